@@ -1,0 +1,70 @@
+<?php
+
+namespace Ricamo\Core\Animation\Easing;
+
+use Ricamo\Core\Refusal;
+
+/** `cubic-bezier(x1, y1, x2, y2)` of CSS Easing Functions Level 1 § 2.3. */
+final readonly class CubicBezier implements Easing
+{
+    private const PRECISION = 1e-7;
+
+    /** @throws Refusal unless both x are within 0..1 */
+    public function __construct(private float $x1, private float $y1, private float $x2, private float $y2)
+    {
+        if ($x1 < 0 || $x1 > 1 || $x2 < 0 || $x2 > 1) {
+            throw new Refusal("$this: both x of a cubic-bezier lie within 0..1");
+        }
+        if (abs($y1) > 100 || abs($y2) > 100) {
+            throw new Refusal("$this: both y of a cubic-bezier lie within -100..100");
+        }
+    }
+
+    public function at(float $t): float
+    {
+        if ($t <= 0 || $t >= 1) {
+            return $t <= 0 ? 0 : 1;
+        }
+        $u = $this->parameterAt($t);
+
+        return ((1 + 3 * $this->y1 - 3 * $this->y2) * $u + 3 * $this->y2 - 6 * $this->y1) * $u * $u + 3 * $this->y1 * $u;
+    }
+
+    public function __toString(): string
+    {
+        return "cubic-bezier({$this->x1}, {$this->y1}, {$this->x2}, {$this->y2})";
+    }
+
+    /** Where on the curve x is $x: Newton's method, and bisection where the curve is too flat for it. */
+    private function parameterAt(float $x): float
+    {
+        $a = 1 + 3 * $this->x1 - 3 * $this->x2;
+        $b = 3 * $this->x2 - 6 * $this->x1;
+        $c = 3 * $this->x1;
+        $u = $x;
+        for ($i = 0; $i < 8; $i++) {
+            $error = (($a * $u + $b) * $u + $c) * $u - $x;
+            if (abs($error) < self::PRECISION) {
+                return $u;
+            }
+            $slope = (3 * $a * $u + 2 * $b) * $u + $c;
+            if (abs($slope) < 1e-6) {
+                break;
+            }
+            $u -= $error / $slope;
+        }
+        $low = 0.0;
+        $high = 1.0;
+        $u = $x;
+        while ($high - $low > self::PRECISION) {
+            if ((($a * $u + $b) * $u + $c) * $u < $x) {
+                $low = $u;
+            } else {
+                $high = $u;
+            }
+            $u = ($low + $high) / 2;
+        }
+
+        return $u;
+    }
+}

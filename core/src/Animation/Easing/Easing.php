@@ -1,0 +1,16 @@
+<?php
+
+namespace Ricamo\Core\Animation\Easing;
+
+/** How a segment's progress runs over its time. */
+interface Easing
+{
+    /**
+     * @param  float  $t  time, 0 at the segment's first keyframe, 1 at the next
+     * @return float progress, 0 and 1 at the ends; beyond them where the easing overshoots
+     */
+    public function at(float $t): float;
+
+    /** As it is written in a document, such as `cubic-bezier(0.4, 0, 0.2, 1)`. */
+    public function __toString(): string;
+}

@@ -1,0 +1,77 @@
+<?php
+
+namespace Ricamo\Core\Animation\Easing;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Reads easings as documents write them. */
+final class Easings
+{
+    /** The keywords of CSS Easing Functions that stand for a curve. */
+    private const KEYWORDS = [
+        'ease' => [0.25, 0.1, 0.25, 1],
+        'ease-in' => [0.42, 0, 1, 1],
+        'ease-out' => [0, 0, 0.58, 1],
+        'ease-in-out' => [0.42, 0, 0.58, 1],
+    ];
+
+    public static function read(Node $node): Easing
+    {
+        try {
+            return self::parse($node->string());
+        } catch (Refusal $refusal) {
+            $node->refuse($refusal->getMessage());
+        }
+    }
+
+    /** @throws Refusal for a name or settings that no easing has */
+    public static function parse(string $text): Easing
+    {
+        if (! preg_match('/^([a-z-]+?)\s*(?:\(([^()]*)\))?$/', trim($text), $parts)) {
+            self::refuse($text);
+        }
+        $name = $parts[1];
+        $settings = self::settings($parts[2] ?? '', $text);
+        $expected = fn (int ...$counts): bool => in_array(count($settings), $counts, true);
+
+        return match (true) {
+            $name === 'linear' && $expected(0) => new Linear,
+            $name === 'hold' && $expected(0) => new Hold,
+            $name === 'cubic-bezier' && $expected(4) => new CubicBezier(...$settings),
+            isset(self::KEYWORDS[$name]) && $expected(0) => new CubicBezier(...self::KEYWORDS[$name]),
+            default => self::family($name, $settings, $text),
+        };
+    }
+
+    /** @param list<float> $settings */
+    private static function family(string $name, array $settings, string $text): Easing
+    {
+        [$family, $direction] = explode('-', $name, 2) + [1 => ''];
+        $direction = Direction::tryFrom($direction) ?? self::refuse($text);
+        $curve = Curve::tryFrom($family);
+
+        return match (true) {
+            $family === 'back' && count($settings) <= 1 => new Back($direction, ...$settings),
+            $family === 'elastic' && count($settings) <= 2 => new Elastic($direction, ...$settings),
+            $curve !== null && $settings === [] => new Family($curve, $direction),
+            default => self::refuse($text),
+        };
+    }
+
+    /** @return list<float> */
+    private static function settings(string $list, string $text): array
+    {
+        $settings = [];
+        foreach (trim($list) === '' ? [] : explode(',', $list) as $setting) {
+            $settings[] = is_numeric(trim($setting)) && is_finite((float) $setting) ? (float) $setting : self::refuse($text);
+        }
+
+        return $settings;
+    }
+
+    private static function refuse(string $text): never
+    {
+        throw new Refusal('"'.mb_substr($text, 0, 60).'" is not an easing; examples are linear, hold, cubic-out, back-in-out, cubic-bezier(0.4, 0, 0.2, 1)');
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace Ricamo\Core\Animation\Easing;
+
+final readonly class Linear implements Easing
+{
+    public function at(float $t): float
+    {
+        return $t;
+    }
+
+    public function __toString(): string
+    {
+        return 'linear';
+    }
+}

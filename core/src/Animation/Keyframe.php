@@ -1,0 +1,51 @@
+<?php
+
+namespace Ricamo\Core\Animation;
+
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Linear;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Time\FrameRange;
+
+/** A value at a moment, and the easing of the segment from here to the next keyframe. */
+final readonly class Keyframe
+{
+    /** The farthest that a keyframe may be from the point it counts from, in frames. */
+    public const FARTHEST = 10_000_000;
+
+    /** @param int $at frames from the layer's in point, or from its out point (then usually negative) */
+    public function __construct(
+        public int $at,
+        public float|bool|Point|Size|Colour $value,
+        public Easing $easing = new Linear,
+        public Pin $pin = Pin::Start,
+    ) {}
+
+    public function frame(FrameRange $span): int
+    {
+        return $this->pin->origin($span) + $this->at;
+    }
+
+    public function withValue(float|bool|Point|Size|Colour $value): self
+    {
+        return new self($this->at, $value, $this->easing, $this->pin);
+    }
+
+    public function withEasing(Easing $easing): self
+    {
+        return new self($this->at, $this->value, $easing, $this->pin);
+    }
+
+    public function movedBy(int $frames): self
+    {
+        return new self($this->at + $frames, $this->value, $this->easing, $this->pin);
+    }
+
+    /** The same moment, counted from the other end. */
+    public function pinned(Pin $pin, FrameRange $span): self
+    {
+        return new self($this->frame($span) - $pin->origin($span), $this->value, $this->easing, $pin);
+    }
+}

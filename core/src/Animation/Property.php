@@ -1,0 +1,162 @@
+<?php
+
+namespace Ricamo\Core\Animation;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * A value that is constant, or keyframed over time.
+ *
+ * Keyframes pinned to the start and to the end are two sorted lists, each searched by itself, because a trim shifts one
+ * list against the other. Where both have a keyframe on the same frame, the one pinned to the end counts.
+ */
+final readonly class Property
+{
+    /**
+     * @param  list<Keyframe>  $fromStart  sorted by time, no two at one time
+     * @param  list<Keyframe>  $fromEnd  likewise
+     */
+    private function __construct(
+        public ValueType $type,
+        private float|bool|Point|Size|Colour $constant,
+        private array $fromStart = [],
+        private array $fromEnd = [],
+    ) {}
+
+    public static function constant(ValueType $type, float|bool|Point|Size|Colour $value): self
+    {
+        return new self($type, $value);
+    }
+
+    /** @param non-empty-list<Keyframe> $keyframes in any order; of two at one time with one pin, the later in the list counts */
+    public static function keyframed(ValueType $type, array $keyframes): self
+    {
+        $lists = ['start' => [], 'end' => []];
+        foreach ($keyframes as $keyframe) {
+            $lists[$keyframe->pin->value][$keyframe->at] = $keyframe;
+        }
+        ksort($lists['start']);
+        ksort($lists['end']);
+
+        return new self($type, $keyframes[0]->value, array_values($lists['start']), array_values($lists['end']));
+    }
+
+    public function isAnimated(): bool
+    {
+        return $this->fromStart !== [] || $this->fromEnd !== [];
+    }
+
+    /**
+     * The value at a composition frame. Before the first keyframe and after the last, their values hold.
+     *
+     * @param  FrameRange  $span  the layer's in and out point
+     */
+    public function at(int|float $frame, FrameRange $span): float|bool|Point|Size|Colour
+    {
+        if ($this->fromStart === [] && $this->fromEnd === []) {
+            return $this->constant;
+        }
+        [$before, $after] = $this->around($frame, $span);
+        if ($before === null || $after === null) {
+            return ($before ?? $after)->value ?? $this->constant;
+        }
+        $from = $before->frame($span);
+        $t = ($frame - $from) / ($after->frame($span) - $from);
+
+        return $this->type->mix($before->value, $after->value, $before->easing->at($t));
+    }
+
+    /** @return list<Keyframe> those pinned to the start, then those pinned to the end, each by time */
+    public function keyframes(): array
+    {
+        return [...$this->fromStart, ...$this->fromEnd];
+    }
+
+    /** The keyframe that counts on exactly this frame. */
+    public function keyframeOn(int $frame, FrameRange $span): ?Keyframe
+    {
+        [$before] = $this->around($frame, $span);
+
+        return $before?->frame($span) === $frame ? $before : null;
+    }
+
+    /** The keyframe in whose segment this frame lies. */
+    public function keyframeBefore(int $frame, FrameRange $span): ?Keyframe
+    {
+        return $this->around($frame, $span)[0];
+    }
+
+    /** With this keyframe in place of any at the same time. */
+    public function with(Keyframe $keyframe): self
+    {
+        return self::keyframed($this->type, [...$this->keyframes(), $keyframe]);
+    }
+
+    /** Without this keyframe; when none is left, constant at the last one's value. */
+    public function without(Keyframe $keyframe): self
+    {
+        $left = array_values(array_filter(
+            $this->keyframes(),
+            fn (Keyframe $other): bool => $other->at !== $keyframe->at || $other->pin !== $keyframe->pin,
+        ));
+
+        return $left === [] ? self::constant($this->type, $keyframe->value) : self::keyframed($this->type, $left);
+    }
+
+    /** @param callable(Keyframe): Keyframe $change */
+    public function mapKeyframes(callable $change): self
+    {
+        $keyframes = array_map($change, $this->keyframes());
+
+        return $keyframes === [] ? $this : self::keyframed($this->type, $keyframes);
+    }
+
+    /** @param callable(float|bool|Point|Size|Colour): (float|bool|Point|Size|Colour) $change of every value it holds */
+    public function mapValues(callable $change): self
+    {
+        return $this->isAnimated()
+            ? $this->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->withValue($change($keyframe->value)))
+            : self::constant($this->type, $change($this->constant));
+    }
+
+    /** @return array{?Keyframe, ?Keyframe} the last keyframe at or before the frame, and the first one after it */
+    private function around(int|float $frame, FrameRange $span): array
+    {
+        if ($this->fromEnd === []) {
+            return $this->neighbours($this->fromStart, $frame - $span->in);
+        }
+        [$before, $after] = $this->neighbours($this->fromStart, $frame - $span->in);
+        [$endBefore, $endAfter] = $this->neighbours($this->fromEnd, $frame - $span->out);
+        if ($before === null || ($endBefore !== null && $endBefore->frame($span) >= $before->frame($span))) {
+            $before = $endBefore ?? $before;
+        }
+        if ($after === null || ($endAfter !== null && $endAfter->frame($span) <= $after->frame($span))) {
+            $after = $endAfter ?? $after;
+        }
+
+        return [$before, $after];
+    }
+
+    /**
+     * @param  list<Keyframe>  $keyframes
+     * @return array{?Keyframe, ?Keyframe}
+     */
+    private function neighbours(array $keyframes, int|float $at): array
+    {
+        $low = 0;
+        $high = count($keyframes);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($keyframes[$middle]->at <= $at) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return [$keyframes[$low - 1] ?? null, $keyframes[$low] ?? null];
+    }
+}

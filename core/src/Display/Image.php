@@ -1,0 +1,41 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Size;
+
+/** One frame of a clip, drawn with its top left corner at the matrix's origin, one pixel of the clip a unit. */
+final readonly class Image implements Operation
+{
+    public function __construct(
+        public string $media,
+        public int $frame,
+        public Size $size,
+        public Affine $matrix,
+        public float $opacity,
+    ) {}
+
+    public function toJson(): array
+    {
+        return [
+            'op' => 'image',
+            'media' => $this->media,
+            'frame' => $this->frame,
+            'size' => [$this->size->width, $this->size->height],
+            'matrix' => $this->matrix->toJson(),
+            'opacity' => round($this->opacity, 5),
+        ];
+    }
+
+    public function extent(): Box
+    {
+        return $this->matrix->bounds(new Box(0, 0, $this->size->width, $this->size->height));
+    }
+
+    public function outlines(): iterable
+    {
+        return [];
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+enum Join: string
+{
+    case Miter = 'miter';
+    case Round = 'round';
+}

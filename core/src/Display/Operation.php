@@ -1,0 +1,18 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+use Ricamo\Core\Geometry\Box;
+
+/** One thing to draw. `docs/display-list.md` says exactly what each one means. */
+interface Operation
+{
+    /** @return array<string, mixed> */
+    public function toJson(): array;
+
+    /** The pixels it can touch, in composition pixels; null when it draws nothing. */
+    public function extent(): ?Box;
+
+    /** @return iterable<Outline> */
+    public function outlines(): iterable;
+}

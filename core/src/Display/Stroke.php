@@ -1,0 +1,47 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+
+/** A line along an outline, half its width on either side; the matrix bends the pen as well as the path. */
+final readonly class Stroke implements Operation
+{
+    /** Beyond this many half widths a pointed corner is cut off: the default of SVG's stroke-miterlimit. */
+    public const MITER_LIMIT = 4;
+
+    /** @param float $width in the outline's own units */
+    public function __construct(
+        public Outline $outline,
+        public Affine $matrix,
+        public Colour $colour,
+        public float $width,
+        public Join $join,
+    ) {}
+
+    public function toJson(): array
+    {
+        return [
+            'op' => 'stroke',
+            'path' => $this->outline->key,
+            'matrix' => $this->matrix->toJson(),
+            'colour' => (string) $this->colour,
+            'width' => round($this->width, 4),
+            'join' => $this->join->value,
+        ];
+    }
+
+    public function extent(): ?Box
+    {
+        $reach = $this->width / 2 * ($this->join === Join::Miter ? self::MITER_LIMIT : 1);
+
+        return $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds->grown($reach));
+    }
+
+    public function outlines(): iterable
+    {
+        yield $this->outline;
+    }
+}

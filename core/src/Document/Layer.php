@@ -1,0 +1,187 @@
+<?php
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Content\Content;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * One thing in the stack. Its own space has its origin at the middle of a shape or a clip, and where the first line's
+ * baseline begins (or is centred, or ends, as it is aligned) for a text.
+ */
+final readonly class Layer
+{
+    /** @param array<string, Property> $properties every property of its kind, by name */
+    public function __construct(
+        public string $id,
+        public LayerKind $kind,
+        public string $name,
+        public FrameRange $span,
+        public Content $content,
+        public array $properties,
+        public bool $visible = true,
+        public bool $scaleLinked = true,
+        public Dye $label = Dye::Madder,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        $kind = $node->field('kind')->enum(LayerKind::class);
+        $definitions = $kind->properties();
+        $node->allow([
+            'id', 'kind', 'name', 'in', 'out', 'visible', 'scaleLinked', 'label',
+            ...$kind->contentFields(), ...array_keys($definitions),
+        ]);
+        $properties = [];
+        foreach ($definitions as $name => $definition) {
+            $value = $node->optional($name);
+            $properties[$name] = $value === null
+                ? Property::constant($definition->type, $definition->default)
+                : PropertyJson::read($value, $definition);
+        }
+
+        return new self(
+            self::readId($node->field('id')),
+            $kind,
+            $node->field('name')->name(),
+            self::readSpan($node),
+            $kind->readContent($node),
+            $properties,
+            $node->optional('visible')?->bool() ?? true,
+            $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
+            $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toJson(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'name' => $this->name,
+            'in' => $this->span->in,
+            'out' => $this->span->out,
+            'visible' => $this->visible,
+            'scaleLinked' => $this->scaleLinked,
+            'label' => $this->label->value,
+            ...$this->content->toJson(),
+            ...array_map(PropertyJson::write(...), $this->properties),
+        ];
+    }
+
+    public function isSeenAt(int|float $frame): bool
+    {
+        return $this->visible && $this->span->contains($frame);
+    }
+
+    public function value(string $property, int|float $frame): float|bool|Point|Size|Colour
+    {
+        return $this->properties[$property]->at($frame, $this->span);
+    }
+
+    /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
+    public function matrix(int|float $frame): Affine
+    {
+        $scale = $this->point('scale', $frame);
+        $anchor = $this->point('anchor', $frame);
+        $position = $this->point('position', $frame);
+
+        return Affine::translation($position->x, $position->y)
+            ->after(Affine::rotation($this->number('rotation', $frame)))
+            ->after(Affine::scaling($scale->x / 100, $scale->y / 100))
+            ->after(Affine::translation(-$anchor->x, -$anchor->y));
+    }
+
+    public function number(string $property, int|float $frame): float
+    {
+        $value = $this->value($property, $frame);
+        assert(is_float($value));
+
+        return $value;
+    }
+
+    public function point(string $property, int|float $frame): Point
+    {
+        $value = $this->value($property, $frame);
+        assert($value instanceof Point);
+
+        return $value;
+    }
+
+    public function size(string $property, int|float $frame): Size
+    {
+        $value = $this->value($property, $frame);
+        assert($value instanceof Size);
+
+        return $value;
+    }
+
+    public function colour(string $property, int|float $frame): Colour
+    {
+        $value = $this->value($property, $frame);
+        assert($value instanceof Colour);
+
+        return $value;
+    }
+
+    public function withProperty(string $name, Property $property): self
+    {
+        return $this->with(['properties' => [...$this->properties, $name => $property]]);
+    }
+
+    public function withSpan(FrameRange $span): self
+    {
+        return $this->with(['span' => $span]);
+    }
+
+    public function withContent(Content $content): self
+    {
+        return $this->with(['content' => $content]);
+    }
+
+    public function named(string $name): self
+    {
+        return $this->with(['name' => $name]);
+    }
+
+    /** @param array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye} $fields */
+    public function with(array $fields): self
+    {
+        return new self(
+            $fields['id'] ?? $this->id,
+            $this->kind,
+            $fields['name'] ?? $this->name,
+            $fields['span'] ?? $this->span,
+            $fields['content'] ?? $this->content,
+            $fields['properties'] ?? $this->properties,
+            $fields['visible'] ?? $this->visible,
+            $fields['scaleLinked'] ?? $this->scaleLinked,
+            $fields['label'] ?? $this->label,
+        );
+    }
+
+    private static function readId(Node $node): string
+    {
+        return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
+            ? $node->string()
+            : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
+    }
+
+    private static function readSpan(Node $node): FrameRange
+    {
+        $in = $node->field('in')->int(-Composition::LONGEST, Composition::LONGEST);
+        $out = $node->field('out')->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+        if ($out <= $in) {
+            $node->field('out')->refuse("$out is not after the in point $in");
+        }
+
+        return new FrameRange($in, $out);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Refusal;
+
+/** The media of one project, by id. */
+final readonly class MediaLibrary
+{
+    /** @param array<string, Media> $media */
+    private function __construct(private array $media) {}
+
+    public static function of(Media ...$media): self
+    {
+        return new self(array_column($media, null, 'id'));
+    }
+
+    /** @throws Refusal where there is none of this id */
+    public function get(string $id): Media
+    {
+        return $this->media[$id] ?? throw new Refusal("there is no media \"$id\" in this project");
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->media[$id]);
+    }
+
+    /** @return list<Media> */
+    public function all(): array
+    {
+        return array_values($this->media);
+    }
+
+    /** @param callable(Media): Media $change */
+    public function map(callable $change): self
+    {
+        return new self(array_map($change, $this->media));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Json\Node;
+
+/** Shifts keyframes in time by some frames. */
+final readonly class MoveKeyframes implements Edit
+{
+    private function __construct(private KeyframeSelection $keyframes, private int $by) {}
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'property', 'frames', 'by']);
+
+        return new self(KeyframeSelection::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
+    }
+
+    public function apply(Composition $composition, MediaLibrary $media): Composition
+    {
+        return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->movedBy($this->by));
+    }
+
+    public function title(): string
+    {
+        return 'move keyframe';
+    }
+}

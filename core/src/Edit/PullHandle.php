@@ -1,0 +1,110 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/**
+ * Scales a layer by one of its eight handles, pulled by a distance in composition pixels. What is opposite the handle
+ * stays where it is; with `centred`, the middle does. Proportions are kept where the scale is linked, or with
+ * `proportional`. `box` is the layer's box in its own space, [left, top, right, bottom], as its pose gives it.
+ */
+final readonly class PullHandle implements Edit
+{
+    private function __construct(
+        private string $layer,
+        private int $frame,
+        private Handle $handle,
+        private Point $by,
+        private Box $box,
+        private bool $centred,
+        private bool $proportional,
+        private Scope $scope,
+    ) {}
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'frame', 'handle', 'by', 'box', 'centred', 'proportional', 'scope']);
+        $box = array_map(fn (Node $side): float => $side->number(-1e6, 1e6), $args->field('box')->items(4));
+        if (count($box) !== 4 || $box[2] <= $box[0] || $box[3] <= $box[1]) {
+            $args->field('box')->refuse('must be left, top, right, bottom');
+        }
+
+        return new self(
+            $args->field('layer')->string(64),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->field('handle')->enum(Handle::class),
+            new Point(...PointNode::read($args->field('by'))),
+            new Box(...$box),
+            $args->optional('centred')?->bool() ?? false,
+            $args->optional('proportional')?->bool() ?? false,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, MediaLibrary $media): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $scale = $layer->point('scale', $this->frame);
+        $pivot = $this->centred ? $this->box->centre() : $this->handle->opposite($this->box);
+        $stillAt = $layer->matrix($this->frame)->apply($pivot);
+        $scaled = $this->newScale($layer, $scale, $pivot, $stillAt);
+
+        // The position that leaves the pivot where it was under the new scale.
+        $anchor = $layer->point('anchor', $this->frame);
+        $fromPosition = Affine::rotation($layer->number('rotation', $this->frame))
+            ->after(Affine::scaling($scaled->x / 100, $scaled->y / 100))
+            ->apply($pivot->minus($anchor));
+        $position = $stillAt->minus($fromPosition);
+        $moved = ! $this->near($position, $layer->point('position', $this->frame));
+
+        $composition = $this->set($composition, $layer, 'scale', $scaled);
+
+        return $moved ? $this->set($composition, $layer, 'position', $position) : $composition;
+    }
+
+    public function title(): string
+    {
+        return 'scale';
+    }
+
+    private function newScale(Layer $layer, Point $scale, Point $pivot, Point $stillAt): Point
+    {
+        $unturn = Affine::rotation(-$layer->number('rotation', $this->frame));
+        $handle = $this->handle->on($this->box);
+        $arm = $handle->minus($pivot);
+        $now = new Point($arm->x * $scale->x / 100, $arm->y * $scale->y / 100);
+        $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($this->by)->minus($stillAt));
+        if ($layer->scaleLinked || $this->proportional) {
+            $length = $now->dot($now);
+            $factor = $length > 0 ? $pulled->dot($now) / $length : throw new Refusal('a layer scaled to nothing has no handles to pull');
+
+            return new Point($scale->x * $factor, $scale->y * $factor);
+        }
+
+        return new Point(
+            $arm->x === 0.0 ? $scale->x : 100 * $pulled->x / $arm->x,
+            $arm->y === 0.0 ? $scale->y : 100 * $pulled->y / $arm->y,
+        );
+    }
+
+    private function set(Composition $composition, Layer $layer, string $property, Point $value): Composition
+    {
+        $target = PropertyTarget::of($layer, $property);
+        $checked = $target->definition($layer)->read(new Node([round($value->x, 3), round($value->y, 3)], $property));
+
+        return $target->set($composition, $this->frame, $checked, $this->scope);
+    }
+
+    private function near(Point $a, Point $b): bool
+    {
+        return abs($a->x - $b->x) < 0.0005 && abs($a->y - $b->y) < 0.0005;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Json\Node;
+
+/** Removes keyframes; a property that loses its last one keeps that value. */
+final readonly class RemoveKeyframes implements Edit
+{
+    private function __construct(private KeyframeSelection $keyframes) {}
+
+    public static function read(Node $args): self
+    {
+        return new self(KeyframeSelection::read($args->allow(['layer', 'property', 'frames'])));
+    }
+
+    public function apply(Composition $composition, MediaLibrary $media): Composition
+    {
+        return $this->keyframes->change($composition, fn (): null => null);
+    }
+
+    public function title(): string
+    {
+        return 'remove keyframe';
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Content\FootageContent;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
+final readonly class SetContent implements Edit
+{
+    private function __construct(private string $layer, private Node $content) {}
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'content']);
+
+        return new self($args->field('layer')->string(64), $args->field('content'));
+    }
+
+    public function apply(Composition $composition, MediaLibrary $media): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $this->content->allow($layer->kind->contentFields());
+        $fields = [...$layer->content->toJson(), ...$this->content->object()];
+        $content = $layer->kind->readContent(new Node($fields, $this->content->path));
+        if ($content instanceof FootageContent && ! $media->has($content->media)) {
+            throw new Refusal("there is no media \"{$content->media}\" in this project");
+        }
+
+        return $composition->replacing($layer->withContent($content));
+    }
+
+    public function title(): string
+    {
+        return array_key_exists('text', $this->content->object()) ? 'change words' : 'change content';
+    }
+}

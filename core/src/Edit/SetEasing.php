@@ -1,0 +1,33 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Json\Node;
+
+/** Sets the easing of the segments that begin at these keyframes. */
+final readonly class SetEasing implements Edit
+{
+    private function __construct(private KeyframeSelection $keyframes, private Easing $easing) {}
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'property', 'frames', 'easing']);
+
+        return new self(KeyframeSelection::read($args), Easings::read($args->field('easing')));
+    }
+
+    public function apply(Composition $composition, MediaLibrary $media): Composition
+    {
+        return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->withEasing($this->easing));
+    }
+
+    public function title(): string
+    {
+        return 'set easing';
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Content\FootageContent;
+use Ricamo\Core\Document\Content\ShapeContent;
+use Ricamo\Core\Document\Content\TextContent;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Refusal;
+
+/** Turns a composition and a frame into a display list, and says where each layer stands. */
+final readonly class Evaluator
+{
+    private FootageArtist $footage;
+
+    private ShapeArtist $shapes;
+
+    private TextArtist $texts;
+
+    public function __construct(MediaLibrary $media, TextBlocks $blocks)
+    {
+        $this->footage = new FootageArtist($media);
+        $this->shapes = new ShapeArtist;
+        $this->texts = new TextArtist($blocks);
+    }
+
+    /** @throws Refusal for a frame outside the composition */
+    public function frame(Composition $composition, int $frame): DisplayList
+    {
+        if (! $composition->range()->contains($frame)) {
+            throw new Refusal("frame $frame is outside 0..{$composition->range()->last()}, the frames of \"{$composition->name}\"");
+        }
+        $operations = [];
+        foreach ($composition->layers as $layer) {
+            if ($layer->isSeenAt($frame)) {
+                array_push($operations, ...$this->draw($layer, $composition, $frame));
+            }
+        }
+
+        return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations);
+    }
+
+    /** @return list<Pose> where each layer stands on this frame, bottom first, whether it can be seen or not */
+    public function poses(Composition $composition, int $frame): array
+    {
+        return array_map(fn (Layer $layer): Pose => $this->pose($layer, $frame), $composition->layers);
+    }
+
+    public function pose(Layer $layer, int $frame): Pose
+    {
+        $box = match (true) {
+            $layer->content instanceof FootageContent => $this->footage->box($layer->content),
+            $layer->content instanceof ShapeContent => $this->shapes->box($layer, $frame),
+            $layer->content instanceof TextContent => $this->texts->box($layer, $layer->content, $frame),
+            default => throw new \LogicException("no artist draws {$layer->kind->value} layers"),
+        };
+
+        return new Pose($layer->id, $layer->matrix($frame), $box, $layer->point('anchor', $frame), $layer->isSeenAt($frame));
+    }
+
+    /** @return list<Operation> */
+    private function draw(Layer $layer, Composition $composition, int $frame): array
+    {
+        $opacity = max(0.0, min(1.0, $layer->number('opacity', $frame) / 100));
+        if ($opacity <= 0) {
+            return [];
+        }
+        $matrix = $layer->matrix($frame);
+        if (abs($matrix->determinant()) < 1e-9) {
+            return [];
+        }
+        if ($layer->content instanceof FootageContent) {
+            return $this->footage->draw($layer->content, $layer->span, $composition->rate, $frame, $matrix, $opacity);
+        }
+        $paint = fn (float $opacity): array => $layer->content instanceof TextContent
+            ? $this->texts->draw($layer, $layer->content, $frame, $matrix, $opacity)
+            : $this->shapes->draw($layer, $frame, $matrix, $opacity);
+
+        // A lone operation can carry the opacity in its colour; several that overlap must fade as one.
+        $operations = $paint($opacity);
+
+        return $opacity < 1 && count($operations) > 1 ? [new Group($paint(1.0), $opacity)] : $operations;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Content\TextContent;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Text\ShapedLine;
+
+/** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
+final readonly class TextArtist
+{
+    public function __construct(private TextBlocks $blocks) {}
+
+    /** @return list<Operation> */
+    public function draw(Layer $layer, TextContent $content, int $frame, Affine $matrix, float $opacity): array
+    {
+        $typeSize = max(0.01, $layer->number('typeSize', $frame));
+        $leading = $layer->number('leading', $frame);
+        $fill = $layer->colour('fill', $frame)->faded($opacity);
+        $outline = $layer->colour('outline', $frame)->faded($opacity);
+        $width = max(0, $layer->number('outlineWidth', $frame)) * ShapedLine::EM / $typeSize;
+        $block = $this->blocks->of($content, $layer->number('tracking', $frame));
+
+        $strokes = [];
+        $fills = [];
+        foreach ($block->lines as $index => $line) {
+            if ($line->outline->isEmpty()) {
+                continue;
+            }
+            $placed = $matrix->after($block->placement($index, $typeSize, $leading));
+            if ($width > 0 && $outline->isVisible()) {
+                $strokes[] = new Stroke($line->outline, $placed, $outline, $width, Join::Round);
+            }
+            if ($fill->isVisible()) {
+                $fills[] = new Fill($line->outline, $placed, $fill);
+            }
+        }
+
+        return [...$strokes, ...$fills];
+    }
+
+    public function box(Layer $layer, TextContent $content, int $frame): Box
+    {
+        return $this->blocks
+            ->of($content, $layer->number('tracking', $frame))
+            ->box(max(0.01, $layer->number('typeSize', $frame)), $layer->number('leading', $frame));
+    }
+}

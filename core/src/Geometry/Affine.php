@@ -1,0 +1,125 @@
+<?php
+
+namespace Ricamo\Core\Geometry;
+
+use Ricamo\Core\Refusal;
+
+/** The matrix (a c e / b d f) as in CSS `matrix(a, b, c, d, e, f)`: x' = a·x + c·y + e, y' = b·x + d·y + f. */
+final readonly class Affine
+{
+    public function __construct(
+        public float $a = 1, public float $b = 0,
+        public float $c = 0, public float $d = 1,
+        public float $e = 0, public float $f = 0,
+    ) {}
+
+    public static function translation(float $x, float $y): self
+    {
+        return new self(1, 0, 0, 1, $x, $y);
+    }
+
+    public static function scaling(float $x, float $y): self
+    {
+        return new self($x, 0, 0, $y, 0, 0);
+    }
+
+    /** Clockwise on screen, in degrees. */
+    public static function rotation(float $degrees): self
+    {
+        // Quarter turns are exact, so that upright graphics keep whole-pixel edges.
+        [$cos, $sin] = match (fmod(fmod($degrees, 360) + 360, 360)) {
+            0.0 => [1.0, 0.0],
+            90.0 => [0.0, 1.0],
+            180.0 => [-1.0, 0.0],
+            270.0 => [0.0, -1.0],
+            default => [cos(deg2rad($degrees)), sin(deg2rad($degrees))],
+        };
+
+        return new self($cos, $sin, -$sin, $cos, 0, 0);
+    }
+
+    /** First $first, then this. */
+    public function after(self $first): self
+    {
+        return new self(
+            $this->a * $first->a + $this->c * $first->b,
+            $this->b * $first->a + $this->d * $first->b,
+            $this->a * $first->c + $this->c * $first->d,
+            $this->b * $first->c + $this->d * $first->d,
+            $this->a * $first->e + $this->c * $first->f + $this->e,
+            $this->b * $first->e + $this->d * $first->f + $this->f,
+        );
+    }
+
+    public function apply(Point $point): Point
+    {
+        return new Point(
+            $this->a * $point->x + $this->c * $point->y + $this->e,
+            $this->b * $point->x + $this->d * $point->y + $this->f,
+        );
+    }
+
+    public function determinant(): float
+    {
+        return $this->a * $this->d - $this->b * $this->c;
+    }
+
+    /** @throws Refusal where the matrix flattens the plane */
+    public function inverse(): self
+    {
+        $determinant = $this->determinant();
+        if (abs($determinant) < 1e-12) {
+            throw new Refusal('a layer scaled to nothing cannot be grabbed');
+        }
+
+        return new self(
+            $this->d / $determinant, -$this->b / $determinant,
+            -$this->c / $determinant, $this->a / $determinant,
+            ($this->c * $this->f - $this->d * $this->e) / $determinant,
+            ($this->b * $this->e - $this->a * $this->f) / $determinant,
+        );
+    }
+
+    /** The upright box around the image of $box. */
+    public function bounds(Box $box): Box
+    {
+        $x = [];
+        $y = [];
+        foreach ([[$box->left, $box->top], [$box->right, $box->top], [$box->left, $box->bottom], [$box->right, $box->bottom]] as [$px, $py]) {
+            $x[] = $this->a * $px + $this->c * $py + $this->e;
+            $y[] = $this->b * $px + $this->d * $py + $this->f;
+        }
+
+        return new Box(min($x), min($y), max($x), max($y));
+    }
+
+    /** The largest factor by which any length grows. */
+    public function stretch(): float
+    {
+        $sum = $this->a ** 2 + $this->b ** 2 + $this->c ** 2 + $this->d ** 2;
+
+        return sqrt(($sum + sqrt(max(0, $sum ** 2 - 4 * $this->determinant() ** 2))) / 2);
+    }
+
+    public function isIdentity(): bool
+    {
+        return $this->nearly(new self);
+    }
+
+    public function nearly(self $other, float $tolerance = 1e-6): bool
+    {
+        return max(
+            abs($this->a - $other->a), abs($this->b - $other->b), abs($this->c - $other->c),
+            abs($this->d - $other->d), abs($this->e - $other->e), abs($this->f - $other->f),
+        ) <= $tolerance;
+    }
+
+    /** @return array{float, float, float, float, float, float} */
+    public function toJson(): array
+    {
+        return [
+            round($this->a, 7), round($this->b, 7), round($this->c, 7),
+            round($this->d, 7), round($this->e, 4), round($this->f, 4),
+        ];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+namespace Ricamo\Core\Geometry;
+
+/** An upright rectangle from (left, top) to (right, bottom). */
+final readonly class Box
+{
+    public function __construct(public float $left, public float $top, public float $right, public float $bottom) {}
+
+    public static function centred(float $width, float $height): self
+    {
+        return new self(-$width / 2, -$height / 2, $width / 2, $height / 2);
+    }
+
+    public function width(): float
+    {
+        return $this->right - $this->left;
+    }
+
+    public function height(): float
+    {
+        return $this->bottom - $this->top;
+    }
+
+    public function centre(): Point
+    {
+        return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);
+    }
+
+    public function grown(float $by): self
+    {
+        return new self($this->left - $by, $this->top - $by, $this->right + $by, $this->bottom + $by);
+    }
+
+    public function union(self $other): self
+    {
+        return new self(
+            min($this->left, $other->left), min($this->top, $other->top),
+            max($this->right, $other->right), max($this->bottom, $other->bottom),
+        );
+    }
+
+    public function intersection(self $other): ?self
+    {
+        $box = new self(
+            max($this->left, $other->left), max($this->top, $other->top),
+            min($this->right, $other->right), min($this->bottom, $other->bottom),
+        );
+
+        return $box->width() > 0 && $box->height() > 0 ? $box : null;
+    }
+
+    /** @return array{float, float, float, float} left, top, right, bottom */
+    public function toJson(): array
+    {
+        return [$this->left, $this->top, $this->right, $this->bottom];
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+namespace Ricamo\Core\Json;
+
+use BackedEnum;
+use JsonException;
+use Ricamo\Core\Refusal;
+
+/**
+ * A value inside decoded JSON that knows where it stands, so that whatever is wrong with it can be said with its path:
+ * `layers[3].opacity: 130 is outside 0..100`.
+ */
+final readonly class Node
+{
+    public function __construct(public mixed $value, public string $path = '') {}
+
+    /** @throws Refusal for text that is no JSON, or nests deeper than 32 levels */
+    public static function decode(string $json, string $path = ''): self
+    {
+        try {
+            return new self(json_decode($json, true, 32, JSON_THROW_ON_ERROR), $path);
+        } catch (JsonException $error) {
+            throw new Refusal(($path === '' ? '' : "$path: ").'not valid JSON ('.strtolower($error->getMessage()).')');
+        }
+    }
+
+    /** @param list<string> $fields every field that may stand here */
+    public function allow(array $fields): self
+    {
+        foreach (array_keys($this->object()) as $name) {
+            if (! in_array($name, $fields, true)) {
+                $this->child((string) $name)->refuse('is not a field known here');
+            }
+        }
+
+        return $this;
+    }
+
+    public function field(string $name): self
+    {
+        return $this->optional($name) ?? $this->child($name)->refuse('is missing');
+    }
+
+    public function optional(string $name): ?self
+    {
+        $object = $this->object();
+
+        return array_key_exists($name, $object) && $object[$name] !== null ? $this->child($name, $object[$name]) : null;
+    }
+
+    public function has(string $name): bool
+    {
+        return $this->optional($name) !== null;
+    }
+
+    /** @return array<string, mixed> */
+    public function object(): array
+    {
+        if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+            $this->refuse('must be an object');
+        }
+
+        /** @var array<string, mixed> */
+        return $this->value;
+    }
+
+    /** @return list<self> */
+    public function items(int $atMost = PHP_INT_MAX): array
+    {
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            $this->refuse('must be a list');
+        }
+        if (count($this->value) > $atMost) {
+            $this->refuse('has '.count($this->value)." entries, more than $atMost");
+        }
+        $items = [];
+        foreach ($this->value as $index => $value) {
+            $items[] = new self($value, "{$this->path}[$index]");
+        }
+
+        return $items;
+    }
+
+    public function string(int $atMost = 1000): string
+    {
+        if (! is_string($this->value)) {
+            $this->refuse($this->shown().' is not text');
+        }
+        if (! mb_check_encoding($this->value, 'UTF-8')) {
+            $this->refuse('is not valid UTF-8');
+        }
+        if (mb_strlen($this->value) > $atMost) {
+            $this->refuse('is longer than '.$atMost.' characters');
+        }
+
+        return $this->value;
+    }
+
+    public function name(int $atMost = 200): string
+    {
+        $name = trim($this->string($atMost));
+
+        return $name !== '' ? $name : $this->refuse('is empty');
+    }
+
+    public function number(?float $least = null, ?float $most = null): float
+    {
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            $this->refuse($this->shown().' is not a number');
+        }
+        $number = (float) $this->value;
+        if (! is_finite($number)) {
+            $this->refuse('is not a finite number');
+        }
+        $this->within($number, $least, $most);
+
+        return $number;
+    }
+
+    public function int(int $least, int $most): int
+    {
+        if (! is_int($this->value) && ! (is_float($this->value) && floor($this->value) === $this->value && abs($this->value) < 1e15)) {
+            $this->refuse($this->shown().' is not a whole number');
+        }
+        $number = (int) $this->value;
+        $this->within($number, $least, $most);
+
+        return $number;
+    }
+
+    public function bool(): bool
+    {
+        return is_bool($this->value) ? $this->value : $this->refuse($this->shown().' is neither true nor false');
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function enum(string $enum): BackedEnum
+    {
+        $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
+
+        return $case ?? $this->refuse($this->shown().' is not one of '.implode(', ', array_column($enum::cases(), 'value')));
+    }
+
+    public function refuse(string $reason): never
+    {
+        throw new Refusal($this->path === '' ? $reason : "{$this->path}: $reason");
+    }
+
+    private function child(string $name, mixed $value = null): self
+    {
+        return new self($value, $this->path === '' ? $name : "{$this->path}.$name");
+    }
+
+    private function within(int|float $number, int|float|null $least, int|float|null $most): void
+    {
+        if (($least !== null && $number < $least) || ($most !== null && $number > $most)) {
+            $range = $most === null ? "below $least" : ($least === null ? "above $most" : "outside $least..$most");
+            $this->refuse(self::brief($number)." is $range");
+        }
+    }
+
+    private function shown(): string
+    {
+        return $this->value === null ? 'an empty value' : self::brief($this->value);
+    }
+
+    private static function brief(mixed $value): string
+    {
+        $json = json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '?';
+
+        return mb_strlen($json) > 60 ? mb_substr($json, 0, 57).'…' : $json;
+    }
+}

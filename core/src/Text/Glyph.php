@@ -1,0 +1,15 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use Ricamo\Core\Geometry\Path;
+
+/** One glyph of a shaped line, in thousandths of an em, y down, from the pen's place on the baseline. */
+final readonly class Glyph
+{
+    /**
+     * @param  Path  $outline  already at the glyph's offset
+     * @param  int  $cluster  the byte in the line at which the characters that it stands for begin
+     */
+    public function __construct(public Path $outline, public float $advance, public int $cluster) {}
+}

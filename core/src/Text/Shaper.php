@@ -1,0 +1,17 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use Ricamo\Core\Refusal;
+
+/** Turns a line of text into glyphs. Implemented where fonts can be read. */
+interface Shaper
+{
+    /**
+     * @param  string  $line  without line breaks
+     * @param  string  $font  the id of a font face
+     *
+     * @throws Refusal for an unknown font
+     */
+    public function shape(string $line, string $font): ShapedLine;
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use Ricamo\Core\Document\Content\TextContent;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+
+/**
+ * A text laid out in lines. Its outlines are in thousandths of an em and each is placed by a matrix, so that neither a
+ * change of type size nor of leading makes new outlines.
+ */
+final readonly class TextBlock
+{
+    /** @param list<TextLine> $lines */
+    private function __construct(public array $lines) {}
+
+    public static function of(TextContent $content, float $tracking, Shaper $shaper): self
+    {
+        return new self(array_map(
+            fn (string $line): TextLine => TextLine::of($shaper->shape($line, $content->font), $content->align, $tracking),
+            $content->lines(),
+        ));
+    }
+
+    /**
+     * Where line $index is drawn in the layer's space.
+     *
+     * @param  float  $typeSize  pixels
+     * @param  float  $leading  the distance between baselines, in percent of the type size
+     */
+    public function placement(int $index, float $typeSize, float $leading): Affine
+    {
+        $scale = $typeSize / ShapedLine::EM;
+
+        return new Affine($scale, 0, 0, $scale, $this->lines[$index]->offset * $scale, $index * $typeSize * $leading / 100);
+    }
+
+    /** The box from the first line's ascent to the last line's descent, as wide as the widest line. */
+    public function box(float $typeSize, float $leading): Box
+    {
+        $box = null;
+        foreach ($this->lines as $index => $line) {
+            $lineBox = $this->placement($index, $typeSize, $leading)->bounds(new Box(0, -$line->ascent, $line->width, $line->descent));
+            $box = $box?->union($lineBox) ?? $lineBox;
+        }
+
+        return $box ?? new Box(0, 0, 0, 0);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Document\Content\Alignment;
+
+/** One line of a text block, in thousandths of an em. */
+final readonly class TextLine
+{
+    private function __construct(
+        public Outline $outline,
+        public float $offset,
+        public float $width,
+        public float $ascent,
+        public float $descent,
+    ) {}
+
+    public static function of(ShapedLine $line, Alignment $align, float $tracking): self
+    {
+        $width = $line->width($tracking);
+
+        return new self(Outline::of($line->outline($tracking)), $align->offset($width), $width, $line->ascent, $line->descent);
+    }
+}
