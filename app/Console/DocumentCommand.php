@@ -1,0 +1,92 @@
+<?php
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use Ricamo\Raster\Media\Clips;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+
+/** A command that works on a project file, without a server or a database. Bad input ends it with status 2 and one line. */
+abstract class DocumentCommand extends Command
+{
+    private const LARGEST = 64 * 1024 * 1024;
+
+    private const BAD_INPUT = 2;
+
+    /** @throws Refusal */
+    abstract protected function work(): void;
+
+    public function handle(): int
+    {
+        try {
+            $this->work();
+        } catch (Refusal $refusal) {
+            $output = $this->output->getOutput();
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($refusal->getMessage());
+
+            return self::BAD_INPUT;
+        }
+
+        return self::SUCCESS;
+    }
+
+    protected function read(string $file): Node
+    {
+        if (! is_file($file) || ! is_readable($file)) {
+            throw new Refusal("$file: there is no such file");
+        }
+        if (filesize($file) > self::LARGEST) {
+            throw new Refusal("$file: larger than ".(self::LARGEST >> 20).' MB');
+        }
+
+        return Node::decode((string) file_get_contents($file));
+    }
+
+    protected function project(): Project
+    {
+        $file = (string) $this->argument('document');
+
+        return $this->about($file, fn (): Project => Project::read(new Node($this->read($file)->value)));
+    }
+
+    protected function clips(Project $project): Clips
+    {
+        $file = (string) $this->argument('document');
+
+        return $this->about($file, fn (): Clips => Clips::inFolder($project->media, dirname($file)));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     *
+     * @throws Refusal naming the file
+     */
+    protected function about(string $file, callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (Refusal $refusal) {
+            throw str_starts_with($refusal->getMessage(), $file) ? $refusal : new Refusal("$file: {$refusal->getMessage()}");
+        }
+    }
+
+    protected function wholeNumber(string $option, string $text): int
+    {
+        return preg_match('/^\d{1,9}$/', $text) ? (int) $text : throw new Refusal("--$option: \"$text\" is not a frame number");
+    }
+
+    /** Reads `A..B`, both frames included, or a single frame. @return array{int, int} the first frame and the one after the last */
+    protected function frames(string $option, string $text): array
+    {
+        [$first, $last] = explode('..', $text, 2) + [1 => $text];
+        [$first, $last] = [$this->wholeNumber($option, $first), $this->wholeNumber($option, $last)];
+
+        return $last >= $first ? [$first, $last + 1] : throw new Refusal("--$option: $text ends before it begins");
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Console;
+
+use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Refusal;
+
+final class EditCommand extends DocumentCommand
+{
+    protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args}} {--out= : where to write; without it, in place} {--composition= : its name or id}';
+
+    protected $description = 'Applies edits to a project file';
+
+    protected function work(): void
+    {
+        $project = $this->project();
+        $media = $this->clips($project)->describe($project->media);
+        $composition = $project->composition($this->option('composition'));
+        $file = (string) $this->argument('edits');
+        foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => $edit) {
+            $composition = $this->about("$file: [$index]", fn () => $edit->apply($composition, $media));
+        }
+        $out = (string) ($this->option('out') ?? $this->argument('document'));
+        $json = json_encode($project->replacing($composition)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        // Renamed into place, so that a project file is never half written.
+        if (! is_dir(dirname($out)) || file_put_contents("$out.part", "$json\n") === false || ! rename("$out.part", $out)) {
+            throw new Refusal("$out: cannot be written");
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+namespace App\Console;
+
+use Ricamo\Core\Refusal;
+use Ricamo\Raster\Render\Scene;
+
+final class EvaluateCommand extends DocumentCommand
+{
+    protected $signature = 'ricamo:evaluate {document : a project file} {--frame=0 : N, or N..M, both included} {--composition= : its name or id}';
+
+    protected $description = 'Prints display lists as JSON, one a line';
+
+    protected function work(): void
+    {
+        $project = $this->project();
+        $composition = $project->composition($this->option('composition'));
+        [$in, $out] = $this->frames('frame', (string) $this->option('frame'));
+        if ($out > $composition->length) {
+            throw new Refusal("--frame: the last frame is {$composition->range()->last()}");
+        }
+        $scene = new Scene($composition, $project->media, $this->clips($project));
+        $this->about((string) $this->argument('document'), function () use ($scene, $in, $out): void {
+            for ($frame = $in; $frame < $out; $frame++) {
+                $this->output->writeln(json_encode($scene->list($frame)->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $this->output::OUTPUT_RAW);
+            }
+        });
+    }
+}

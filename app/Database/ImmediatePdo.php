@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Database;
+
+use PDO;
+
+/**
+ * Begins transactions IMMEDIATE: one that reads before it writes would otherwise fail with "database is locked" when
+ * another wrote in between, without waiting for the busy timeout. Laravel does this by itself from PHP 8.4 on.
+ */
+final class ImmediatePdo extends PDO
+{
+    private bool $inTransaction = false;
+
+    public function beginTransaction(): bool
+    {
+        $this->exec('BEGIN IMMEDIATE TRANSACTION');
+
+        return $this->inTransaction = true;
+    }
+
+    public function commit(): bool
+    {
+        $this->exec('COMMIT');
+        $this->inTransaction = false;
+
+        return true;
+    }
+
+    public function rollBack(): bool
+    {
+        $this->inTransaction = false;
+        $this->exec('ROLLBACK');
+
+        return true;
+    }
+
+    public function inTransaction(): bool
+    {
+        return $this->inTransaction;
+    }
+}

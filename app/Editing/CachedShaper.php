@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Editing;
+
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\Shaper;
+
+/** Keeps shaped lines in files, so that an edit opens no font unless its words are new. */
+final readonly class CachedShaper implements Shaper
+{
+    /** To be raised when the fonts or the shaping change. */
+    private const VERSION = 1;
+
+    public function __construct(private Shaper $shaper, private string $folder) {}
+
+    public function shape(string $line, string $font): ShapedLine
+    {
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font $line");
+        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class]]) : false;
+        if ($kept instanceof ShapedLine) {
+            return $kept;
+        }
+        $shaped = $this->shaper->shape($line, $font);
+        $this->keep($file, serialize($shaped));
+
+        return $shaped;
+    }
+
+    private function keep(string $file, string $data): void
+    {
+        if (! is_dir($this->folder)) {
+            @mkdir($this->folder, 0775, true);
+        }
+        // Renamed into place, so that another process never reads half of it. A cache that cannot be kept costs time only.
+        $fresh = $file.'.'.getmypid();
+        if (@file_put_contents($fresh, $data) !== false) {
+            @rename($fresh, $file);
+        }
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Editing\Editor;
+use App\Editing\Glimpse;
+use App\Editing\StaleRevision;
+use App\Http\JsonBody;
+use App\Models\Composition;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Ricamo\Core\Json\Node;
+
+final class EditController
+{
+    public function __construct(private readonly Editor $editor) {}
+
+    public function store(Request $request, int $composition): JsonResponse
+    {
+        return new JsonResponse($this->editor->edit($composition, JsonBody::of($request)));
+    }
+
+    public function try(Request $request, int $composition): JsonResponse
+    {
+        return new JsonResponse($this->editor->try($composition, JsonBody::of($request)));
+    }
+
+    public function undo(Request $request, int $composition): JsonResponse
+    {
+        return new JsonResponse($this->editor->undo($composition, JsonBody::of($request)));
+    }
+
+    public function redo(Request $request, int $composition): JsonResponse
+    {
+        return new JsonResponse($this->editor->redo($composition, JsonBody::of($request)));
+    }
+
+    /** What an edit shows, without an edit: at another frame, or of another selection. */
+    public function glimpse(Request $request, int $composition): JsonResponse
+    {
+        $found = Composition::query()->findOrFail($composition);
+        $show = Glimpse::read(new Node([
+            'frame' => $request->integer('frame'),
+            'layers' => array_values(array_filter(explode(',', (string) $request->query('layers', '')))),
+        ]));
+
+        return new JsonResponse(['revision' => $found->revision, 'glimpse' => $show->ofProject($found->read(), $found->project_id)]);
+    }
+
+    public function changes(Request $request, int $composition): JsonResponse
+    {
+        return new JsonResponse(['changes' => StaleRevision::changesSince($composition, $request->integer('since'))]);
+    }
+}

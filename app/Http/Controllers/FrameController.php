@@ -1,0 +1,51 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\Composition;
+use App\Models\Media;
+use Illuminate\Http\Request;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Time\FrameRange;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The display lists of a range of frames, one JSON object a line, each with only the paths that no line before it had. */
+final class FrameController
+{
+    /** How many lines are sent together; the first ones go out at once, for playback to begin with. */
+    private const TOGETHER = 50;
+
+    public function __invoke(Request $request, int $composition, TextBlocks $blocks): StreamedResponse
+    {
+        $found = Composition::query()->findOrFail($composition);
+        $document = $found->read();
+        $range = new FrameRange(max(0, $request->integer('from')), min($document->length, $request->integer('to', $document->length)));
+        $evaluator = new Evaluator(Media::libraryOf($found->project_id), $blocks);
+        $zips = in_array('gzip', $request->getEncodings(), true);
+
+        return new StreamedResponse(function () use ($evaluator, $document, $range, $zips): void {
+            $zip = $zips ? deflate_init(ZLIB_ENCODING_GZIP, ['level' => 1]) : null;
+            $send = function (string $text, int $flush) use ($zip): void {
+                echo $zip ? deflate_add($zip, $text, $flush) : $text;
+                flush();
+            };
+            $known = [];
+            $lines = '';
+            for ($frame = $range->in; $frame < $range->out; $frame++) {
+                $list = $evaluator->frame($document, $frame);
+                $lines .= json_encode($list->toJson($known), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES)."\n";
+                $known += array_fill_keys(array_keys($list->paths()), true);
+                if ($frame - $range->in < 2 || ($frame - $range->in) % self::TOGETHER === 0) {
+                    $send($lines, ZLIB_SYNC_FLUSH);
+                    $lines = '';
+                }
+            }
+            $send($lines, ZLIB_FINISH);
+        }, 200, [
+            'Content-Type' => 'application/x-ndjson',
+            'X-Revision' => (string) $found->revision,
+            ...($zips ? ['Content-Encoding' => 'gzip'] : []),
+        ]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+namespace App\Media;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRate;
+use Ricamo\Raster\Media\Clip;
+
+/** A probed clip as the database keeps it: everything but where its file is. */
+final class ClipJson
+{
+    public static function write(Clip $clip): string
+    {
+        return json_encode(['rate' => (string) $clip->rate] + array_diff_key(get_object_vars($clip), ['file' => '']), JSON_THROW_ON_ERROR);
+    }
+
+    public static function read(string $json, string $file): Clip
+    {
+        $node = Node::decode($json);
+
+        return new Clip(
+            $file,
+            $node->field('width')->int(1, 100_000),
+            $node->field('height')->int(1, 100_000),
+            FrameRate::parse($node->field('rate')->string()),
+            $node->field('frames')->int(1, PHP_INT_MAX),
+            $node->field('start')->number(),
+            $node->field('fileStart')->number(),
+            $node->field('steady')->bool(),
+            $node->field('matrix')->string(),
+            $node->field('fullRange')->bool(),
+            $node->field('sound')->bool(),
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Json\Node;
+
+/**
+ * @property int $id
+ * @property int $project_id
+ * @property string $name
+ * @property string $document JSON
+ * @property int $revision
+ * @property ?Carbon $opened_at
+ * @property Project $project
+ */
+final class Composition extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['opened_at' => 'datetime'];
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
+
+    /** @return HasMany<Render, $this> */
+    public function renders(): HasMany
+    {
+        return $this->hasMany(Render::class);
+    }
+
+    public function read(): Document
+    {
+        return Document::read(Node::decode($this->document));
+    }
+
+    public static function encode(Document $document): string
+    {
+        return json_encode($document->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

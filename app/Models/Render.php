@@ -1,0 +1,98 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * @property int $id
+ * @property int $composition_id
+ * @property string $name of the file that is offered for download
+ * @property string $document the composition as it was when the render was asked for, JSON
+ * @property int $from
+ * @property int $to
+ * @property string $state waiting, drawing, joining, finished, failed or cancelled
+ * @property ?string $problem
+ * @property ?Carbon $heard_at when a worker last said that it is at it
+ * @property ?Carbon $started_at
+ * @property Composition $composition
+ * @property Collection<int, RenderPiece> $pieces
+ */
+final class Render extends Model
+{
+    public const UNDER_WAY = ['waiting', 'drawing', 'joining'];
+
+    protected $guarded = [];
+
+    protected $casts = ['heard_at' => 'datetime', 'started_at' => 'datetime'];
+
+    /** @return BelongsTo<Composition, $this> */
+    public function composition(): BelongsTo
+    {
+        return $this->belongsTo(Composition::class);
+    }
+
+    /** @return HasMany<RenderPiece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(RenderPiece::class)->orderBy('from');
+    }
+
+    public function read(): Document
+    {
+        return Document::read(Node::decode($this->document));
+    }
+
+    public function range(): FrameRange
+    {
+        return new FrameRange($this->from, $this->to);
+    }
+
+    public function folder(): string
+    {
+        return config('ricamo.renders')."/{$this->id}";
+    }
+
+    public function file(): string
+    {
+        return "{$this->folder()}/finished.mp4";
+    }
+
+    public function isUnderWay(): bool
+    {
+        return in_array($this->state, self::UNDER_WAY, true);
+    }
+
+    /** Whether its worker has fallen silent: it was killed, or the machine was switched off. */
+    public function isStopped(): bool
+    {
+        return $this->isUnderWay() && $this->state !== 'waiting'
+            && ($this->heard_at === null || $this->heard_at->diffInSeconds(now()) > config('ricamo.silent_seconds'));
+    }
+
+    /** @return array<string, mixed> */
+    public function summary(): array
+    {
+        $drawn = (int) $this->pieces->sum('drawn');
+
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'from' => $this->from,
+            'to' => $this->to,
+            'state' => $this->isStopped() ? 'stopped' : $this->state,
+            'drawn' => $drawn,
+            'frames' => $this->to - $this->from,
+            'problem' => $this->problem,
+            'seconds' => $this->started_at === null ? 0 : (int) $this->started_at->diffInSeconds(now()),
+            'bytes' => $this->state === 'finished' && is_file($this->file()) ? filesize($this->file()) : null,
+        ];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Projects;
+
+use App\Models\Composition;
+use App\Models\Project;
+use Illuminate\Support\Facades\DB;
+use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Time\FrameRate;
+
+/** A project as it begins: one empty composition of ten seconds. */
+final class NewProject
+{
+    public static function named(string $name): Composition
+    {
+        $document = new Document('composition', 'Composition 1', 1920, 1080, new FrameRate(25), 250);
+
+        return DB::transaction(fn (): Composition => Project::query()->create(['name' => $name])->compositions()->create([
+            'name' => $document->name, 'document' => Composition::encode($document), 'opened_at' => now(),
+        ]));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+namespace App\Rendering;
+
+use App\Jobs\DrawPiece;
+use App\Jobs\JoinPieces;
+use App\Models\Composition;
+use App\Models\Render;
+use App\Models\RenderPiece;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+
+/** Begins renders, and carries on those that were stopped with what they have already. */
+final class Renders
+{
+    public function begin(Composition $composition, int $from, int $to): Render
+    {
+        return DB::transaction(function () use ($composition, $from, $to): Render {
+            $render = $composition->renders()->create([
+                'name' => (Str::slug($composition->name) ?: 'composition').'.mp4',
+                'document' => $composition->document,
+                'from' => $from,
+                'to' => $to,
+                'state' => 'waiting',
+            ]);
+            foreach ((new FrameRange($from, $to))->pieces(config('ricamo.piece_frames')) as $piece) {
+                $render->pieces()->create(['from' => $piece->in, 'to' => $piece->out]);
+            }
+            $this->dispatch($render);
+
+            return $render;
+        });
+    }
+
+    /** Takes a stopped, failed or cancelled render up again; pieces that are finished stay. */
+    public function resume(Render $render): void
+    {
+        if ($render->state === 'finished' || ($render->isUnderWay() && ! $render->isStopped())) {
+            throw new Refusal($render->state === 'finished' ? 'the render is finished' : 'the render is under way');
+        }
+        $this->dispatch($render);
+    }
+
+    /** To be called when no worker runs: whatever was under way was stopped, and is taken up again. */
+    public function resumeAll(): int
+    {
+        $stopped = Render::query()->whereIn('state', Render::UNDER_WAY)->get();
+        $stopped->each($this->dispatch(...));
+
+        return $stopped->count();
+    }
+
+    public function cancel(Render $render): void
+    {
+        if ($render->isUnderWay()) {
+            $render->update(['state' => 'cancelled']);
+        }
+    }
+
+    /** Called after each piece: when all are there, they are joined. */
+    public function pieceFinished(RenderPiece $piece): void
+    {
+        DB::transaction(function () use ($piece): void {
+            $piece->update(['finished' => true, 'drawn' => $piece->range()->length()]);
+            $render = $piece->render->refresh();
+            if ($render->state === 'drawing' && ! $render->pieces()->where('finished', false)->exists()) {
+                $render->update(['state' => 'joining', 'heard_at' => now()]);
+                JoinPieces::dispatch($render->id);
+            }
+        });
+    }
+
+    private function dispatch(Render $render): void
+    {
+        File::ensureDirectoryExists($render->folder());
+        foreach ($render->pieces as $piece) {
+            if (! $piece->finished || ! is_file($piece->file())) {
+                $piece->update(['finished' => false, 'drawn' => 0]);
+                DrawPiece::dispatch($piece->id);
+            }
+        }
+        $unfinished = $render->pieces()->where('finished', false)->exists();
+        $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'problem' => null, 'heard_at' => now()]);
+        if (! $unfinished) {
+            JoinPieces::dispatch($render->id);
+        }
+    }
+}

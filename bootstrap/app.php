@@ -1,0 +1,32 @@
+<?php
+
+use App\Editing\StaleRevision;
+use App\Http\Middleware\RefuseCrossSite;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\InvokeDeferredCallbacks;
+use Illuminate\Http\Middleware\ValidatePostSize;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Ricamo\Core\Refusal;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php')
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        // The edit and frame routes answer while a value is dragged: nothing here that they do not need.
+        $middleware->use([InvokeDeferredCallbacks::class, SecurityHeaders::class, RefuseCrossSite::class, ValidatePostSize::class]);
+        $middleware->group('web', [SubstituteBindings::class]);
+        $middleware->group('api', [SubstituteBindings::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport([Refusal::class, StaleRevision::class]);
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
+            ? response()->json(['message' => $refusal->getMessage()], 422)
+            : null);
+        $exceptions->render(fn (StaleRevision $stale) => response()->json($stale->toJson(), 409));
+    })
+    ->create();

@@ -1,0 +1,22 @@
+<?php
+
+return [
+    'default' => 'sqlite',
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('DB_DATABASE', storage_path('ricamo.sqlite')),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 10_000,
+            'journal_mode' => 'wal',
+            // An edit that was answered survives a loss of power, too.
+            'synchronous' => 'full',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+    'redis' => [
+        'client' => 'predis',
+        'default' => ['url' => env('REDIS_URL', 'redis://127.0.0.1:6379/0')],
+    ],
+];

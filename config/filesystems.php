@@ -1,0 +1,9 @@
+<?php
+
+return [
+    'default' => 'local',
+    'disks' => [
+        'local' => ['driver' => 'local', 'root' => storage_path('app/private'), 'serve' => false, 'throw' => true],
+    ],
+    'links' => [public_path('storage') => storage_path('app/public')],
+];

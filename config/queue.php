@@ -1,0 +1,25 @@
+<?php
+
+return [
+    'default' => env('QUEUE_CONNECTION', 'database'),
+    'connections' => [
+        'sync' => ['driver' => 'sync'],
+        'database' => [
+            'driver' => 'database',
+            'table' => 'jobs',
+            'queue' => 'default',
+            // A job whose worker was killed is taken up again after this long; longer than any one job may take.
+            'retry_after' => 7500,
+            'after_commit' => true,
+        ],
+        'redis' => [
+            'driver' => 'redis',
+            'connection' => 'default',
+            'queue' => 'default',
+            'retry_after' => 7500,
+            'block_for' => 5,
+            'after_commit' => true,
+        ],
+    ],
+    'failed' => ['driver' => 'null'],
+];

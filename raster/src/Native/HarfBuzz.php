@@ -1,0 +1,45 @@
+<?php
+
+namespace Ricamo\Raster\Native;
+
+use FFI;
+
+/** The part of HarfBuzz that shapes a run of text. */
+final class HarfBuzz
+{
+    public const DIRECTION_LTR = 4;
+
+    public const DIRECTION_RTL = 5;
+
+    private const DECLARATIONS = <<<'C'
+        typedef struct hb_blob_t hb_blob_t;
+        typedef struct hb_face_t hb_face_t;
+        typedef struct hb_font_t hb_font_t;
+        typedef struct hb_buffer_t hb_buffer_t;
+        typedef struct { uint32_t codepoint; uint32_t mask; uint32_t cluster; uint32_t var1; uint32_t var2; } hb_glyph_info_t;
+        typedef struct { int32_t x_advance; int32_t y_advance; int32_t x_offset; int32_t y_offset; uint32_t var; } hb_glyph_position_t;
+        typedef struct { int32_t ascender; int32_t descender; int32_t line_gap; int32_t reserved[9]; } hb_font_extents_t;
+
+        hb_blob_t *hb_blob_create_from_file(const char *file);
+        hb_face_t *hb_face_create(hb_blob_t *blob, unsigned int index);
+        hb_font_t *hb_font_create(hb_face_t *face);
+        void hb_font_set_scale(hb_font_t *font, int x, int y);
+        int hb_font_get_nominal_glyph(hb_font_t *font, uint32_t unicode, uint32_t *glyph);
+        int hb_font_get_h_extents(hb_font_t *font, hb_font_extents_t *extents);
+        hb_buffer_t *hb_buffer_create(void);
+        void hb_buffer_destroy(hb_buffer_t *buffer);
+        void hb_buffer_add_utf8(hb_buffer_t *buffer, const char *text, int length, unsigned int offset, int count);
+        void hb_buffer_set_direction(hb_buffer_t *buffer, int direction);
+        void hb_buffer_guess_segment_properties(hb_buffer_t *buffer);
+        void hb_shape(hb_font_t *font, hb_buffer_t *buffer, const void *features, unsigned int count);
+        hb_glyph_info_t *hb_buffer_get_glyph_infos(hb_buffer_t *buffer, unsigned int *length);
+        hb_glyph_position_t *hb_buffer_get_glyph_positions(hb_buffer_t *buffer, unsigned int *length);
+        C;
+
+    private static ?FFI $library = null;
+
+    public static function library(): FFI
+    {
+        return self::$library ??= FFI::cdef(self::DECLARATIONS, 'libharfbuzz.so.0');
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+namespace Ricamo\Raster\Process;
+
+use RuntimeException;
+
+/** A running child process whose frames go through pipes; what it says on standard error is kept in a file. */
+final class Child
+{
+    /** @var resource|null */
+    private $process;
+
+    /** @var resource */
+    private $errors;
+
+    private int $status = 0;
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<int, resource>  $descriptors  besides standard error
+     */
+    public function __construct(array $command, array $descriptors)
+    {
+        $this->errors = tmpfile() ?: throw new RuntimeException('no temporary file could be made');
+        $process = proc_open($command, $descriptors + [0 => ['file', '/dev/null', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => $this->errors], $pipes);
+        $this->process = is_resource($process) ? $process : throw new RuntimeException("{$command[0]} could not be started");
+    }
+
+    /** Waits for its end. @return int the exit status */
+    public function wait(): int
+    {
+        if ($this->process !== null) {
+            $this->status = proc_close($this->process);
+            $this->process = null;
+        }
+
+        return $this->status;
+    }
+
+    public function kill(): void
+    {
+        if ($this->process !== null) {
+            proc_terminate($this->process, SIGKILL);
+            $this->wait();
+        }
+    }
+
+    /** The last line that it wrote to standard error. */
+    public function complaint(): string
+    {
+        rewind($this->errors);
+        $lines = array_filter(array_map(trim(...), explode("\n", (string) stream_get_contents($this->errors))));
+
+        return $lines === [] ? 'no reason given' : (string) end($lines);
+    }
+
+    public function __destruct()
+    {
+        $this->kill();
+        fclose($this->errors);
+    }
+}

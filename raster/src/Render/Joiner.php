@@ -1,0 +1,81 @@
+<?php
+
+namespace Ricamo\Raster\Render;
+
+use Ricamo\Core\Evaluate\SoundCue;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Process\Ffmpeg;
+use RuntimeException;
+
+/** Joins the pieces of a render, without encoding them again, and mixes the sound to go with them. */
+final readonly class Joiner
+{
+    private const SAMPLE_RATE = 48_000;
+
+    public function __construct(private Scene $scene) {}
+
+    /**
+     * @param  list<string>  $pieces  video files in order
+     * @param  ?callable(): mixed  $alive  is called from time to time
+     */
+    public function join(FrameRange $range, array $pieces, string $file, ?callable $alive = null): void
+    {
+        $list = $file.'.'.getmypid().'.txt';
+        $unfinished = $file.'.'.getmypid().'.part';
+        file_put_contents($list, implode('', array_map(
+            fn (string $piece): string => "file '".str_replace("'", "'\\''", (string) realpath($piece))."'\n", $pieces,
+        )));
+        $cues = $this->scene->sounds($range);
+        $rate = $this->scene->composition->rate;
+        try {
+            Ffmpeg::run([
+                ...Ffmpeg::command(), '-progress', 'pipe:1',
+                '-f', 'concat', '-safe', '0', '-i', $list, ...$this->inputs($cues),
+                ...($cues === [] ? [] : ['-filter_complex', $this->mix($cues, $rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
+                '-map', '0:v', '-c:v', 'copy', '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
+            ], null, fn (): mixed => $alive === null ? null : $alive());
+            rename($unfinished, $file);
+        } catch (Refusal $refusal) {
+            throw new RuntimeException("the pieces could not be joined: {$refusal->getMessage()}");
+        } finally {
+            array_map(unlink(...), array_filter([$list, $unfinished], is_file(...)));
+        }
+    }
+
+    /**
+     * @param  list<SoundCue>  $cues
+     * @return list<string>
+     */
+    private function inputs(array $cues): array
+    {
+        $options = [];
+        foreach ($cues as $cue) {
+            $clip = $this->scene->clips->get($cue->media);
+            // A second earlier than needed: sound is found again only at the start of its packets.
+            $seek = $clip->start + $cue->from - 1 - $clip->fileStart;
+            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions(), ...['-i', $clip->file]);
+        }
+
+        return $cues === [] ? [] : ['-copyts', ...$options];
+    }
+
+    /** @param list<SoundCue> $cues */
+    private function mix(array $cues, float $seconds): string
+    {
+        $filters = [];
+        foreach ($cues as $index => $cue) {
+            $from = $this->scene->clips->get($cue->media)->start + $cue->from;
+            $filters[] = sprintf(
+                "[%d:a:0]atrim=start=%.6F:end=%.6F,asetpts='PTS-(%.6F)/TB',aresample=%d:async=1:first_pts=0,aformat=channel_layouts=stereo:sample_fmts=fltp,adelay=%dS:all=1[cue%d]",
+                $index + 1, $from, $from + $cue->length, $from, self::SAMPLE_RATE, (int) round($cue->at * self::SAMPLE_RATE), $index,
+            );
+        }
+        $inputs = implode('', array_map(fn (int $index): string => "[cue$index]", array_keys($cues)));
+
+        return implode(';', $filters).sprintf(
+            ';%samix=inputs=%d:normalize=0:dropout_transition=0,apad,atrim=end_sample=%d[sound]',
+            $inputs, count($cues), (int) round($seconds * self::SAMPLE_RATE),
+        );
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+namespace Ricamo\Raster\Render;
+
+use Ricamo\Core\Display\Backdrop;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Draw\Painter;
+use Ricamo\Raster\Draw\Surface;
+use Ricamo\Raster\Media\ClipPictures;
+use Ricamo\Raster\Process\Ffmpeg;
+
+/** Lets ffmpeg decode the clip beneath, and draws only the region that the graphics over it touch. */
+final readonly class OverlayMethod implements Method
+{
+    private Box $region;
+
+    public function __construct(private Scene $scene, private Backdrop $backdrop)
+    {
+        $this->region = $this->evenRegion();
+    }
+
+    public function command(FrameRange $range): array
+    {
+        $clip = $this->scene->clips->get($this->backdrop->media);
+        $rate = $this->scene->composition->rate;
+        [$width, $height] = [$clip->width, $clip->height];
+        // After fps, time is counted in frames: N is exact.
+        $beneath = sprintf(
+            '[0:v:0]%s,scale=%d:%d:%s:%s,setsar=1,setpts=N,format=yuv420p%s[beneath]',
+            $clip->frames($this->backdrop->firstFrame), $width, $height, $clip->colours(), VideoFormat::COLOURS,
+            VideoFormat::even($width, $height),
+        );
+        // Straight alpha, because in limited range a premultiplied black is not zero.
+        $above = '[1:v]format=gbrap,unpremultiply=inplace=1,scale='.VideoFormat::COLOURS.',format=yuva420p[above]';
+
+        return [
+            ...Ffmpeg::command(),
+            ...$clip->open($this->backdrop->firstFrame),
+            '-f', 'rawvideo', '-pix_fmt', 'bgra', '-s', "{$this->region->width()}x{$this->region->height()}", '-r', (string) $rate,
+            '-i', 'pipe:0',
+            '-filter_complex', "$beneath;$above;[beneath][above]overlay={$this->region->left}:{$this->region->top}:format=yuv420[out]",
+            '-map', '[out]', '-frames:v', (string) $range->length(), ...VideoFormat::encoder($rate),
+        ];
+    }
+
+    public function frames(FrameRange $range): iterable
+    {
+        $surface = new Surface((int) $this->region->width(), (int) $this->region->height());
+        $view = Affine::translation(-$this->region->left, -$this->region->top);
+        $painter = new Painter($surface, new ClipPictures($this->scene->clips), $view);
+        foreach ($this->scene->lists($range) as $index => $list) {
+            $painter->paintOver(array_slice($list->operations, 1));
+            yield $index => $surface;
+        }
+    }
+
+    /** The touched pixels inside the frame, out to even numbers, because chroma is stored for two by two of them. */
+    private function evenRegion(): Box
+    {
+        $frame = new Box(0, 0, $this->scene->composition->width, $this->scene->composition->height);
+        $touched = $this->backdrop->touched?->grown(1)->intersection($frame) ?? new Box(0, 0, 2, 2);
+
+        return new Box(
+            2 * floor($touched->left / 2), 2 * floor($touched->top / 2),
+            2 * ceil($touched->right / 2), 2 * ceil($touched->bottom / 2),
+        );
+    }
+}

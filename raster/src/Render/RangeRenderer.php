@@ -1,0 +1,62 @@
+<?php
+
+namespace Ricamo\Raster\Render;
+
+use Ricamo\Core\Display\Backdrop;
+use Ricamo\Core\Time\FrameRange;
+use RuntimeException;
+
+/**
+ * Draws a range of frames to a video file without sound. Where a clip fills the bottom of every frame, ffmpeg decodes
+ * it and lays the graphics over it, of which only the touched region is drawn; otherwise whole frames are drawn.
+ */
+final readonly class RangeRenderer
+{
+    public function __construct(private Scene $scene) {}
+
+    /**
+     * @param  callable(int): bool  $progress  is given the number of frames done; false cancels
+     *
+     * @throws RenderCancelled
+     * @throws RuntimeException where a process fails
+     */
+    public function render(FrameRange $range, string $file, callable $progress): void
+    {
+        $backdrop = $this->scene->scale === 1.0 ? Backdrop::under($this->scene->lists($range)) : null;
+        $methods = [
+            ...($backdrop === null ? [] : [new OverlayMethod($this->scene, $backdrop)]),
+            new WholeFrameMethod($this->scene),
+        ];
+        foreach ($methods as $method) {
+            $problem = $this->attempt($method, $range, $file, $progress);
+            if ($problem === null) {
+                return;
+            }
+        }
+        throw new RuntimeException($problem);
+    }
+
+    /**
+     * @param  callable(int): bool  $progress
+     * @return ?string what went wrong
+     */
+    private function attempt(Method $method, FrameRange $range, string $file, callable $progress): ?string
+    {
+        $output = new VideoOutput($method->command($range), $file);
+        try {
+            foreach ($method->frames($range) as $done => $surface) {
+                if (! $output->write($surface)) {
+                    break;
+                }
+                if (! $progress($done + 1)) {
+                    throw new RenderCancelled('the render was cancelled');
+                }
+            }
+        } catch (RenderCancelled $cancelled) {
+            $output->discard();
+            throw $cancelled;
+        }
+
+        return $output->finish($range->length());
+    }
+}

@@ -1,0 +1,7 @@
+<?php
+
+namespace Ricamo\Raster\Render;
+
+use RuntimeException;
+
+final class RenderCancelled extends RuntimeException {}

@@ -1,0 +1,74 @@
+<?php
+
+namespace Ricamo\Raster\Render;
+
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\SoundCue;
+use Ricamo\Core\Evaluate\SoundPlan;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Draw\Painter;
+use Ricamo\Raster\Draw\Surface;
+use Ricamo\Raster\Media\ClipPictures;
+use Ricamo\Raster\Media\Clips;
+use Ricamo\Raster\Text\HarfBuzzShaper;
+
+/** A composition with all it takes to draw it. */
+final readonly class Scene
+{
+    private Evaluator $evaluator;
+
+    private MediaLibrary $media;
+
+    public function __construct(public Composition $composition, MediaLibrary $media, public Clips $clips, public float $scale = 1.0)
+    {
+        $this->media = $clips->describe($media);
+        $this->evaluator = new Evaluator($this->media, new TextBlocks(new HarfBuzzShaper));
+    }
+
+    public function list(int $frame): DisplayList
+    {
+        return $this->evaluator->frame($this->composition, $frame);
+    }
+
+    /** @return iterable<DisplayList> */
+    public function lists(FrameRange $range): iterable
+    {
+        for ($frame = $range->in; $frame < $range->out; $frame++) {
+            yield $this->list($frame);
+        }
+    }
+
+    /** @return list<SoundCue> */
+    public function sounds(FrameRange $range): array
+    {
+        return SoundPlan::of($this->composition, $this->media, $range);
+    }
+
+    public function width(): int
+    {
+        return max(2, (int) round($this->composition->width * $this->scale));
+    }
+
+    public function height(): int
+    {
+        return max(2, (int) round($this->composition->height * $this->scale));
+    }
+
+    public function view(): Affine
+    {
+        return Affine::scaling($this->width() / $this->composition->width, $this->height() / $this->composition->height);
+    }
+
+    public function still(int $frame): Surface
+    {
+        $surface = new Surface($this->width(), $this->height());
+        (new Painter($surface, new ClipPictures($this->clips), $this->view()))->paint($this->list($frame));
+
+        return $surface;
+    }
+}

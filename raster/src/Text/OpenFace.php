@@ -1,0 +1,102 @@
+<?php
+
+namespace Ricamo\Raster\Text;
+
+use FFI;
+use FFI\CData;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Raster\Native\Cairo;
+use Ricamo\Raster\Native\FreeType;
+use Ricamo\Raster\Native\HarfBuzz;
+
+/** A font face opened for shaping and for reading its outlines, in thousandths of an em. */
+final class OpenFace
+{
+    /** HarfBuzz measures in whole numbers; this many of them make a thousandth of an em. */
+    public const FINE = 64;
+
+    public readonly CData $shaping;
+
+    public readonly float $ascent;
+
+    public readonly float $descent;
+
+    private readonly CData $canvas;
+
+    /** @var array<int, Path> */
+    private array $outlines = [];
+
+    public function __construct(FontFace $face)
+    {
+        $harfbuzz = HarfBuzz::library();
+        $this->shaping = $harfbuzz->hb_font_create($harfbuzz->hb_face_create($harfbuzz->hb_blob_create_from_file($face->file), 0));
+        $harfbuzz->hb_font_set_scale($this->shaping, ShapedLine::EM * self::FINE, ShapedLine::EM * self::FINE);
+        $extents = $harfbuzz->new('hb_font_extents_t');
+        $harfbuzz->hb_font_get_h_extents($this->shaping, FFI::addr($extents));
+        $this->ascent = $extents->ascender / self::FINE;
+        $this->descent = -$extents->descender / self::FINE;
+        $this->canvas = $this->openCanvas($face->file);
+    }
+
+    public function has(int $codepoint): bool
+    {
+        $glyph = HarfBuzz::library()->new('uint32_t');
+
+        return HarfBuzz::library()->hb_font_get_nominal_glyph($this->shaping, $codepoint, FFI::addr($glyph)) !== 0;
+    }
+
+    public function outline(int $glyph): Path
+    {
+        return $this->outlines[$glyph] ??= $this->readOutline($glyph);
+    }
+
+    private function openCanvas(string $file): CData
+    {
+        $cairo = Cairo::library();
+        $surface = $cairo->cairo_image_surface_create(Cairo::FORMAT_ARGB32, 1, 1);
+        $canvas = $cairo->cairo_create($surface);
+        $options = $cairo->cairo_font_options_create();
+        $cairo->cairo_font_options_set_hint_style($options, Cairo::HINT_STYLE_NONE);
+        $cairo->cairo_font_options_set_hint_metrics($options, Cairo::HINT_METRICS_OFF);
+        $cairo->cairo_set_font_face($canvas, $cairo->cairo_ft_font_face_create_for_ft_face(FreeType::face($file), FreeType::LOAD_NO_HINTING));
+        $cairo->cairo_set_font_size($canvas, ShapedLine::EM);
+        $cairo->cairo_set_font_options($canvas, $options);
+
+        return $canvas;
+    }
+
+    private function readOutline(int $index): Path
+    {
+        $cairo = Cairo::library();
+        $glyph = $cairo->new('cairo_glyph_t');
+        $glyph->index = $index;
+        $cairo->cairo_new_path($this->canvas);
+        $cairo->cairo_glyph_path($this->canvas, FFI::addr($glyph), 1);
+        $path = $cairo->cairo_copy_path($this->canvas);
+        $commands = '';
+        $coordinates = [];
+        for ($i = 0; $i < $path->num_data; $i += $length) {
+            $length = $path->data[$i]->header->length;
+            $commands .= match ($path->data[$i]->header->type) {
+                Cairo::PATH_MOVE_TO => 'M',
+                Cairo::PATH_LINE_TO => 'L',
+                Cairo::PATH_CURVE_TO => 'C',
+                default => 'Z',
+            };
+            for ($j = 1; $j < $length; $j++) {
+                $coordinates[] = $path->data[$i + $j]->point->x;
+                $coordinates[] = $path->data[$i + $j]->point->y;
+            }
+        }
+        $cairo->cairo_path_destroy($path);
+
+        // Cairo ends every closed part with a move that begins nothing.
+        if (str_ends_with($commands, 'ZM')) {
+            $commands = substr($commands, 0, -1);
+            $coordinates = array_slice($coordinates, 0, -2);
+        }
+
+        return new Path($commands, $coordinates);
+    }
+}

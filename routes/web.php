@@ -1,0 +1,7 @@
+<?php
+
+use App\Http\Controllers\StartController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', StartController::class);
+Route::view('/compositions/{composition}', 'app')->whereNumber('composition');
