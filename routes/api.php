@@ -6,10 +6,12 @@ use App\Http\Controllers\FrameController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RenderController;
+use App\Http\Controllers\TimecodeController;
 use App\Http\Controllers\VocabularyController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('vocabulary', VocabularyController::class);
+Route::get('timecode', TimecodeController::class);
 
 Route::get('projects', [ProjectController::class, 'index']);
 Route::post('projects', [ProjectController::class, 'store']);

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
+use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -12,6 +13,9 @@ use Ricamo\Raster\Text\FontFace;
 /** What there is to choose from: the properties of each kind of layer, fonts, label colours. */
 final class VocabularyController
 {
+    /** How finely easings are sampled for their pictures. */
+    private const STEPS = 40;
+
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
@@ -20,8 +24,21 @@ final class VocabularyController
                 array_map(fn (LayerKind $kind): array => array_map($this->property(...), array_values($kind->properties())), LayerKind::cases()),
             ),
             'fonts' => array_map(fn (FontFace $face): array => ['id' => $face->id, 'family' => $face->family, 'style' => $face->style], FontCatalogue::all()),
+            'easings' => array_map($this->easing(...), Easings::choices()),
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
+    }
+
+    /** @return array{name: string, text: string, samples: list<float>} the text is how documents write it */
+    private function easing(string $name): array
+    {
+        $easing = Easings::parse($name);
+
+        return [
+            'name' => $name,
+            'text' => (string) $easing,
+            'samples' => array_map(fn (int $step): float => round($easing->at($step / self::STEPS), 4), range(0, self::STEPS)),
+        ];
     }
 
     /** @return array<string, mixed> */

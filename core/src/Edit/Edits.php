@@ -19,6 +19,7 @@ final class Edits
         'set-layer' => SetLayer::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,
+        'match-composition' => MatchComposition::class,
         'set-values' => SetValues::class,
         'reset-value' => ResetValue::class,
         'drag-layers' => DragLayers::class,

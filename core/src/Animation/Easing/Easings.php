@@ -16,6 +16,19 @@ final class Easings
         'ease-in-out' => [0.42, 0, 0.58, 1],
     ];
 
+    /** @return list<string> one of each, for choosing from */
+    public static function choices(): array
+    {
+        $choices = ['linear', 'hold', ...array_keys(self::KEYWORDS)];
+        foreach ([...array_column(Curve::cases(), 'value'), 'back', 'elastic'] as $family) {
+            foreach (Direction::cases() as $direction) {
+                $choices[] = "$family-{$direction->value}";
+            }
+        }
+
+        return $choices;
+    }
+
     public static function read(Node $node): Easing
     {
         try {

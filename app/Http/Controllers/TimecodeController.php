@@ -1,0 +1,29 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Time\Timecode;
+
+/** Writes frames as timecode, `from` up to `to`, or reads what the producer typed as `text`. */
+final class TimecodeController
+{
+    private const MOST = 20_000;
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $timecode = new Timecode(FrameRate::parse((string) $request->query('rate')));
+        if ($request->query('text') !== null) {
+            return new JsonResponse(['frame' => $timecode->parse((string) $request->query('text'))]);
+        }
+        [$from, $to] = [$request->integer('from'), $request->integer('to')];
+        if ($to <= $from || $to - $from > self::MOST) {
+            throw new Refusal('at most '.self::MOST.' frames at once');
+        }
+
+        return new JsonResponse(['labels' => array_map($timecode->format(...), range($from, $to - 1))]);
+    }
+}

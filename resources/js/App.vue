@@ -1,0 +1,3 @@
+<template>
+    <ElConfigProvider :message="{ max: 3 }"><RouterView /></ElConfigProvider>
+</template>

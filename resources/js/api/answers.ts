@@ -1,0 +1,147 @@
+import type { Operation as PatchOperation } from 'fast-json-patch';
+import type { DisplayList } from './displayList.gen';
+import type { Composition, FootageLayer, ShapeLayer, TextLayer } from './project.gen';
+
+export type Layer = FootageLayer | ShapeLayer | TextLayer;
+export type LayerKind = Layer['kind'];
+export type Value = number | boolean | string | [number, number];
+export type ValueType = 'number' | 'angle' | 'point' | 'size' | 'colour' | 'flag';
+export type Corner = [number, number];
+
+export interface PropertyDefinition {
+    name: string;
+    type: ValueType;
+    default: Value;
+    least: number | null;
+    most: number | null;
+}
+
+export interface EasingChoice {
+    name: string;
+    text: string;
+    samples: number[];
+}
+
+export interface Font {
+    id: string;
+    family: string;
+    style: string;
+}
+
+export interface Vocabulary {
+    properties: Record<LayerKind, PropertyDefinition[]>;
+    fonts: Font[];
+    labels: string[];
+    easings: EasingChoice[];
+}
+
+/** Where a layer stands: its box in its own space, and the box's corners and the anchor in composition pixels. */
+export interface Pose {
+    layer: string;
+    seen: boolean;
+    box: [number, number, number, number];
+    corners: [Corner, Corner, Corner, Corner];
+    anchor: Corner;
+}
+
+export interface PropertyState {
+    value: Value;
+    animated: boolean;
+    keyframe: boolean;
+}
+
+export interface Bead {
+    frame: number;
+    value: Value;
+    easing: string;
+    pin: 'start' | 'end';
+}
+
+export interface Thread {
+    property: string;
+    beads: Bead[];
+    from: number;
+    step: number;
+    channels: number[][];
+}
+
+export interface Inspection {
+    layer: string;
+    values: Record<string, PropertyState>;
+    threads: Thread[];
+}
+
+export interface Glimpse {
+    list: DisplayList;
+    poses: Pose[];
+    inspections: Inspection[];
+}
+
+export interface History {
+    undo: string | null;
+    redo: string | null;
+}
+
+export interface EditAnswer {
+    revision: number;
+    patch: PatchOperation[];
+    history: History;
+    glimpse: Glimpse;
+}
+
+export type TryAnswer = Omit<EditAnswer, 'history'>;
+
+export interface Change {
+    revision: number;
+    patch: PatchOperation[];
+}
+
+export interface Media {
+    id: string;
+    name: string;
+    width: number;
+    height: number;
+    rate: string;
+    frames: number;
+    sound: boolean;
+    state: 'waiting' | 'preparing' | 'ready' | 'failed';
+    prepared: number;
+    problem: string | null;
+    prepare: string;
+    previews: string;
+}
+
+export interface Named {
+    id: number;
+    name: string;
+}
+
+export interface CompositionAnswer {
+    id: number;
+    revision: number;
+    document: Composition;
+    history: History;
+    project: Named;
+    compositions: Named[];
+    media: Media[];
+}
+
+export interface SoundCue {
+    media: string;
+    from: number;
+    at: number;
+    length: number;
+}
+
+export interface Render {
+    id: number;
+    name: string;
+    from: number;
+    to: number;
+    state: 'waiting' | 'drawing' | 'joining' | 'finished' | 'failed' | 'cancelled' | 'stopped';
+    drawn: number;
+    frames: number;
+    problem: string | null;
+    seconds: number;
+    bytes: number | null;
+}

@@ -1,0 +1,54 @@
+import axios, { AxiosError } from 'axios';
+
+const http = axios.create({ baseURL: '/api', headers: { Accept: 'application/json' } });
+
+/** A request that the server refused, or that did not reach it; the message can be shown as it is. */
+export class Failure extends Error {
+    constructor(
+        message: string,
+        readonly status: number,
+        readonly body: unknown,
+    ) {
+        super(message);
+    }
+}
+
+function explain(error: unknown): Failure {
+    if (!(error instanceof AxiosError)) {
+        return new Failure(String(error), 0, null);
+    }
+    const body = error.response?.data as { message?: string } | undefined;
+    const status = error.response?.status ?? 0;
+    if (status === 0) {
+        return new Failure('The server does not answer. Nothing is lost; try again when it is back.', 0, null);
+    }
+    if (status === 413) {
+        return new Failure('The file is larger than the server takes.', status, body);
+    }
+    const refused = status === 409 || status === 422 || status === 403;
+    return new Failure((refused && body?.message) || `The server could not do this (${status}).`, status, body);
+}
+
+async function settle<T>(request: Promise<{ data: T }>): Promise<T> {
+    try {
+        return (await request).data;
+    } catch (error) {
+        throw explain(error);
+    }
+}
+
+export const get = <T>(path: string, params?: object): Promise<T> => settle(http.get<T>(path, { params }));
+
+export const post = <T>(path: string, body: object = {}): Promise<T> => settle(http.post<T>(path, body));
+
+/** @param progress is given the part that has been sent, 0 to 1 */
+export function upload<T>(path: string, file: File, progress: (part: number) => void, signal: AbortSignal): Promise<T> {
+    const form = new FormData();
+    form.append('file', file);
+    return settle(
+        http.post<T>(path, form, {
+            signal,
+            onUploadProgress: (event) => progress(event.total ? event.loaded / event.total : 0),
+        }),
+    );
+}

@@ -1,0 +1,72 @@
+/* Made from core/schema/display-list-1.json by `npm run types`. */
+
+/**
+ * straight sRGB
+ */
+export type Colour = string;
+export type Operation = Fill | Stroke | Image | Group;
+/**
+ * a, b, c, d, e, f as in CSS matrix()
+ *
+ * @minItems 6
+ * @maxItems 6
+ */
+export type Matrix = [number, number, number, number, number, number];
+
+/**
+ * Everything that is visible on one frame, version 1
+ */
+export interface DisplayList {
+    version: 1;
+    frame: number;
+    width: number;
+    height: number;
+    /**
+     * null for a transparent one
+     */
+    background: Colour | null;
+    /**
+     * SVG path data with the absolute commands M, L, C and Z, by key
+     */
+    paths: {
+        [k: string]: string;
+    };
+    /**
+     * from the bottom to the top
+     */
+    items: Operation[];
+}
+export interface Fill {
+    op: 'fill';
+    path: string;
+    matrix: Matrix;
+    colour: Colour;
+}
+export interface Stroke {
+    op: 'stroke';
+    path: string;
+    matrix: Matrix;
+    colour: Colour;
+    /**
+     * in the path's own units
+     */
+    width: number;
+    join: 'miter' | 'round';
+}
+export interface Image {
+    op: 'image';
+    media: string;
+    frame: number;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    size: [number, number];
+    matrix: Matrix;
+    opacity: number;
+}
+export interface Group {
+    op: 'group';
+    opacity: number;
+    items: Operation[];
+}

@@ -1,0 +1,705 @@
+/* Made from core/schema/project-1.json by `npm run types`. */
+
+/**
+ * linear, hold, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
+ */
+export type Easing = string;
+export type Pin = 'start' | 'end';
+
+/**
+ * A Ricamo project, version 1
+ */
+export interface ProjectFile {
+    format: 'ricamo-project';
+    version: 1;
+    name: string;
+    media?: MediaFile[];
+    /**
+     * @minItems 1
+     */
+    compositions: [Composition, ...Composition[]];
+}
+export interface MediaFile {
+    id: string;
+    name?: string;
+    /**
+     * relative to the project file
+     */
+    file: string;
+}
+export interface Composition {
+    id: string;
+    name: string;
+    width: number;
+    height: number;
+    rate: string;
+    length: number;
+    background?: string | 'transparent';
+    /**
+     * from the bottom of the stack to the top
+     */
+    layers?: (FootageLayer | ShapeLayer | TextLayer)[];
+}
+export interface FootageLayer {
+    id: string;
+    kind: 'footage';
+    name: string;
+    in: number;
+    out: number;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    media: string;
+    from?: number;
+    sound?: boolean;
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}
+export interface ShapeLayer {
+    id: string;
+    kind: 'shape';
+    name: string;
+    in: number;
+    out: number;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    form: 'rectangle' | 'ellipse';
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    size?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rounding?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    fill?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outline?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}
+export interface TextLayer {
+    id: string;
+    kind: 'text';
+    name: string;
+    in: number;
+    out: number;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    text: string;
+    font?: string;
+    align?: 'left' | 'centre' | 'right';
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    typeSize?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    tracking?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    leading?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    fill?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outline?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { RotateCcw, Upload as UploadIcon, X } from 'lucide-vue-next';
+import { ref } from 'vue';
+import { useAdding } from '@/project/adding';
+import { useMedia } from '@/project/media';
+import IconButton from '@/shell/IconButton.vue';
+import KitItem from './KitItem.vue';
+
+const media = useMedia();
+const adding = useAdding();
+const chooser = ref<HTMLInputElement | null>(null);
+
+function choose(): void {
+    for (const file of chooser.value?.files ?? []) {
+        void media.add(file);
+    }
+    if (chooser.value) {
+        chooser.value.value = '';
+    }
+}
+
+const rate = (text: string): string => {
+    const [numerator, denominator] = text.split('/').map(Number);
+    return (numerator! / (denominator ?? 1)).toFixed(2).replace(/\.?0+$/, '');
+};
+</script>
+
+<template>
+    <input ref="chooser" type="file" accept="video/*,.mkv,.mov,.mxf" multiple hidden data-upload @change="choose" />
+    <ElButton class="upload" @click="chooser?.click()"
+        ><UploadIcon :size="15" style="margin-right: 7px" />Upload clips</ElButton
+    >
+    <ul v-if="media.uploads.length" class="uploads">
+        <li v-for="row in media.uploads" :key="row.key">
+            <span class="file" :title="row.name">{{ row.name }}</span>
+            <IconButton
+                :icon="X"
+                :size="14"
+                :label="row.problem ? 'Dismiss' : 'Cancel the upload'"
+                @click="row.problem ? media.dismiss(row.key) : row.cancel()"
+            />
+            <p v-if="row.problem" class="problem" role="alert">{{ row.problem }}</p>
+            <ElProgress
+                v-else
+                :percentage="Math.round(row.part * 100)"
+                :stroke-width="4"
+                :format="(part: number) => (part < 100 ? `${part} %` : 'checking')"
+                class="progress"
+            />
+        </li>
+    </ul>
+    <p v-if="media.list.length === 0 && media.uploads.length === 0" class="empty">
+        No clips yet. Upload some, or drop files anywhere in the window.
+    </p>
+    <div class="clips">
+        <div v-for="clip in media.list" :key="clip.id" class="clip">
+            <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip)">
+                <div class="poster">
+                    <img
+                        v-if="clip.state === 'ready' || clip.prepared > 0"
+                        :src="`${clip.previews}/poster.jpg`"
+                        alt=""
+                        draggable="false"
+                    />
+                    <span v-if="clip.state === 'waiting' || clip.state === 'preparing'" class="state">
+                        {{
+                            clip.state === 'waiting'
+                                ? 'waiting'
+                                : `${Math.floor((100 * clip.prepared) / clip.frames)} %`
+                        }}
+                    </span>
+                </div>
+            </KitItem>
+            <span class="facts">{{ clip.width }} × {{ clip.height }} · {{ rate(clip.rate) }}</span>
+            <p v-if="clip.state === 'failed'" class="problem" role="alert">
+                {{ clip.problem }}
+                <IconButton :icon="RotateCcw" :size="14" label="Prepare it again" @click="media.prepareAgain(clip)" />
+            </p>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.upload {
+    width: 100%;
+    margin-bottom: 8px;
+}
+.uploads {
+    margin: 0 0 8px;
+    padding: 0;
+    list-style: none;
+}
+.uploads li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    padding-left: 6px;
+}
+.file {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.progress,
+.problem {
+    grid-column: 1 / 3;
+}
+.problem {
+    margin: 0 0 6px;
+    color: var(--accent);
+    font-size: 12px;
+    line-height: 1.4;
+}
+.empty {
+    margin: 8px 6px;
+    color: var(--quiet);
+}
+.clips {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 4px;
+}
+.poster {
+    position: relative;
+    aspect-ratio: 16 / 9;
+    border-radius: 7px;
+    background: var(--surround);
+    overflow: hidden;
+}
+.poster img {
+    width: 100%;
+    height: 100%;
+    object-fit: contain;
+}
+.state {
+    position: absolute;
+    inset: auto 4px 4px auto;
+    padding: 0 6px;
+    border-radius: 8px;
+    background: #000000b0;
+    color: #fff;
+    font-size: 11px;
+}
+.facts {
+    display: block;
+    padding: 0 6px;
+    color: var(--quiet);
+    font-size: 11px;
+    font-variant-numeric: tabular-nums;
+}
+</style>

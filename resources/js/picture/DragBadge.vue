@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Corner, Layer, PropertyState } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimecode } from '@/project/timecode';
+import type { Grip } from './dragging';
+
+/** Says beside the pointer what a drag does: to the whole layer, or a keyframe at the playhead. */
+const props = defineProps<{ layer: Layer; grip: Grip; dragging: boolean; whole: boolean; at: Corner; width: number }>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const timecode = useTimecode();
+
+const property = computed(() => (props.grip === 'move' ? 'position' : props.grip === 'turn' ? 'rotation' : 'scale'));
+const animated = computed(() => {
+    const value = (props.layer as unknown as Record<string, unknown>)[property.value];
+    return typeof value === 'object' && value !== null && 'keyframes' in value;
+});
+const says = computed(() => {
+    if (!animated.value) {
+        return 'whole layer';
+    }
+    return props.whole ? 'whole animation' : `keyframe at ${timecode.label(playhead.frame)}`;
+});
+const state = computed<PropertyState | undefined>(
+    () => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id)?.values[property.value],
+);
+const value = computed(() => {
+    const now = state.value?.value;
+    const round = (number: number): string => String(Math.round(number * 10) / 10);
+    if (Array.isArray(now)) {
+        return property.value === 'scale'
+            ? `${round(now[0])} × ${round(now[1])} %`
+            : `${round(now[0])}, ${round(now[1])}`;
+    }
+    return typeof now === 'number' ? `${round(now)}°` : '';
+});
+const flipped = computed(() => props.at[0] > props.width - 220);
+</script>
+
+<template>
+    <div
+        class="badge"
+        :class="{ keyframe: animated && !whole, flipped }"
+        role="status"
+        :style="{ transform: `translate(${at[0]}px, ${at[1]}px)` }"
+    >
+        <span class="inner"
+            ><i v-if="animated && !whole" class="dot" />{{ says }}<b v-if="dragging && value">{{ value }}</b></span
+        >
+    </div>
+</template>
+
+<style scoped>
+.badge {
+    position: absolute;
+    left: 0;
+    top: 0;
+    pointer-events: none;
+    z-index: 3;
+}
+.inner {
+    position: absolute;
+    left: 16px;
+    top: 14px;
+    display: flex;
+    align-items: center;
+    gap: 7px;
+    padding: 3px 9px;
+    border-radius: 11px;
+    background: var(--ink);
+    color: var(--surface);
+    font-size: 12px;
+    white-space: nowrap;
+    font-variant-numeric: tabular-nums;
+}
+.flipped .inner {
+    left: auto;
+    right: 12px;
+}
+.keyframe .inner {
+    background: var(--accent);
+    color: var(--on-accent);
+}
+.dot {
+    width: 7px;
+    height: 7px;
+    border-radius: 50%;
+    background: currentcolor;
+}
+b {
+    font-weight: 500;
+    opacity: 0.85;
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Corner, Pose } from '@/api/answers';
+import type { Grip, HandleName } from './dragging';
+import type { PictureView } from './view';
+
+const props = defineProps<{ poses: Pose[]; hovered: Pose | null; view: PictureView }>();
+const emit = defineEmits<{ grab: [grip: Grip, pose: Pose, event: PointerEvent] }>();
+
+const STALK = 30;
+/** Handles stand this far outside the box, so that small type stays readable. */
+const OUTSIDE = 5;
+/** Sides shorter than this on the screen have no handle in their middle. */
+const LEAST_SIDE = 56;
+
+const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+const outline = (corners: Corner[]): string => corners.map((corner) => props.view.toScreen(corner).join(',')).join(' ');
+
+/** The one selected layer, with its handles on the screen. */
+const gripped = computed(() => {
+    const pose = props.poses.length === 1 ? props.poses[0]! : null;
+    if (!pose) {
+        return null;
+    }
+    const [tl, tr, br, bl] = pose.corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
+    const [top, right, bottom, left] = [between(tl, tr), between(tr, br), between(br, bl), between(bl, tl)];
+    const centre = between(tl, br);
+    const outward = ([x, y]: Corner): Corner => {
+        const distance = Math.hypot(x - centre[0], y - centre[1]) || 1;
+        return [x + ((x - centre[0]) / distance) * OUTSIDE, y + ((y - centre[1]) / distance) * OUTSIDE];
+    };
+    const across = Math.hypot(tr[0] - tl[0], tr[1] - tl[1]) >= LEAST_SIDE;
+    const down = Math.hypot(bl[0] - tl[0], bl[1] - tl[1]) >= LEAST_SIDE;
+    const corners: [HandleName, Corner][] = [
+        ['top-left', tl],
+        ['top-right', tr],
+        ['bottom-right', br],
+        ['bottom-left', bl],
+    ];
+    const sides: [HandleName, Corner][] = [
+        ...(across
+            ? ([
+                  ['top', top],
+                  ['bottom', bottom],
+              ] as [HandleName, Corner][])
+            : []),
+        ...(down
+            ? ([
+                  ['right', right],
+                  ['left', left],
+              ] as [HandleName, Corner][])
+            : []),
+    ];
+    const handles = [...corners, ...sides].map(([name, point]): [HandleName, Corner] => [name, outward(point)]);
+    const [dx, dy] = [top[0] - bottom[0], top[1] - bottom[1]];
+    const length = Math.hypot(dx, dy) || 1;
+    const turn: Corner = [top[0] + (dx / length) * STALK, top[1] + (dy / length) * STALK];
+    return { pose, handles, centre, top, turn, anchor: props.view.toScreen(pose.anchor) };
+});
+
+/** The resize cursor that points the way a handle pulls, for a layer turned as it is. */
+function cursor([x, y]: Corner): string {
+    const [cx, cy] = gripped.value!.centre;
+    const angle = ((Math.atan2(y - cy, x - cx) * 180) / Math.PI + 360 + 22.5) % 180;
+    return ['ew-resize', 'nwse-resize', 'ns-resize', 'nesw-resize'][Math.floor(angle / 45)]!;
+}
+</script>
+
+<template>
+    <svg class="handles" aria-hidden="true">
+        <polygon v-if="hovered" class="hovered" :points="outline(hovered.corners)" />
+        <polygon v-for="pose in poses" :key="pose.layer" class="outline" :points="outline(pose.corners)" />
+        <template v-if="gripped">
+            <line class="stalk" :x1="gripped.top[0]" :y1="gripped.top[1]" :x2="gripped.turn[0]" :y2="gripped.turn[1]" />
+            <circle
+                class="handle turn"
+                data-handle="turn"
+                :cx="gripped.turn[0]"
+                :cy="gripped.turn[1]"
+                r="6"
+                @pointerdown.stop.prevent="emit('grab', 'turn', gripped.pose, $event)"
+            />
+            <g class="anchor" :transform="`translate(${gripped.anchor[0]} ${gripped.anchor[1]})`">
+                <path d="M-7 0H7M0 -7V7" />
+                <circle r="3.5" />
+            </g>
+            <rect
+                v-for="[name, [x, y]] in gripped.handles"
+                :key="name"
+                class="handle"
+                :data-handle="name"
+                :x="x - 5"
+                :y="y - 5"
+                width="10"
+                height="10"
+                rx="3"
+                :style="{ cursor: cursor([x, y]) }"
+                @pointerdown.stop.prevent="emit('grab', name, gripped.pose, $event)"
+            />
+        </template>
+    </svg>
+</template>
+
+<style scoped>
+.handles {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+    pointer-events: none;
+}
+.outline {
+    fill: none;
+    stroke: var(--accent);
+    stroke-width: 1.5;
+}
+.hovered {
+    fill: none;
+    stroke: var(--accent);
+    stroke-width: 1;
+    stroke-dasharray: 4 3;
+}
+.stalk {
+    stroke: var(--accent);
+    stroke-width: 1.5;
+}
+.handle {
+    fill: var(--raised);
+    stroke: var(--accent);
+    stroke-width: 1.5;
+    pointer-events: all;
+}
+.handle:hover {
+    fill: var(--accent);
+}
+.turn {
+    cursor: grab;
+}
+.anchor path,
+.anchor circle {
+    fill: none;
+    stroke: var(--accent);
+    stroke-width: 1.5;
+}
+</style>

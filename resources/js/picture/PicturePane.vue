@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { useKeyModifier } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { Layer, Pose } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { useCanvas } from './canvas';
+import DragBadge from './DragBadge.vue';
+import { useDragging, type Grip } from './dragging';
+import { useGlimpse } from './glimpse';
+import HandlesOverlay from './HandlesOverlay.vue';
+import { poseAt } from './hit';
+import { PictureStore } from './pictures';
+import { usePlayback } from './playback';
+import { usePictureView } from './view';
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const selection = useSelection();
+const media = useMedia();
+
+const area = ref<HTMLElement | null>(null);
+const canvas = ref<HTMLCanvasElement | null>(null);
+const view = usePictureView(area);
+const pictures = new PictureStore();
+const { complete } = useCanvas(canvas, view, pictures);
+usePlayback(pictures);
+useGlimpse();
+const { grip, pointer, place, begin } = useDragging(area, view);
+
+const control = useKeyModifier('Control');
+const meta = useKeyModifier('Meta');
+const hovered = ref<Pose | null>(null);
+const over = ref<Grip>('move');
+
+const poses = computed(() => composition.glimpse?.poses ?? []);
+const selected = computed(() => poses.value.filter((pose) => selection.layers.includes(pose.layer)));
+const subject = computed<Layer | undefined>(() => {
+    const id = grip.value || over.value !== 'move' ? selection.layers[0] : hovered.value?.layer;
+    return id ? composition.layer(id) : undefined;
+});
+const preparing = computed(() => media.list.some((one) => one.state === 'waiting' || one.state === 'preparing'));
+const frameStyle = computed(() => {
+    const { scale, x, y } = view.view.value;
+    const { width, height } = composition.shown ?? { width: 0, height: 0 };
+    return { left: `${x}px`, top: `${y}px`, width: `${width * scale}px`, height: `${height * scale}px` };
+});
+
+function onMove(event: PointerEvent): void {
+    if (event.buttons === 0) {
+        const at = place(event);
+        pointer.value = at;
+        const handle = (event.target as Element).closest('[data-handle]')?.getAttribute('data-handle');
+        over.value = (handle as Grip | null) ?? 'move';
+        hovered.value = handle ? null : (poseAt(view.toComposition(at), poses.value) ?? null);
+    }
+}
+
+function onDown(event: PointerEvent): void {
+    area.value?.focus({ preventScroll: true });
+    if (event.button === 1) {
+        pan(event);
+    }
+    if (event.button !== 0) {
+        return;
+    }
+    const at = view.toComposition(place(event));
+    // A selected layer is moved even where another lies over it; Alt takes what is on top.
+    const held = event.altKey ? undefined : poseAt(at, selected.value);
+    const pose = held ?? poseAt(at, poses.value);
+    if (!pose) {
+        selection.clear();
+        return;
+    }
+    if (event.shiftKey && !held) {
+        selection.toggle(pose.layer);
+    } else if (!selection.layers.includes(pose.layer)) {
+        selection.select(pose.layer);
+    }
+    begin('move', pose, event);
+}
+
+function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
+    if (event.button === 0) {
+        begin(kind, pose, event);
+    }
+}
+
+function pan(down: PointerEvent): void {
+    down.preventDefault();
+    let last = place(down);
+    const move = (event: PointerEvent): void => {
+        const now = place(event);
+        view.panBy(now[0] - last[0], now[1] - last[1]);
+        last = now;
+    };
+    window.addEventListener('pointermove', move);
+    window.addEventListener('pointerup', () => window.removeEventListener('pointermove', move), { once: true });
+}
+
+function onWheel(event: WheelEvent): void {
+    if (event.ctrlKey || event.metaKey) {
+        view.zoomBy(Math.exp(-event.deltaY / 300), place(event));
+    } else {
+        view.panBy(-event.deltaX, -event.deltaY);
+    }
+}
+
+function nudge(event: KeyboardEvent): void {
+    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+    if (by && selection.layers.length > 0) {
+        event.preventDefault();
+        event.stopPropagation();
+        const step = event.shiftKey ? 10 : 1;
+        void composition.edit('drag-layers', {
+            layers: selection.layers,
+            frame: playhead.frame,
+            by: [by[0]! * step, by[1]! * step],
+        });
+    }
+}
+
+defineExpose({ fit: view.fit, actual: view.zoomActual });
+</script>
+
+<template>
+    <section
+        ref="area"
+        class="picture"
+        tabindex="0"
+        aria-label="Picture"
+        :data-complete="complete"
+        :data-frame="playhead.frame"
+        @pointermove="onMove"
+        @pointerdown="onDown"
+        @pointerleave="hovered = null"
+        @wheel.prevent="onWheel"
+        @keydown="nudge"
+    >
+        <div class="frame" :class="{ clear: composition.shown?.background === 'transparent' }" :style="frameStyle" />
+        <canvas ref="canvas" class="canvas" data-picture />
+        <HandlesOverlay
+            v-if="!playhead.playing"
+            :poses="selected"
+            :view="view"
+            @grab="onGrab"
+            :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
+        />
+        <DragBadge
+            v-if="subject && !playhead.playing && (grip || hovered || over !== 'move')"
+            :layer="subject"
+            :grip="grip ?? over"
+            :dragging="grip !== null"
+            :whole="!!control || !!meta"
+            :at="pointer"
+            :width="view.width.value"
+        />
+        <p v-if="composition.layers.length === 0 && composition.document" class="empty">
+            Drop a clip here, or take words and shapes from the Kit.
+        </p>
+        <p v-else-if="preparing && !complete" class="note" role="status">Preparing the clip for playback…</p>
+    </section>
+</template>
+
+<style scoped>
+.picture {
+    position: relative;
+    flex: 1;
+    min-height: 0;
+    background: var(--surround);
+    overflow: hidden;
+    outline: none;
+    touch-action: none;
+}
+.frame {
+    position: absolute;
+    box-shadow: 0 2px 18px #00000038;
+}
+.clear {
+    background: repeating-conic-gradient(#8a8a8a 0 25%, #959595 0 50%) 0 0 / 20px 20px;
+}
+.canvas {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+}
+.empty,
+.note {
+    position: absolute;
+    left: 50%;
+    top: 50%;
+    transform: translate(-50%, -50%);
+    margin: 0;
+    color: #f4eee3;
+    font-size: 15px;
+    pointer-events: none;
+}
+.note {
+    top: auto;
+    bottom: 6px;
+    padding: 3px 12px;
+    border-radius: 12px;
+    background: #000000a0;
+    font-size: 12px;
+}
+</style>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { ChevronFirst, ChevronLast, Maximize, Pause, Play, Repeat, Scan, StepBack, StepForward } from 'lucide-vue-next';
+import { ref, watch } from 'vue';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimecode } from '@/project/timecode';
+import IconButton from '@/shell/IconButton.vue';
+
+const emit = defineEmits<{ fit: []; actual: [] }>();
+
+const SPEEDS = [0.25, 0.5, 1, 2, 4];
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const timecode = useTimecode();
+
+const typed = ref('');
+const typing = ref(false);
+const wrong = ref<string | null>(null);
+const field = ref<HTMLInputElement | null>(null);
+
+watch(
+    () => [playhead.frame, timecode.label(playhead.frame)] as const,
+    ([, label]) => {
+        if (!typing.value) {
+            typed.value = label;
+        }
+    },
+    { immediate: true },
+);
+
+async function go(): Promise<void> {
+    try {
+        playhead.go(await timecode.read(typed.value));
+        wrong.value = null;
+        field.value?.blur();
+    } catch (error) {
+        wrong.value = (error as Error).message;
+    }
+}
+
+function leave(): void {
+    typing.value = false;
+    wrong.value = null;
+    typed.value = timecode.label(playhead.frame);
+}
+
+function start(): void {
+    typing.value = true;
+    field.value?.select();
+}
+</script>
+
+<template>
+    <div class="transport">
+        <div class="time">
+            <input
+                ref="field"
+                v-model="typed"
+                class="code"
+                data-time
+                aria-label="Time"
+                spellcheck="false"
+                :aria-invalid="!!wrong"
+                @focus="start"
+                @blur="leave"
+                @keydown.enter="go"
+                @keydown.esc="field?.blur()"
+            />
+            <button class="of" type="button" title="Timecode or frames" @click="timecode.toggle">
+                / {{ timecode.label(playhead.length) }}
+            </button>
+            <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+        </div>
+        <div class="keys">
+            <IconButton :icon="ChevronFirst" label="To the start (Home)" @click="playhead.go(0)" />
+            <IconButton :icon="StepBack" label="One frame back (←)" @click="playhead.go(playhead.frame - 1)" />
+            <IconButton
+                :icon="playhead.playing ? Pause : Play"
+                :size="21"
+                class="play"
+                data-play
+                :label="playhead.playing ? 'Stop (Space)' : 'Play (Space)'"
+                @click="playhead.playing = !playhead.playing"
+            />
+            <IconButton :icon="StepForward" label="One frame on (→)" @click="playhead.go(playhead.frame + 1)" />
+            <IconButton :icon="ChevronLast" label="To the last frame (End)" @click="playhead.go(playhead.length - 1)" />
+            <IconButton
+                :icon="Repeat"
+                label="Play again and again"
+                :pressed="playhead.loop"
+                @click="playhead.loop = !playhead.loop"
+            />
+            <ElSelect v-model="playhead.speed" class="speed" size="small" aria-label="Speed">
+                <ElOption v-for="speed in SPEEDS" :key="speed" :value="speed" :label="`${speed} ×`" />
+            </ElSelect>
+        </div>
+        <div class="view">
+            <span v-if="composition.shown" class="size">
+                {{ composition.shown.width }} × {{ composition.shown.height }} ·
+                {{ playhead.framesPerSecond.toFixed(2).replace(/\.?0+$/, '') }} fps
+            </span>
+            <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
+            <IconButton :icon="Maximize" label="Pixel for pixel" @click="emit('actual')" />
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.transport {
+    display: grid;
+    grid-template-columns: 1fr auto 1fr;
+    align-items: center;
+    height: 44px;
+    flex: none;
+    padding: 0 10px 0 16px;
+    background: var(--raised);
+}
+.time {
+    position: relative;
+    display: flex;
+    align-items: baseline;
+    gap: 6px;
+}
+.code {
+    width: 106px;
+    padding: 3px 0;
+    border: 0;
+    border-bottom: 1px solid transparent;
+    background: transparent;
+    color: var(--ink);
+    font: 600 17px/1 var(--type);
+    font-variant-numeric: tabular-nums;
+    outline: none;
+}
+.code:hover {
+    border-color: var(--hairline);
+}
+.code:focus {
+    border-color: var(--accent);
+}
+.of {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--quiet);
+    font: 400 13px var(--type);
+    font-variant-numeric: tabular-nums;
+    cursor: pointer;
+}
+.wrong {
+    position: absolute;
+    left: 0;
+    bottom: 36px;
+    width: 320px;
+    margin: 0;
+    padding: 6px 10px;
+    border-radius: 8px;
+    background: var(--accent);
+    color: var(--on-accent);
+    font-size: 12px;
+    z-index: 5;
+}
+.keys,
+.view {
+    display: flex;
+    align-items: center;
+    gap: 2px;
+}
+.view {
+    justify-content: flex-end;
+}
+.play {
+    width: 38px;
+    color: var(--accent);
+}
+.speed {
+    width: 70px;
+    margin-left: 6px;
+}
+.size {
+    margin-right: 8px;
+    color: var(--quiet);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+    white-space: nowrap;
+}
+</style>

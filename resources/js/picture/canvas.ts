@@ -1,0 +1,67 @@
+import { useEventListener } from '@vueuse/core';
+import { computed, onMounted, ref, watch, type Ref } from 'vue';
+import type { DisplayList } from '@/api/displayList.gen';
+import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
+import { usePlayhead } from '@/project/playhead';
+import { imagesOf, useLists } from './lists';
+import { Painter } from './paint';
+import { usePaths } from './paths';
+import type { PictureStore } from './pictures';
+import type { PictureView } from './view';
+
+/** Draws the present frame whenever anything that shows in it has changed. */
+export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureView, pictures: PictureStore) {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const lists = useLists();
+    const media = useMedia();
+    const painter = new Painter(usePaths(), (id, frame) => pictures.get(id, frame));
+    const pixelRatio = ref(window.devicePixelRatio);
+    useEventListener(window, 'resize', () => (pixelRatio.value = window.devicePixelRatio));
+
+    const list = computed<DisplayList | undefined>(() => {
+        void lists.arrivals;
+        const glimpsed = composition.glimpse?.list;
+        return !playhead.playing && glimpsed?.frame === playhead.frame
+            ? glimpsed
+            : (lists.at(playhead.frame) ?? glimpsed);
+    });
+    /** Whether everything on this frame is there to be seen. */
+    const complete = computed(() => {
+        void pictures.arrivals.value;
+        return !!list.value && imagesOf(list.value.items).every((image) => pictures.has(image.media, image.frame));
+    });
+
+    let scheduled = 0;
+    function schedule(): void {
+        scheduled ||= requestAnimationFrame(draw);
+    }
+
+    function draw(): void {
+        scheduled = 0;
+        const target = canvas.value;
+        const shown = list.value;
+        if (!target || view.width.value === 0) {
+            return;
+        }
+        const ratio = pixelRatio.value;
+        const [width, height] = [Math.round(view.width.value * ratio), Math.round(view.height.value * ratio)];
+        if (target.width !== width || target.height !== height) {
+            target.width = width;
+            target.height = height;
+        }
+        const context = target.getContext('2d')!;
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.clearRect(0, 0, width, height);
+        if (shown) {
+            const { scale, x, y } = view.view.value;
+            painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
+        }
+    }
+
+    watch([list, pictures.arrivals, view.view, view.width, view.height, pixelRatio, () => media.list], schedule);
+    onMounted(schedule);
+
+    return { list, complete };
+}

@@ -1,0 +1,110 @@
+import { ref, type Ref } from 'vue';
+import type { Corner, Pose } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import type { PictureView } from './view';
+
+export type Grip = 'move' | 'turn' | HandleName;
+export type HandleName =
+    'top-left' | 'top' | 'top-right' | 'right' | 'bottom-right' | 'bottom' | 'bottom-left' | 'left';
+
+/** A pointer that goes this far, in screen pixels, drags; less is a click. */
+const THRESHOLD = 3;
+
+/** Moves, scales and turns layers with the pointer: where it is goes to core, what comes back is shown. */
+export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const selection = useSelection();
+    const grip = ref<Grip | null>(null);
+    const pointer = ref<Corner>([0, 0]);
+
+    function place(event: PointerEvent | MouseEvent): Corner {
+        const box = area.value!.getBoundingClientRect();
+        return [event.clientX - box.left, event.clientY - box.top];
+    }
+
+    function request(kind: Grip, pose: Pose, path: Corner[], event: PointerEvent): { edit: string; args: object } {
+        const from = view.toComposition(path[0]!);
+        const to = view.toComposition(path.at(-1)!);
+        const by: Corner = [to[0] - from[0], to[1] - from[1]];
+        const common = { frame: playhead.frame, scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead' };
+        if (kind === 'move') {
+            // Whole pixels, so that what is dragged by eye has sharp edges.
+            const rounded = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
+            return {
+                edit: 'drag-layers',
+                args: { ...common, layers: selection.layers, by: rounded, straight: event.shiftKey },
+            };
+        }
+        if (kind === 'turn') {
+            return {
+                edit: 'turn-layer',
+                args: { ...common, layer: pose.layer, path: path.map(view.toComposition), snap: event.shiftKey },
+            };
+        }
+        return {
+            edit: 'pull-handle',
+            args: {
+                ...common,
+                layer: pose.layer,
+                handle: kind,
+                by,
+                box: pose.box,
+                centred: event.altKey,
+                proportional: event.shiftKey,
+            },
+        };
+    }
+
+    function begin(kind: Grip, pose: Pose, down: PointerEvent): void {
+        const path: Corner[] = [place(down)];
+        let moved = false;
+        const target = down.currentTarget as Element;
+        target.setPointerCapture(down.pointerId);
+        pointer.value = path[0]!;
+
+        const onMove = (event: PointerEvent): void => {
+            const [x, y] = place(event);
+            pointer.value = [x, y];
+            path.push([x, y]);
+            moved ||= Math.hypot(x - path[0]![0], y - path[0]![1]) > THRESHOLD;
+            if (moved) {
+                grip.value = kind;
+                const { edit, args } = request(kind, pose, path, event);
+                void composition.attempt(edit, args);
+            }
+        };
+        const finish = (): void => {
+            target.removeEventListener('pointermove', onMove as EventListener);
+            target.removeEventListener('pointerup', onUp as EventListener);
+            target.removeEventListener('pointercancel', cancel);
+            window.removeEventListener('keydown', onKey, true);
+            grip.value = null;
+        };
+        const onUp = (event: PointerEvent): void => {
+            finish();
+            if (moved) {
+                const { edit, args } = request(kind, pose, path, event);
+                void composition.edit(edit, args);
+            }
+        };
+        const cancel = (): void => {
+            finish();
+            composition.abandon();
+        };
+        const onKey = (event: KeyboardEvent): void => {
+            if (event.key === 'Escape') {
+                event.stopPropagation();
+                cancel();
+            }
+        };
+        target.addEventListener('pointermove', onMove as EventListener);
+        target.addEventListener('pointerup', onUp as EventListener);
+        target.addEventListener('pointercancel', cancel);
+        window.addEventListener('keydown', onKey, true);
+    }
+
+    return { grip, pointer, place, begin };
+}

@@ -1,0 +1,56 @@
+import { watch } from 'vue';
+import type { Glimpse } from '@/api/answers';
+import { get } from '@/api/client';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+
+/** Keeps the glimpse in step with the playhead and the selection; while one is on its way, only the latest waits. */
+export function useGlimpse(): void {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const selection = useSelection();
+    let asking = false;
+    let stale = false;
+
+    async function ask(): Promise<void> {
+        if (asking) {
+            stale = true;
+            return;
+        }
+        asking = true;
+        do {
+            stale = false;
+            try {
+                const answer = await get<{ revision: number; glimpse: Glimpse }>(
+                    `/compositions/${composition.id}/glimpse`,
+                    {
+                        frame: playhead.frame,
+                        layers: selection.layers.join(','),
+                    },
+                );
+                if (answer.revision === composition.revision && !composition.draft) {
+                    composition.receive(answer.glimpse);
+                }
+            } catch (error) {
+                composition.problem = (error as Error).message;
+            }
+        } while (stale);
+        asking = false;
+    }
+
+    watch(
+        () =>
+            [composition.id, playhead.frame, playhead.playing, selection.layers.join(','), composition.stale] as const,
+        () => {
+            if (composition.id && !playhead.playing) {
+                void ask();
+            }
+        },
+        { immediate: true },
+    );
+    watch(
+        () => composition.layers,
+        (layers) => selection.keepOnly(layers.map((layer) => layer.id)),
+    );
+}

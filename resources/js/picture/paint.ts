@@ -1,0 +1,106 @@
+import type { DisplayList, Fill, Group, Image, Matrix, Operation, Stroke } from '@/api/displayList.gen';
+import type { usePaths } from './paths';
+
+type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
+
+export interface View {
+    scale: number;
+    x: number;
+    y: number;
+}
+
+/** Gives a clip's frame, or null while it is not there. */
+export type Pictures = (media: string, frame: number) => ImageBitmap | null;
+
+/** Draws display lists on a canvas, exactly as `docs/display-list.md` says. It decides nothing. */
+export class Painter {
+    /** Sheets for groups, one for each depth of nesting. */
+    private readonly sheets: OffscreenCanvas[] = [];
+
+    constructor(
+        private readonly paths: ReturnType<typeof usePaths>,
+        private readonly pictures: Pictures,
+    ) {}
+
+    paint(context: Context, list: DisplayList, view: View): void {
+        context.setTransform(view.scale, 0, 0, view.scale, view.x, view.y);
+        if (list.background !== null) {
+            context.fillStyle = list.background;
+            context.fillRect(0, 0, list.width, list.height);
+        }
+        context.save();
+        context.beginPath();
+        context.rect(0, 0, list.width, list.height);
+        context.clip();
+        this.draw(context, list.items, view, 0);
+        context.restore();
+    }
+
+    private draw(context: Context, operations: Operation[], view: View, depth: number): void {
+        for (const operation of operations) {
+            switch (operation.op) {
+                case 'fill':
+                    this.fill(context, operation, view);
+                    break;
+                case 'stroke':
+                    this.stroke(context, operation, view);
+                    break;
+                case 'image':
+                    this.image(context, operation, view);
+                    break;
+                case 'group':
+                    this.group(context, operation, view, depth);
+                    break;
+            }
+        }
+    }
+
+    private place(context: Context, matrix: Matrix, view: View): void {
+        context.setTransform(view.scale, 0, 0, view.scale, view.x, view.y);
+        context.transform(...matrix);
+    }
+
+    private fill(context: Context, fill: Fill, view: View): void {
+        this.place(context, fill.matrix, view);
+        context.fillStyle = fill.colour;
+        context.fill(this.paths.path(fill.path));
+    }
+
+    private stroke(context: Context, stroke: Stroke, view: View): void {
+        this.place(context, stroke.matrix, view);
+        context.strokeStyle = stroke.colour;
+        context.lineWidth = stroke.width;
+        context.lineJoin = stroke.join;
+        context.miterLimit = 4;
+        context.stroke(this.paths.path(stroke.path));
+    }
+
+    private image(context: Context, image: Image, view: View): void {
+        const picture = this.pictures(image.media, image.frame);
+        if (!picture) {
+            return;
+        }
+        this.place(context, image.matrix, view);
+        context.globalAlpha = image.opacity;
+        context.imageSmoothingQuality = 'medium';
+        context.drawImage(picture, 0, 0, image.size[0]!, image.size[1]!);
+        context.globalAlpha = 1;
+    }
+
+    private group(context: Context, group: Group, view: View, depth: number): void {
+        const { width, height } = context.canvas;
+        const sheet = (this.sheets[depth] ??= new OffscreenCanvas(width, height));
+        if (sheet.width !== width || sheet.height !== height) {
+            sheet.width = width;
+            sheet.height = height;
+        }
+        const inner = sheet.getContext('2d')!;
+        inner.setTransform(1, 0, 0, 1, 0, 0);
+        inner.clearRect(0, 0, width, height);
+        this.draw(inner, group.items, view, depth + 1);
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.globalAlpha = group.opacity;
+        context.drawImage(sheet, 0, 0);
+        context.globalAlpha = 1;
+    }
+}

@@ -1,0 +1,99 @@
+import { watch } from 'vue';
+import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
+import { usePlayhead } from '@/project/playhead';
+import { imagesOf, useLists } from './lists';
+import type { PictureStore } from './pictures';
+import { Sound } from './sound';
+
+/** How many frames ahead of the playhead pictures are fetched. */
+const AHEAD = 24;
+
+/** Plays at the composition's rate: a frame that is late is left out, time is never stretched. */
+export function usePlayback(pictures: PictureStore): void {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const lists = useLists();
+    const media = useMedia();
+    const sound = new Sound();
+    let request = 0;
+    let began = 0;
+    let beganAt = 0;
+
+    function fetchAhead(frame: number): void {
+        const direction = playhead.speed < 0 ? -1 : 1;
+        for (let step = 0; step <= AHEAD; step++) {
+            const list = lists.at(frame + step * direction);
+            imagesOf(list?.items ?? []).forEach((image) => void pictures.fetch(image.media, image.frame));
+        }
+    }
+
+    function start(frame: number): void {
+        began = performance.now();
+        beganAt = frame;
+        playhead.go(frame);
+        void lists.want(frame, playhead.last + 1);
+        void sound.play(frame / playhead.framesPerSecond, playhead.speed);
+    }
+
+    function tick(now: number): void {
+        if (!playhead.playing) {
+            return;
+        }
+        const frame = beganAt + Math.floor(((now - began) / 1000) * playhead.framesPerSecond * playhead.speed + 1e-6);
+        if (frame > playhead.last || frame < playhead.from) {
+            atTheEnd(frame);
+        } else if (lists.at(frame)) {
+            playhead.frame = frame;
+            fetchAhead(frame);
+            void lists.want(frame, Math.min(playhead.last + 1, frame + 500));
+        } else {
+            void lists.want(frame, playhead.last + 1);
+        }
+        request = requestAnimationFrame(tick);
+    }
+
+    function atTheEnd(frame: number): void {
+        const forward = frame > playhead.last;
+        if (playhead.loop) {
+            start(forward ? playhead.from : playhead.last);
+        } else {
+            playhead.playing = false;
+            playhead.go(forward ? playhead.last : playhead.from);
+        }
+    }
+
+    watch(
+        () => [playhead.playing, playhead.speed] as const,
+        ([playing]) => {
+            cancelAnimationFrame(request);
+            sound.stop();
+            if (playing) {
+                const atEnd = playhead.speed > 0 ? playhead.frame >= playhead.last : playhead.frame <= playhead.from;
+                const outside = playhead.frame < playhead.from || playhead.frame > playhead.last;
+                start(atEnd || outside ? (playhead.speed > 0 ? playhead.from : playhead.last) : playhead.frame);
+                request = requestAnimationFrame(tick);
+            }
+        },
+    );
+
+    // After a change everything is evaluated anew, in the background, so that playing begins at once.
+    let idle = 0;
+    watch(
+        () => [composition.id, composition.revision, media.list.filter((one) => one.state === 'ready').length] as const,
+        ([, revision], previous) => {
+            if (revision !== previous?.[1] || composition.id !== previous?.[0]) {
+                lists.forget();
+            }
+            clearTimeout(idle);
+            if (!composition.id) {
+                return;
+            }
+            idle = window.setTimeout(() => {
+                void sound.prepare().catch(() => undefined);
+                void lists.want(playhead.frame, playhead.last + 1).then(() => fetchAhead(playhead.frame));
+            }, 150);
+        },
+        { immediate: true },
+    );
+}

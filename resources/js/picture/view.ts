@@ -1,0 +1,50 @@
+import { useElementSize } from '@vueuse/core';
+import { computed, ref, type Ref } from 'vue';
+import type { Corner } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import type { View } from './paint';
+
+const MARGIN = 16;
+
+/** How composition pixels lie on the screen: fitted, or zoomed and panned by the producer. */
+export function usePictureView(area: Ref<HTMLElement | null>) {
+    const composition = useComposition();
+    const { width, height } = useElementSize(area);
+    /** Null while the picture is fitted. */
+    const chosen = ref<View | null>(null);
+
+    const fitted = computed<View>(() => {
+        const { width: w, height: h } = composition.shown ?? { width: 1920, height: 1080 };
+        const scale = Math.max(0.01, Math.min((width.value - 2 * MARGIN) / w, (height.value - 2 * MARGIN) / h));
+        return { scale, x: (width.value - w * scale) / 2, y: (height.value - h * scale) / 2 };
+    });
+    const view = computed<View>(() => chosen.value ?? fitted.value);
+
+    const toScreen = ([x, y]: Corner): Corner => [
+        x * view.value.scale + view.value.x,
+        y * view.value.scale + view.value.y,
+    ];
+    const toComposition = ([x, y]: Corner): Corner => [
+        (x - view.value.x) / view.value.scale,
+        (y - view.value.y) / view.value.scale,
+    ];
+
+    function zoomTo(scale: number, [x, y]: Corner): void {
+        const [cx, cy] = toComposition([x, y]);
+        const bounded = Math.max(0.02, Math.min(16, scale));
+        chosen.value = { scale: bounded, x: x - cx * bounded, y: y - cy * bounded };
+    }
+
+    const zoomBy = (factor: number, at: Corner): void => zoomTo(view.value.scale * factor, at);
+    const zoomActual = (): void => zoomTo(1 / window.devicePixelRatio, [width.value / 2, height.value / 2]);
+    const fit = (): void => void (chosen.value = null);
+
+    function panBy(dx: number, dy: number): void {
+        const { scale, x, y } = view.value;
+        chosen.value = { scale, x: x + dx, y: y + dy };
+    }
+
+    return { width, height, view, toScreen, toComposition, zoomBy, zoomActual, fit, panBy };
+}
+
+export type PictureView = ReturnType<typeof usePictureView>;

@@ -1,0 +1,203 @@
+import { applyPatch, type Operation } from 'fast-json-patch';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import type {
+    Change,
+    CompositionAnswer,
+    EditAnswer,
+    Glimpse,
+    History,
+    Layer,
+    Media,
+    Named,
+    TryAnswer,
+} from '@/api/answers';
+import { Failure, get, post } from '@/api/client';
+import type { Composition } from '@/api/project.gen';
+import { usePaths } from '@/picture/paths';
+import { usePlayhead } from './playhead';
+import { useSelection } from './selection';
+
+type Saved = 'saved' | 'saving' | 'unsaved';
+
+const MOST_KNOWN_PATHS = 200;
+
+function patched(document: Composition, patch: Operation[]): Composition {
+    return patch.length === 0 ? document : applyPatch(document, patch, false, false).newDocument;
+}
+
+/** The open composition: its document as the server keeps it, and what a drag under way would make of it. */
+export const useComposition = defineStore('composition', () => {
+    const id = ref(0);
+    const revision = ref(0);
+    const document = shallowRef<Composition | null>(null);
+    const draft = shallowRef<Composition | null>(null);
+    const glimpse = shallowRef<Glimpse | null>(null);
+    const history = ref<History>({ undo: null, redo: null });
+    const project = ref<Named>({ id: 0, name: '' });
+    const siblings = ref<Named[]>([]);
+    const media = ref<Media[]>([]);
+    const saved = ref<Saved>('saved');
+    const problem = ref<string | null>(null);
+    /** Counts up when the glimpse shows something that is not to be. */
+    const stale = ref(0);
+
+    const shown = computed(() => draft.value ?? document.value);
+    const layers = computed<Layer[]>(() => (shown.value?.layers ?? []) as Layer[]);
+
+    let queue: Promise<unknown> = Promise.resolve();
+    let trying = false;
+    let wanted: { edit: string; args: object } | null = null;
+    let tryRound = 0;
+
+    const layer = (layerId: string): Layer | undefined => layers.value.find((one) => one.id === layerId);
+
+    async function open(compositionId: number): Promise<void> {
+        const answer = await get<CompositionAnswer>(`/compositions/${compositionId}`);
+        id.value = answer.id;
+        revision.value = answer.revision;
+        document.value = answer.document;
+        draft.value = null;
+        glimpse.value = null;
+        history.value = answer.history;
+        project.value = answer.project;
+        siblings.value = answer.compositions;
+        media.value = answer.media;
+        saved.value = 'saved';
+        problem.value = null;
+    }
+
+    function show(): object {
+        const known = usePaths().keys();
+        return {
+            frame: usePlayhead().frame,
+            layers: useSelection().layers,
+            known: known.length <= MOST_KNOWN_PATHS ? known : [],
+        };
+    }
+
+    function accept(answer: EditAnswer): void {
+        if (document.value) {
+            document.value = patched(document.value, answer.patch);
+        }
+        revision.value = answer.revision;
+        history.value = answer.history;
+        siblings.value = siblings.value.map((one) =>
+            one.id === id.value ? { ...one, name: document.value?.name ?? one.name } : one,
+        );
+        receive(answer.glimpse);
+    }
+
+    function receive(fresh: Glimpse): void {
+        usePaths().learn(fresh.list.paths);
+        glimpse.value = fresh;
+    }
+
+    /** Takes in what another window changed in the meantime. */
+    function catchUp(changes: Change[]): void {
+        for (const change of changes) {
+            if (document.value && change.revision === revision.value + 1) {
+                document.value = patched(document.value, change.patch);
+                revision.value = change.revision;
+            }
+        }
+    }
+
+    async function send(path: string, body: object): Promise<boolean> {
+        saved.value = 'saving';
+        try {
+            accept(
+                await post<EditAnswer>(`/compositions/${id.value}/${path}`, {
+                    ...body,
+                    revision: revision.value,
+                    show: show(),
+                }),
+            );
+            saved.value = 'saved';
+            problem.value = null;
+            return true;
+        } catch (error) {
+            const failure = error as Failure;
+            saved.value = failure.status === 0 ? 'unsaved' : 'saved';
+            problem.value = failure.message;
+            if (failure.status === 409) {
+                catchUp((failure.body as { changes: Change[] }).changes);
+                problem.value = 'This composition was changed in another window. Those changes are in; do yours again.';
+            }
+            stale.value++;
+            return false;
+        } finally {
+            draft.value = null;
+        }
+    }
+
+    /** One change after the other, because each is made on the revision before it. */
+    function inTurn(path: string, body: object): Promise<boolean> {
+        wanted = null;
+        tryRound++;
+        const sent = queue.then(() => send(path, body));
+        queue = sent;
+        return sent;
+    }
+
+    const edit = (name: string, args: object): Promise<boolean> => inTurn('edits', { edit: name, args });
+    const undo = (): Promise<boolean> => (history.value.undo ? inTurn('undo', {}) : Promise.resolve(false));
+    const redo = (): Promise<boolean> => (history.value.redo ? inTurn('redo', {}) : Promise.resolve(false));
+
+    /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
+    async function attempt(name: string, args: object): Promise<void> {
+        wanted = { edit: name, args };
+        if (trying) {
+            return;
+        }
+        trying = true;
+        const round = tryRound;
+        while (wanted && round === tryRound) {
+            const next: { edit: string; args: object } = wanted;
+            wanted = null;
+            try {
+                const answer = await post<TryAnswer>(`/compositions/${id.value}/edits/try`, { ...next, show: show() });
+                if (round === tryRound && document.value && answer.revision === revision.value) {
+                    draft.value = patched(document.value, answer.patch);
+                    receive(answer.glimpse);
+                }
+            } catch (error) {
+                problem.value = (error as Failure).message;
+            }
+        }
+        trying = false;
+    }
+
+    /** Gives up what is being tried. */
+    function abandon(): void {
+        wanted = null;
+        tryRound++;
+        draft.value = null;
+        stale.value++;
+    }
+
+    return {
+        id,
+        revision,
+        document,
+        draft,
+        shown,
+        layers,
+        glimpse,
+        history,
+        project,
+        siblings,
+        media,
+        saved,
+        problem,
+        stale,
+        layer,
+        open,
+        edit,
+        undo,
+        redo,
+        attempt,
+        abandon,
+        receive,
+    };
+});

@@ -1,0 +1,63 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { useComposition } from './composition';
+
+/** Where the producer is in time, in whole frames, and the stretch that plays. */
+export const usePlayhead = defineStore('playhead', () => {
+    const composition = useComposition();
+    const frame = ref(0);
+    const playing = ref(false);
+    const loop = ref(true);
+    const speed = ref(1);
+    const rangeIn = ref<number | null>(null);
+    const rangeOut = ref<number | null>(null);
+
+    const length = computed(() => composition.shown?.length ?? 1);
+    const from = computed(() => Math.min(rangeIn.value ?? 0, length.value - 1));
+    /** The last frame that plays. */
+    const last = computed(() => Math.max(from.value, Math.min((rangeOut.value ?? length.value) - 1, length.value - 1)));
+    const framesPerSecond = computed(() => {
+        const [numerator, denominator] = (composition.shown?.rate ?? '25/1').split('/').map(Number);
+        return (numerator ?? 25) / (denominator ?? 1);
+    });
+
+    function go(to: number): void {
+        frame.value = Math.max(0, Math.min(Math.round(to), length.value - 1));
+    }
+
+    function clearRange(): void {
+        rangeIn.value = null;
+        rangeOut.value = null;
+    }
+
+    function setIn(): void {
+        rangeIn.value = frame.value;
+        if (rangeOut.value !== null && rangeOut.value <= frame.value) {
+            rangeOut.value = null;
+        }
+    }
+
+    function setOut(): void {
+        rangeOut.value = frame.value + 1;
+        if (rangeIn.value !== null && rangeIn.value > frame.value) {
+            rangeIn.value = null;
+        }
+    }
+
+    return {
+        frame,
+        playing,
+        loop,
+        speed,
+        rangeIn,
+        rangeOut,
+        length,
+        from,
+        last,
+        framesPerSecond,
+        go,
+        clearRange,
+        setIn,
+        setOut,
+    };
+});

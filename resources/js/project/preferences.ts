@@ -1,0 +1,16 @@
+import { useLocalStorage } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { watchEffect } from 'vue';
+
+/** How the producer likes the window; kept by the browser. */
+export const usePreferences = defineStore('preferences', () => {
+    const left = useLocalStorage('ricamo.left', 312);
+    const lower = useLocalStorage('ricamo.lower', 252);
+    const evening = useLocalStorage('ricamo.evening', false);
+    const drawer = useLocalStorage<'sheet' | 'kit'>('ricamo.drawer', 'sheet');
+    const welcomed = useLocalStorage('ricamo.welcomed', false);
+
+    watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
+
+    return { left, lower, evening, drawer, welcomed };
+});

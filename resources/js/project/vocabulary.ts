@@ -1,0 +1,23 @@
+import { defineStore } from 'pinia';
+import { shallowRef } from 'vue';
+import type { PropertyDefinition, Vocabulary } from '@/api/answers';
+import { get } from '@/api/client';
+
+/** What there is to choose from, asked for once. */
+export const useVocabulary = defineStore('vocabulary', () => {
+    const words = shallowRef<Vocabulary>({
+        properties: { footage: [], shape: [], text: [] },
+        fonts: [],
+        labels: [],
+        easings: [],
+    });
+
+    async function load(): Promise<void> {
+        words.value = await get<Vocabulary>('/vocabulary');
+    }
+
+    const definition = (kind: keyof Vocabulary['properties'], property: string): PropertyDefinition | undefined =>
+        words.value.properties[kind].find((one) => one.name === property);
+
+    return { words, load, definition };
+});

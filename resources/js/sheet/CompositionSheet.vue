@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimecode } from '@/project/timecode';
+import ColourField from './ColourField.vue';
+import ValueField from './ValueField.vue';
+
+/** The composition's own values, while no layer is selected. */
+const RATES = [
+    ['24000/1001', '23.976'],
+    ['24/1', '24'],
+    ['25/1', '25'],
+    ['30000/1001', '29.97'],
+    ['30/1', '30'],
+    ['50/1', '50'],
+    ['60000/1001', '59.94'],
+    ['60/1', '60'],
+] as const;
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const timecode = useTimecode();
+const problem = ref<string | null>(null);
+
+const shown = computed(() => composition.shown);
+const seconds = computed(() => (shown.value ? (shown.value.length / playhead.framesPerSecond).toFixed(2) : ''));
+const rates = computed(() => {
+    const rate = shown.value?.rate ?? '25/1';
+    return RATES.some(([text]) => text === rate)
+        ? RATES
+        : [...RATES, [rate, playhead.framesPerSecond.toFixed(3)] as const];
+});
+
+async function set(fields: object): Promise<void> {
+    problem.value = (await composition.edit('set-composition', fields)) ? null : composition.problem;
+    if (problem.value) {
+        composition.problem = null;
+    }
+}
+
+async function setLength(text: number | string): Promise<void> {
+    try {
+        await set({ length: typeof text === 'number' ? text : await timecode.read(text) });
+    } catch (error) {
+        problem.value = (error as Error).message;
+    }
+}
+</script>
+
+<template>
+    <div v-if="shown" class="sheet">
+        <input
+            :value="shown.name"
+            class="name"
+            aria-label="Composition name"
+            dir="auto"
+            @change="set({ name: ($event.target as HTMLInputElement).value })"
+        />
+        <div class="row">
+            <span>Picture</span>
+            <ValueField :value="shown.width" label="w" name="Width" @set="set({ width: $event })" />
+            <ValueField :value="shown.height" label="h" name="Height" @set="set({ height: $event })" />
+        </div>
+        <div class="row">
+            <span>Frame rate</span>
+            <ElSelect
+                :model-value="shown.rate"
+                size="small"
+                aria-label="Frame rate"
+                @change="(rate: string) => set({ rate })"
+            >
+                <ElOption v-for="[rate, label] in rates" :key="rate" :value="rate" :label="`${label} fps`" />
+            </ElSelect>
+        </div>
+        <div class="row">
+            <span>Length</span>
+            <ValueField :value="shown.length" label="" name="Length" unit="frames" @set="setLength" />
+        </div>
+        <div class="row">
+            <span>Background</span>
+            <ColourField
+                v-if="shown.background !== 'transparent'"
+                :value="shown.background ?? '#000000'"
+                name="Background"
+                @set="set({ background: $event })"
+            />
+            <span v-else class="clear">transparent</span>
+        </div>
+        <ElCheckbox
+            :model-value="shown.background === 'transparent'"
+            label="Transparent"
+            class="check"
+            @change="(clear) => set({ background: clear ? 'transparent' : '#000000' })"
+        />
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        <p class="hint">{{ seconds }} seconds. Select a layer, in the picture or below, to see its values.</p>
+    </div>
+</template>
+
+<style scoped>
+.sheet {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    padding: 10px 14px 14px 16px;
+}
+.name {
+    padding: 2px 0;
+    margin-bottom: 4px;
+    border: 0;
+    border-bottom: 1px solid transparent;
+    background: none;
+    color: var(--ink);
+    font-size: 16px;
+    font-weight: 600;
+    outline: none;
+}
+.name:hover,
+.name:focus {
+    border-color: var(--hairline);
+}
+.row {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr);
+    align-items: center;
+    gap: 6px;
+}
+.row:has(> :nth-child(3)) {
+    grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr);
+}
+.check {
+    margin-left: 90px;
+}
+.problem {
+    margin: 0 0 0 90px;
+    color: var(--accent);
+    font-size: 12px;
+}
+.hint,
+.clear {
+    color: var(--quiet);
+}
+.hint {
+    margin: 10px 0 0;
+    line-height: 1.5;
+}
+</style>

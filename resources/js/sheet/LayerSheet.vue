@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useVocabulary } from '@/project/vocabulary';
+import PropertyRow from './PropertyRow.vue';
+import { sectionsOf } from './properties';
+import TextFields from './TextFields.vue';
+import TimeFields from './TimeFields.vue';
+
+const props = defineProps<{ layer: Layer }>();
+
+const composition = useComposition();
+const vocabulary = useVocabulary();
+
+const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
+const media = computed(() => {
+    const layer = props.layer;
+    return layer.kind === 'footage' ? composition.media.find((one) => one.id === layer.media) : undefined;
+});
+
+function rename(event: Event): void {
+    const field = event.target as HTMLInputElement;
+    const name = field.value.trim();
+    if (name && name !== props.layer.name) {
+        void composition.edit('rename-layer', { layer: props.layer.id, name });
+    } else {
+        field.value = props.layer.name;
+    }
+}
+
+const setContent = (content: object): Promise<boolean> =>
+    composition.edit('set-content', { layer: props.layer.id, content });
+</script>
+
+<template>
+    <div class="head" :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }">
+        <ElDropdown
+            trigger="click"
+            @command="(label: string) => composition.edit('set-layer', { layers: [layer.id], label })"
+        >
+            <button class="dye" type="button" aria-label="Label colour" />
+            <template #dropdown>
+                <ElDropdownMenu>
+                    <ElDropdownItem v-for="label in vocabulary.words.labels" :key="label" :command="label">
+                        <i class="drop" :style="{ background: `var(--dye-${label})` }" />{{ label }}
+                    </ElDropdownItem>
+                </ElDropdownMenu>
+            </template>
+        </ElDropdown>
+        <input
+            :value="layer.name"
+            class="name"
+            aria-label="Layer name"
+            dir="auto"
+            @change="rename"
+            @keydown.enter="($event.target as HTMLElement).blur()"
+        />
+        <span class="kind">{{ layer.kind }}</span>
+    </div>
+    <TextFields v-if="layer.kind === 'text'" :key="layer.id" :layer="layer" />
+    <div v-if="layer.kind === 'shape'" class="choice">
+        <ElRadioGroup :model-value="layer.form" size="small" aria-label="Form" @change="(form) => setContent({ form })">
+            <ElRadioButton value="rectangle">Rectangle</ElRadioButton>
+            <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
+        </ElRadioGroup>
+    </div>
+    <div v-if="layer.kind === 'footage'" class="choice">
+        <span v-if="media" class="facts">{{ media.width }} × {{ media.height }}, {{ media.frames }} frames</span>
+        <ElCheckbox
+            v-if="media?.sound"
+            :model-value="layer.sound ?? true"
+            label="Sound"
+            @change="(sound) => setContent({ sound })"
+        />
+        <span v-else class="facts">no sound</span>
+    </div>
+    <TimeFields :key="layer.id" :layer="layer" />
+    <section v-for="[title, names] in sectionsOf(layer.kind)" :key="title">
+        <h3>{{ title }}</h3>
+        <template v-for="name in names" :key="name">
+            <PropertyRow
+                v-if="vocabulary.definition(layer.kind, name)"
+                :layer="layer"
+                :definition="vocabulary.definition(layer.kind, name)!"
+                :state="inspection?.values[name]"
+            />
+        </template>
+    </section>
+</template>
+
+<style scoped>
+.head {
+    display: flex;
+    align-items: center;
+    gap: 9px;
+    padding: 10px 14px 8px 16px;
+}
+.dye,
+.drop {
+    width: 14px;
+    height: 14px;
+    flex: none;
+    padding: 0;
+    border: 0;
+    border-radius: 50%;
+    background: var(--dye);
+    cursor: pointer;
+}
+.drop {
+    margin-right: 9px;
+}
+.name {
+    flex: 1;
+    min-width: 0;
+    padding: 2px 0;
+    border: 0;
+    border-bottom: 1px solid transparent;
+    background: none;
+    color: var(--ink);
+    font-size: 16px;
+    font-weight: 600;
+    text-overflow: ellipsis;
+    outline: none;
+}
+.name:hover,
+.name:focus {
+    border-color: var(--hairline);
+}
+.kind,
+.facts {
+    color: var(--quiet);
+    font-size: 12px;
+}
+.choice {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    padding: 0 14px 8px 16px;
+}
+h3 {
+    margin: 4px 0 3px;
+    padding: 8px 16px 0;
+    border-top: 1px solid var(--hairline);
+    color: var(--quiet);
+    font-size: 12px;
+    font-weight: 500;
+}
+section {
+    padding-bottom: 5px;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { Link2, Unlink2 } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import IconButton from '@/shell/IconButton.vue';
+import BeadButton from './BeadButton.vue';
+import ColourField from './ColourField.vue';
+import { faceOf, isPair } from './properties';
+import { useScrub } from './scrub';
+import ValueField from './ValueField.vue';
+
+/** One property: its value at the playhead, and the bead that says whether it is animated. */
+const props = defineProps<{
+    layer: Layer;
+    definition: PropertyDefinition;
+    state: PropertyState | undefined;
+    compact?: boolean;
+}>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const problem = ref<string | null>(null);
+
+const face = computed(() => faceOf(props.definition.name));
+const value = computed(() => props.state?.value ?? props.definition.default);
+const pair = computed(() => (Array.isArray(value.value) ? value.value : null));
+
+type Axis = 'x' | 'y';
+function args(given: number | string, axis?: Axis): object {
+    return {
+        frame: playhead.frame,
+        values: [{ layer: props.layer.id, property: props.definition.name, value: given, ...(axis ? { axis } : {}) }],
+    };
+}
+
+const tryValue = (given: number | string, axis?: Axis): void =>
+    void composition.attempt('set-values', args(given, axis));
+
+async function setValue(given: number | string, axis?: Axis): Promise<void> {
+    problem.value = (await composition.edit('set-values', args(given, axis))) ? null : composition.problem;
+    if (problem.value) {
+        composition.problem = null;
+    }
+}
+
+const { scrubbed, begin } = useScrub({
+    value: () => Number(value.value),
+    step: () => face.value.step ?? 1,
+    attempt: tryValue,
+    set: (given) => void setValue(given),
+});
+
+function toggleKeyframe(): void {
+    const common = { layer: props.layer.id, property: props.definition.name };
+    void (props.state?.keyframe
+        ? composition.edit('remove-keyframes', { ...common, frames: [playhead.frame] })
+        : composition.edit('add-keyframe', { ...common, frame: playhead.frame }));
+}
+
+function reset(): void {
+    void composition.edit('reset-value', { layer: props.layer.id, property: props.definition.name });
+}
+
+function toggleLink(): void {
+    void composition.edit('set-layer', { layers: [props.layer.id], scaleLinked: !props.layer.scaleLinked });
+}
+</script>
+
+<template>
+    <div class="property" :class="{ compact }" :data-property="definition.name">
+        <span
+            class="name"
+            :class="{ scrub: typeof value === 'number' }"
+            :title="
+                typeof value === 'number'
+                    ? `Drag to change ${face.label.toLowerCase()}; double-click to reset`
+                    : face.label
+            "
+            @pointerdown="typeof value === 'number' && begin($event)"
+            @dblclick="reset"
+            >{{ face.label }}</span
+        >
+        <div class="fields">
+            <template v-if="isPair(definition) && pair">
+                <ValueField
+                    v-for="(axis, index) in ['x', 'y'] as const"
+                    :key="axis"
+                    :value="pair[index]!"
+                    :label="face.axes?.[index] ?? axis"
+                    :name="`${face.label} ${face.axes?.[index] ?? axis}`"
+                    :unit="compact ? undefined : face.unit"
+                    :problem="problem"
+                    @try="tryValue($event, axis)"
+                    @set="setValue($event, axis)"
+                    @reset="reset"
+                    @abandon="problem = null"
+                />
+                <IconButton
+                    v-if="definition.name === 'scale' && !compact"
+                    :icon="layer.scaleLinked ? Link2 : Unlink2"
+                    :size="15"
+                    :label="layer.scaleLinked ? 'Proportions are kept; unlink' : 'Link width and height'"
+                    :pressed="layer.scaleLinked"
+                    class="link"
+                    @click="toggleLink"
+                />
+            </template>
+            <ColourField
+                v-else-if="definition.type === 'colour'"
+                :value="String(value)"
+                :name="face.label"
+                @try="tryValue"
+                @set="setValue"
+            />
+            <ValueField
+                v-else-if="typeof value === 'number'"
+                :value="scrubbed ?? value"
+                label=""
+                :name="face.label"
+                :unit="face.unit"
+                :problem="problem"
+                @try="tryValue($event)"
+                @set="setValue($event)"
+                @reset="reset"
+                @abandon="problem = null"
+            />
+        </div>
+        <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </div>
+</template>
+
+<style scoped>
+.property {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr) 24px;
+    align-items: center;
+    gap: 0 6px;
+    padding: 2px 8px 2px 16px;
+}
+.compact {
+    grid-template-columns: 68px minmax(0, 1fr) 24px;
+    height: 100%;
+    padding: 0 4px 0 34px;
+}
+.name {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.scrub {
+    cursor: ew-resize;
+    user-select: none;
+    touch-action: none;
+}
+.compact .name {
+    color: var(--quiet);
+    font-size: 12px;
+}
+.fields {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    min-width: 0;
+}
+.link {
+    width: 22px;
+    height: 26px;
+}
+.problem {
+    grid-column: 2 / 4;
+    margin: 2px 0 4px;
+    color: var(--accent);
+    font-size: 12px;
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { AlignCenter, AlignLeft, AlignRight } from 'lucide-vue-next';
+import { computed, ref, watch } from 'vue';
+import { useComposition } from '@/project/composition';
+import { useVocabulary } from '@/project/vocabulary';
+import type { TextLayer } from '@/api/project.gen';
+import IconButton from '@/shell/IconButton.vue';
+
+const props = defineProps<{ layer: TextLayer }>();
+
+const ALIGNMENTS = [
+    ['left', AlignLeft],
+    ['centre', AlignCenter],
+    ['right', AlignRight],
+] as const;
+
+const composition = useComposition();
+const vocabulary = useVocabulary();
+const words = ref(props.layer.text);
+const typing = ref(false);
+
+watch(
+    () => [props.layer.id, props.layer.text] as const,
+    ([id], [before]) => {
+        if (!typing.value || id !== before) {
+            words.value = props.layer.text;
+        }
+    },
+);
+
+const families = computed(() => Object.groupBy(vocabulary.words.fonts, (font) => font.family));
+
+const content = (fields: object): object => ({ layer: props.layer.id, content: fields });
+
+function type(): void {
+    typing.value = true;
+    void composition.attempt('set-content', content({ text: words.value }));
+}
+
+function keep(): void {
+    typing.value = false;
+    const stored = composition.document?.layers?.find((one) => one.id === props.layer.id);
+    if (stored?.kind === 'text' && stored.text !== words.value) {
+        void composition.edit('set-content', content({ text: words.value }));
+    }
+}
+</script>
+
+<template>
+    <div class="text">
+        <textarea
+            v-model="words"
+            rows="2"
+            aria-label="Words"
+            placeholder="Words"
+            dir="auto"
+            spellcheck="false"
+            @input="type"
+            @blur="keep"
+            @keydown.esc.stop="($event.target as HTMLElement).blur()"
+            @keydown.ctrl.enter="($event.target as HTMLElement).blur()"
+        />
+        <div class="line">
+            <ElSelect
+                :model-value="layer.font"
+                size="small"
+                aria-label="Font"
+                class="font"
+                @change="(font: string) => composition.edit('set-content', content({ font }))"
+            >
+                <ElOptionGroup v-for="(fonts, family) in families" :key="family" :label="String(family)">
+                    <ElOption
+                        v-for="font in fonts"
+                        :key="font.id"
+                        :value="font.id"
+                        :label="`${font.family} ${font.style}`"
+                        >{{ font.style }}</ElOption
+                    >
+                </ElOptionGroup>
+            </ElSelect>
+            <IconButton
+                v-for="[align, icon] in ALIGNMENTS"
+                :key="align"
+                :icon="icon"
+                :size="16"
+                :label="`Align ${align}`"
+                :pressed="(layer.align ?? 'left') === align"
+                @click="composition.edit('set-content', content({ align }))"
+            />
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.text {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    padding: 2px 12px 8px 16px;
+}
+textarea {
+    width: 100%;
+    min-height: 54px;
+    padding: 7px 9px;
+    border: 0;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+    color: var(--ink);
+    font-size: 14px;
+    line-height: 1.35;
+    resize: vertical;
+    outline: none;
+}
+textarea:focus {
+    box-shadow: inset 0 0 0 1.5px var(--second);
+}
+.line {
+    display: flex;
+    align-items: center;
+}
+.font {
+    flex: 1;
+    margin-right: 6px;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useTimecode } from '@/project/timecode';
+
+/** A layer's in point and its last visible frame, as timecode or frames. */
+const props = defineProps<{ layer: Layer }>();
+
+const composition = useComposition();
+const timecode = useTimecode();
+const start = ref('');
+const end = ref('');
+const problem = ref<string | null>(null);
+
+watch(
+    () => [timecode.label(props.layer.in), timecode.label(props.layer.out)] as const,
+    ([from, to]) => {
+        start.value = from;
+        end.value = to;
+    },
+    { immediate: true },
+);
+
+async function trim(side: 'in' | 'out', text: string): Promise<void> {
+    try {
+        const frame = await timecode.read(text);
+        problem.value = null;
+        if (
+            frame !== props.layer[side] &&
+            !(await composition.edit('trim-layer', { layer: props.layer.id, [side]: frame }))
+        ) {
+            problem.value = composition.problem;
+        }
+    } catch (error) {
+        problem.value = (error as Error).message;
+    }
+}
+</script>
+
+<template>
+    <div class="times">
+        <label
+            >In
+            <input
+                v-model="start"
+                aria-label="In point"
+                @change="trim('in', start)"
+                @keydown.enter="($event.target as HTMLElement).blur()"
+        /></label>
+        <label
+            >Out
+            <input
+                v-model="end"
+                aria-label="Out point"
+                @change="trim('out', end)"
+                @keydown.enter="($event.target as HTMLElement).blur()"
+        /></label>
+        <p v-if="problem" role="alert">{{ problem }}</p>
+    </div>
+</template>
+
+<style scoped>
+.times {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 4px 12px;
+    padding: 2px 12px 8px 16px;
+}
+label {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    color: var(--quiet);
+    font-size: 12px;
+}
+input {
+    width: 100%;
+    min-width: 0;
+    height: 26px;
+    padding: 0 8px;
+    border: 0;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+    color: var(--ink);
+    font-size: 13px;
+    font-variant-numeric: tabular-nums;
+    outline: none;
+}
+input:focus {
+    box-shadow: inset 0 0 0 1.5px var(--second);
+}
+p {
+    grid-column: 1 / 3;
+    margin: 0;
+    color: var(--accent);
+    font-size: 12px;
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useScrub } from './scrub';
+
+const props = defineProps<{
+    value: number;
+    label: string;
+    name: string;
+    unit?: string;
+    step?: number;
+    problem?: string | null;
+}>();
+const emit = defineEmits<{ try: [value: number]; set: [value: number | string]; reset: []; abandon: [] }>();
+
+const draft = ref<string | null>(null);
+const input = ref<HTMLInputElement | null>(null);
+
+const step = computed(() => props.step ?? 1);
+const { scrubbed, begin, round } = useScrub({
+    value: () => props.value,
+    step: () => step.value,
+    attempt: (value) => emit('try', value),
+    set: (value) => emit('set', value),
+});
+const shown = computed(() => draft.value ?? String(round(scrubbed.value ?? props.value)));
+
+function commit(): void {
+    const text = draft.value;
+    draft.value = null;
+    if (text !== null && text.trim() !== '' && text.trim() !== String(round(props.value))) {
+        const number = Number(text.trim().replace(',', '.'));
+        emit('set', Number.isFinite(number) ? number : text.trim());
+    }
+}
+
+function giveUp(): void {
+    draft.value = null;
+    emit('abandon');
+    input.value?.blur();
+}
+
+function nudge(event: KeyboardEvent, direction: number): void {
+    event.preventDefault();
+    const size = step.value * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
+    draft.value = null;
+    emit('set', round(props.value + direction * size));
+}
+</script>
+
+<template>
+    <label class="value" :class="{ bad: problem }">
+        <span
+            v-if="label"
+            class="label"
+            :title="`Drag to change ${name}; double-click to reset`"
+            @pointerdown.prevent="begin"
+            @dblclick.prevent="emit('reset')"
+            >{{ label }}</span
+        >
+        <input
+            ref="input"
+            :value="shown"
+            :aria-label="name"
+            :aria-invalid="!!problem"
+            inputmode="decimal"
+            autocomplete="off"
+            spellcheck="false"
+            @input="draft = ($event.target as HTMLInputElement).value"
+            @focus="($event.target as HTMLInputElement).select()"
+            @blur="commit"
+            @keydown.enter.prevent="commit"
+            @keydown.esc.stop="giveUp"
+            @keydown.up="nudge($event, 1)"
+            @keydown.down="nudge($event, -1)"
+        />
+        <span v-if="unit" class="unit">{{ unit }}</span>
+    </label>
+</template>
+
+<style scoped>
+.value {
+    display: flex;
+    align-items: center;
+    min-width: 0;
+    flex: 1;
+    height: 26px;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+}
+.value:focus-within {
+    box-shadow: inset 0 0 0 1.5px var(--second);
+}
+.bad {
+    box-shadow: inset 0 0 0 1.5px var(--accent);
+}
+.label {
+    padding: 0 2px 0 8px;
+    min-width: 18px;
+    color: var(--quiet);
+    font-size: 12px;
+    line-height: 26px;
+    cursor: ew-resize;
+    user-select: none;
+    touch-action: none;
+}
+input {
+    width: 100%;
+    min-width: 0;
+    padding: 0 4px 0 8px;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    font-size: 13px;
+    font-variant-numeric: tabular-nums;
+    outline: none;
+}
+.unit {
+    padding-right: 7px;
+    color: var(--quiet);
+    font-size: 12px;
+}
+.label + input {
+    padding-left: 3px;
+}
+</style>

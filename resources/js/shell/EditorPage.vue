@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { ElMessage } from 'element-plus/es/components/message/index';
+import 'element-plus/es/components/message/style/css';
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import KitPane from '@/kit/KitPane.vue';
+import PicturePane from '@/picture/PicturePane.vue';
+import TransportBar from '@/picture/TransportBar.vue';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { usePreferences } from '@/project/preferences';
+import { useSelection } from '@/project/selection';
+import { useTimecode } from '@/project/timecode';
+import { useVocabulary } from '@/project/vocabulary';
+import SheetPane from '@/sheet/SheetPane.vue';
+import TimelinePane from '@/timeline/TimelinePane.vue';
+import FileDrop from './FileDrop.vue';
+import FirstVisit from './FirstVisit.vue';
+import HeaderBar from './HeaderBar.vue';
+import MatchDialog from './MatchDialog.vue';
+import NewCompositionDialog from './NewCompositionDialog.vue';
+import ProjectsDialog from './ProjectsDialog.vue';
+import RenderDialog from './RenderDialog.vue';
+import { useShortcuts } from './shortcuts';
+
+const route = useRoute();
+const composition = useComposition();
+const playhead = usePlayhead();
+const preferences = usePreferences();
+const selection = useSelection();
+const vocabulary = useVocabulary();
+useTimecode();
+
+const picture = ref<InstanceType<typeof PicturePane> | null>(null);
+const rendering = ref(false);
+const composing = ref(false);
+const choosing = ref(false);
+const failure = ref<string | null>(null);
+
+useShortcuts({ fit: () => picture.value?.fit(), render: () => (rendering.value = true) });
+
+async function open(): Promise<void> {
+    failure.value = null;
+    playhead.playing = false;
+    selection.clear();
+    try {
+        await Promise.all([composition.open(Number(route.params.id)), vocabulary.load()]);
+        document.title = `${composition.document?.name} – Ricamo`;
+        playhead.clearRange();
+        playhead.go(Math.min(50, Math.floor(playhead.length / 4)));
+        const graphic = composition.layers.find((layer) => layer.kind === 'text');
+        if (graphic) {
+            selection.select(graphic.id);
+        } else if (composition.layers.length === 0) {
+            preferences.drawer = 'kit';
+            playhead.go(0);
+        }
+    } catch (error) {
+        failure.value = (error as Error).message;
+    }
+}
+
+onMounted(open);
+watch(() => route.params.id, open);
+watch(
+    () => composition.problem,
+    (problem) => {
+        if (problem) {
+            ElMessage({ message: problem, type: 'warning', grouping: true, duration: 6000, showClose: true });
+            composition.problem = null;
+        }
+    },
+);
+
+const columns = computed(() => ({ '--left': `${preferences.left}px`, '--lower': `${preferences.lower}px` }));
+
+function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
+    const target = down.currentTarget as HTMLElement;
+    const [from, began] = direction === 'left' ? [down.clientX, preferences.left] : [down.clientY, preferences.lower];
+    target.setPointerCapture(down.pointerId);
+    const move = (event: PointerEvent): void => {
+        if (direction === 'left') {
+            preferences.left = Math.max(240, Math.min(window.innerWidth - 480, began + event.clientX - from));
+        } else {
+            preferences.lower = Math.max(110, Math.min(window.innerHeight - 280, began - (event.clientY - from)));
+        }
+    };
+    target.addEventListener('pointermove', move);
+    target.addEventListener('pointerup', () => target.removeEventListener('pointermove', move), { once: true });
+}
+</script>
+
+<template>
+    <div class="editor" :style="columns">
+        <HeaderBar @render="rendering = true" @compose="composing = true" @projects="choosing = true" />
+        <div v-if="failure" class="failure" role="alert">
+            <p>{{ failure }}</p>
+            <ElButton @click="open">Try again</ElButton>
+            <ElButton @click="choosing = true">Projects</ElButton>
+        </div>
+        <main v-else>
+            <div class="upper">
+                <aside class="column">
+                    <nav class="tabs" role="tablist">
+                        <button
+                            v-for="tab in ['sheet', 'kit'] as const"
+                            :key="tab"
+                            type="button"
+                            role="tab"
+                            :aria-selected="preferences.drawer === tab"
+                            :data-tab="tab"
+                            @click="preferences.drawer = tab"
+                        >
+                            {{ tab === 'sheet' ? 'Sheet' : 'Kit' }}
+                        </button>
+                    </nav>
+                    <div class="drawer"><SheetPane v-if="preferences.drawer === 'sheet'" /><KitPane v-else /></div>
+                </aside>
+                <div class="stage">
+                    <PicturePane ref="picture" />
+                    <FirstVisit v-if="composition.layers.length > 0" />
+                    <TransportBar @fit="picture?.fit()" @actual="picture?.actual()" />
+                </div>
+            </div>
+            <div class="lower"><TimelinePane /></div>
+            <i
+                class="divider upright"
+                role="separator"
+                aria-label="Width of the left column"
+                @pointerdown.prevent="divide($event, 'left')"
+            />
+            <i
+                class="divider level"
+                role="separator"
+                aria-label="Height of the timeline"
+                @pointerdown.prevent="divide($event, 'lower')"
+            />
+        </main>
+        <RenderDialog v-model="rendering" />
+        <NewCompositionDialog v-model="composing" />
+        <ProjectsDialog v-model="choosing" />
+        <MatchDialog />
+        <FileDrop />
+    </div>
+</template>
+
+<style scoped>
+.editor {
+    display: flex;
+    flex-direction: column;
+    height: 100%;
+}
+main {
+    position: relative;
+    flex: 1;
+    min-height: 0;
+}
+.upper {
+    position: absolute;
+    inset: 0 0 var(--lower) 0;
+    display: grid;
+    grid-template-columns: var(--left) minmax(0, 1fr);
+}
+.lower {
+    position: absolute;
+    inset: auto 0 0 0;
+    height: var(--lower);
+    border-top: 1px solid var(--hairline);
+}
+.column {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+    border-right: 1px solid var(--hairline);
+}
+.tabs {
+    display: flex;
+    gap: 18px;
+    flex: none;
+    padding: 0 16px;
+    border-bottom: 1px solid var(--hairline);
+}
+.tabs button {
+    height: 36px;
+    padding: 0 2px;
+    border: 0;
+    border-bottom: 2px solid transparent;
+    background: none;
+    color: var(--quiet);
+    font-size: 14px;
+    cursor: pointer;
+}
+.tabs button[aria-selected='true'] {
+    border-color: var(--accent);
+    color: var(--ink);
+    font-weight: 600;
+}
+.drawer {
+    flex: 1;
+    min-height: 0;
+}
+.stage {
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    min-width: 0;
+    min-height: 0;
+}
+.divider {
+    position: absolute;
+    z-index: 4;
+    touch-action: none;
+}
+.upright {
+    top: 0;
+    bottom: 0;
+    left: calc(var(--left) - 4px);
+    width: 7px;
+    cursor: col-resize;
+}
+.level {
+    left: 0;
+    right: 0;
+    bottom: calc(var(--lower) - 3px);
+    height: 7px;
+    cursor: row-resize;
+}
+.divider:hover {
+    background: color-mix(in srgb, var(--second) 35%, transparent);
+}
+.failure {
+    margin: auto;
+    text-align: center;
+}
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
+import { ref } from 'vue';
+import { useMedia } from '@/project/media';
+import { usePreferences } from '@/project/preferences';
+
+/** Files may be dropped anywhere. */
+const media = useMedia();
+const preferences = usePreferences();
+const over = ref(false);
+let depth = 0;
+
+const holdsFiles = (event: DragEvent): boolean => event.dataTransfer?.types.includes('Files') ?? false;
+
+useEventListener(window, 'dragenter', (event) => {
+    if (holdsFiles(event)) {
+        depth++;
+        over.value = true;
+    }
+});
+useEventListener(window, 'dragleave', (event) => {
+    if (holdsFiles(event) && --depth <= 0) {
+        over.value = false;
+    }
+});
+useEventListener(window, 'dragover', (event) => {
+    if (holdsFiles(event) || event.dataTransfer?.types.includes('text/x-ricamo-kit')) {
+        event.preventDefault();
+        event.dataTransfer!.dropEffect = 'copy';
+    }
+});
+useEventListener(window, 'drop', (event) => {
+    depth = 0;
+    over.value = false;
+    if (holdsFiles(event)) {
+        event.preventDefault();
+        preferences.drawer = 'kit';
+        for (const file of event.dataTransfer?.files ?? []) {
+            void media.add(file);
+        }
+    }
+});
+</script>
+
+<template>
+    <div v-if="over" class="drop" aria-hidden="true"><span>Drop to bring the files into this project</span></div>
+</template>
+
+<style scoped>
+.drop {
+    position: fixed;
+    inset: 10px;
+    display: grid;
+    place-items: center;
+    border: 2px dashed var(--accent);
+    border-radius: 16px;
+    background: color-mix(in srgb, var(--surface) 82%, transparent);
+    font-size: 20px;
+    pointer-events: none;
+    z-index: 3000;
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Component } from 'vue';
+
+defineProps<{ icon: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
+</script>
+
+<template>
+    <ElTooltip :content="label" :show-after="500" :hide-after="0" :enterable="false">
+        <button
+            type="button"
+            class="icon-button"
+            :class="{ pressed }"
+            :aria-label="label"
+            :aria-pressed="pressed"
+            :disabled="disabled"
+        >
+            <component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" />
+        </button>
+    </ElTooltip>
+</template>
+
+<style scoped>
+.icon-button {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    width: 30px;
+    height: 30px;
+    flex: none;
+    padding: 0;
+    border: 0;
+    border-radius: 8px;
+    background: transparent;
+    color: var(--ink);
+    cursor: pointer;
+}
+.icon-button:hover:not(:disabled) {
+    background: var(--hover);
+}
+.icon-button:disabled {
+    color: var(--quiet);
+    opacity: 0.45;
+    cursor: default;
+}
+.pressed {
+    color: var(--accent);
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { post } from '@/api/client';
+import { useComposition } from '@/project/composition';
+
+const open = defineModel<boolean>({ required: true });
+
+const SIZES = [
+    ['1920 × 1080', 1920, 1080],
+    ['3840 × 2160', 3840, 2160],
+    ['1080 × 1920', 1080, 1920],
+    ['1080 × 1080', 1080, 1080],
+] as const;
+const RATES = [
+    ['24000/1001', '23.976'],
+    ['24/1', '24'],
+    ['25/1', '25'],
+    ['30000/1001', '29.97'],
+    ['30/1', '30'],
+    ['50/1', '50'],
+    ['60000/1001', '59.94'],
+    ['60/1', '60'],
+] as const;
+
+const composition = useComposition();
+const router = useRouter();
+const problem = ref<string | null>(null);
+const form = reactive({ name: 'New composition', width: 1920, height: 1080, rate: '25/1', seconds: 10 });
+
+async function make(): Promise<void> {
+    const [numerator, denominator] = form.rate.split('/').map(Number);
+    try {
+        const { seconds, ...fields } = form;
+        const length = Math.max(1, Math.round((seconds * numerator!) / denominator!));
+        const made = await post<{ id: number }>(`/projects/${composition.project.id}/compositions`, {
+            ...fields,
+            length,
+        });
+        open.value = false;
+        await router.push(`/compositions/${made.id}`);
+    } catch (error) {
+        problem.value = (error as Error).message;
+    }
+}
+</script>
+
+<template>
+    <ElDialog v-model="open" title="New composition" width="430" @open="problem = null">
+        <ElForm label-width="90" label-position="left" @submit.prevent="make">
+            <ElFormItem label="Name"><ElInput v-model="form.name" aria-label="Name" /></ElFormItem>
+            <ElFormItem label="Picture">
+                <div class="sizes">
+                    <ElButton
+                        v-for="[label, width, height] in SIZES"
+                        :key="label"
+                        size="small"
+                        :type="form.width === width && form.height === height ? 'primary' : 'default'"
+                        @click="Object.assign(form, { width, height })"
+                        >{{ label }}</ElButton
+                    >
+                </div>
+                <ElInputNumber
+                    v-model="form.width"
+                    :min="2"
+                    :max="8192"
+                    :controls="false"
+                    aria-label="Width"
+                    class="side"
+                />
+                <span class="by">×</span>
+                <ElInputNumber
+                    v-model="form.height"
+                    :min="2"
+                    :max="8192"
+                    :controls="false"
+                    aria-label="Height"
+                    class="side"
+                />
+            </ElFormItem>
+            <ElFormItem label="Frame rate">
+                <ElSelect v-model="form.rate" aria-label="Frame rate">
+                    <ElOption v-for="[rate, label] in RATES" :key="rate" :value="rate" :label="`${label} fps`" />
+                </ElSelect>
+            </ElFormItem>
+            <ElFormItem label="Length"
+                ><ElInputNumber
+                    v-model="form.seconds"
+                    :min="0.1"
+                    :max="30000"
+                    :controls="false"
+                    aria-label="Length"
+                    class="side"
+                /><span class="by">seconds</span></ElFormItem
+            >
+        </ElForm>
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <template #footer>
+            <ElButton @click="open = false">Keep this one</ElButton>
+            <ElButton type="primary" data-make @click="make">Make composition</ElButton>
+        </template>
+    </ElDialog>
+</template>
+
+<style scoped>
+.sizes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    margin-bottom: 8px;
+}
+.sizes :deep(.el-button) {
+    margin: 0;
+}
+.side {
+    width: 92px;
+}
+.by {
+    margin: 0 8px;
+    color: var(--quiet);
+}
+.problem {
+    color: var(--accent);
+}
+</style>

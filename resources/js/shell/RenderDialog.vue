@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import type { Render } from '@/api/answers';
+import { get, post } from '@/api/client';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimecode } from '@/project/timecode';
+
+const open = defineModel<boolean>({ required: true });
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const timecode = useTimecode();
+const renders = ref<Render[]>([]);
+const problem = ref<string | null>(null);
+const part = ref<'whole' | 'range'>('whole');
+
+const UNDER_WAY = ['waiting', 'drawing', 'joining', 'stopped'];
+const underWay = computed(() => renders.value.some((one) => UNDER_WAY.includes(one.state)));
+const hasRange = computed(() => playhead.rangeIn !== null || playhead.rangeOut !== null);
+const odd = computed(() => composition.shown && (composition.shown.width % 2 || composition.shown.height % 2));
+
+async function guarded(work: () => Promise<unknown>): Promise<void> {
+    try {
+        await work();
+        renders.value = (await get<{ renders: Render[] }>(`/compositions/${composition.id}/renders`)).renders;
+        problem.value = null;
+    } catch (error) {
+        problem.value = (error as Error).message;
+    }
+}
+
+const refresh = (): Promise<void> => guarded(async () => undefined);
+const poll = useIntervalFn(refresh, 500, { immediate: false });
+watch([open, underWay], ([shown, busy]) => (shown && busy ? poll.resume() : poll.pause()));
+
+const begin = (): Promise<void> =>
+    guarded(() =>
+        post(
+            `/compositions/${composition.id}/renders`,
+            part.value === 'range' && hasRange.value ? { from: playhead.from, to: playhead.last + 1 } : {},
+        ),
+    );
+const cancel = (render: Render): Promise<void> => guarded(() => post(`/renders/${render.id}/cancel`));
+const resume = (render: Render): Promise<void> => guarded(() => post(`/renders/${render.id}/resume`));
+
+const percentage = (render: Render): number => Math.floor((100 * render.drawn) / render.frames);
+
+function says(render: Render): string {
+    const left = render.drawn > 0 ? Math.ceil((render.seconds * (render.frames - render.drawn)) / render.drawn) : null;
+    return {
+        waiting: 'Waiting for a free worker',
+        drawing: left === null ? 'Starting' : `Frame ${render.drawn} of ${render.frames}, about ${left} s left`,
+        joining: 'Joining picture and sound',
+        finished: render.bytes ? `${(render.bytes / 1e6).toFixed(1)} MB` : 'Finished',
+        failed: `Failed: ${render.problem ?? 'the reason is not known'}`,
+        cancelled: 'Cancelled',
+        stopped: `Stopped at frame ${render.drawn} of ${render.frames}: its worker ended. What is drawn is kept.`,
+    }[render.state];
+}
+</script>
+
+<template>
+    <ElDialog v-model="open" title="Render" width="560" @open="refresh">
+        <div class="new">
+            <div>
+                <p class="what">
+                    MP4, H.264 and AAC, {{ composition.shown?.width }} × {{ composition.shown?.height }},
+                    {{ playhead.framesPerSecond.toFixed(2).replace(/\.?0+$/, '') }} fps
+                </p>
+                <p v-if="odd" class="note">MP4 needs even sides: the last row or column is repeated once.</p>
+                <p v-if="composition.shown?.background === 'transparent'" class="note">
+                    MP4 has no alpha: what is transparent turns black.
+                </p>
+                <ElRadioGroup v-model="part" size="small" aria-label="What to render">
+                    <ElRadioButton value="whole">Whole composition</ElRadioButton>
+                    <ElRadioButton value="range" :disabled="!hasRange">Play range</ElRadioButton>
+                </ElRadioGroup>
+            </div>
+            <ElButton type="primary" data-begin-render @click="begin">Render MP4</ElButton>
+        </div>
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <ul>
+            <li v-for="render in renders" :key="render.id" :data-render-state="render.state">
+                <div class="line">
+                    <span class="file" :title="render.name">{{ render.name }}</span>
+                    <span class="span">{{ timecode.label(render.from) }} – {{ timecode.label(render.to - 1) }}</span>
+                    <a
+                        v-if="render.state === 'finished'"
+                        :href="`/api/renders/${render.id}/file`"
+                        download
+                        data-download
+                        >Download</a
+                    >
+                    <button
+                        v-else-if="
+                            render.state === 'waiting' || render.state === 'drawing' || render.state === 'joining'
+                        "
+                        type="button"
+                        @click="cancel(render)"
+                    >
+                        Cancel
+                    </button>
+                    <button v-else type="button" data-resume @click="resume(render)">
+                        {{ render.drawn > 0 ? 'Resume' : 'Start again' }}
+                    </button>
+                </div>
+                <ElProgress
+                    v-if="UNDER_WAY.includes(render.state)"
+                    :percentage="percentage(render)"
+                    :stroke-width="5"
+                    :status="render.state === 'stopped' ? 'warning' : undefined"
+                />
+                <p class="says" :class="render.state">{{ says(render) }}</p>
+            </li>
+        </ul>
+        <p v-if="renders.length === 0" class="says">
+            Nothing has been rendered yet. You can go on working while a render runs.
+        </p>
+    </ElDialog>
+</template>
+
+<style scoped>
+.new {
+    display: flex;
+    align-items: flex-end;
+    justify-content: space-between;
+    gap: 16px;
+    padding-bottom: 14px;
+    border-bottom: 1px solid var(--hairline);
+}
+.what {
+    margin: 0 0 8px;
+}
+.note {
+    margin: 0 0 8px;
+    color: var(--warning);
+    font-size: 12px;
+}
+ul {
+    max-height: 46vh;
+    margin: 0;
+    padding: 0;
+    overflow-y: auto;
+    list-style: none;
+}
+li {
+    padding: 10px 0;
+    border-bottom: 1px solid var(--hairline);
+}
+.line {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+}
+.file {
+    overflow: hidden;
+    font-weight: 500;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.span {
+    flex: 1;
+    color: var(--quiet);
+    font-size: 12px;
+    white-space: nowrap;
+}
+a,
+li button {
+    padding: 2px 4px;
+    border: 0;
+    background: none;
+    color: var(--second);
+    font: 500 13px var(--type);
+    text-decoration: none;
+    cursor: pointer;
+}
+a:hover,
+li button:hover {
+    text-decoration: underline;
+}
+.says {
+    margin: 2px 0 0;
+    color: var(--quiet);
+    font-size: 12px;
+}
+.failed,
+.stopped,
+.problem {
+    color: var(--accent);
+}
+</style>

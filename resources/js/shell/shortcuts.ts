@@ -1,0 +1,97 @@
+import { useEventListener } from '@vueuse/core';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+
+/** What the keyboard does while no field has it. */
+export function useShortcuts(actions: { fit: () => void; render: () => void }): void {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const selection = useSelection();
+
+    const typing = (event: KeyboardEvent): boolean =>
+        event.target instanceof Element &&
+        event.target.closest('input, textarea, select, [contenteditable], .el-dialog, [role="dialog"]') !== null;
+
+    /** The nearest keyframe of what is selected, before or after the playhead. */
+    function toKeyframe(direction: 1 | -1): void {
+        const frames = (composition.glimpse?.inspections ?? [])
+            .flatMap((one) => one.threads.flatMap((thread) => thread.beads.map((bead) => bead.frame)))
+            .filter((frame) => (frame - playhead.frame) * direction > 0);
+        if (frames.length > 0) {
+            playhead.go(direction > 0 ? Math.min(...frames) : Math.max(...frames));
+        }
+    }
+
+    function shuttle(direction: 1 | -1): void {
+        const faster = playhead.playing && Math.sign(playhead.speed) === direction;
+        playhead.speed = faster ? Math.max(-4, Math.min(4, playhead.speed * 2)) : direction;
+        playhead.playing = true;
+    }
+
+    function stop(): void {
+        playhead.playing = false;
+        playhead.speed = 1;
+    }
+
+    function remove(): void {
+        const bead = selection.bead;
+        if (bead) {
+            selection.bead = null;
+            void composition.edit('remove-keyframes', {
+                layer: bead.layer,
+                property: bead.property,
+                frames: [bead.frame],
+            });
+        } else if (selection.layers.length > 0) {
+            void composition.edit('remove-layers', { layers: selection.layers });
+        }
+    }
+
+    /** Splits off what a key means, so that each line below says one thing. */
+    const plain: Record<string, (event: KeyboardEvent) => void> = {
+        ' ': () => (playhead.playing ? stop() : (playhead.playing = true)),
+        Home: () => playhead.go(0),
+        End: () => playhead.go(playhead.length - 1),
+        ArrowLeft: (event) => playhead.go(playhead.frame - (event.shiftKey ? 10 : 1)),
+        ArrowRight: (event) => playhead.go(playhead.frame + (event.shiftKey ? 10 : 1)),
+        ',': () => toKeyframe(-1),
+        '.': () => toKeyframe(1),
+        j: () => shuttle(-1),
+        k: stop,
+        l: () => shuttle(1),
+        i: playhead.setIn,
+        o: playhead.setOut,
+        f: actions.fit,
+        Delete: remove,
+        Backspace: remove,
+        Escape: () => selection.clear(),
+    };
+
+    const withControl: Record<string, (event: KeyboardEvent) => void> = {
+        z: (event) => void (event.shiftKey ? composition.redo() : composition.undo()),
+        y: () => void composition.redo(),
+        d: () => selection.layers.length > 0 && void composition.edit('duplicate-layers', { layers: selection.layers }),
+        a: () => (selection.layers = composition.layers.map((layer) => layer.id)),
+        Enter: actions.render,
+    };
+
+    useEventListener(window, 'keydown', (event) => {
+        if (typing(event)) {
+            return;
+        }
+        const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+        const action = event.ctrlKey || event.metaKey ? withControl[key] : event.altKey ? undefined : plain[key];
+        if (action) {
+            event.preventDefault();
+            action(event);
+        }
+    });
+
+    // A focused button would be pressed by Space as well as the transport.
+    useEventListener(window, 'keyup', (event) => {
+        if (event.key === ' ' && !typing(event)) {
+            event.preventDefault();
+        }
+    });
+}

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useMedia } from '@/project/media';
+import { useSelection } from '@/project/selection';
+import { useDragInTime } from './dragInTime';
+import { usePeaks } from './peaks';
+import { useTimeView } from './timeView';
+
+/** A layer's life in time: drag to move it, drag its ends to trim it. */
+const props = defineProps<{ layer: Layer; selected: boolean }>();
+
+const media = useMedia();
+const selection = useSelection();
+const view = useTimeView();
+const { dragging, begin } = useDragInTime();
+const wave = usePeaks(() => props.layer);
+
+const style = computed(() => ({
+    left: `${view.x(props.layer.in)}px`,
+    width: `${Math.max(3, (props.layer.out - props.layer.in) * view.perFrame.value)}px`,
+    '--dye': `var(--dye-${props.layer.label ?? 'madder'})`,
+}));
+const poster = computed(() => {
+    const layer = props.layer;
+    const clip = layer.kind === 'footage' ? media.find(layer.media) : undefined;
+    return clip && clip.prepared > 0 ? `${clip.previews}/poster.jpg` : null;
+});
+
+function choose(event: PointerEvent): void {
+    if (event.shiftKey) {
+        selection.toggle(props.layer.id);
+    } else if (!props.selected) {
+        selection.select(props.layer.id);
+    }
+}
+
+function move(event: PointerEvent): void {
+    if (event.button === 0) {
+        choose(event);
+        const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
+        begin(event, props.layer.id, [props.layer.in, props.layer.out], (by) => ({
+            edit: 'move-layers',
+            args: { layers, by },
+        }));
+    }
+}
+
+function trim(side: 'in' | 'out', event: PointerEvent): void {
+    if (event.button === 0) {
+        choose(event);
+        const { id } = props.layer;
+        const from = props.layer[side];
+        const farthest = side === 'in' ? props.layer.out - 1 - from : props.layer.in + 1 - from;
+        begin(event, id, [from], (by) => ({
+            edit: 'trim-layer',
+            args: { layer: id, [side]: from + (side === 'in' ? Math.min(by, farthest) : Math.max(by, farthest)) },
+        }));
+    }
+}
+</script>
+
+<template>
+    <div class="lane">
+        <div
+            class="band"
+            :class="{ selected, dragging, hidden: layer.visible === false }"
+            :style="style"
+            :data-band="layer.id"
+            :title="layer.name"
+            @pointerdown="move"
+        >
+            <img v-if="poster" :src="poster" alt="" draggable="false" />
+            <svg v-if="wave" class="wave" viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
+                <path :d="wave" />
+            </svg>
+            <span class="name" dir="auto">{{ layer.name }}</span>
+            <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
+            <i class="trim out" data-trim="out" @pointerdown.stop="trim('out', $event)" />
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.lane {
+    position: relative;
+    height: 100%;
+    overflow: hidden;
+}
+.band {
+    position: absolute;
+    top: 4px;
+    bottom: 4px;
+    display: flex;
+    align-items: center;
+    border-radius: 6px;
+    background: color-mix(in srgb, var(--dye) 24%, var(--raised));
+    box-shadow: inset 0 -2px 0 var(--dye);
+    overflow: hidden;
+    cursor: grab;
+    user-select: none;
+    touch-action: none;
+}
+.band.selected {
+    background: color-mix(in srgb, var(--dye) 46%, var(--raised));
+}
+.band.dragging {
+    cursor: grabbing;
+}
+.band.hidden {
+    opacity: 0.4;
+}
+img {
+    height: 100%;
+    aspect-ratio: 16 / 9;
+    object-fit: cover;
+    flex: none;
+}
+.name {
+    position: relative;
+    overflow: hidden;
+    padding: 0 10px;
+    font-size: 12px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.wave {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    fill: var(--dye);
+    opacity: 0.3;
+    pointer-events: none;
+}
+.trim {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 9px;
+    cursor: ew-resize;
+    touch-action: none;
+}
+.trim:hover {
+    background: var(--dye);
+}
+.in {
+    left: 0;
+}
+.out {
+    right: 0;
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { ChevronDown, ChevronRight, Eye, EyeOff } from 'lucide-vue-next';
+import { nextTick, ref } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useSelection } from '@/project/selection';
+import IconButton from '@/shell/IconButton.vue';
+
+/** A layer's name and switches at the left of its band; dragged up or down, it changes its place in the stack. */
+const props = defineProps<{ layer: Layer; selected: boolean; animated: boolean; all: boolean }>();
+const emit = defineEmits<{ reorder: [event: PointerEvent]; all: [] }>();
+
+const composition = useComposition();
+const selection = useSelection();
+const renaming = ref(false);
+const field = ref<HTMLInputElement | null>(null);
+
+function down(event: PointerEvent): void {
+    if (event.button === 0 && !renaming.value) {
+        if (event.shiftKey || event.ctrlKey || event.metaKey) {
+            selection.toggle(props.layer.id);
+        } else {
+            selection.select(props.layer.id);
+        }
+        emit('reorder', event);
+    }
+}
+
+async function rename(): Promise<void> {
+    renaming.value = true;
+    await nextTick();
+    field.value?.select();
+}
+
+function keep(): void {
+    const name = field.value?.value.trim();
+    renaming.value = false;
+    if (name && name !== props.layer.name) {
+        void composition.edit('rename-layer', { layer: props.layer.id, name });
+    }
+}
+</script>
+
+<template>
+    <div
+        class="cell"
+        :class="{ selected }"
+        :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
+        :data-layer="layer.id"
+    >
+        <button
+            type="button"
+            class="fold"
+            :aria-label="all ? 'Show only what is animated' : 'Show all properties'"
+            :title="all ? 'Show only what is animated' : 'Show all properties'"
+            @click="emit('all')"
+        >
+            <component :is="selected && all ? ChevronDown : ChevronRight" :size="14" />
+        </button>
+        <i class="dye" />
+        <input
+            v-if="renaming"
+            ref="field"
+            :value="layer.name"
+            aria-label="Layer name"
+            @blur="keep"
+            @keydown.enter="field?.blur()"
+            @keydown.esc.stop="renaming = false"
+        />
+        <span v-else class="name" dir="auto" :title="layer.name" @pointerdown="down" @dblclick="rename">{{
+            layer.name
+        }}</span>
+        <i v-if="animated" class="mark" title="Animated" />
+        <IconButton
+            :icon="layer.visible === false ? EyeOff : Eye"
+            :size="15"
+            :label="layer.visible === false ? 'Show this layer' : 'Hide this layer'"
+            @click="composition.edit('set-layer', { layers: [layer.id], visible: layer.visible === false })"
+        />
+    </div>
+</template>
+
+<style scoped>
+.cell {
+    display: flex;
+    align-items: center;
+    gap: 7px;
+    height: 100%;
+    padding: 0 4px 0 4px;
+}
+.cell.selected {
+    background: var(--selected);
+}
+.fold {
+    display: grid;
+    place-items: center;
+    width: 20px;
+    height: 24px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--quiet);
+    cursor: pointer;
+}
+.dye {
+    width: 9px;
+    height: 9px;
+    flex: none;
+    border-radius: 50%;
+    background: var(--dye);
+}
+.name,
+input {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    line-height: 26px;
+    cursor: default;
+    user-select: none;
+    touch-action: none;
+}
+input {
+    height: 22px;
+    border: 0;
+    border-radius: 4px;
+    background: var(--field);
+    color: var(--ink);
+    font-size: 13px;
+    outline: 1.5px solid var(--second);
+}
+.selected .name {
+    font-weight: 600;
+}
+.mark {
+    width: 7px;
+    height: 7px;
+    flex: none;
+    border: 1.5px solid var(--dye);
+    border-radius: 50%;
+}
+</style>

@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Bead, Layer, Thread } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { useDragInTime } from './dragInTime';
+import { useTimeView } from './timeView';
+
+/** A property's course over time, with its keyframes as beads. */
+const props = defineProps<{ layer: Layer; thread: Thread }>();
+const emit = defineEmits<{ menu: [bead: Bead, event: MouseEvent] }>();
+
+const HEIGHT = 34;
+const INSET = 8;
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const selection = useSelection();
+const view = useTimeView();
+const { begin } = useDragInTime();
+
+/** The least and the most of each channel, so that each uses the row's full height. */
+const extents = computed(() =>
+    props.thread.channels.map((channel) => [Math.min(...channel), Math.max(...channel)] as const),
+);
+
+function y(value: number, channel: number): number {
+    const [least, most] = extents.value[channel] ?? [0, 0];
+    return most - least < 1e-6
+        ? HEIGHT / 2
+        : HEIGHT - INSET - ((value - least) / (most - least)) * (HEIGHT - 2 * INSET);
+}
+
+const curves = computed(() =>
+    props.thread.channels.map((channel, index) => {
+        const points = channel.map(
+            (value, step) =>
+                `${view.x(props.thread.from + step * props.thread.step).toFixed(1)},${y(value, index).toFixed(1)}`,
+        );
+        const first = y(channel[0] ?? 0, index).toFixed(1);
+        const last = y(channel.at(-1) ?? 0, index).toFixed(1);
+        return `${view.x(props.layer.in).toFixed(1)},${first} ${points.join(' ')} ${view.x(props.layer.out).toFixed(1)},${last}`;
+    }),
+);
+
+/** The channel that changes most; the beads sit on it. */
+const leading = computed(() => {
+    const spans = extents.value.map(([least, most]) => most - least);
+    return Math.max(0, spans.indexOf(Math.max(...spans)));
+});
+
+function beadY(bead: Bead): number {
+    const value = Array.isArray(bead.value) ? bead.value[leading.value] : bead.value;
+    return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : HEIGHT / 2;
+}
+
+const isSelected = (bead: Bead): boolean => {
+    const chosen = selection.bead;
+    return chosen?.layer === props.layer.id && chosen.property === props.thread.property && chosen.frame === bead.frame;
+};
+
+function grab(bead: Bead, event: PointerEvent): void {
+    if (event.button !== 0) {
+        return;
+    }
+    const common = { layer: props.layer.id, property: props.thread.property };
+    selection.selectBead({ ...common, frame: bead.frame });
+    begin(event, '', [bead.frame], (by) => {
+        selection.selectBead({ ...common, frame: bead.frame + by });
+        return { edit: 'move-keyframes', args: { ...common, frames: [bead.frame], by } };
+    });
+}
+
+function add(event: MouseEvent): void {
+    const left = (event.currentTarget as HTMLElement).getBoundingClientRect().left;
+    const frame = Math.round(view.frameAt(event.clientX - left));
+    void composition.edit('add-keyframe', { layer: props.layer.id, property: props.thread.property, frame });
+}
+
+/** A right click on the line speaks of the segment there. */
+function menuOnLine(event: MouseEvent): void {
+    const left = (event.currentTarget as HTMLElement).getBoundingClientRect().left;
+    const frame = view.frameAt(event.clientX - left);
+    const bead = props.thread.beads.findLast((one) => one.frame <= frame) ?? props.thread.beads[0];
+    if (bead) {
+        emit('menu', bead, event);
+    }
+}
+</script>
+
+<template>
+    <div
+        class="lane"
+        :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
+        title="Double-click adds a keyframe; right-click sets the easing"
+        @dblclick="add"
+        @contextmenu.prevent="menuOnLine"
+    >
+        <svg aria-hidden="true">
+            <polyline
+                v-for="(points, index) in curves"
+                :key="index"
+                :points="points"
+                :class="{ second: index !== leading }"
+            />
+        </svg>
+        <button
+            v-for="bead in thread.beads"
+            :key="bead.frame"
+            type="button"
+            class="bead"
+            :data-bead="bead.frame"
+            :class="{ selected: isSelected(bead), here: bead.frame === playhead.frame, end: bead.pin === 'end' }"
+            :style="{ left: `${view.x(bead.frame)}px`, top: `${beadY(bead)}px` }"
+            :title="`Frame ${bead.frame}, then ${bead.easing}${bead.pin === 'end' ? '; pinned to the end' : ''}`"
+            :aria-label="`Keyframe of ${thread.property} on frame ${bead.frame}`"
+            @pointerdown.stop="grab(bead, $event)"
+            @dblclick.stop="playhead.go(bead.frame)"
+            @contextmenu.stop.prevent="emit('menu', bead, $event)"
+        />
+    </div>
+</template>
+
+<style scoped>
+.lane {
+    position: relative;
+    height: 34px;
+    overflow: hidden;
+}
+svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+}
+polyline {
+    fill: none;
+    stroke: var(--dye);
+    stroke-width: 1.75;
+    stroke-linejoin: round;
+}
+.second {
+    opacity: 0.5;
+}
+.bead {
+    position: absolute;
+    width: 12px;
+    height: 12px;
+    margin: -6px 0 0 -6px;
+    padding: 0;
+    border: 2px solid var(--dye);
+    border-radius: 50%;
+    background: var(--raised);
+    cursor: grab;
+    touch-action: none;
+}
+.bead::before {
+    content: '';
+    position: absolute;
+    inset: -6px;
+    border-radius: 50%;
+}
+.bead:hover,
+.bead.here {
+    background: var(--dye);
+}
+.bead.selected {
+    background: var(--ink);
+    border-color: var(--ink);
+}
+.bead.end::after {
+    content: '';
+    position: absolute;
+    left: 12px;
+    top: 3px;
+    width: 6px;
+    height: 2px;
+    background: var(--dye);
+}
+</style>

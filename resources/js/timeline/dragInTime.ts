@@ -1,0 +1,92 @@
+import { ref } from 'vue';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimeView } from './timeView';
+
+const THRESHOLD = 3;
+const SNAP = 6;
+
+/** Drags something along the timeline in whole frames; what it comes near to draws it in, unless Alt is held. */
+export function useDragInTime() {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const view = useTimeView();
+    const dragging = ref(false);
+
+    function marks(except: string): number[] {
+        const edges = composition.layers.filter((one) => one.id !== except).flatMap((one) => [one.in, one.out]);
+        return [0, playhead.length, playhead.frame, ...edges];
+    }
+
+    /** How far to go so that one of these frames meets a mark, or just as far as the pointer. */
+    function snapped(by: number, frames: number[], except: string): number {
+        let best = Math.round(by);
+        let nearest = SNAP / view.perFrame.value;
+        for (const frame of frames) {
+            for (const mark of marks(except)) {
+                const distance = Math.abs(frame + by - mark);
+                if (distance < nearest) {
+                    nearest = distance;
+                    best = mark - frame;
+                }
+            }
+        }
+        return best;
+    }
+
+    /**
+     * @param frames what may meet a mark
+     * @param request the edit for a distance in frames
+     */
+    function begin(
+        down: PointerEvent,
+        except: string,
+        frames: number[],
+        request: (by: number) => { edit: string; args: object },
+    ): void {
+        const target = down.currentTarget as HTMLElement;
+        target.setPointerCapture(down.pointerId);
+        let by = 0;
+        const onMove = (event: PointerEvent): void => {
+            const px = event.clientX - down.clientX;
+            if (!dragging.value && Math.abs(px) < THRESHOLD) {
+                return;
+            }
+            dragging.value = true;
+            const raw = px / view.perFrame.value;
+            const next = event.altKey ? Math.round(raw) : snapped(raw, frames, except);
+            if (next !== by) {
+                by = next;
+                const { edit, args } = request(by);
+                void composition.attempt(edit, args);
+            }
+        };
+        const finish = (): void => {
+            target.removeEventListener('pointermove', onMove);
+            target.removeEventListener('pointerup', onUp);
+            window.removeEventListener('keydown', onKey, true);
+            dragging.value = false;
+        };
+        const onUp = (): void => {
+            finish();
+            if (by !== 0) {
+                const { edit, args } = request(by);
+                void composition.edit(edit, args);
+            } else {
+                composition.abandon();
+            }
+        };
+        const onKey = (event: KeyboardEvent): void => {
+            if (event.key === 'Escape') {
+                event.stopPropagation();
+                finish();
+                composition.abandon();
+            }
+        };
+        target.addEventListener('pointermove', onMove);
+        target.addEventListener('pointerup', onUp);
+        window.addEventListener('keydown', onKey, true);
+    }
+
+    return { dragging, begin };
+}

@@ -1,0 +1,71 @@
+import { useElementSize } from '@vueuse/core';
+import { computed, inject, provide, ref, watch, type InjectionKey, type Ref } from 'vue';
+import { usePlayhead } from '@/project/playhead';
+
+const WIDEST = 40;
+const PADDING = 14;
+
+/** How frames lie along the timeline: from the whole piece to single frames. */
+function createTimeView(lane: Ref<HTMLElement | null>) {
+    const playhead = usePlayhead();
+    const { width } = useElementSize(lane);
+    /** Null while the whole piece is shown. */
+    const zoom = ref<number | null>(null);
+    const from = ref(0);
+
+    const fitted = computed(() => Math.max(0.001, (width.value - 2 * PADDING) / playhead.length));
+    const perFrame = computed(() => Math.max(fitted.value, Math.min(WIDEST, zoom.value ?? 0)));
+    const visible = computed(() => (width.value - 2 * PADDING) / perFrame.value);
+
+    const x = (frame: number): number => PADDING + (frame - from.value) * perFrame.value;
+    const frameAt = (px: number): number => from.value + (px - PADDING) / perFrame.value;
+
+    function scrollTo(frame: number): void {
+        from.value = Math.max(0, Math.min(frame, playhead.length - visible.value));
+    }
+
+    function zoomBy(factor: number, px: number): void {
+        const under = frameAt(px);
+        const next = Math.max(fitted.value, Math.min(WIDEST, perFrame.value * factor));
+        zoom.value = next <= fitted.value * 1.001 ? null : next;
+        scrollTo(under - (px - PADDING) / perFrame.value);
+    }
+
+    function onWheel(event: WheelEvent, px: number): boolean {
+        if (event.ctrlKey || event.metaKey) {
+            zoomBy(Math.exp(-event.deltaY / 200), px);
+            return true;
+        }
+        const sideways = event.shiftKey ? event.deltaY : event.deltaX;
+        if (sideways !== 0) {
+            scrollTo(from.value + sideways / perFrame.value);
+            return true;
+        }
+        return false;
+    }
+
+    // Playback turns the page when the playhead leaves it.
+    watch(
+        () => playhead.frame,
+        (frame) => {
+            if (frame < from.value || frame > from.value + visible.value) {
+                scrollTo(frame - visible.value * 0.1);
+            }
+        },
+    );
+    watch([() => playhead.length, width], () => scrollTo(from.value));
+
+    return { width, from, perFrame, visible, x, frameAt, zoomBy, scrollTo, onWheel };
+}
+
+export type TimeView = ReturnType<typeof createTimeView>;
+
+const key: InjectionKey<TimeView> = Symbol('time view');
+
+export function provideTimeView(lane: Ref<HTMLElement | null>): TimeView {
+    const view = createTimeView(lane);
+    provide(key, view);
+    return view;
+}
+
+export const useTimeView = (): TimeView => inject(key)!;
