@@ -81,7 +81,11 @@ abstract class DocumentCommand extends Command
         return preg_match('/^\d{1,9}$/', $text) ? (int) $text : throw new Refusal("--$option: \"$text\" is not a frame number");
     }
 
-    /** Reads `A..B`, both frames included, or a single frame. @return array{int, int} the first frame and the one after the last */
+    /**
+     * Reads `A..B`, both frames included, or a single frame.
+     *
+     * @return array{int, int} the first frame and the one after the last
+     */
     protected function frames(string $option, string $text): array
     {
         [$first, $last] = explode('..', $text, 2) + [1 => $text];

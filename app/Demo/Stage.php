@@ -41,7 +41,11 @@ final class Stage
         $this->add('shape', $name, ['form' => 'ellipse', 'position' => $place, 'size' => [$width, $height], 'fill' => $fill, ...$more]);
     }
 
-    /** Keyframes from the first frame to the last. */
+    /**
+     * Keyframes from the first frame to the last.
+     *
+     * @return array{keyframes: list<array<string, mixed>>}
+     */
     public function throughout(mixed $from, mixed $to, string $easing = 'linear'): array
     {
         return ['keyframes' => [['at' => 0, 'value' => $from, 'easing' => $easing], ['at' => $this->length, 'value' => $to]]];

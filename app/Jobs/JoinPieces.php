@@ -34,7 +34,7 @@ final class JoinPieces implements ShouldQueue
         $render->update(['heard_at' => now()]);
         $projectId = $render->composition->project_id;
         $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
-        $files = $render->pieces->map(fn (RenderPiece $piece): string => $piece->setRelation('render', $render)->file())->all();
+        $files = $render->pieces->sortBy('from')->values()->map(fn (RenderPiece $piece): string => $piece->setRelation('render', $render)->file())->all();
         $alive = fn (): bool => $render->update(['heard_at' => now()]);
         (new Joiner($scene))->join($render->range(), $files, $render->file(), $alive);
         if (Render::query()->whereKey($render->id)->where('state', 'joining')->update(['state' => 'finished']) > 0) {

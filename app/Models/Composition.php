@@ -22,6 +22,7 @@ final class Composition extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['opened_at' => 'datetime'];
 
     /** @return BelongsTo<Project, $this> */

@@ -31,6 +31,7 @@ final class Render extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['heard_at' => 'datetime', 'started_at' => 'datetime'];
 
     /** @return BelongsTo<Composition, $this> */
@@ -42,7 +43,7 @@ final class Render extends Model
     /** @return HasMany<RenderPiece, $this> */
     public function pieces(): HasMany
     {
-        return $this->hasMany(RenderPiece::class)->orderBy('from');
+        return $this->hasMany(RenderPiece::class);
     }
 
     public function read(): Document

@@ -23,6 +23,7 @@ final class RenderPiece extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['finished' => 'boolean'];
 
     /** @return BelongsTo<Render, $this> */

@@ -76,7 +76,7 @@ final class Renders
     private function dispatch(Render $render): void
     {
         File::ensureDirectoryExists($render->folder());
-        foreach ($render->pieces as $piece) {
+        foreach ($render->pieces->sortBy('from') as $piece) {
             if (! $piece->finished || ! is_file($piece->file())) {
                 $piece->update(['finished' => false, 'drawn' => 0]);
                 DrawPiece::dispatch($piece->id);

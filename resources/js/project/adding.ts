@@ -27,7 +27,10 @@ export const useAdding = defineStore('adding', () => {
         const document = composition.document;
         return (
             !!document &&
-            (document.width !== media.width || document.height !== media.height || document.rate !== media.rate)
+            (document.width !== media.width ||
+                document.height !== media.height ||
+                document.rate !== media.rate ||
+                document.length !== media.frames)
         );
     }
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Component } from 'vue';
 
+defineOptions({ inheritAttrs: false });
+
 defineProps<{ icon: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
 </script>
 
@@ -8,6 +10,7 @@ defineProps<{ icon: Component; label: string; pressed?: boolean; disabled?: bool
     <ElTooltip :content="label" :show-after="500" :hide-after="0" :enterable="false">
         <button
             type="button"
+            v-bind="$attrs"
             class="icon-button"
             :class="{ pressed }"
             :aria-label="label"

@@ -23,11 +23,13 @@ const open = computed({ get: () => clip.value !== null, set: (shown) => !shown &
                     <th>Clip</th>
                     <td>{{ clip.width }} × {{ clip.height }}</td>
                     <td>{{ rate(clip.rate) }} fps</td>
+                    <td>{{ clip.frames }} frames</td>
                 </tr>
                 <tr>
                     <th>Composition</th>
                     <td>{{ composition.shown.width }} × {{ composition.shown.height }}</td>
                     <td>{{ rate(composition.shown.rate) }} fps</td>
+                    <td>{{ composition.shown.length }} frames</td>
                 </tr>
             </tbody>
         </table>

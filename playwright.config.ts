@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 8901;
+
+export default defineConfig({
+    testDir: 'tests/browser',
+    globalSetup: './tests/browser/clips.ts',
+    timeout: 120_000,
+    expect: { timeout: 15_000 },
+    workers: 1,
+    reporter: [['list']],
+    use: {
+        baseURL: `http://127.0.0.1:${PORT}`,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+    webServer: {
+        command: `rm -rf storage/test && mkdir -p storage/test && touch storage/test/ricamo.sqlite && php artisan migrate --force && exec php artisan ricamo:serve --port=${PORT}`,
+        url: `http://127.0.0.1:${PORT}/api/vocabulary`,
+        env: {
+            DB_DATABASE: `${process.cwd()}/storage/test/ricamo.sqlite`,
+            RICAMO_ORIGINALS: `${process.cwd()}/storage/test/media`,
+            RICAMO_RENDERS: `${process.cwd()}/storage/test/renders`,
+            RICAMO_PIECE_FRAMES: '40',
+            RICAMO_SILENT_SECONDS: '4',
+        },
+        gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+        stdout: 'ignore',
+        reuseExistingServer: false,
+    },
+});

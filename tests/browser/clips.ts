@@ -1,0 +1,56 @@
+import { execFileSync } from 'node:child_process';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+
+/** Where the clips for the tests are made; outside the folder that the test server empties. */
+export const CLIPS = `${process.cwd()}/storage/demo/test-clips`;
+
+const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv'];
+
+function make(name: string, input: string[], output: string[]): void {
+    if (!existsSync(`${CLIPS}/${name}`)) {
+        execFileSync('ffmpeg', ['-v', 'error', '-y', ...input, ...output, `${CLIPS}/${name}`]);
+    }
+}
+
+const lavfi = (graph: string): string[] => ['-f', 'lavfi', '-i', graph];
+
+/** A flash of white in the picture and a tone in the sound at the same moments: every second, for a tenth of it. */
+const FLASH = (size: string, rate: string, seconds: number): string[] => [
+    ...lavfi(`color=c=0x24557a:s=${size}:r=${rate}:d=${seconds},drawbox=c=white:t=fill:enable='lt(mod(t,1),0.1)'`),
+    ...lavfi(`aevalsrc='0.5*sin(2*PI*1000*t)*lt(mod(t,1),0.1)':s=48000:d=${seconds}`),
+];
+const H264 = [
+    '-vf',
+    'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p',
+    ...BT709,
+    '-c:v',
+    'libx264',
+    '-preset',
+    'veryfast',
+    '-crf',
+    '16',
+];
+
+export default function globalSetup(): void {
+    mkdirSync(CLIPS, { recursive: true });
+    make('street.mp4', FLASH('1920x1080', '25', 5), [...H264, '-c:a', 'aac']);
+    make('portrait.mp4', FLASH('540x960', '25', 3), [...H264, '-c:a', 'aac']);
+    make('ntsc.mp4', FLASH('1280x720', '30000/1001', 4), [...H264, '-c:a', 'aac', '-shortest']);
+    make('silent.mp4', lavfi('testsrc2=s=1280x720:r=25:d=2'), H264);
+    make('odd.mp4', lavfi('testsrc2=s=640x360:r=25:d=2'), [
+        '-vf',
+        'crop=639:357:exact=1,format=yuv444p',
+        '-c:v',
+        'libx264',
+        '-preset',
+        'veryfast',
+        '-crf',
+        '16',
+    ]);
+    make('turned.mp4', ['-i', `${CLIPS}/silent.mp4`], ['-c', 'copy', '-metadata:s:v:0', 'rotate=90']);
+    writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
+    writeFileSync(`${CLIPS}/empty.mp4`, '');
+    if (!existsSync(`${CLIPS}/cut.mp4`)) {
+        execFileSync('sh', ['-c', `head -c 9000 ${CLIPS}/street.mp4 > ${CLIPS}/cut.mp4`]);
+    }
+}

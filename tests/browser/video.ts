@@ -1,0 +1,101 @@
+import { expect } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+
+interface Video {
+    frames: number;
+    width: number;
+    height: number;
+    rate: string;
+    seconds: number;
+    sound: number | null;
+}
+
+export function probe(file: string): Video {
+    const json = execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-of', 'json', file], {
+        encoding: 'utf8',
+    });
+    const streams = JSON.parse(json).streams as Record<string, string>[];
+    const video = streams.find((one) => one.codec_type === 'video')!;
+    const audio = streams.find((one) => one.codec_type === 'audio');
+    return {
+        frames: Number(video.nb_read_frames),
+        width: Number(video.width),
+        height: Number(video.height),
+        rate: video.r_frame_rate!,
+        seconds: Math.round(Number(video.duration) * 100) / 100,
+        sound: audio ? Math.round(Number(audio.duration) * 100) / 100 : null,
+    };
+}
+
+/** One frame of a file as RGBA. */
+export function frameOf(file: string, frame: number, width: number, height: number): Buffer {
+    return execFileSync(
+        'ffmpeg',
+        [
+            '-v',
+            'error',
+            '-i',
+            file,
+            '-vf',
+            `select=eq(n\\,${frame}),scale=${width}:${height}:in_color_matrix=bt709:in_range=tv:flags=bicubic+accurate_rnd+full_chroma_int,format=rgba`,
+            '-frames:v',
+            '1',
+            '-f',
+            'rawvideo',
+            'pipe:1',
+        ],
+        { maxBuffer: width * height * 5 },
+    );
+}
+
+/** The mean absolute difference of red, green and blue. */
+export function meanOf(a: ArrayLike<number>, b: ArrayLike<number>): number[] {
+    const sums = [0, 0, 0];
+    for (let i = 0; i < a.length; i += 4) {
+        for (let channel = 0; channel < 3; channel++) {
+            sums[channel]! += Math.abs(a[i + channel]! - b[i + channel]!);
+        }
+    }
+    return sums.map((sum) => sum / (a.length / 4));
+}
+
+/** In the clips made for this, a flash and a tone begin together once a second. */
+export async function expectSoundInStep(file: string): Promise<void> {
+    const picture = execFileSync('ffmpeg', [
+        '-v',
+        'error',
+        '-i',
+        file,
+        '-vf',
+        'crop=16:16:0:0,scale=1:1,format=gray',
+        '-f',
+        'rawvideo',
+        'pipe:1',
+    ]);
+    const sound = execFileSync(
+        'ffmpeg',
+        ['-v', 'error', '-i', file, '-ac', '1', '-ar', '48000', '-f', 's16le', 'pipe:1'],
+        { maxBuffer: 1 << 28 },
+    );
+    const [numerator, denominator] = probe(file).rate.split('/').map(Number);
+    const flashes: number[] = [];
+    picture.forEach((value, frame) => {
+        if (frame > 0 && value > 180 && picture[frame - 1]! < 150) {
+            flashes.push((frame * denominator!) / numerator!);
+        }
+    });
+    expect(flashes.length).toBeGreaterThan(1);
+    for (const flash of flashes) {
+        const loudAt = (seconds: number): number => {
+            let peak = 0;
+            const start = Math.round(seconds * 48000);
+            for (let sample = start; sample < start + 480; sample++) {
+                peak = Math.max(peak, Math.abs(sound.readInt16LE(2 * sample)));
+            }
+            return peak;
+        };
+        // Quiet until a frame before the flash, loud from a frame after it on.
+        expect(loudAt(flash - 0.055)).toBeLessThan(2000);
+        expect(loudAt(flash + 0.045)).toBeGreaterThan(8000);
+    }
+}
