@@ -2,8 +2,8 @@
 
 namespace App\Console;
 
-use App\Models\Media;
 use App\Jobs\PrepareMedia;
+use App\Models\Media;
 use App\Rendering\Renders;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;

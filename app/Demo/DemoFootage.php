@@ -19,7 +19,9 @@ final class DemoFootage
     /** A machine's beat. */
     private const WORKSHOP_SOUND = '0.12*sin(2*PI*82*t)+0.3*sin(2*PI*190*t)*exp(-18*mod(t,0.5))+0.05*sin(2*PI*1730*t)*gt(mod(t,4),3)';
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     /** @return string the file, made if it is not there yet */
     public function street(): string

@@ -13,7 +13,9 @@ final readonly class DemoProject
 {
     public const NAME = 'Depot Nine';
 
-    public function __construct(private Intake $intake) {}
+    public function __construct(private Intake $intake)
+    {
+    }
 
     public function exists(): bool
     {

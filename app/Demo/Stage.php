@@ -16,9 +16,10 @@ final class Stage
         private readonly string $rate,
         public readonly int $length,
         private readonly string $background,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     public function add(string $kind, string $name, array $fields): void
     {
         $this->layers[] = [
@@ -35,7 +36,7 @@ final class Stage
         $this->add('shape', $name, ['form' => 'rectangle', 'position' => $place, 'size' => [$width, $height], 'fill' => $fill, ...$more]);
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     public function ellipse(string $name, mixed $place, float $width, float $height, string $fill, array $more = []): void
     {
         $this->add('shape', $name, ['form' => 'ellipse', 'position' => $place, 'size' => [$width, $height], 'fill' => $fill, ...$more]);

@@ -30,7 +30,7 @@ final class StreetClip
         $stage->ellipse('Moon', [1540, 150], 90, 90, '#e9dcc0');
     }
 
-    /** @param list<string> $colours */
+    /** @param  list<string>  $colours */
     private static function houses(Stage $stage, string $name, int $count, float $width, float $height, float $travel, array $colours, string $light): void
     {
         for ($house = 0; $house < $count; $house++) {

@@ -13,7 +13,9 @@ final readonly class CachedShaper implements Shaper
     /** To be raised when the fonts or the shaping change. */
     private const VERSION = 1;
 
-    public function __construct(private Shaper $shaper, private string $folder) {}
+    public function __construct(private Shaper $shaper, private string $folder)
+    {
+    }
 
     public function shape(string $line, string $font): ShapedLine
     {

@@ -18,9 +18,11 @@ final readonly class Glimpse
      * @param  list<string>  $layers  whose values and threads are wanted
      * @param  array<string, true>  $known  keys of paths that the asker has
      */
-    private function __construct(private int $frame, private array $layers, private array $known) {}
+    private function __construct(private int $frame, private array $layers, private array $known)
+    {
+    }
 
-    /** @param ?Node $node an object with frame, and perhaps layers and known; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers and known; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(

@@ -13,7 +13,9 @@ use Ricamo\Core\Json\Node;
 
 final class EditController
 {
-    public function __construct(private readonly Editor $editor) {}
+    public function __construct(private readonly Editor $editor)
+    {
+    }
 
     public function store(Request $request, int $composition): JsonResponse
     {

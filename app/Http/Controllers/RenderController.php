@@ -13,7 +13,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class RenderController
 {
-    public function __construct(private readonly Renders $renders) {}
+    public function __construct(private readonly Renders $renders)
+    {
+    }
 
     public function index(int $composition): JsonResponse
     {

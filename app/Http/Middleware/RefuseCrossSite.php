@@ -14,7 +14,7 @@ final class RefuseCrossSite
 {
     private const SAFE_METHODS = ['GET', 'HEAD', 'OPTIONS'];
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $hosts = ['127.0.0.1', 'localhost', '::1', '[::1]', parse_url((string) config('app.url'), PHP_URL_HOST)];

@@ -15,13 +15,14 @@ final readonly class Keyframe
     /** The farthest that a keyframe may be from the point it counts from, in frames. */
     public const FARTHEST = 10_000_000;
 
-    /** @param int $at frames from the layer's in point, or from its out point (then usually negative) */
+    /** @param  int  $at frames from the layer's in point, or from its out point (then usually negative) */
     public function __construct(
         public int $at,
         public float|bool|Point|Size|Colour $value,
         public Easing $easing = new Linear,
         public Pin $pin = Pin::Start,
-    ) {}
+    ) {
+    }
 
     public function frame(FrameRange $span): int
     {

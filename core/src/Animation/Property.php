@@ -24,14 +24,15 @@ final readonly class Property
         private float|bool|Point|Size|Colour $constant,
         private array $fromStart = [],
         private array $fromEnd = [],
-    ) {}
+    ) {
+    }
 
     public static function constant(ValueType $type, float|bool|Point|Size|Colour $value): self
     {
         return new self($type, $value);
     }
 
-    /** @param non-empty-list<Keyframe> $keyframes in any order; of two at one time with one pin, the later in the list counts */
+    /** @param  non-empty-list<Keyframe>  $keyframes in any order; of two at one time with one pin, the later in the list counts */
     public static function keyframed(ValueType $type, array $keyframes): self
     {
         $lists = ['start' => [], 'end' => []];
@@ -106,7 +107,7 @@ final readonly class Property
         return $left === [] ? self::constant($this->type, $keyframe->value) : self::keyframed($this->type, $left);
     }
 
-    /** @param callable(Keyframe): Keyframe $change */
+    /** @param  callable(Keyframe): Keyframe  $change */
     public function mapKeyframes(callable $change): self
     {
         $keyframes = array_map($change, $this->keyframes());
@@ -114,7 +115,7 @@ final readonly class Property
         return $keyframes === [] ? $this : self::keyframed($this->type, $keyframes);
     }
 
-    /** @param callable(float|bool|Point|Size|Colour): (float|bool|Point|Size|Colour) $change of every value it holds */
+    /** @param  callable(float|bool|Point|Size|Colour): (float|bool|Point|Size|Colour)  $change of every value it holds */
     public function mapValues(callable $change): self
     {
         return $this->isAnimated()

@@ -43,7 +43,7 @@ enum ValueType: string
         };
     }
 
-    /** @param float $t 0 gives $from, 1 gives $to; easings that overshoot go beyond */
+    /** @param  float  $t 0 gives $from, 1 gives $to; easings that overshoot go beyond */
     public function mix(float|bool|Point|Size|Colour $from, float|bool|Point|Size|Colour $to, float $t): float|bool|Point|Size|Colour
     {
         return match (true) {

@@ -7,7 +7,9 @@ use Ricamo\Core\Refusal;
 /** An sRGB colour of 8 bits a channel with straight alpha, written `#rrggbb` or `#rrggbbaa`. */
 final readonly class Colour
 {
-    public function __construct(public int $red, public int $green, public int $blue, public int $alpha = 255) {}
+    public function __construct(public int $red, public int $green, public int $blue, public int $alpha = 255)
+    {
+    }
 
     public static function parse(string $text): self
     {

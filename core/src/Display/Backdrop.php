@@ -11,8 +11,10 @@ use Ricamo\Core\Geometry\Box;
  */
 final readonly class Backdrop
 {
-    /** @param ?Box $touched null when nothing lies above */
-    private function __construct(public string $media, public int $firstFrame, public ?Box $touched) {}
+    /** @param  ?Box  $touched null when nothing lies above */
+    private function __construct(public string $media, public int $firstFrame, public ?Box $touched)
+    {
+    }
 
     /**
      * @param  iterable<DisplayList>  $lists  of frames that follow each other

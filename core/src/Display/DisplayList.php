@@ -20,7 +20,8 @@ final readonly class DisplayList
         public int $height,
         public ?Colour $background,
         public array $operations,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, true>  $known  keys of paths that the reader has already

@@ -9,7 +9,9 @@ use Ricamo\Core\Geometry\Box;
 /** The inside of an outline (by the non-zero rule) in one colour. */
 final readonly class Fill implements Operation
 {
-    public function __construct(public Outline $outline, public Affine $matrix, public Colour $colour) {}
+    public function __construct(public Outline $outline, public Affine $matrix, public Colour $colour)
+    {
+    }
 
     public function toJson(): array
     {

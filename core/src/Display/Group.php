@@ -7,8 +7,10 @@ use Ricamo\Core\Geometry\Box;
 /** Operations drawn together on a clear sheet, which is then laid over what is beneath at one opacity. */
 final readonly class Group implements Operation
 {
-    /** @param list<Operation> $operations */
-    public function __construct(public array $operations, public float $opacity) {}
+    /** @param  list<Operation>  $operations */
+    public function __construct(public array $operations, public float $opacity)
+    {
+    }
 
     public function toJson(): array
     {

@@ -15,7 +15,8 @@ final readonly class Image implements Operation
         public Size $size,
         public Affine $matrix,
         public float $opacity,
-    ) {}
+    ) {
+    }
 
     public function toJson(): array
     {

@@ -8,7 +8,9 @@ use Ricamo\Core\Geometry\Path;
 /** A path as the display list's dictionary holds it: its data, the key derived from it, and its bounds. */
 final readonly class Outline
 {
-    private function __construct(public string $key, public string $data, public ?Box $bounds) {}
+    private function __construct(public string $key, public string $data, public ?Box $bounds)
+    {
+    }
 
     public static function of(Path $path): self
     {

@@ -12,14 +12,15 @@ final readonly class Stroke implements Operation
     /** Beyond this many half widths a pointed corner is cut off: the default of SVG's stroke-miterlimit. */
     public const MITER_LIMIT = 4;
 
-    /** @param float $width in the outline's own units */
+    /** @param  float  $width in the outline's own units */
     public function __construct(
         public Outline $outline,
         public Affine $matrix,
         public Colour $colour,
         public float $width,
         public Join $join,
-    ) {}
+    ) {
+    }
 
     public function toJson(): array
     {

@@ -31,7 +31,8 @@ final readonly class Composition
         public int $length,
         public ?Colour $background = new Colour(0, 0, 0),
         public array $layers = [],
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -132,7 +133,7 @@ final readonly class Composition
         return $this->with(['layers' => $layers]);
     }
 
-    /** @param array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: list<Layer>} $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: list<Layer>}  $fields */
     public function with(array $fields): self
     {
         return new self(

@@ -17,7 +17,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    /** @param array<string, Property> $properties every property of its kind, by name */
+    /** @param  array<string, Property>  $properties every property of its kind, by name */
     public function __construct(
         public string $id,
         public LayerKind $kind,
@@ -28,7 +28,8 @@ final readonly class Layer
         public bool $visible = true,
         public bool $scaleLinked = true,
         public Dye $label = Dye::Madder,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -151,7 +152,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye} $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye}  $fields */
     public function with(array $fields): self
     {
         return new self(

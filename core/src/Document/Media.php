@@ -8,13 +8,14 @@ use Ricamo\Core\Json\Node;
 /** A clip that a project owns. What is known of the file itself stands in $facts once it has been probed. */
 final readonly class Media
 {
-    /** @param string $file relative to the project's folder */
+    /** @param  string  $file relative to the project's folder */
     public function __construct(
         public string $id,
         public string $name,
         public string $file,
         public ?MediaFacts $facts = null,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

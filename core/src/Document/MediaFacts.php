@@ -9,14 +9,15 @@ use Ricamo\Core\Time\FrameRate;
 /** What a clip's file holds: its size as displayed (turned and with square pixels), rate, frames, and whether it sounds. */
 final readonly class MediaFacts
 {
-    /** @param int $frames how many frames of $rate it shows */
+    /** @param  int  $frames how many frames of $rate it shows */
     public function __construct(
         public int $width,
         public int $height,
         public FrameRate $rate,
         public int $frames,
         public bool $sound,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -7,8 +7,10 @@ use Ricamo\Core\Refusal;
 /** The media of one project, by id. */
 final readonly class MediaLibrary
 {
-    /** @param array<string, Media> $media */
-    private function __construct(private array $media) {}
+    /** @param  array<string, Media>  $media */
+    private function __construct(private array $media)
+    {
+    }
 
     public static function of(Media ...$media): self
     {
@@ -32,7 +34,7 @@ final readonly class MediaLibrary
         return array_values($this->media);
     }
 
-    /** @param callable(Media): Media $change */
+    /** @param  callable(Media): Media  $change */
     public function map(callable $change): self
     {
         return new self(array_map($change, $this->media));

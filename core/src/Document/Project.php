@@ -12,8 +12,10 @@ final readonly class Project
 
     public const VERSION = 1;
 
-    /** @param non-empty-list<Composition> $compositions */
-    public function __construct(public string $name, public MediaLibrary $media, public array $compositions) {}
+    /** @param  non-empty-list<Composition>  $compositions */
+    public function __construct(public string $name, public MediaLibrary $media, public array $compositions)
+    {
+    }
 
     public static function parse(string $json): self
     {
@@ -50,7 +52,7 @@ final readonly class Project
         ];
     }
 
-    /** @param ?string $nameOrId null for the first */
+    /** @param  ?string  $nameOrId null for the first */
     public function composition(?string $nameOrId = null): Composition
     {
         foreach ($this->compositions as $composition) {
@@ -88,7 +90,7 @@ final readonly class Project
         return MediaLibrary::of(...array_values($media));
     }
 
-    /** @param list<Composition> $compositions */
+    /** @param  list<Composition>  $compositions */
     private static function checkReferences(Node $node, array $compositions, MediaLibrary $media): void
     {
         $ids = [];

@@ -17,7 +17,8 @@ final readonly class PropertyDefinition
         public float|bool|Point|Size|Colour $default,
         public ?float $least = null,
         public ?float $most = null,
-    ) {}
+    ) {
+    }
 
     public function read(Node $node): float|bool|Point|Size|Colour
     {

@@ -11,7 +11,9 @@ use Ricamo\Core\Json\Node;
 /** Makes a keyframe of the value that a property has at a frame. */
 final readonly class AddKeyframe implements Edit
 {
-    private function __construct(private PropertyTarget $target, private int $frame) {}
+    private function __construct(private PropertyTarget $target, private int $frame)
+    {
+    }
 
     public static function read(Node $args): self
     {

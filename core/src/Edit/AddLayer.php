@@ -17,7 +17,9 @@ use Ricamo\Core\Json\Node;
  */
 final readonly class AddLayer implements Edit
 {
-    private function __construct(private Node $layer, private int $at) {}
+    private function __construct(private Node $layer, private int $at)
+    {
+    }
 
     public static function read(Node $args): self
     {

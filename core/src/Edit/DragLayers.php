@@ -10,8 +10,10 @@ use Ricamo\Core\Json\Node;
 /** Moves layers on the picture by a distance in composition pixels; `straight` keeps to the longer axis. */
 final readonly class DragLayers implements Edit
 {
-    /** @param non-empty-list<string> $layers */
-    private function __construct(private array $layers, private int $frame, private Point $by, private Scope $scope) {}
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private int $frame, private Point $by, private Scope $scope)
+    {
+    }
 
     public static function read(Node $args): self
     {

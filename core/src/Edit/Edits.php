@@ -32,7 +32,7 @@ final class Edits
         'set-pin' => SetPin::class,
     ];
 
-    /** @param Node $node an object {edit, args} */
+    /** @param  Node  $node an object {edit, args} */
     public static function read(Node $node): Edit
     {
         $name = $node->field('edit');

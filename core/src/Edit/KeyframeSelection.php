@@ -11,9 +11,11 @@ use Ricamo\Core\Json\Node;
 /** Some keyframes of one property, named by the composition frames they are on. */
 final readonly class KeyframeSelection
 {
-    private function __construct(private PropertyTarget $target, private Node $frames) {}
+    private function __construct(private PropertyTarget $target, private Node $frames)
+    {
+    }
 
-    /** @param Node $args an object with layer, property and frames */
+    /** @param  Node  $args an object with layer, property and frames */
     public static function read(Node $args): self
     {
         return new self(PropertyTarget::read($args), $args->field('frames'));

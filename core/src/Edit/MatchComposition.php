@@ -9,7 +9,9 @@ use Ricamo\Core\Json\Node;
 /** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length. */
 final readonly class MatchComposition implements Edit
 {
-    private function __construct(private string $media) {}
+    private function __construct(private string $media)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -10,7 +10,9 @@ use Ricamo\Core\Json\Node;
 /** Shifts keyframes in time by some frames. */
 final readonly class MoveKeyframes implements Edit
 {
-    private function __construct(private KeyframeSelection $keyframes, private int $by) {}
+    private function __construct(private KeyframeSelection $keyframes, private int $by)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -11,8 +11,10 @@ use Ricamo\Core\Time\FrameRange;
 /** Shifts layers in time by some frames, keyframes and all. */
 final readonly class MoveLayers implements Edit
 {
-    /** @param non-empty-list<string> $layers */
-    private function __construct(private array $layers, private int $by) {}
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private int $by)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -13,7 +13,7 @@ use Ricamo\Core\Json\Node;
 /** A value as an edit gives it: whole, or along one axis, where the other stays or, when a scale is linked, follows. */
 final class NewValue
 {
-    /** @param Node $node an object with `value` and perhaps `axis`, "x" or "y" */
+    /** @param  Node  $node an object with `value` and perhaps `axis`, "x" or "y" */
     public static function read(Node $node, PropertyDefinition $definition, Layer $layer, int $frame): float|bool|Point|Size|Colour
     {
         $axis = $node->optional('axis');

@@ -16,9 +16,11 @@ use Ricamo\Core\Json\Node;
 /** One property of one layer, and the rule by which a value is put into it. */
 final readonly class PropertyTarget
 {
-    private function __construct(public string $layer, public string $property, private Node $place) {}
+    private function __construct(public string $layer, public string $property, private Node $place)
+    {
+    }
 
-    /** @param Node $args an object with the fields layer and property */
+    /** @param  Node  $args an object with the fields layer and property */
     public static function read(Node $args): self
     {
         return new self($args->field('layer')->string(64), $args->field('property')->string(64), $args->field('property'));
@@ -42,7 +44,7 @@ final readonly class PropertyTarget
         return $layer->properties[$this->property];
     }
 
-    /** @param callable(Property, Layer): Property $change */
+    /** @param  callable(Property, Layer): Property  $change */
     public function change(Composition $composition, callable $change): Composition
     {
         $layer = $composition->layer($this->layer);

@@ -27,7 +27,8 @@ final readonly class PullHandle implements Edit
         private bool $centred,
         private bool $proportional,
         private Scope $scope,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $args): self
     {

@@ -9,7 +9,9 @@ use Ricamo\Core\Json\Node;
 /** Removes keyframes; a property that loses its last one keeps that value. */
 final readonly class RemoveKeyframes implements Edit
 {
-    private function __construct(private KeyframeSelection $keyframes) {}
+    private function __construct(private KeyframeSelection $keyframes)
+    {
+    }
 
     public static function read(Node $args): self
     {

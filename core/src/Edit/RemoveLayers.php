@@ -9,8 +9,10 @@ use Ricamo\Core\Json\Node;
 
 final readonly class RemoveLayers implements Edit
 {
-    /** @param non-empty-list<string> $layers */
-    private function __construct(private array $layers) {}
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -8,7 +8,9 @@ use Ricamo\Core\Json\Node;
 
 final readonly class RenameLayer implements Edit
 {
-    private function __construct(private string $layer, private string $name) {}
+    private function __construct(private string $layer, private string $name)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -9,7 +9,9 @@ use Ricamo\Core\Json\Node;
 /** Moves a layer to place `to` in the stack, 0 being the bottom. */
 final readonly class ReorderLayer implements Edit
 {
-    private function __construct(private string $layer, private Node $to) {}
+    private function __construct(private string $layer, private Node $to)
+    {
+    }
 
     public static function read(Node $args): self
     {

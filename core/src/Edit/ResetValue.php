@@ -12,7 +12,9 @@ use Ricamo\Core\Json\Node;
 /** Takes a property back to what a new layer has, without keyframes. */
 final readonly class ResetValue implements Edit
 {
-    private function __construct(private PropertyTarget $target) {}
+    private function __construct(private PropertyTarget $target)
+    {
+    }
 
     public static function read(Node $args): self
     {

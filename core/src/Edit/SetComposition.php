@@ -18,7 +18,9 @@ final readonly class SetComposition implements Edit
 {
     private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
 
-    private function __construct(private Node $args) {}
+    private function __construct(private Node $args)
+    {
+    }
 
     public static function read(Node $args): self
     {

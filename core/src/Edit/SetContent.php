@@ -11,7 +11,9 @@ use Ricamo\Core\Refusal;
 /** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
 final readonly class SetContent implements Edit
 {
-    private function __construct(private string $layer, private Node $content) {}
+    private function __construct(private string $layer, private Node $content)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -12,7 +12,9 @@ use Ricamo\Core\Json\Node;
 /** Sets the easing of the segments that begin at these keyframes. */
 final readonly class SetEasing implements Edit
 {
-    private function __construct(private KeyframeSelection $keyframes, private Easing $easing) {}
+    private function __construct(private KeyframeSelection $keyframes, private Easing $easing)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -10,8 +10,10 @@ use Ricamo\Core\Json\Node;
 /** Shows or hides layers, links or unlinks their scale, or changes their label colour. */
 final readonly class SetLayer implements Edit
 {
-    /** @param non-empty-list<string> $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label) {}
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label)
+    {
+    }
 
     public static function read(Node $args): self
     {

@@ -12,7 +12,9 @@ use Ricamo\Core\Json\Node;
 /** Pins keyframes to their layer's start or end; they stay on their frames. */
 final readonly class SetPin implements Edit
 {
-    private function __construct(private KeyframeSelection $keyframes, private Pin $pin) {}
+    private function __construct(private KeyframeSelection $keyframes, private Pin $pin)
+    {
+    }
 
     public static function read(Node $args): self
     {

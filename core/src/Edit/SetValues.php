@@ -9,8 +9,10 @@ use Ricamo\Core\Json\Node;
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
 final readonly class SetValues implements Edit
 {
-    /** @param list<Node> $values */
-    private function __construct(private int $frame, private array $values, private Scope $scope) {}
+    /** @param  list<Node>  $values */
+    private function __construct(private int $frame, private array $values, private Scope $scope)
+    {
+    }
 
     public static function read(Node $args): self
     {

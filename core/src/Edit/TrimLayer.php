@@ -15,7 +15,9 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class TrimLayer implements Edit
 {
-    private function __construct(private string $layer, private ?int $in, private ?int $out) {}
+    private function __construct(private string $layer, private ?int $in, private ?int $out)
+    {
+    }
 
     public static function read(Node $args): self
     {

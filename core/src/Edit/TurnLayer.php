@@ -15,14 +15,15 @@ final readonly class TurnLayer implements Edit
 {
     private const STEP = 15;
 
-    /** @param list<Point> $path */
+    /** @param  list<Point>  $path */
     private function __construct(
         private string $layer,
         private int $frame,
         private array $path,
         private bool $snap,
         private Scope $scope,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $args): self
     {

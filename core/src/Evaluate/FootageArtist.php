@@ -13,7 +13,9 @@ use Ricamo\Core\Time\FrameRate;
 /** Draws clips: which of their frames, and where. */
 final readonly class FootageArtist
 {
-    public function __construct(private MediaLibrary $media) {}
+    public function __construct(private MediaLibrary $media)
+    {
+    }
 
     /** @return list<Image> */
     public function draw(FootageContent $content, FrameRange $span, FrameRate $rate, int $frame, Affine $matrix, float $opacity): array

@@ -9,7 +9,9 @@ use Ricamo\Core\Geometry\Point;
 /** Where a layer stands on a frame: the box of its content in its own space, and the matrix to the composition's. */
 final readonly class Pose
 {
-    public function __construct(public string $layer, public Affine $matrix, public Box $box, public Point $anchor, public bool $seen) {}
+    public function __construct(public string $layer, public Affine $matrix, public Box $box, public Point $anchor, public bool $seen)
+    {
+    }
 
     /** @return array<string, mixed> the box's corners, clockwise from its top left, and the anchor, in composition pixels */
     public function toJson(): array

@@ -15,7 +15,9 @@ use Ricamo\Core\Text\ShapedLine;
 /** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
 final readonly class TextArtist
 {
-    public function __construct(private TextBlocks $blocks) {}
+    public function __construct(private TextBlocks $blocks)
+    {
+    }
 
     /** @return list<Operation> */
     public function draw(Layer $layer, TextContent $content, int $frame, Affine $matrix, float $opacity): array

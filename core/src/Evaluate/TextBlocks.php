@@ -14,7 +14,9 @@ final class TextBlocks
     /** @var array<string, TextBlock> */
     private array $blocks = [];
 
-    public function __construct(private readonly Shaper $shaper) {}
+    public function __construct(private readonly Shaper $shaper)
+    {
+    }
 
     public function of(TextContent $content, float $tracking): TextBlock
     {

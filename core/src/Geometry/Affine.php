@@ -11,7 +11,8 @@ final readonly class Affine
         public float $a = 1, public float $b = 0,
         public float $c = 0, public float $d = 1,
         public float $e = 0, public float $f = 0,
-    ) {}
+    ) {
+    }
 
     public static function translation(float $x, float $y): self
     {

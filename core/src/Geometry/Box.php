@@ -5,7 +5,9 @@ namespace Ricamo\Core\Geometry;
 /** An upright rectangle from (left, top) to (right, bottom). */
 final readonly class Box
 {
-    public function __construct(public float $left, public float $top, public float $right, public float $bottom) {}
+    public function __construct(public float $left, public float $top, public float $right, public float $bottom)
+    {
+    }
 
     public static function centred(float $width, float $height): self
     {

@@ -19,8 +19,10 @@ final readonly class Path
      */
     private const QUARTER = 0.5522847498307936;
 
-    /** @param list<float> $coordinates */
-    public function __construct(public string $commands, public array $coordinates) {}
+    /** @param  list<float>  $coordinates */
+    public function __construct(public string $commands, public array $coordinates)
+    {
+    }
 
     public static function rectangle(Box $box, float $rounding = 0): self
     {
@@ -74,7 +76,7 @@ final readonly class Path
         return new self($this->commands, $moved);
     }
 
-    /** @param iterable<self> $paths */
+    /** @param  iterable<self>  $paths */
     public static function joined(iterable $paths): self
     {
         $commands = '';

@@ -5,7 +5,9 @@ namespace Ricamo\Core\Geometry;
 /** A point or a vector; x to the right, y down, in pixels unless said otherwise. */
 final readonly class Point
 {
-    public function __construct(public float $x, public float $y) {}
+    public function __construct(public float $x, public float $y)
+    {
+    }
 
     public function plus(self $other): self
     {

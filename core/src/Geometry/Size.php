@@ -4,7 +4,9 @@ namespace Ricamo\Core\Geometry;
 
 final readonly class Size
 {
-    public function __construct(public float $width, public float $height) {}
+    public function __construct(public float $width, public float $height)
+    {
+    }
 
     public function mix(self $other, float $t): self
     {

@@ -12,7 +12,9 @@ use Ricamo\Core\Refusal;
  */
 final readonly class Node
 {
-    public function __construct(public mixed $value, public string $path = '') {}
+    public function __construct(public mixed $value, public string $path = '')
+    {
+    }
 
     /** @throws Refusal for text that is no JSON, or nests deeper than 32 levels */
     public static function decode(string $json, string $path = ''): self
@@ -24,7 +26,7 @@ final readonly class Node
         }
     }
 
-    /** @param list<string> $fields every field that may stand here */
+    /** @param  list<string>  $fields every field that may stand here */
     public function allow(array $fields): self
     {
         foreach (array_keys($this->object()) as $name) {

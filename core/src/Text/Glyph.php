@@ -11,5 +11,7 @@ final readonly class Glyph
      * @param  Path  $outline  already at the glyph's offset
      * @param  int  $cluster  the byte in the line at which the characters that it stands for begin
      */
-    public function __construct(public Path $outline, public float $advance, public int $cluster) {}
+    public function __construct(public Path $outline, public float $advance, public int $cluster)
+    {
+    }
 }

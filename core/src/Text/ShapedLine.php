@@ -15,7 +15,9 @@ final readonly class ShapedLine
      * @param  float  $ascent  from the baseline up to the top of the font's line
      * @param  float  $descent  from the baseline down to its bottom, positive
      */
-    public function __construct(public array $glyphs, public float $ascent, public float $descent) {}
+    public function __construct(public array $glyphs, public float $ascent, public float $descent)
+    {
+    }
 
     /**
      * The line's width, with $tracking added after every cluster but the last, so that a centred line stays centred.

@@ -12,8 +12,10 @@ use Ricamo\Core\Geometry\Box;
  */
 final readonly class TextBlock
 {
-    /** @param list<TextLine> $lines */
-    private function __construct(public array $lines) {}
+    /** @param  list<TextLine>  $lines */
+    private function __construct(public array $lines)
+    {
+    }
 
     public static function of(TextContent $content, float $tracking, Shaper $shaper): self
     {

@@ -14,7 +14,8 @@ final readonly class TextLine
         public float $width,
         public float $ascent,
         public float $descent,
-    ) {}
+    ) {
+    }
 
     public static function of(ShapedLine $line, Alignment $align, float $tracking): self
     {

@@ -11,7 +11,9 @@ use Ricamo\Core\Refusal;
  */
 final readonly class Timecode
 {
-    public function __construct(private FrameRate $rate) {}
+    public function __construct(private FrameRate $rate)
+    {
+    }
 
     public function format(int $frame): string
     {

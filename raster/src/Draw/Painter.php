@@ -29,7 +29,7 @@ final class Painter
 
     private readonly PathCache $paths;
 
-    /** @param Affine $view from composition pixels to the surface's */
+    /** @param  Affine  $view from composition pixels to the surface's */
     public function __construct(
         private readonly Surface $surface,
         private readonly Pictures $pictures,
@@ -56,7 +56,7 @@ final class Painter
         $this->cairo->cairo_surface_flush($this->surface->handle);
     }
 
-    /** @param list<Operation> $operations drawn on a clear surface, without a background */
+    /** @param  list<Operation>  $operations drawn on a clear surface, without a background */
     public function paintOver(array $operations): void
     {
         $this->surface->clear();
@@ -64,7 +64,7 @@ final class Painter
         $this->cairo->cairo_surface_flush($this->surface->handle);
     }
 
-    /** @param list<Operation> $operations */
+    /** @param  list<Operation>  $operations */
     private function draw(array $operations): void
     {
         foreach ($operations as $operation) {

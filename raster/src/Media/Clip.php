@@ -30,7 +30,8 @@ final readonly class Clip
         public string $matrix,
         public bool $fullRange,
         public bool $sound,
-    ) {}
+    ) {
+    }
 
     public function facts(): MediaFacts
     {

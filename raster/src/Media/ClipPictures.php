@@ -14,7 +14,9 @@ final class ClipPictures implements Pictures
     /** @var array<string, ClipReader> */
     private array $readers = [];
 
-    public function __construct(private readonly Clips $clips) {}
+    public function __construct(private readonly Clips $clips)
+    {
+    }
 
     public function frame(string $media, int $frame): Surface
     {

@@ -13,9 +13,11 @@ final readonly class ClipTiming
         [60000, 1001], [60, 1], [100, 1], [120000, 1001], [120, 1], [12, 1], [15, 1], [10, 1],
     ];
 
-    private function __construct(public FrameRate $rate, public int $frames, public float $start, public bool $steady) {}
+    private function __construct(public FrameRate $rate, public int $frames, public float $start, public bool $steady)
+    {
+    }
 
-    /** @param non-empty-list<float> $times sorted, in seconds */
+    /** @param  non-empty-list<float>  $times sorted, in seconds */
     public static function of(array $times, ?float $average, ?float $base): self
     {
         $count = count($times);
@@ -31,7 +33,7 @@ final readonly class ClipTiming
         return new self($rate, (int) round(($times[$count - 1] - $start) * $rate->perSecond()) + 1, $start, false);
     }
 
-    /** @param non-empty-list<float> $times */
+    /** @param  non-empty-list<float>  $times */
     private static function isSteady(array $times, FrameRate $rate): bool
     {
         $allowed = 0.45 * $rate->seconds(1);

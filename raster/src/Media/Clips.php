@@ -9,8 +9,10 @@ use Ricamo\Core\Refusal;
 /** The probed clips of a project, by media id. */
 final class Clips
 {
-    /** @param array<string, Clip> $clips */
-    public function __construct(private array $clips) {}
+    /** @param  array<string, Clip>  $clips */
+    public function __construct(private array $clips)
+    {
+    }
 
     /**
      * Probes every clip of a library.

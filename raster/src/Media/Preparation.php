@@ -21,7 +21,9 @@ final readonly class Preparation
 
     private const SECONDS = 7000.0;
 
-    public function __construct(private Clip $clip, private string $folder) {}
+    public function __construct(private Clip $clip, private string $folder)
+    {
+    }
 
     /**
      * @param  callable(int): mixed  $progress  is given the number of frames made
@@ -44,7 +46,7 @@ final readonly class Preparation
         ]);
     }
 
-    /** @param callable(int): mixed $progress */
+    /** @param  callable(int): mixed  $progress */
     private function frames(callable $progress): void
     {
         $target = "{$this->folder}/frames";

@@ -4,7 +4,6 @@ namespace Ricamo\Raster\Media;
 
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
-use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Process\Ffmpeg;
 
 /** Finds out what a clip's file really holds. */
@@ -103,7 +102,7 @@ final class Probe
         return [$width, $height];
     }
 
-    /** @param array<string, mixed> $video */
+    /** @param  array<string, mixed>  $video */
     private static function rate(array $video, string $field): ?float
     {
         [$numerator, $denominator] = explode('/', (string) ($video[$field] ?? '0/0')) + [1 => '1'];

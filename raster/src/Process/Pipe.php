@@ -2,7 +2,6 @@
 
 namespace Ricamo\Raster\Process;
 
-use FFI;
 use FFI\CData;
 use Ricamo\Raster\Native\Libc;
 use RuntimeException;

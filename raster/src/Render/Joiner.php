@@ -13,7 +13,9 @@ final readonly class Joiner
 {
     private const SAMPLE_RATE = 48_000;
 
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     /**
      * @param  list<string>  $pieces  video files in order
@@ -60,7 +62,7 @@ final readonly class Joiner
         return $cues === [] ? [] : ['-copyts', ...$options];
     }
 
-    /** @param list<SoundCue> $cues */
+    /** @param  list<SoundCue>  $cues */
     private function mix(array $cues, float $seconds): string
     {
         $filters = [];

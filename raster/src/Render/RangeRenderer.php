@@ -12,7 +12,9 @@ use RuntimeException;
  */
 final readonly class RangeRenderer
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     /**
      * @param  callable(int): bool  $progress  is given the number of frames done; false cancels

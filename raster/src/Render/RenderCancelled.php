@@ -4,4 +4,6 @@ namespace Ricamo\Raster\Render;
 
 use RuntimeException;
 
-final class RenderCancelled extends RuntimeException {}
+final class RenderCancelled extends RuntimeException
+{
+}

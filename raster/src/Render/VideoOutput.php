@@ -19,7 +19,7 @@ final class VideoOutput
 
     private readonly string $unfinished;
 
-    /** @param list<string> $command an ffmpeg command without the output file */
+    /** @param  list<string>  $command an ffmpeg command without the output file */
     public function __construct(array $command, private readonly string $file)
     {
         $this->unfinished = $file.'.'.getmypid().'.part';

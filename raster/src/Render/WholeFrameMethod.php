@@ -11,7 +11,9 @@ use Ricamo\Raster\Process\Ffmpeg;
 /** Draws every frame in full. */
 final readonly class WholeFrameMethod implements Method
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function command(FrameRange $range): array
     {

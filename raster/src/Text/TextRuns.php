@@ -52,7 +52,7 @@ final class TextRuns
         };
     }
 
-    /** @param list<array{face: OpenFace, start: int, length: int, rtl: bool}> $runs */
+    /** @param  list<array{face: OpenFace, start: int, length: int, rtl: bool}>  $runs */
     private static function baseIsRightToLeft(array $runs, string $line): bool
     {
         foreach ($runs as $run) {
@@ -64,7 +64,7 @@ final class TextRuns
         return false;
     }
 
-    /** @param list<OpenFace> $faces */
+    /** @param  list<OpenFace>  $faces */
     private static function face(int $codepoint, array $faces, ?OpenFace $current): OpenFace
     {
         // Marks and joiners are drawn by the face that draws what they belong to.

@@ -117,7 +117,12 @@ export const useComposition = defineStore('composition', () => {
             problem.value = null;
             return true;
         } catch (error) {
-            const failure = error as Failure;
+            if (!(error instanceof Failure)) {
+                // What came could not be taken in: what the server has counts.
+                await open(id.value);
+                return true;
+            }
+            const failure = error;
             saved.value = failure.status === 0 ? 'unsaved' : 'saved';
             problem.value = failure.message;
             if (failure.status === 409) {

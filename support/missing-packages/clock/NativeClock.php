@@ -28,6 +28,6 @@ final class NativeClock implements ClockInterface
 
     public function withTimeZone(DateTimeZone|string $timezone): static
     {
-        return new static($timezone);
+        return new self($timezone);
     }
 }

@@ -57,7 +57,7 @@ final class Easings
         };
     }
 
-    /** @param list<float> $settings */
+    /** @param  list<float>  $settings */
     private static function family(string $name, array $settings, string $text): Easing
     {
         [$family, $direction] = explode('-', $name, 2) + [1 => ''];

@@ -5,7 +5,9 @@ namespace Ricamo\Core\Animation\Easing;
 /** One of the families quad … bounce in one of its three directions, written `quad-in`, `expo-in-out` and so on. */
 final readonly class Family implements Easing
 {
-    public function __construct(private Curve $curve, private Direction $direction) {}
+    public function __construct(private Curve $curve, private Direction $direction)
+    {
+    }
 
     public function at(float $t): float
     {

@@ -10,7 +10,7 @@ interface Content
     /** @return list<string> the names of its fields in a layer's JSON */
     public static function fields(): array;
 
-    /** @param Node $node the layer's JSON */
+    /** @param  Node  $node the layer's JSON */
     public static function read(Node $node): self;
 
     /** @return array<string, mixed> its fields */

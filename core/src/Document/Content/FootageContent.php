@@ -7,8 +7,10 @@ use Ricamo\Core\Json\Node;
 /** A clip, played from its frame $from at the layer's in point. */
 final readonly class FootageContent implements Content
 {
-    /** @param bool $sound whether the clip's sound is heard */
-    public function __construct(public string $media, public int $from = 0, public bool $sound = true) {}
+    /** @param  bool  $sound whether the clip's sound is heard */
+    public function __construct(public string $media, public int $from = 0, public bool $sound = true)
+    {
+    }
 
     public static function fields(): array
     {

@@ -6,7 +6,9 @@ use Ricamo\Core\Json\Node;
 
 final readonly class ShapeContent implements Content
 {
-    public function __construct(public ShapeForm $form) {}
+    public function __construct(public ShapeForm $form)
+    {
+    }
 
     public static function fields(): array
     {

@@ -10,12 +10,13 @@ final readonly class TextContent implements Content
 
     private const LONGEST = 5000;
 
-    /** @param string $font the id of a font face, such as `karla-bold` */
+    /** @param  string  $font the id of a font face, such as `karla-bold` */
     public function __construct(
         public string $text,
         public string $font = self::DEFAULT_FONT,
         public Alignment $align = Alignment::Left,
-    ) {}
+    ) {
+    }
 
     public static function fields(): array
     {
