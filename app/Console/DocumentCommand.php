@@ -7,7 +7,11 @@ use Ricamo\Core\Document\Project;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clips;
+use RuntimeException;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that works on a project file, without a server or a database. Bad input ends it with status 2 and one line. */
 abstract class DocumentCommand extends Command
@@ -19,18 +23,30 @@ abstract class DocumentCommand extends Command
     /** @throws Refusal */
     abstract protected function work(): void;
 
-    public function handle(): int
+    public function run(InputInterface $input, OutputInterface $output): int
     {
         try {
-            $this->work();
-        } catch (Refusal $refusal) {
-            $output = $this->output->getOutput();
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($refusal->getMessage());
-
-            return self::BAD_INPUT;
+            return parent::run($input, $output);
+        } catch (ExceptionInterface|Refusal $badInput) {
+            return $this->end($output, $badInput->getMessage(), self::BAD_INPUT);
+        } catch (RuntimeException $failure) {
+            return $this->end($output, $failure->getMessage(), self::FAILURE);
         }
+    }
+
+    public function handle(): int
+    {
+        $this->work();
 
         return self::SUCCESS;
+    }
+
+    private function end(OutputInterface $output, string $reason, int $status): int
+    {
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)
+            ->writeln((string) preg_replace('/\s+/', ' ', $reason), OutputInterface::OUTPUT_RAW);
+
+        return $status;
     }
 
     protected function read(string $file): Node

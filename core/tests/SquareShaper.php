@@ -1,0 +1,30 @@
+<?php
+
+namespace Ricamo\Core\Tests;
+
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\Shaper;
+
+/** A font whose every glyph is a square of half an em on a line one em high; a space is as wide and empty. */
+final class SquareShaper implements Shaper
+{
+    public int $shaped = 0;
+
+    public function shape(string $line, string $font): ShapedLine
+    {
+        $this->shaped++;
+        $glyphs = [];
+        foreach (mb_str_split($line) as $index => $character) {
+            $glyphs[] = new Glyph(
+                $character === ' ' ? new Path('', []) : Path::rectangle(new Box(0, -500, 400, 0)),
+                500,
+                $index,
+            );
+        }
+
+        return new ShapedLine($glyphs, 800, 200);
+    }
+}
