@@ -81,7 +81,7 @@ final class Fixture
         return new Evaluator(self::media(), new TextBlocks(new SquareShaper));
     }
 
-    /** @param array<string, mixed> $args */
+    /** @param  array<string, mixed>  $args */
     public static function edit(Composition $composition, string $edit, array $args): Composition
     {
         return Edits::read(new Node(['edit' => $edit, 'args' => $args]))->apply($composition, self::media());
@@ -93,7 +93,7 @@ final class Fixture
         return $composition->layer($layer)->toJson();
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     public static function layer(array $fields): Layer
     {
         return Layer::read(new Node($fields));

@@ -42,7 +42,10 @@ final readonly class Property
         ksort($lists['start']);
         ksort($lists['end']);
 
-        return new self($type, $keyframes[0]->value, array_values($lists['start']), array_values($lists['end']));
+        $fromStart = array_values($lists['start']);
+        $fromEnd = array_values($lists['end']);
+
+        return new self($type, ($fromStart[0] ?? $fromEnd[0] ?? $keyframes[0])->value, $fromStart, $fromEnd);
     }
 
     public function isAnimated(): bool

@@ -73,7 +73,7 @@ final class EasingsTest extends TestCase
             : (1 + $bounce(2 * $x - 1)) / 2];
     }
 
-    /** @param callable(float): float $formula */
+    /** @param  callable(float): float  $formula */
     #[DataProvider('formulas')]
     public function test_a_family_follows_its_published_formula(string $name, callable $formula): void
     {

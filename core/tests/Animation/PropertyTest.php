@@ -114,7 +114,7 @@ final class PropertyTest extends TestCase
         self::assertNull($property->keyframeOn(4995, $span));
     }
 
-    /** @param array{int, float} ...$keyframes */
+    /** @param  array{int, float}  ...$keyframes */
     private function numbers(array ...$keyframes): Property
     {
         return Property::keyframed(ValueType::Number, array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)));

@@ -37,6 +37,20 @@ final class Surface
         $this->changed();
     }
 
+    /** Copies the last column and row of a picture of this size into those beyond it. */
+    public function repeatEdges(int $width, int $height): void
+    {
+        $libc = Libc::library();
+        for ($x = $width; $x < $this->width; $x++) {
+            for ($y = 0; $y < $height; $y++) {
+                $libc->memcpy($this->pixels + 4 * ($y * $this->width + $x), $this->pixels + 4 * ($y * $this->width + $width - 1), 4);
+            }
+        }
+        for ($y = $height; $y < $this->height; $y++) {
+            $libc->memcpy($this->pixels + 4 * $y * $this->width, $this->pixels + 4 * ($height - 1) * $this->width, 4 * $this->width);
+        }
+    }
+
     /** To be called after its pixels were written to directly. */
     public function changed(): void
     {

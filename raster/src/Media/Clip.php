@@ -9,13 +9,17 @@ use Ricamo\Raster\Process\Ffmpeg;
 /** A clip's file, and what has to be known to decode it frame by frame. */
 final readonly class Clip
 {
+    /** Colour matrices, as swscale and as zimg name them. */
+    private const ZIMG = ['bt709' => '709', 'smpte170m' => '170m', 'fcc' => 'fcc', 'smpte240m' => '240m', 'bt2020' => '2020_ncl'];
+
     /**
      * @param  int  $width  as displayed: turned, and with square pixels
      * @param  FrameRate  $rate  the rate at which its frames are counted; a varying rate is read as this one
      * @param  float  $start  when its first frame is shown, in seconds of the file's own clock
      * @param  float  $fileStart  when the file's clock begins
-     * @param  bool  $steady  whether its frames follow each other evenly
-     * @param  string  $matrix  its colour matrix as ffmpeg's scaler names it
+     * @param  bool  $seekable  whether a frame can be found by its time without reading all before it
+     * @param  bool  $planar  whether it is stored as luma and chroma, as nearly all video is
+     * @param  string  $matrix  its colour matrix as ffmpeg's swscale names it
      * @param  bool  $fullRange  whether its luma goes from 0 to 255
      */
     public function __construct(
@@ -26,7 +30,8 @@ final readonly class Clip
         public int $frames,
         public float $start,
         public float $fileStart,
-        public bool $steady,
+        public bool $seekable,
+        public bool $planar,
         public string $matrix,
         public bool $fullRange,
         public bool $sound,
@@ -46,8 +51,7 @@ final readonly class Clip
     public function open(int $frame): array
     {
         $seconds = $this->start + $this->rate->seconds($frame - 1) - $this->fileStart;
-        // Between unevenly spaced frames there is no telling which one is on screen without having read it.
-        $seek = $this->steady && $frame > 1 && $seconds > 0 ? ['-ss', sprintf('%.6F', $seconds)] : [];
+        $seek = $this->seekable && $frame > 1 && $seconds > 0 ? ['-ss', sprintf('%.6F', $seconds)] : [];
 
         return ['-copyts', ...$seek, ...Ffmpeg::inputOptions(), '-i', $this->file];
     }
@@ -61,9 +65,47 @@ final readonly class Clip
         );
     }
 
-    /** The scaler's settings that read its colours rightly. */
-    public function colours(): string
+    /** The filters that make its pictures this large, in blue, green and red of full range. */
+    public function toRgb(int $width, int $height): string
     {
-        return "in_color_matrix={$this->matrix}:in_range=".($this->fullRange ? 'pc' : 'tv');
+        return $this->hasPlanes()
+            ? $this->zimg($width, $height, 'gbr', 'full').',format=gbrp,format=bgr0'
+            : $this->swscale($width, $height).',format=gbrp,format=bgr0';
+    }
+
+    /** The filters that make its pictures this large, in a YUV of another matrix and range. */
+    public function toYuv(int $width, int $height, string $matrix, bool $fullRange): string
+    {
+        if ($this->hasPlanes() && $width % 2 === 0 && $height % 2 === 0) {
+            return $this->zimg($width, $height, self::ZIMG[$matrix], $fullRange ? 'full' : 'limited').',format='.($fullRange ? 'yuvj420p' : 'yuv420p');
+        }
+
+        return $this->swscale($width, $height).",format=gbrp,scale=out_color_matrix=$matrix:out_range=".($fullRange ? 'pc,format=yuvj420p' : 'tv,format=yuv420p');
+    }
+
+    /** Whether it is stored as the output will be, so that its pictures need no conversion. */
+    public function isPlain(): bool
+    {
+        return $this->planar && ! $this->fullRange && $this->matrix === 'bt709';
+    }
+
+    /** zimg takes YUV only, and chroma only where the sides can be divided by two. */
+    private function hasPlanes(): bool
+    {
+        return $this->planar && $this->width % 2 === 0 && $this->height % 2 === 0;
+    }
+
+    private function zimg(int $width, int $height, string $matrix, string $range): string
+    {
+        return sprintf(
+            'zscale=w=%d:h=%d:filter=bicubic:matrixin=%s:rangein=%s:matrix=%s:range=%s',
+            $width, $height, self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
+        );
+    }
+
+    /** Slower, and exact only with accurate rounding. */
+    private function swscale(int $width, int $height): string
+    {
+        return "scale=$width:$height:in_color_matrix={$this->matrix}:in_range=".($this->fullRange ? 'pc' : 'tv').':flags=bicubic+accurate_rnd+full_chroma_int';
     }
 }

@@ -54,8 +54,7 @@ final class ClipReader
         $output = $this->pipe->forChildToWrite();
         $this->decoder = new Child([
             ...Ffmpeg::command(), ...$this->clip->open($frame),
-            '-map', '0:v:0', '-vf', $this->clip->frames($frame)
-                .",scale={$this->clip->width}:{$this->clip->height}:{$this->clip->colours()}:flags=bicubic,setsar=1,format=bgr0",
+            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->clip->width, $this->clip->height),
             '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
         ], [1 => $output]);
         fclose($output);

@@ -36,7 +36,8 @@ final readonly class ClipTiming
     /** @param  non-empty-list<float>  $times */
     private static function isSteady(array $times, FrameRate $rate): bool
     {
-        $allowed = 0.45 * $rate->seconds(1);
+        // Containers that keep times in milliseconds round by half of one.
+        $allowed = max(0.0011, 0.1 * $rate->seconds(1));
         foreach ($times as $index => $time) {
             if (abs($time - $times[0] - $rate->seconds($index)) > $allowed) {
                 return false;

@@ -48,11 +48,11 @@ final class Clips
 
     private static function confined(string $file, string $folder): string
     {
-        $root = realpath($folder);
-        $path = realpath("$folder/$file");
         if (str_contains($file, "\0") || str_starts_with($file, '/') || preg_match('~(^|/)\.\.(/|$)~', $file)) {
             throw new Refusal('the path leads out of the project\'s folder');
         }
+        $root = realpath($folder);
+        $path = realpath("$folder/$file");
         if ($root === false || $path === false) {
             throw new Refusal('there is no such file');
         }

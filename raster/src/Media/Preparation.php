@@ -42,7 +42,7 @@ final readonly class Preparation
     private function poster(): void
     {
         $this->ffmpeg($this->clip->open(0), [
-            '-map', '0:v:0', '-vf', $this->clip->frames(0).",{$this->scale(-2, self::POSTER_HEIGHT)}", '-frames:v', '1', '-q:v', '4', "{$this->folder}/poster.jpg",
+            '-map', '0:v:0', '-vf', $this->clip->frames(0).",{$this->scale(2 * (int) ceil($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2), self::POSTER_HEIGHT)}", '-frames:v', '1', '-q:v', '4', "{$this->folder}/poster.jpg",
         ]);
     }
 
@@ -105,10 +105,10 @@ final readonly class Preparation
         return $peaks;
     }
 
+    /** JPEG is BT.601 in full range by its standard (JFIF). */
     private function scale(int $width, int $height): string
     {
-        // JPEG is BT.601 in full range by its standard (JFIF).
-        return "scale=$width:$height:{$this->clip->colours()}:out_color_matrix=smpte170m:out_range=pc:flags=bicubic,setsar=1,format=yuvj420p";
+        return $this->clip->toYuv($width, $height, 'smpte170m', true).',setsar=1';
     }
 
     /** @return array{int, int} */

@@ -30,7 +30,7 @@ final class Probe
 
         return new Clip(
             $file, $width, $height, $timing->rate, $timing->frames, $timing->start,
-            (float) ($streams['start'] ?? 0), $timing->steady,
+            (float) ($streams['start'] ?? 0), $timing->steady && self::isIndexed($streams['container'] ?? ''), str_starts_with($video['pix_fmt'] ?? '', 'yuv'),
             self::matrix($video, $height), ($video['color_range'] ?? '') === 'pc' || str_starts_with($video['pix_fmt'] ?? '', 'yuvj'),
             isset($streams['audio']),
         );
@@ -54,7 +54,18 @@ final class Probe
             }
         }
 
-        return $found + ['start' => $root->optional('format')?->object()['start_time'] ?? 0];
+        $format = $root->optional('format')?->object() ?? [];
+
+        return $found + ['start' => $format['start_time'] ?? 0, 'container' => $format['format_name'] ?? ''];
+    }
+
+    /**
+     * Whether the container says where its key frames are. In others, a seek may land between them; and between unevenly
+     * spaced frames there is no telling which one is on screen without having read it. Such clips are read from the start.
+     */
+    private static function isIndexed(string $container): bool
+    {
+        return preg_match('/(^|,)(mov|mp4|matroska|webm|avi|mxf)(,|$)/', $container) === 1;
     }
 
     /**

@@ -5,6 +5,7 @@ namespace Ricamo\Raster\Render;
 use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Process\Ffmpeg;
 use RuntimeException;
 
@@ -35,7 +36,7 @@ final readonly class Joiner
                 ...Ffmpeg::command(), '-progress', 'pipe:1',
                 '-f', 'concat', '-safe', '0', '-i', $list, ...$this->inputs($cues),
                 ...($cues === [] ? [] : ['-filter_complex', $this->mix($cues, $rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
-                '-map', '0:v', '-c:v', 'copy', '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
+                '-map', '0:v', '-c:v', 'copy', '-bsf:v', $this->wholeFrames($rate), '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
             ], null, fn (): mixed => $alive === null ? null : $alive());
             rename($unfinished, $file);
         } catch (Refusal $refusal) {
@@ -43,6 +44,14 @@ final readonly class Joiner
         } finally {
             array_map(unlink(...), array_filter([$list, $unfinished], is_file(...)));
         }
+    }
+
+    /** Joining counts the length of pieces in microseconds; this takes every frame back to where it begins exactly. */
+    private function wholeFrames(FrameRate $rate): string
+    {
+        $ticks = VideoFormat::ticks($rate);
+
+        return "setts=pts=round(PTS/$ticks)*$ticks:dts=round(DTS/$ticks)*$ticks";
     }
 
     /**

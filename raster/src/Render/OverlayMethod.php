@@ -27,13 +27,11 @@ final readonly class OverlayMethod implements Method
         $rate = $this->scene->composition->rate;
         [$width, $height] = [$clip->width, $clip->height];
         // After fps, time is counted in frames: N is exact.
-        $beneath = sprintf(
-            '[0:v:0]%s,scale=%d:%d:%s:%s,setsar=1,setpts=N,format=yuv420p%s[beneath]',
-            $clip->frames($this->backdrop->firstFrame), $width, $height, $clip->colours(), VideoFormat::COLOURS,
-            VideoFormat::even($width, $height),
-        );
+        $beneath = "[0:v:0]{$clip->frames($this->backdrop->firstFrame)},"
+            .($clip->isPlain() ? "scale=$width:$height,format=yuv420p" : $clip->toYuv($width, $height, 'bt709', false))
+            .',setsar=1,setpts=N[beneath]';
         // Straight alpha, because in limited range a premultiplied black is not zero.
-        $above = '[1:v]format=gbrap,unpremultiply=inplace=1,scale='.VideoFormat::COLOURS.',format=yuva420p[above]';
+        $above = '[1:v]format=gbrap,unpremultiply=inplace=1,'.VideoFormat::COLOURS.',format=yuva420p[above]';
 
         return [
             ...Ffmpeg::command(),

@@ -24,7 +24,8 @@ final readonly class RangeRenderer
      */
     public function render(FrameRange $range, string $file, callable $progress): void
     {
-        $backdrop = $this->scene->scale === 1.0 ? Backdrop::under($this->scene->lists($range)) : null;
+        $even = $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
+        $backdrop = $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
         $methods = [
             ...($backdrop === null ? [] : [new OverlayMethod($this->scene, $backdrop)]),
             new WholeFrameMethod($this->scene),

@@ -7,8 +7,8 @@ use Ricamo\Core\Time\FrameRate;
 /** How finished video is encoded: H.264 in 4:2:0, BT.709 in limited range, and marked so. */
 final class VideoFormat
 {
-    /** The scaler's settings that turn whatever comes into the output's colours. */
-    public const COLOURS = 'out_color_matrix=bt709:out_range=tv';
+    /** The filter that turns red, green and blue into the output's colours; swscale is exact only with accurate rounding. */
+    public const COLOURS = 'scale=out_color_matrix=bt709:out_range=tv:flags=bilinear+accurate_rnd';
 
     /** @return list<string> */
     public static function encoder(FrameRate $rate): array
@@ -21,15 +21,10 @@ final class VideoFormat
         ];
     }
 
-    /** 4:2:0 needs even sides: an odd picture gets one more column or row, a copy of its last. */
-    public static function even(int $width, int $height): string
+    /** How long a frame lasts in that time scale. */
+    public static function ticks(FrameRate $rate): int
     {
-        $right = $width % 2;
-        $bottom = $height % 2;
-
-        return $right + $bottom === 0 ? '' : sprintf(
-            ',pad=%d:%d,fillborders=right=%d:bottom=%d:mode=smear', $width + $right, $height + $bottom, $right, $bottom,
-        );
+        return intdiv(self::timeScale($rate) * $rate->denominator, $rate->numerator);
     }
 
     private static function timeScale(FrameRate $rate): int

@@ -17,25 +17,33 @@ final readonly class WholeFrameMethod implements Method
 
     public function command(FrameRange $range): array
     {
-        $width = $this->scene->width();
-        $height = $this->scene->height();
+        [$width, $height] = $this->size();
         $rate = $this->scene->composition->rate;
 
         return [
             ...Ffmpeg::command(),
             '-f', 'rawvideo', '-pix_fmt', 'bgr0', '-s', "{$width}x{$height}", '-r', (string) $rate, '-i', 'pipe:0',
-            '-vf', 'scale='.VideoFormat::COLOURS.',format=yuv420p'.VideoFormat::even($width, $height),
+            '-vf', VideoFormat::COLOURS.',format=yuv420p',
             '-frames:v', (string) $range->length(), ...VideoFormat::encoder($rate),
         ];
     }
 
     public function frames(FrameRange $range): iterable
     {
-        $surface = new Surface($this->scene->width(), $this->scene->height());
+        $surface = new Surface(...$this->size());
         $painter = new Painter($surface, new ClipPictures($this->scene->clips), $this->scene->view());
         foreach ($this->scene->lists($range) as $index => $list) {
             $painter->paint($list);
+            $surface->repeatEdges($this->scene->width(), $this->scene->height());
             yield $index => $surface;
         }
+    }
+
+    /** @return array{int, int} 4:2:0 needs even sides: an odd picture gets one more column or row, a copy of its last */
+    private function size(): array
+    {
+        [$width, $height] = [$this->scene->width(), $this->scene->height()];
+
+        return [$width + $width % 2, $height + $height % 2];
     }
 }

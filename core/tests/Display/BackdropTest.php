@@ -1,0 +1,55 @@
+<?php
+
+namespace Ricamo\Core\Tests\Display;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Backdrop;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Tests\Fixture;
+
+final class BackdropTest extends TestCase
+{
+    private function find(Composition $composition, int $from = 0, int $to = 20): ?Backdrop
+    {
+        $evaluator = Fixture::evaluator();
+
+        return Backdrop::under((function () use ($evaluator, $composition, $from, $to): iterable {
+            for ($frame = $from; $frame < $to; $frame++) {
+                yield $evaluator->frame($composition, $frame);
+            }
+        })());
+    }
+
+    /** @param  array<string, mixed>  $clip */
+    private function over(array $clip = [], array $above = []): Composition
+    {
+        return Fixture::composition([Fixture::clip(['position' => [960, 540], ...$clip]), ...$above]);
+    }
+
+    public function test_a_clip_that_fills_the_frame_is_one(): void
+    {
+        $backdrop = $this->find($this->over(['from' => 30]), 5);
+        self::assertSame(['m1', 35, null], [$backdrop?->media, $backdrop?->firstFrame, $backdrop?->touched]);
+    }
+
+    public function test_what_lies_above_says_which_pixels_it_touches(): void
+    {
+        $bar = Fixture::bar(['size' => [200, 100], 'position' => Fixture::keyframes([0, [300, 800]], [19, [700, 850]]), 'outlineWidth' => 10]);
+        $backdrop = $this->find($this->over(above: [$bar]));
+        // Pointed corners may reach four half widths: 20 px around 200..800 × 750..900.
+        self::assertEquals(new Box(180, 730, 820, 920), $backdrop?->touched);
+    }
+
+    public function test_what_does_not_fill_play_on_or_cover_is_none(): void
+    {
+        foreach ([['scale' => [99, 99]], ['position' => [961, 540]], ['rotation' => 1], ['opacity' => 99], ['media' => 'm2', 'scale' => [178, 178]], ['in' => 5]] as $clip) {
+            self::assertNull($this->find($this->over($clip)));
+        }
+        self::assertNull($this->find(Fixture::composition([Fixture::bar(), Fixture::clip(['position' => [960, 540]])])));
+        // At another rate, frames are left out or shown twice.
+        self::assertNull($this->find($this->over()->with(['rate' => new \Ricamo\Core\Time\FrameRate(50)])));
+        // Beyond its end, the last frame holds.
+        self::assertNull($this->find($this->over(['from' => 290])));
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+/** Edits that add, remove, order and trim layers. */
+final class LayerEditsTest extends TestCase
+{
+    private Composition $three;
+
+    protected function setUp(): void
+    {
+        $this->three = Fixture::composition([Fixture::clip(), Fixture::bar(), Fixture::words()]);
+    }
+
+    public function test_a_shape_is_added_on_top_in_the_middle_from_the_playhead_to_the_end(): void
+    {
+        $after = Fixture::edit($this->three, 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'ellipse'], 'at' => 40]);
+        $layer = $after->layers[3];
+        self::assertSame(['l1', 'Ellipse', 40, 250], [$layer->id, $layer->name, $layer->span->in, $layer->span->out]);
+        self::assertEquals([960.0, 540.0], [$layer->point('position', 0)->x, $layer->point('position', 0)->y]);
+    }
+
+    public function test_a_text_takes_its_first_line_for_a_name(): void
+    {
+        $after = Fixture::edit($this->three, 'add-layer', ['layer' => ['kind' => 'text', 'text' => "Marta Oldani\nelectrician"]]);
+        self::assertSame('Marta Oldani', $after->layers[3]->name);
+    }
+
+    public function test_a_clip_is_fitted_and_lasts_as_long_as_it_plays(): void
+    {
+        $after = Fixture::edit(Fixture::composition(), 'add-layer', ['layer' => ['kind' => 'footage', 'media' => 'm2']]);
+        $layer = $after->layers[0];
+        // 90 frames of 30000/1001 are 3.003 s, that is 75.075 frames of 25. 1080 of 1920 lines fit at 56.25 %.
+        self::assertSame(75, $layer->span->out);
+        self::assertSame(56.25, $layer->point('scale', 0)->x);
+    }
+
+    public function test_what_is_given_counts(): void
+    {
+        $after = Fixture::edit($this->three, 'add-layer', ['layer' => [
+            'kind' => 'footage', 'media' => 'm1', 'id' => 'mine', 'in' => 10, 'out' => 20, 'scale' => [30, 30], 'from' => 7,
+        ], 'at' => 3]);
+        $json = Fixture::json($after, 'mine');
+        self::assertSame([10, 20, 7], [$json['in'], $json['out'], $json['from']]);
+        self::assertEquals([30, 30], $json['scale']);
+    }
+
+    public function test_a_second_layer_of_an_id_is_refused(): void
+    {
+        $this->expectExceptionMessage('args.layer.id: "bar" is already the id of another layer');
+        Fixture::edit($this->three, 'add-layer', ['layer' => ['kind' => 'text', 'text' => 'x', 'id' => 'bar']]);
+    }
+
+    public function test_layers_are_removed_all_or_none(): void
+    {
+        self::assertSame(['bar'], $this->ids(Fixture::edit($this->three, 'remove-layers', ['layers' => ['clip', 'words']])));
+        $this->expectExceptionMessage('there is no layer "gone"');
+        Fixture::edit($this->three, 'remove-layers', ['layers' => ['clip', 'gone']]);
+    }
+
+    public function test_a_copy_stands_right_above_and_is_the_same_but_for_name_and_id(): void
+    {
+        $after = Fixture::edit($this->three, 'duplicate-layers', ['layers' => ['clip', 'words']]);
+        self::assertSame(['clip', 'l1', 'bar', 'words', 'l2'], $this->ids($after));
+        $ignored = ['id' => 0, 'name' => 0];
+        self::assertSame(array_diff_key(Fixture::json($after, 'words'), $ignored), array_diff_key(Fixture::json($after, 'l2'), $ignored));
+    }
+
+    public function test_layers_are_renamed_and_reordered(): void
+    {
+        self::assertSame('Träger', Fixture::edit($this->three, 'rename-layer', ['layer' => 'bar', 'name' => ' Träger '])->layer('bar')->name);
+        self::assertSame(['words', 'clip', 'bar'], $this->ids(Fixture::edit($this->three, 'reorder-layer', ['layer' => 'words', 'to' => 0])));
+        $this->expectExceptionMessage('args.to: 3 is outside 0..2');
+        Fixture::edit($this->three, 'reorder-layer', ['layer' => 'words', 'to' => 3]);
+    }
+
+    public function test_moving_in_time_takes_everything_along(): void
+    {
+        $layer = Fixture::bar(['opacity' => Fixture::keyframes([0, 0], [10, 100], [-5, 100, 'linear', 'end'], [-1, 0, 'linear', 'end'])]);
+        $before = Fixture::composition([$layer]);
+        $after = Fixture::edit($before, 'move-layers', ['layers' => ['bar'], 'by' => 33]);
+        foreach (range(-5, 105) as $frame) {
+            self::assertSame($before->layer('bar')->number('opacity', $frame), $after->layer('bar')->number('opacity', $frame + 33));
+        }
+    }
+
+    public function test_a_trim_moves_only_what_is_pinned_to_that_end(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes([0, 0], [10, 100], [-10, 100, 'linear', 'end'], [-1, 0, 'linear', 'end'])])]);
+        $layer = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 60])->layer('bar');
+        self::assertSame([0.0, 50.0, 100.0, 100.0, 0.0], array_map(fn (int $frame): float => $layer->number('opacity', $frame), [0, 5, 10, 50, 59]));
+        $layer = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'in' => 20])->layer('bar');
+        self::assertSame([0.0, 50.0, 100.0, 100.0, 0.0], array_map(fn (int $frame): float => $layer->number('opacity', $frame), [20, 25, 30, 90, 99]));
+    }
+
+    public function test_a_trimmed_clip_shows_the_same_pictures_at_the_same_time(): void
+    {
+        $before = Fixture::composition([Fixture::clip(['in' => 20, 'out' => 120, 'from' => 30])]);
+        $after = Fixture::edit($before, 'trim-layer', ['layer' => 'clip', 'in' => 45]);
+        self::assertSame(55, Fixture::json($after, 'clip')['from']);
+        foreach ([45, 60, 119] as $frame) {
+            self::assertEquals(Fixture::evaluator()->frame($before, $frame), Fixture::evaluator()->frame($after, $frame));
+        }
+    }
+
+    public function test_a_clip_cannot_begin_before_its_first_frame(): void
+    {
+        $before = Fixture::composition([Fixture::clip(['in' => 20, 'out' => 120, 'from' => 8])]);
+        $json = Fixture::json(Fixture::edit($before, 'trim-layer', ['layer' => 'clip', 'in' => 0]), 'clip');
+        self::assertSame([12, 0], [$json['in'], $json['from']]);
+    }
+
+    public function test_a_trim_that_leaves_nothing_is_refused(): void
+    {
+        $this->expectException(Refusal::class);
+        Fixture::edit($this->three, 'trim-layer', ['layer' => 'bar', 'in' => 100]);
+    }
+
+    public function test_switches(): void
+    {
+        $after = Fixture::edit($this->three, 'set-layer', ['layers' => ['bar', 'words'], 'visible' => false, 'label' => 'indigo']);
+        self::assertFalse($after->layer('words')->visible);
+        self::assertSame('indigo', $after->layer('bar')->label->value);
+        self::assertTrue($after->layer('clip')->visible);
+    }
+
+    public function test_content_is_changed_field_by_field(): void
+    {
+        $after = Fixture::edit($this->three, 'set-content', ['layer' => 'words', 'content' => ['text' => "Ivo\r\nBrandt", 'align' => 'right']]);
+        $json = Fixture::json($after, 'words');
+        self::assertSame(["Ivo\nBrandt", 'karla-bold', 'right'], [$json['text'], $json['font'], $json['align']]);
+        $this->expectExceptionMessage('args.content.form: is not a field known here');
+        Fixture::edit($this->three, 'set-content', ['layer' => 'words', 'content' => ['form' => 'ellipse']]);
+    }
+
+    public function test_a_new_rate_keeps_every_moment(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['in' => 25, 'out' => 75, 'opacity' => Fixture::keyframes([5, 0], [25, 100], [-25, 100, 'linear', 'end'])])]);
+        $after = Fixture::edit($before, 'set-composition', ['rate' => '50/1']);
+        $json = Fixture::json($after, 'bar');
+        self::assertSame([500, 50, 150], [$after->length, $json['in'], $json['out']]);
+        self::assertSame([10, 50, -50], array_column($json['opacity']['keyframes'], 'at'));
+        self::assertEquals($before->toJson(), Fixture::edit($after, 'set-composition', ['rate' => '25/1'])->toJson());
+    }
+
+    public function test_a_composition_takes_a_clips_size_rate_and_length(): void
+    {
+        $after = Fixture::edit(Fixture::composition(), 'match-composition', ['media' => 'm2']);
+        self::assertSame([1080, 1920, '30000/1001', 90], [$after->width, $after->height, (string) $after->rate, $after->length]);
+    }
+
+    public function test_unknown_edits_and_arguments_are_refused(): void
+    {
+        try {
+            Fixture::edit($this->three, 'explode', []);
+            self::fail('it was accepted');
+        } catch (Refusal $refusal) {
+            self::assertStringStartsWith('edit: "explode" is not an edit; there are add-layer', $refusal->getMessage());
+        }
+        $this->expectExceptionMessage('args.layer: is not a field known here');
+        Fixture::edit($this->three, 'remove-layers', ['layers' => ['bar'], 'layer' => 'bar']);
+    }
+
+    /** @return list<string> */
+    private function ids(Composition $composition): array
+    {
+        return array_map(fn ($layer): string => $layer->id, $composition->layers);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+/** Moving, scaling and turning on the picture. */
+final class PictureEditsTest extends TestCase
+{
+    private const BOX = [-100.0, -50.0, 100.0, 50.0];
+
+    /** @param  array<string, mixed>  $fields */
+    private function bar(array $fields = []): Composition
+    {
+        return Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'scaleLinked' => false, ...$fields])]);
+    }
+
+    /** @param  array<string, mixed>  $args */
+    private function pull(Composition $composition, string $handle, array $by, array $args = []): Composition
+    {
+        return Fixture::edit($composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => $handle, 'by' => $by, 'box' => self::BOX, ...$args]);
+    }
+
+    private function place(Composition $composition, float $x, float $y): Point
+    {
+        return $composition->layer('bar')->matrix(0)->apply(new Point($x, $y));
+    }
+
+    #[TestWith([[30, -12], false, [530, 288]])]
+    #[TestWith([[30, -12], true, [530, 300]])]
+    #[TestWith([[3, -12], true, [500, 288]])]
+    public function test_layers_are_moved_by_a_distance_or_along_one_axis(array $by, bool $straight, array $expected): void
+    {
+        $after = Fixture::edit($this->bar(), 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => $by, 'straight' => $straight]);
+        self::assertEquals($expected, Fixture::json($after, 'bar')['position']);
+    }
+
+    public function test_an_animated_position_is_dragged_at_the_playhead_only(): void
+    {
+        $before = $this->bar(['position' => Fixture::keyframes([0, [0, 0]], [10, [100, 0]])]);
+        $after = Fixture::edit($before, 'drag-layers', ['layers' => ['bar'], 'frame' => 10, 'by' => [0, 40]]);
+        self::assertEquals([100, 40], Fixture::json($after, 'bar')['position']['keyframes'][1]['value']);
+        self::assertEquals([0, 0], Fixture::json($after, 'bar')['position']['keyframes'][0]['value']);
+    }
+
+    public function test_the_right_handle_widens_and_the_left_edge_stays(): void
+    {
+        $after = $this->pull($this->bar(), 'right', [50, 7]);
+        self::assertEquals([125, 100], Fixture::json($after, 'bar')['scale']);
+        self::assertEquals(new Point(400, 300), $this->place($after, -100, 0));
+        self::assertEquals(new Point(650, 300), $this->place($after, 100, 0));
+    }
+
+    /** @return iterable<string, array{string, array{float, float}, array{float, float}}> */
+    public static function handles(): iterable
+    {
+        foreach (['top-left' => [-1, -1], 'top-right' => [1, -1], 'bottom-right' => [1, 1], 'bottom-left' => [-1, 1]] as $handle => [$x, $y]) {
+            yield $handle => [$handle, [100.0 * $x, 50.0 * $y], [-100.0 * $x, -50.0 * $y]];
+        }
+    }
+
+    /**
+     * Whatever the layer's turn, anchor and scale, a free corner follows the pointer and the opposite one stays.
+     *
+     * @param  array{float, float}  $grabbed
+     * @param  array{float, float}  $opposite
+     */
+    #[DataProvider('handles')]
+    public function test_a_corner_follows_the_pointer(string $handle, array $grabbed, array $opposite): void
+    {
+        $before = $this->bar(['rotation' => 33, 'scale' => [120, 70], 'anchor' => [17, -9]]);
+        $after = $this->pull($before, $handle, [23, -31]);
+        $followed = $this->place($before, ...$grabbed)->plus(new Point(23, -31));
+        self::assertEqualsWithDelta($followed->x, $this->place($after, ...$grabbed)->x, 0.01);
+        self::assertEqualsWithDelta($followed->y, $this->place($after, ...$grabbed)->y, 0.01);
+        self::assertEqualsWithDelta($this->place($before, ...$opposite)->x, $this->place($after, ...$opposite)->x, 0.01);
+        self::assertEqualsWithDelta($this->place($before, ...$opposite)->y, $this->place($after, ...$opposite)->y, 0.01);
+    }
+
+    public function test_from_the_centre_the_centre_stays(): void
+    {
+        $after = $this->pull($this->bar(['rotation' => 20]), 'bottom-right', [30, 10], ['centred' => true]);
+        self::assertEqualsWithDelta(500, $this->place($after, 0, 0)->x, 0.01);
+        self::assertEqualsWithDelta(300, $this->place($after, 0, 0)->y, 0.01);
+    }
+
+    public function test_proportions_are_kept_where_linked_or_asked_for(): void
+    {
+        foreach ([[['scaleLinked' => true], []], [[], ['proportional' => true]]] as [$fields, $args]) {
+            $scale = Fixture::json($this->pull($this->bar(['scale' => [100, 50], ...$fields]), 'bottom-right', [80, 0], $args), 'bar')['scale'];
+            self::assertEqualsWithDelta(2, $scale[0] / $scale[1], 1e-3);
+            self::assertGreaterThan(100, $scale[0]);
+        }
+    }
+
+    public function test_pulled_through_itself_it_is_flipped(): void
+    {
+        self::assertEquals([-50, 100], Fixture::json($this->pull($this->bar(), 'right', [-300, 0]), 'bar')['scale']);
+    }
+
+    public function test_scaled_to_nothing_has_no_way_back_by_hand(): void
+    {
+        $this->expectException(Refusal::class);
+        $this->pull($this->bar(['scale' => [0, 0], 'scaleLinked' => true]), 'right', [10, 0]);
+    }
+
+    public function test_turning_counts_whole_turns(): void
+    {
+        $path = array_map(fn (int $step): array => [500 + 80 * cos(deg2rad(10 * $step)), 300 + 80 * sin(deg2rad(10 * $step))], range(0, 81));
+        $after = Fixture::edit($this->bar(), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => $path]);
+        self::assertEquals(810, Fixture::json($after, 'bar')['rotation']);
+        $back = Fixture::edit($after, 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => array_reverse($path)]);
+        self::assertEqualsWithDelta(0, Fixture::json($back, 'bar')['rotation'], 0.01);
+    }
+
+    public function test_turning_snaps_to_fifteen_degrees(): void
+    {
+        $after = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]], 'snap' => true]);
+        self::assertEquals(30, Fixture::json($after, 'bar')['rotation']);
+    }
+}

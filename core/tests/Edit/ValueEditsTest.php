@@ -1,0 +1,168 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+/** Values at the playhead, keyframes, easing and pins. */
+final class ValueEditsTest extends TestCase
+{
+    private function still(): Composition
+    {
+        return Fixture::composition([Fixture::bar(['position' => [100, 200], 'opacity' => 80])]);
+    }
+
+    private function moving(): Composition
+    {
+        return Fixture::composition([Fixture::bar([
+            'position' => Fixture::keyframes([0, [0, 0], 'cubic-out'], [20, [100, 50]]),
+            'opacity' => Fixture::keyframes([0, 0], [10, 100], [-10, 100, 'quad-in', 'end'], [-1, 0, 'linear', 'end']),
+        ])]);
+    }
+
+    /** @return array<string, mixed> */
+    private function set(mixed $value, string $property = 'position', int $frame = 10, string $scope = 'playhead', ?string $axis = null): array
+    {
+        return ['frame' => $frame, 'scope' => $scope, 'values' => [['layer' => 'bar', 'property' => $property, 'value' => $value, ...($axis ? ['axis' => $axis] : [])]]];
+    }
+
+    public function test_without_keyframes_a_value_changes_as_a_whole(): void
+    {
+        $after = Fixture::edit($this->still(), 'set-values', $this->set([5, 6]));
+        self::assertEquals([5, 6], Fixture::json($after, 'bar')['position']);
+    }
+
+    public function test_with_keyframes_a_value_becomes_a_keyframe_at_the_playhead(): void
+    {
+        $after = Fixture::edit($this->moving(), 'set-values', $this->set([5, 6]));
+        $keyframes = Fixture::json($after, 'bar')['position']['keyframes'];
+        self::assertSame([0, 10, 20], array_column($keyframes, 'at'));
+        self::assertEquals([5, 6], $keyframes[1]['value']);
+        // It splits the segment and keeps its easing.
+        self::assertSame('cubic-out', $keyframes[1]['easing']);
+    }
+
+    public function test_on_a_keyframe_the_value_replaces_it(): void
+    {
+        $keyframes = Fixture::json(Fixture::edit($this->moving(), 'set-values', $this->set([5, 6], frame: 0)), 'bar')['position']['keyframes'];
+        self::assertCount(2, $keyframes);
+        self::assertEquals([[5, 6], 'cubic-out'], [$keyframes[0]['value'], $keyframes[0]['easing']]);
+    }
+
+    public function test_a_keyframe_after_one_pinned_to_the_end_is_pinned_there_too(): void
+    {
+        $keyframes = Fixture::json(Fixture::edit($this->moving(), 'set-values', $this->set(40, 'opacity', 95)), 'bar')['opacity']['keyframes'];
+        self::assertSame([['start', 0], ['start', 10], ['end', -10], ['end', -5], ['end', -1]], array_map(fn (array $one): array => [$one['pin'], $one['at']], $keyframes));
+    }
+
+    public function test_the_whole_animation_is_shifted_on_request(): void
+    {
+        $before = $this->moving();
+        $after = Fixture::edit($before, 'set-values', $this->set([100, 50], frame: 0, scope: 'whole'));
+        foreach ([0, 7, 13, 20, 60] as $frame) {
+            $moved = $after->layer('bar')->point('position', $frame)->minus($before->layer('bar')->point('position', $frame));
+            self::assertEqualsWithDelta(100, $moved->x, 1e-9);
+            self::assertEqualsWithDelta(50, $moved->y, 1e-9);
+        }
+    }
+
+    public function test_shifting_out_of_range_is_refused(): void
+    {
+        $this->expectExceptionMessage('opacity: 140 is outside 0..100');
+        Fixture::edit($this->moving(), 'set-values', $this->set(40, 'opacity', 0, 'whole'));
+    }
+
+    public function test_one_axis_leaves_the_other(): void
+    {
+        self::assertEquals([7, 200], Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(7, axis: 'x')), 'bar')['position']);
+        self::assertEquals([480, 9], Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(9, 'size', axis: 'y')), 'bar')['size']);
+    }
+
+    public function test_a_linked_scale_keeps_its_proportions(): void
+    {
+        $linked = Fixture::composition([Fixture::bar(['scale' => [100, 50], 'scaleLinked' => true])]);
+        self::assertEquals([200, 100], Fixture::json(Fixture::edit($linked, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale']);
+        $free = Fixture::composition([Fixture::bar(['scale' => [100, 50], 'scaleLinked' => false])]);
+        self::assertEquals([200, 50], Fixture::json(Fixture::edit($free, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale']);
+    }
+
+    public function test_values_out_of_range_or_of_another_kind_are_refused_with_their_place(): void
+    {
+        foreach ([
+            ['args.values[0].value: 130 is outside 0..100', $this->set(130, 'opacity')],
+            ['args.values[0].value: must be a list', $this->set(130)],
+            ['args.values[0].property: "typeSize" is not a property of a shape layer', $this->set(1, 'typeSize')],
+            ['args.values[0].axis: opacity has no axes', $this->set(1, 'opacity', axis: 'x')],
+            ['args.values[0].axis: must be "x" or "y"', $this->set(1, axis: 'z')],
+            ['args.scope: "all" is not one of playhead, whole', $this->set([1, 1], scope: 'all')],
+        ] as [$says, $args]) {
+            try {
+                Fixture::edit($this->still(), 'set-values', $args);
+                self::fail("$says: was accepted");
+            } catch (Refusal $refusal) {
+                self::assertSame($says, $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_several_values_are_set_together_or_not_at_all(): void
+    {
+        $before = Fixture::composition([Fixture::bar(), Fixture::words()]);
+        $values = [['layer' => 'bar', 'property' => 'opacity', 'value' => 5], ['layer' => 'words', 'property' => 'typeSize', 'value' => 90]];
+        $after = Fixture::edit($before, 'set-values', ['frame' => 0, 'values' => $values]);
+        self::assertSame([5.0, 90.0], [$after->layer('bar')->number('opacity', 0), $after->layer('words')->number('typeSize', 0)]);
+        $this->expectException(Refusal::class);
+        Fixture::edit($before, 'set-values', ['frame' => 0, 'values' => [$values[0], ['layer' => 'words', 'property' => 'typeSize', 'value' => 0]]]);
+    }
+
+    public function test_a_value_is_reset_to_what_a_new_layer_has(): void
+    {
+        $json = Fixture::json(Fixture::edit($this->moving(), 'reset-value', ['layer' => 'bar', 'property' => 'opacity']), 'bar');
+        self::assertEquals(100, $json['opacity']);
+        $json = Fixture::json(Fixture::edit($this->moving(), 'reset-value', ['layer' => 'bar', 'property' => 'position']), 'bar');
+        self::assertEquals([960, 540], $json['position']);
+    }
+
+    public function test_a_keyframe_is_made_of_the_value_that_is_there_and_changes_nothing_else(): void
+    {
+        $before = $this->moving();
+        $after = Fixture::edit(Fixture::edit($before, 'add-keyframe', ['layer' => 'bar', 'property' => 'opacity', 'frame' => 5]), 'add-keyframe', ['layer' => 'bar', 'property' => 'rotation', 'frame' => 5]);
+        foreach (range(0, 99) as $frame) {
+            self::assertEqualsWithDelta($before->layer('bar')->number('opacity', $frame), $after->layer('bar')->number('opacity', $frame), 1e-9);
+        }
+        self::assertCount(1, Fixture::json($after, 'bar')['rotation']['keyframes']);
+    }
+
+    public function test_keyframes_are_moved_eased_pinned_and_removed_by_their_frames(): void
+    {
+        $bar = fn (string $edit, array $args): array => Fixture::json(Fixture::edit($this->moving(), $edit, ['layer' => 'bar', 'property' => 'opacity', ...$args]), 'bar')['opacity']['keyframes'];
+        self::assertSame([3, 13, -10, -1], array_column($bar('move-keyframes', ['frames' => [0, 10], 'by' => 3]), 'at'));
+        self::assertSame(['linear', 'linear', 'expo-out', 'linear'], array_column($bar('set-easing', ['frames' => [90], 'easing' => 'expo-out']), 'easing'));
+        $pinned = $bar('set-pin', ['frames' => [10], 'pin' => 'end']);
+        self::assertSame([0, -90, -10, -1], array_column($pinned, 'at'));
+        self::assertSame([0, -10, -1], array_column($bar('remove-keyframes', ['frames' => [10]]), 'at'));
+    }
+
+    public function test_a_moved_keyframe_takes_the_place_of_one_it_lands_on(): void
+    {
+        $after = Fixture::edit($this->moving(), 'move-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [0], 'by' => 20]);
+        $keyframes = Fixture::json($after, 'bar')['position']['keyframes'];
+        self::assertCount(1, $keyframes);
+        self::assertEquals([0, 0], $keyframes[0]['value']);
+    }
+
+    public function test_without_its_last_keyframe_a_property_is_constant_again(): void
+    {
+        $after = Fixture::edit($this->moving(), 'remove-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20]]);
+        self::assertEquals([0, 0], Fixture::json($after, 'bar')['position']);
+    }
+
+    public function test_a_keyframe_that_is_not_there_is_refused(): void
+    {
+        $this->expectExceptionMessage('args.frames[0]: "Bar" has no keyframe of position on frame 11');
+        Fixture::edit($this->moving(), 'move-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [11], 'by' => 1]);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+namespace Ricamo\Raster\Tests\Media;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Refusal;
+use Ricamo\Raster\Media\ClipReader;
+use Ricamo\Raster\Media\Clips as ProbedClips;
+use Ricamo\Raster\Media\Preparation;
+use Ricamo\Raster\Media\Probe;
+use Ricamo\Raster\Tests\Clips;
+
+final class ClipReaderTest extends TestCase
+{
+    /** @return iterable<string, array{callable(): string}> */
+    public static function clips(): iterable
+    {
+        yield 'MP4 with B-frames' => [fn (): string => Clips::counting()];
+        yield 'Matroska at 30000/1001' => [fn (): string => Clips::make('ntsc.mkv', ['-i', Clips::counting('ntsc.mp4', rate: '30000/1001', frames: 61), '-c', 'copy'])];
+        yield 'a clock that does not begin at nought' => [fn (): string => Clips::make('late.ts', ['-i', Clips::counting(), '-c', 'copy', '-output_ts_offset', '7.5'])];
+    }
+
+    /** @param  callable(): string  $file */
+    #[DataProvider('clips')]
+    public function test_any_frame_is_found_by_its_number_in_any_order(callable $file): void
+    {
+        $clip = Probe::clip($file());
+        $reader = new ClipReader($clip);
+        foreach ([0, 1, 2, 40, 3, 59, 58, 30, 29, 31, 0] as $frame) {
+            self::assertSame($frame, Clips::number($reader->frame($frame)), "frame $frame");
+        }
+    }
+
+    public function test_a_turned_clip_is_turned(): void
+    {
+        $file = Clips::make('halves.mp4', ['-f', 'lavfi', '-i', 'color=c=white:s=320x180:r=25:d=0.2,drawbox=w=160:h=180:c=black:t=fill', '-c:v', 'libx264', '-preset', 'ultrafast', '-pix_fmt', 'yuv420p']);
+        $turned = Clips::make('halves-turned.mp4', ['-i', $file, '-c', 'copy', '-metadata:s:v:0', 'rotate=90']);
+        $picture = (new ClipReader(Probe::clip($turned)))->frame(0);
+        self::assertSame([180, 320], [$picture->width, $picture->height]);
+        // The display matrix turns counterclockwise: the black left half goes to the bottom.
+        foreach ([[20, 40, 255], [160, 40, 255], [20, 280, 0], [160, 280, 0]] as [$x, $y, $level]) {
+            self::assertEqualsWithDelta($level, $picture->pixel($x, $y)[0], 25);
+        }
+    }
+
+    /** BT.709 in limited range, by its formula: pure red is Y 63, Cb 102, Cr 240. */
+    public function test_colours_come_out_as_they_were(): void
+    {
+        $file = Clips::make('red709.mp4', ['-f', 'lavfi', '-i', 'color=c=red:s=320x180:r=25:d=0.2,scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-c:v', 'libx264', '-crf', '1', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv']);
+        [$red, $green, $blue] = (new ClipReader(Probe::clip($file)))->frame(0)->pixel(160, 90);
+        self::assertEqualsWithDelta(255, $red, 3);
+        self::assertEqualsWithDelta(0, $green, 3);
+        self::assertEqualsWithDelta(0, $blue, 3);
+    }
+
+    public function test_preparation_makes_a_picture_for_every_frame_and_sound_that_begins_with_the_first(): void
+    {
+        $file = Clips::make('av.mp4', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'aevalsrc=0.5*sin(2*PI*500*t)*gte(t\,2):d=4', '-c:v', 'copy', '-c:a', 'aac', '-shortest']);
+        $folder = Clips::folder().'/prepared';
+        mkdir($folder);
+        $reported = [];
+        (new Preparation(Probe::clip($file), $folder))->run(function (int $frames) use (&$reported): void {
+            $reported[] = $frames;
+        });
+        self::assertCount(100, glob("$folder/frames/*.jpg") ?: []);
+        self::assertSame(100, end($reported));
+        $peaks = json_decode((string) file_get_contents("$folder/peaks.json"));
+        self::assertLessThan(3, max(array_slice($peaks, 0, 95)));
+        self::assertGreaterThan(40, min(array_slice($peaks, 105, 80)));
+        foreach ([0, 57, 99] as $frame) {
+            $image = getimagesize(sprintf('%s/frames/%06d.jpg', $folder, $frame));
+            self::assertSame([320, 180], array_slice((array) $image, 0, 2));
+        }
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function test_files_outside_the_projects_folder_are_refused(): void
+    {
+        Clips::counting();
+        symlink('/etc/hostname', Clips::folder().'/link.mp4');
+        foreach (['../secret.mp4', '/etc/passwd', 'a/../../b.mp4', 'link.mp4', "counting.mp4\0"] as $path) {
+            try {
+                ProbedClips::inFolder(MediaLibrary::of(new Media('m1', 'x', $path)), Clips::folder());
+                self::fail("$path was accepted");
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString('leads out of the project\'s folder', $refusal->getMessage());
+            }
+        }
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+namespace Ricamo\Raster\Tests\Text;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Raster\Tests\Scenes;
+use Ricamo\Raster\Text\FontCatalogue;
+use Ricamo\Raster\Text\HarfBuzzShaper;
+
+final class HarfBuzzShaperTest extends TestCase
+{
+    private function shape(string $text, string $font = 'eb-garamond-regular'): ShapedLine
+    {
+        return (new HarfBuzzShaper)->shape($text, $font);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function fonts(): iterable
+    {
+        foreach (FontCatalogue::all() as $face) {
+            yield $face->id => [$face->id];
+        }
+    }
+
+    #[DataProvider('fonts')]
+    public function test_every_font_that_ships_draws_letters(string $font): void
+    {
+        $line = $this->shape('Depot Nine', $font);
+        self::assertCount(10, $line->glyphs);
+        self::assertGreaterThan(2500, $line->width(0));
+        self::assertGreaterThan(600, $line->ascent);
+        self::assertGreaterThan(100, $line->descent);
+        self::assertFalse($line->glyphs[0]->outline->isEmpty());
+        self::assertTrue($line->glyphs[5]->outline->isEmpty(), 'a space has no outline');
+    }
+
+    public function test_letters_are_kerned(): void
+    {
+        $apart = $this->shape('A')->width(0) + $this->shape('V')->width(0);
+        self::assertLessThan($apart - 20, $this->shape('AV')->width(0));
+    }
+
+    public function test_letters_that_belong_together_become_one(): void
+    {
+        self::assertCount(1, $this->shape('ffi', 'roboto-condensed-bold')->glyphs);
+    }
+
+    public function test_a_capital_stands_on_the_baseline_and_reaches_its_height(): void
+    {
+        $bounds = $this->shape('H', 'karla-bold')->glyphs[0]->outline->bounds();
+        self::assertEqualsWithDelta(0, $bounds?->bottom, 2);
+        self::assertEqualsWithDelta(-630, $bounds?->top, 30);
+    }
+
+    public function test_other_scripts_come_from_a_font_that_has_them(): void
+    {
+        foreach (['Белка', 'Ωμέγα', 'שלום', 'سلام'] as $word) {
+            $line = $this->shape($word, 'dancing-script-bold');
+            foreach ($line->glyphs as $glyph) {
+                self::assertGreaterThan(0, strlen($glyph->outline->commands), $word);
+            }
+        }
+    }
+
+    public function test_right_to_left_words_run_from_right_to_left(): void
+    {
+        $clusters = array_map(fn (Glyph $glyph): int => $glyph->cluster, $this->shape('שלום', 'dejavu-sans')->glyphs);
+        self::assertSame([6, 4, 2, 0], $clusters);
+        // In a line that begins with Latin, only the Hebrew word is turned around.
+        $clusters = array_map(fn (Glyph $glyph): int => $glyph->cluster, $this->shape('ab של', 'dejavu-sans')->glyphs);
+        self::assertSame([0, 1, 2, 5, 3], $clusters);
+    }
+
+    public function test_marks_stay_with_their_letters(): void
+    {
+        $line = $this->shape("e\u{301}", 'karla-regular');
+        self::assertEqualsWithDelta($this->shape('é', 'karla-regular')->width(0), $line->width(0), 1);
+    }
+
+    public function test_an_empty_line_has_height(): void
+    {
+        self::assertSame([], $this->shape('')->glyphs);
+        self::assertGreaterThan(0, $this->shape('')->ascent);
+    }
+
+    public function test_an_unknown_font_is_refused(): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage('there is no font "wingdings"');
+        $this->shape('a', 'wingdings');
+    }
+
+    /** The letter H is three upright boxes: its ink is where the outline's bounds say. */
+    public function test_drawn_text_stands_where_it_was_laid_out(): void
+    {
+        $picture = Scenes::of([['id' => 't', 'kind' => 'text', 'text' => 'H', 'name' => 'H', 'in' => 0, 'out' => 9, 'font' => 'karla-bold', 'typeSize' => 100, 'position' => [50, 120], 'fill' => '#ffffff']], ['background' => '#000000'])->still(0);
+        $bounds = $this->shape('H', 'karla-bold')->glyphs[0]->outline->bounds();
+        $columns = [];
+        for ($x = 0; $x < 320; $x++) {
+            for ($y = 0; $y < 180; $y++) {
+                if ($picture->pixel($x, $y)[0] > 128) {
+                    $columns[] = $x;
+                }
+            }
+        }
+        self::assertEqualsWithDelta(50 + $bounds->left / 10, min($columns), 1);
+        self::assertEqualsWithDelta(50 + $bounds->right / 10, max($columns) + 1, 1);
+        self::assertGreaterThan(128, $picture->pixel((int) (50 + $bounds->left / 10) + 3, 118)[0]);
+        self::assertSame(0, $picture->pixel((int) (50 + $bounds->left / 10) + 3, 122)[0]);
+    }
+}
