@@ -29,7 +29,7 @@ abstract class DocumentCommand extends Command
             return parent::run($input, $output);
         } catch (ExceptionInterface|Refusal $badInput) {
             return $this->end($output, $badInput->getMessage(), self::BAD_INPUT);
-        } catch (RuntimeException $failure) {
+        } catch (RuntimeException $failure) { // @phpstan-ignore catch.neverThrown
             return $this->end($output, $failure->getMessage(), self::FAILURE);
         }
     }

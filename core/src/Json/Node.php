@@ -173,7 +173,7 @@ final readonly class Node
 
     private static function brief(mixed $value): string
     {
-        $json = json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '?';
+        $json = (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
 
         return mb_strlen($json) > 60 ? mb_substr($json, 0, 57).'…' : $json;
     }

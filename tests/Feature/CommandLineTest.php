@@ -1,0 +1,128 @@
+<?php
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use Ricamo\Core\Document\Project;
+use Ricamo\Raster\Media\Probe;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** ./ricamo on project files, as a process of its own, from another folder. */
+final class CommandLineTest extends TestCase
+{
+    /** @param  array<string, mixed>  $layer */
+    private function write(array $layer = [], array $fields = []): void
+    {
+        copy($this->clipFile(), "$this->folder/clip.mp4");
+        file_put_contents("$this->folder/doc.json", json_encode([
+            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot Nine',
+            'media' => [['id' => 'm1', 'file' => 'clip.mp4']],
+            'compositions' => [['id' => 'c1', 'name' => 'Lower third', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 60, 'layers' => [
+                ['id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 60, 'position' => [160, 90]],
+                ['id' => 'bar', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 60, 'size' => [100, 30], 'fill' => '#2f5d50',
+                    'position' => ['keyframes' => [['at' => 0, 'value' => [-50, 140], 'easing' => 'cubic-out'], ['at' => 20, 'value' => [160, 140]]]], ...$layer],
+            ]]], ...$fields,
+        ]));
+    }
+
+    private function ricamo(string ...$arguments): Process
+    {
+        $process = new Process([base_path('ricamo'), ...$arguments], $this->folder);
+        $process->run();
+
+        return $process;
+    }
+
+    public function test_a_still_has_the_pixels_worked_out_by_hand(): void
+    {
+        $this->write();
+        self::assertSame(0, $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png')->getExitCode());
+        // Half way, cubic-out has gone 1 − 0.5³ = 0.875: from −50 by 0.875 × 210 to 133.75; the bar covers 83.75 to 183.75.
+        $image = "$this->folder/still.png";
+        $pixel = fn (int $x, int $y): string => bin2hex((new Process(['ffmpeg', '-v', 'error', '-i', $image, '-vf', "crop=1:1:$x:$y", '-f', 'rawvideo', '-pix_fmt', 'rgb24', 'pipe:1']))->mustRun()->getOutput());
+        self::assertSame('2f5d50', $pixel(84, 140));
+        self::assertSame('2f5d50', $pixel(182, 126));
+        self::assertNotSame('2f5d50', $pixel(82, 140));
+        self::assertNotSame('2f5d50', $pixel(185, 140));
+    }
+
+    public function test_display_lists_are_printed_a_line_each(): void
+    {
+        $this->write();
+        $process = $this->ricamo('evaluate', 'doc.json', '--frame', '8..12');
+        $lists = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($process->getOutput())));
+        self::assertSame([8, 9, 10, 11, 12], array_column($lists, 'frame'));
+        self::assertSame(133.75, $lists[2]['items'][1]['matrix'][4]);
+        self::assertSame(10, $lists[2]['items'][0]['frame']);
+    }
+
+    public function test_a_render_has_the_frames_that_were_asked_for(): void
+    {
+        $this->write();
+        $process = $this->ricamo('render', 'doc.json', '--out', 'out.mp4', '--range', '10..29', '--composition', 'Lower third');
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $clip = Probe::clip("$this->folder/out.mp4");
+        self::assertSame([320, 180, 20, '25/1'], [$clip->width, $clip->height, $clip->frames, (string) $clip->rate]);
+        self::assertSame(['clip.mp4', 'out.mp4'], array_map(basename(...), glob("$this->folder/*mp4*") ?: []));
+        self::assertSame(0, $this->ricamo('render', 'doc.json', '--out', 'half.mp4', '--range', '0..4', '--scale', '0.5')->getExitCode());
+        self::assertSame(160, Probe::clip("$this->folder/half.mp4")->width);
+    }
+
+    public function test_edits_are_applied_to_a_file(): void
+    {
+        $this->write();
+        file_put_contents("$this->folder/edits.json", json_encode([
+            ['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'Lower bar']],
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Marta Oldani', 'id' => 'name']]],
+        ]));
+        self::assertSame(0, $this->ricamo('edit', 'doc.json', 'edits.json', '--out', 'new.json')->getExitCode());
+        $project = Project::parse((string) file_get_contents("$this->folder/new.json"));
+        self::assertSame('Lower bar', $project->composition()->layer('bar')->name);
+        self::assertSame('Marta Oldani', $project->composition()->layer('name')->name);
+        file_put_contents("$this->folder/edits.json", json_encode([['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'x']], ['edit' => 'remove-layers', 'args' => ['layers' => ['gone']]]]));
+        $before = file_get_contents("$this->folder/doc.json");
+        $process = $this->ricamo('edit', 'doc.json', 'edits.json');
+        self::assertSame([2, "edits.json: [1]: there is no layer \"gone\" in \"Lower third\"\n"], [$process->getExitCode(), $process->getErrorOutput()]);
+        self::assertSame($before, file_get_contents("$this->folder/doc.json"));
+    }
+
+    #[TestWith([['opacity' => 130], 'doc.json: compositions[0].layers[1].opacity: 130 is outside 0..100'])]
+    #[TestWith([['kind' => 'hologram'], 'doc.json: compositions[0].layers[1].kind: "hologram" is not one of footage, shape, text'])]
+    public function test_a_bad_document_ends_with_status_2_and_one_line(array $layer, string $says): void
+    {
+        $this->write($layer);
+        $process = $this->ricamo('still', 'doc.json', '--out', 'x.png');
+        self::assertSame([2, "$says\n", ''], [$process->getExitCode(), $process->getErrorOutput(), $process->getOutput()]);
+        self::assertFileDoesNotExist("$this->folder/x.png");
+    }
+
+    public function test_media_outside_the_folder_and_missing_files_are_refused(): void
+    {
+        foreach (['../../etc/passwd' => "doc.json: media \"m1\" (../../etc/passwd): the path leads out of the project's folder\n", 'gone.mp4' => "doc.json: media \"m1\" (gone.mp4): there is no such file\n"] as $file => $says) {
+            $this->write(fields: ['media' => [['id' => 'm1', 'file' => $file]]]);
+            $process = $this->ricamo('evaluate', 'doc.json');
+            self::assertSame([2, $says], [$process->getExitCode(), $process->getErrorOutput()]);
+        }
+    }
+
+    #[TestWith([['still', 'gone.json', '--out', 'x.png'], 'gone.json: there is no such file'])]
+    #[TestWith([['still', 'doc.json'], '--out: say which file to write'])]
+    #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame', '60'], 'doc.json: frame 60 is outside 0..59'])]
+    #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame=-1'], '--frame: "-1" is not a frame number'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.avi'], 'x.avi: must be an .mp4 file'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--range', '9..3'], '--range: 9..3 ends before it begins'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--scale', '99'], '--scale: "99" is outside 0.05..4'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--composition', 'Intro'], 'there is no composition "Intro"'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--speed', '2'], 'The "--speed" option does not exist.'])]
+    #[TestWith([['render'], 'Not enough arguments'])]
+    #[TestWith([['dance'], './ricamo: "dance" is not a command'])]
+    public function test_bad_arguments_end_with_status_2_and_one_line(array $arguments, string $says): void
+    {
+        $this->write();
+        $process = $this->ricamo(...$arguments);
+        self::assertSame(2, $process->getExitCode());
+        self::assertStringStartsWith($says, $process->getErrorOutput());
+        self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Jobs\DrawPiece;
+use App\Models\Composition;
+use App\Models\Render;
+use App\Rendering\Renders;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Ricamo\Raster\Media\Probe;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class RenderingTest extends TestCase
+{
+    private function small(int $length = 35): Composition
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'set-composition', ['width' => 160, 'height' => 90, 'length' => $length]);
+        $this->addBar($composition, ['size' => [40, 20]]);
+
+        return $composition;
+    }
+
+    private function begin(Composition $composition, array $body = []): Render
+    {
+        $id = $this->postJson("/api/compositions/{$composition->id}/renders", $body)->assertStatus(201)->json('id');
+
+        return Render::query()->findOrFail($id);
+    }
+
+    public function test_a_render_is_drawn_in_pieces_joined_and_downloaded(): void
+    {
+        $render = $this->begin($this->small());
+        self::assertSame(4, $render->pieces()->count());
+        $this->getJson("/api/renders/{$render->id}/file")->assertStatus(422)->assertJsonPath('message', 'the render is not finished');
+        $this->work();
+        $this->getJson("/api/renders/{$render->id}")->assertJson(['state' => 'finished', 'drawn' => 35, 'frames' => 35]);
+        $answer = $this->get("/api/renders/{$render->id}/file")->assertOk()->assertDownload('composition-1.mp4');
+        $clip = Probe::clip($answer->getFile()->getPathname());
+        self::assertSame([160, 90, 35, '25/1'], [$clip->width, $clip->height, $clip->frames, (string) $clip->rate]);
+        self::assertSame(['finished.mp4'], array_map(basename(...), File::glob($render->folder().'/*')));
+    }
+
+    public function test_a_range_is_rendered(): void
+    {
+        $render = $this->begin($this->small(), ['from' => 5, 'to' => 17]);
+        $this->work();
+        self::assertSame(12, Probe::clip($render->refresh()->file())->frames);
+        $composition = $this->small();
+        foreach ([['from' => 35], ['from' => 5, 'to' => 5], ['from' => 0, 'to' => 36], ['quality' => 1]] as $body) {
+            $this->postJson("/api/compositions/{$composition->id}/renders", $body)->assertStatus(422);
+        }
+    }
+
+    public function test_what_is_rendered_is_the_document_as_it_was(): void
+    {
+        $composition = $this->small();
+        $render = $this->begin($composition);
+        $this->edit($composition, 'set-composition', ['length' => 3]);
+        $this->work();
+        self::assertSame(35, Probe::clip($render->refresh()->file())->frames);
+    }
+
+    public function test_a_cancelled_render_ends_and_can_be_taken_up_again(): void
+    {
+        $render = $this->begin($this->small());
+        $this->postJson("/api/renders/{$render->id}/cancel")->assertJsonPath('state', 'cancelled');
+        $this->work();
+        self::assertSame('cancelled', $render->refresh()->state);
+        $this->postJson("/api/renders/{$render->id}/resume")->assertOk()->assertJsonPath('state', 'waiting');
+        $this->work();
+        self::assertSame('finished', $render->refresh()->state);
+        $this->postJson("/api/renders/{$render->id}/resume")->assertStatus(422)->assertJsonPath('message', 'the render is finished');
+    }
+
+    /** A worker in a process of its own is killed in the middle of a piece. */
+    public function test_after_a_killed_worker_the_render_says_so_and_resumes_with_what_it_has(): void
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'set-composition', ['width' => 1280, 'height' => 720, 'length' => 120]);
+        $this->addBar($composition);
+        config(['ricamo.piece_frames' => 60]);
+        $render = $this->begin($composition);
+        $worker = new Process([PHP_BINARY, base_path('artisan'), 'queue:work', '--queue=renders', '--stop-when-empty'], base_path(), [
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'APP_ENV' => 'production',
+        ]);
+        $worker->start();
+        $this->waitFor(fn (): bool => $render->pieces()->where('finished', true)->exists() && $render->refresh()->state === 'drawing');
+        $worker->signal(SIGKILL);
+        $this->waitFor(fn (): bool => ! $worker->isRunning());
+        self::assertSame('drawing', $render->refresh()->state);
+        $this->travel(60)->seconds();
+        $this->getJson("/api/renders/{$render->id}")->assertJsonPath('state', 'stopped');
+        $first = $render->pieces()->where('finished', true)->firstOrFail();
+        $made = filemtime($first->file());
+        $this->postJson("/api/renders/{$render->id}/resume")->assertOk();
+        self::assertSame($made, filemtime($first->file()));
+        DB::table('jobs')->whereNotNull('reserved_at')->delete();
+        $this->work();
+        self::assertSame('finished', $render->refresh()->state);
+        self::assertSame(120, Probe::clip($render->file())->frames);
+    }
+
+    public function test_whatever_a_stopped_server_left_is_taken_up_at_the_next_start(): void
+    {
+        $render = $this->begin($this->small());
+        $render->update(['state' => 'drawing']);
+        DB::table('jobs')->update(['reserved_at' => time()]);
+        Artisan::call('ricamo:resume');
+        self::assertStringContainsString('Resumed 1 unfinished render.', Artisan::output());
+        $this->work();
+        self::assertSame('finished', $render->refresh()->state);
+    }
+
+    public function test_a_render_that_fails_says_why(): void
+    {
+        $composition = $this->small();
+        $render = $this->begin($composition);
+        File::deleteDirectory($render->folder());
+        file_put_contents($render->folder(), 'in the way');
+        $this->work();
+        $this->getJson("/api/renders/{$render->id}")->assertJsonPath('state', 'failed');
+        self::assertNotEmpty($render->refresh()->problem);
+        unlink($render->folder());
+    }
+
+    public function test_a_piece_that_nobody_waits_for_is_not_drawn(): void
+    {
+        $render = $this->begin($this->small());
+        $piece = $render->pieces()->firstOrFail();
+        $render->update(['state' => 'failed']);
+        (new DrawPiece($piece->id))->handle(app(Renders::class));
+        self::assertFileDoesNotExist($piece->file());
+        (new DrawPiece(999))->handle(app(Renders::class));
+    }
+
+    /** @param  callable(): bool  $condition */
+    private function waitFor(callable $condition): void
+    {
+        for ($end = microtime(true) + 60; microtime(true) < $end; usleep(20_000)) {
+            if ($condition()) {
+                return;
+            }
+        }
+        self::fail('it did not happen within a minute');
+    }
+}
