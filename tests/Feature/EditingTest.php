@@ -128,8 +128,8 @@ final class EditingTest extends TestCase
         $url = "/api/compositions/{$composition->id}/edits";
         $this->postJson($url, $body, ['Origin' => 'http://elsewhere.test'])->assertStatus(403);
         $this->postJson($url, $body, ['Sec-Fetch-Site' => 'cross-site'])->assertStatus(403);
-        $this->getJson('http://elsewhere.test/api/projects')->assertStatus(403);
         $this->postJson($url, $body, ['Origin' => config('app.url'), 'Sec-Fetch-Site' => 'same-origin'])->assertOk();
+        $this->getJson('http://elsewhere.test/api/projects')->assertStatus(403);
     }
 
     public function test_answers_carry_a_policy_without_inline_scripts_and_no_paths(): void
