@@ -1,0 +1,89 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Composition;
+use App\Models\Project;
+use Illuminate\Support\Facades\Http;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** How long an edit takes over HTTP, from a server of its own: patch and display list included, 20 layers. */
+final class EditBench
+{
+    private const PORT = 8902;
+
+    private const TIMES = 150;
+
+    /** @return list<array{string, string, string}> */
+    public function run(): array
+    {
+        $project = Project::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
+        $server = new Process(['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null);
+        $server->start();
+        try {
+            $this->waitForServer();
+            $small = $this->measure($this->composition($project, 20, 2));
+            $large = $this->measure($this->composition($project, 500, 3));
+        } finally {
+            posix_kill((int) $server->getPid(), SIGTERM);
+            $server->wait();
+            $project->compositions()->delete();
+            $project->delete();
+        }
+
+        return [
+            ['an edit, 20 layers × 8 eased properties', sprintf('median %.1f ms, 95 %% %.1f ms', $small[0], $small[1]), '≤ 25 ms, ≤ 50 ms'],
+            ['a try while dragging, the same', sprintf('median %.1f ms, 95 %% %.1f ms', $small[2], $small[3]), '≤ 25 ms, ≤ 50 ms'],
+            ['an edit, 500 layers, 12,000 keyframes', sprintf('median %.1f ms, 95 %% %.1f ms', $large[0], $large[1]), ''],
+            ['… opened', sprintf('%.0f ms', $large[4]), '≤ 2000 ms'],
+        ];
+    }
+
+    private function composition(Project $project, int $layers, int $keyframes): Composition
+    {
+        return $project->compositions()->create(['name' => 'Bench', 'document' => Composition::encode(EvaluationBench::composition($layers, $keyframes))]);
+    }
+
+    /** @return array{float, float, float, float, float} */
+    private function measure(Composition $composition): array
+    {
+        $url = 'http://127.0.0.1:'.self::PORT."/api/compositions/{$composition->id}";
+        $opened = $this->time(fn () => Http::get($url)->throw());
+        $edits = [];
+        $tries = [];
+        for ($i = 0; $i < self::TIMES; $i++) {
+            $body = [
+                'edit' => 'drag-layers', 'args' => ['layers' => ['l3'], 'frame' => 40, 'by' => [1, 0]],
+                'revision' => $i, 'show' => ['frame' => 40, 'layers' => ['l3']],
+            ];
+            $tries[] = $this->time(fn () => Http::post("$url/edits/try", $body)->throw());
+            $edits[] = $this->time(fn () => Http::post("$url/edits", $body)->throw());
+        }
+        sort($edits);
+        sort($tries);
+        $at = fn (array $times, float $part): float => $times[(int) floor($part * (count($times) - 1))];
+
+        return [$at($edits, 0.5), $at($edits, 0.95), $at($tries, 0.5), $at($tries, 0.95), $opened];
+    }
+
+    /** @return float milliseconds */
+    private function time(callable $request): float
+    {
+        $began = hrtime(true);
+        $request();
+
+        return (hrtime(true) - $began) / 1e6;
+    }
+
+    private function waitForServer(): void
+    {
+        for ($try = 0; $try < 100; $try++) {
+            if (@fsockopen('127.0.0.1', self::PORT)) {
+                return;
+            }
+            usleep(100_000);
+        }
+        throw new RuntimeException('the server for the benchmark did not start');
+    }
+}
