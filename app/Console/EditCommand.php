@@ -18,7 +18,7 @@ final class EditCommand extends DocumentCommand
         $composition = $project->composition($this->option('composition'));
         $file = (string) $this->argument('edits');
         foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => $edit) {
-            $composition = $this->about("$file: [$index]", fn () => $edit->apply($composition, $media));
+            $composition = $this->about("$file: [$index]", fn () => Edits::apply($edit, $composition, $media));
         }
         $out = (string) ($this->option('out') ?? $this->argument('document'));
         $json = json_encode($project->replacing($composition)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

@@ -8,6 +8,7 @@ use App\Models\Media;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -18,12 +19,15 @@ final class Editor
     /** @return array<string, mixed> the answer to the one who asked */
     public function edit(int $id, Node $request): array
     {
-        return $this->change($id, $request, 'edit', function (Composition $composition) use ($request): array {
+        return $this->change($id, $request, 'edit', function (Composition $composition, MediaLibrary $media) use ($request): Step {
             $edit = Edits::read($request);
-            $after = $edit->apply($composition->read(), Media::libraryOf($composition->project_id));
+            $before = $composition->read();
+            $after = Edits::apply($edit, $before, $media);
             $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']);
 
-            return [Composition::encode($after), $edit->title(), json_encode(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value])];
+            return new Step($after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), json_encode(
+                ['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value], JSON_THROW_ON_ERROR,
+            ));
         });
     }
 
@@ -32,10 +36,11 @@ final class Editor
     {
         $composition = Composition::query()->findOrFail($id);
         $media = Media::libraryOf($composition->project_id);
-        $after = Edits::read($request)->apply($composition->read(), $media);
+        $before = $composition->read();
+        $after = Edits::apply(Edits::read($request), $before, $media);
 
         return [
-            'patch' => json_decode(Patch::between($composition->document, Composition::encode($after))),
+            'patch' => json_decode(Patch::between($before, $after)),
             'revision' => $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $media),
         ];
@@ -44,13 +49,23 @@ final class Editor
     /** @return array<string, mixed> */
     public function undo(int $id, Node $request): array
     {
-        return $this->change($id, $request, 'undo', fn (Composition $composition): array => $this->walk($composition, 'done', 'undone', 'desc', 'inverse'));
+        return $this->change($id, $request, 'undo', function (Composition $composition): Step {
+            $entry = $this->edits($composition->id)->where('state', 'done')->orderByDesc('revision')->first() ?? throw new Refusal('there is nothing to undo');
+            $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'undone']);
+
+            return new Step(Patch::apply($composition->document, $entry->inverse), $entry->inverse, $entry->patch, $entry->title);
+        });
     }
 
     /** @return array<string, mixed> */
     public function redo(int $id, Node $request): array
     {
-        return $this->change($id, $request, 'redo', fn (Composition $composition): array => $this->walk($composition, 'undone', 'done', 'asc', 'patch'));
+        return $this->change($id, $request, 'redo', function (Composition $composition): Step {
+            $entry = $this->edits($composition->id)->where('state', 'undone')->orderBy('revision')->first() ?? throw new Refusal('there is nothing to redo');
+            $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'done']);
+
+            return new Step(Patch::apply($composition->document, $entry->patch), $entry->patch, $entry->inverse, $entry->title);
+        });
     }
 
     /** @return array{undo: ?string, redo: ?string} what each would take back or bring back */
@@ -63,7 +78,7 @@ final class Editor
     }
 
     /**
-     * @param  Closure(Composition): array{string, string, ?string}  $make  the new document, what the change is called, and the request to log
+     * @param  Closure(Composition, MediaLibrary): Step  $make
      * @return array<string, mixed>
      */
     private function change(int $id, Node $request, string $kind, Closure $make): array
@@ -74,44 +89,32 @@ final class Editor
             if ($known !== $composition->revision) {
                 throw new StaleRevision($id, $known, $composition->revision);
             }
-            [$document, $title, $logged] = $make($composition);
-            $patch = Patch::between($composition->document, $document);
-            $changed = clone $composition;
-            $changed->document = $document;
-            $after = $changed->read();
+            $media = Media::libraryOf($composition->project_id);
+            $step = $make($composition, $media);
             // Before anything is kept: a document that cannot be shown is not one to keep.
-            $glimpse = Glimpse::read($request->optional('show'))->ofProject($after, $composition->project_id);
+            $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $media);
+            $revision = $composition->revision + 1;
             Change::query()->insert([
                 'composition_id' => $id,
-                'revision' => $composition->revision + 1,
+                'revision' => $revision,
                 'kind' => $kind,
-                'title' => $title,
-                'request' => $logged,
-                'patch' => $patch,
-                'inverse' => Patch::between($document, $composition->document),
+                'title' => $step->title,
+                'request' => $step->request,
+                'patch' => $step->patch,
+                'inverse' => $step->inverse,
                 'created_at' => now(),
             ]);
             Composition::query()->whereKey($id)->update([
-                'document' => $document, 'revision' => $composition->revision + 1, 'name' => $after->name,
+                'document' => Composition::encode($step->after), 'revision' => $revision, 'name' => $step->after->name,
             ]);
 
             return [
-                'revision' => $composition->revision + 1,
-                'patch' => json_decode($patch),
+                'revision' => $revision,
+                'patch' => json_decode($step->patch),
                 'history' => $this->history($id),
                 'glimpse' => $glimpse,
             ];
         });
-    }
-
-    /** @return array{string, string, null} */
-    private function walk(Composition $composition, string $from, string $to, string $order, string $patch): array
-    {
-        $entry = $this->edits($composition->id)->where('state', $from)->orderBy('revision', $order)->first()
-            ?? throw new Refusal($to === 'undone' ? 'there is nothing to undo' : 'there is nothing to redo');
-        $this->edits($composition->id)->where('id', $entry->id)->update(['state' => $to]);
-
-        return [Patch::apply($composition->document, $entry->{$patch}), $entry->title, null];
     }
 
     private function edits(int $id): Builder

@@ -2,43 +2,105 @@
 
 namespace App\Editing;
 
-use App\Models\Composition;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Json\Node;
 use stdClass;
 use Swaggest\JsonDiff\JsonDiff;
 use Swaggest\JsonDiff\JsonPatch;
 use Swaggest\JsonDiff\JsonPatch\Replace;
-use Swaggest\JsonDiff\JsonPatch\Test;
 use Swaggest\JsonDiff\JsonPointer;
 
-/** Differences between documents as RFC 6902 patches. */
+/**
+ * Differences between documents as RFC 6902 patches. Documents are immutable, so what an edit left alone is the very
+ * same layer in both: only the others are compared.
+ */
 final class Patch
 {
-    /** @return string the patch that leads from one document to the other, both JSON */
-    public static function between(string $from, string $to): string
+    /** @return string the patch that leads from one composition to the other, JSON */
+    public static function between(Composition $from, Composition $to): string
     {
-        $original = json_decode($from);
-        $new = json_decode($to);
-        $operations = self::replaceWhereKindsDiffer($original, $new, '');
-        $diff = new JsonDiff($original, $new, JsonDiff::SKIP_JSON_MERGE_PATCH);
-        foreach ($diff->getPatch()->jsonSerialize() as $operation) {
-            // The revision says already what the patch is to be applied to.
-            if (! $operation instanceof Test) {
-                $operations[] = $operation;
+        $operations = [
+            ...self::differences(self::plain($from->with(['layers' => []])->toJson()), self::plain($to->with(['layers' => []])->toJson()), ''),
+            ...self::rearrangement(array_column($from->layers, 'id'), $to->layers),
+        ];
+        $old = array_column($from->layers, null, 'id');
+        foreach ($to->layers as $index => $layer) {
+            $before = $old[$layer->id] ?? $layer;
+            if ($before !== $layer) {
+                array_push($operations, ...self::differences(self::plain($before->toJson()), self::plain($layer->toJson()), "/layers/$index"));
             }
         }
 
         return json_encode($operations, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    /** @return string the document, JSON, with the patch applied */
-    public static function apply(string $document, string $patch): string
+    /** @param  string  $document  JSON */
+    public static function apply(string $document, string $patch): Composition
     {
         $value = json_decode($document);
         JsonPatch::import(json_decode($patch))->apply($value);
 
-        return Composition::encode(Document::read(Node::decode(json_encode($value, JSON_THROW_ON_ERROR))));
+        return Composition::read(Node::decode(json_encode($value, JSON_THROW_ON_ERROR)));
+    }
+
+    /**
+     * Takes the stack to its new order: what lies between the ends that stayed is taken out and put in again, or moved
+     * where it is a single layer that went elsewhere.
+     *
+     * @param  list<string>  $from  ids
+     * @param  list<Layer>  $to
+     * @return list<array<string, mixed>>
+     */
+    private static function rearrangement(array $from, array $to): array
+    {
+        $ids = array_column($to, 'id');
+        for ($start = 0; isset($from[$start], $ids[$start]) && $from[$start] === $ids[$start]; $start++);
+        for ($end = 0; $end < min(count($from), count($ids)) - $start && $from[count($from) - 1 - $end] === $ids[count($ids) - 1 - $end]; $end++);
+        $before = array_slice($from, $start, count($from) - $start - $end);
+        $after = array_slice($ids, $start, count($ids) - $start - $end);
+        $last = $start + count($after) - 1;
+        if (count($before) > 1 && [...array_slice($before, 1), $before[0]] === $after) {
+            return [['op' => 'move', 'from' => "/layers/$start", 'path' => "/layers/$last"]];
+        }
+        if (count($before) > 1 && [...array_slice($before, -1), ...array_slice($before, 0, -1)] === $after) {
+            return [['op' => 'move', 'from' => "/layers/$last", 'path' => "/layers/$start"]];
+        }
+        $operations = [];
+        for ($index = $start + count($before) - 1; $index >= $start; $index--) {
+            $operations[] = ['op' => 'remove', 'path' => "/layers/$index"];
+        }
+        for ($index = $start; $index <= $last; $index++) {
+            $operations[] = ['op' => 'add', 'path' => "/layers/$index", 'value' => $to[$index]->toJson()];
+        }
+
+        return $operations;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function differences(stdClass $original, stdClass $new, string $path): array
+    {
+        $replaced = self::replaceWhereKindsDiffer($original, $new, '');
+        $diff = new JsonDiff($original, $new, JsonDiff::SKIP_JSON_MERGE_PATCH);
+        $operations = [];
+        foreach ([...$replaced, ...$diff->getPatch()->jsonSerialize()] as $operation) {
+            $plain = (array) json_decode(json_encode($operation, JSON_THROW_ON_ERROR));
+            // The library guards each change by a test; the revision says already what the patch is to be applied to.
+            if ($plain['op'] !== 'test') {
+                $operations[] = [...$plain, 'path' => $path.$plain['path']];
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @param  array<string, mixed>  $json */
+    private static function plain(array $json): stdClass
+    {
+        $plain = json_decode(json_encode($json, JSON_THROW_ON_ERROR));
+        assert($plain instanceof stdClass);
+
+        return $plain;
     }
 
     /**

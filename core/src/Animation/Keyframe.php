@@ -26,7 +26,7 @@ final readonly class Keyframe
 
     public function frame(FrameRange $span): int
     {
-        return $this->pin->origin($span) + $this->at;
+        return $this->at + ($this->pin === Pin::Start ? $span->in : $span->out);
     }
 
     public function withValue(float|bool|Point|Size|Colour $value): self

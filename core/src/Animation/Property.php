@@ -79,6 +79,18 @@ final readonly class Property
         return [...$this->fromStart, ...$this->fromEnd];
     }
 
+    /** @return array<int, Keyframe> those that count, in order of time, by the composition frame they are on */
+    public function course(FrameRange $span): array
+    {
+        $course = [];
+        foreach ($this->keyframes() as $keyframe) {
+            $course[$keyframe->frame($span)] = $keyframe;
+        }
+        ksort($course);
+
+        return $course;
+    }
+
     /** The keyframe that counts on exactly this frame. */
     public function keyframeOn(int $frame, FrameRange $span): ?Keyframe
     {

@@ -23,16 +23,17 @@ final readonly class Colour
     /** Mixes in sRGB with premultiplied alpha, the legacy rule of CSS Color 4 § 12: a transparent end lends no hue. */
     public function mix(self $other, float $t): self
     {
-        $alpha = self::between($this->alpha, $other->alpha, $t);
+        $alpha = $this->alpha + ($other->alpha - $this->alpha) * $t;
         if ($alpha <= 0) {
             return new self($other->red, $other->green, $other->blue, 0);
         }
-        $channel = fn (int $from, int $to): int => (int) round(min(255, max(0,
-            self::between($from * $this->alpha, $to * $other->alpha, $t) / $alpha)));
+        [$here, $there] = [$this->alpha * (1 - $t) / $alpha, $other->alpha * $t / $alpha];
 
         return new self(
-            $channel($this->red, $other->red), $channel($this->green, $other->green),
-            $channel($this->blue, $other->blue), (int) round(min(255, $alpha)),
+            self::whole($this->red * $here + $other->red * $there),
+            self::whole($this->green * $here + $other->green * $there),
+            self::whole($this->blue * $here + $other->blue * $there),
+            self::whole($alpha),
         );
     }
 
@@ -51,8 +52,8 @@ final readonly class Colour
         return sprintf($this->alpha === 255 ? '#%02x%02x%02x' : '#%02x%02x%02x%02x', $this->red, $this->green, $this->blue, $this->alpha);
     }
 
-    private static function between(int $from, int $to, float $t): float
+    private static function whole(float $channel): int
     {
-        return $from + ($to - $from) * $t;
+        return (int) round($channel < 0 ? 0 : ($channel > 255 ? 255 : $channel));
     }
 }

@@ -23,6 +23,11 @@ final readonly class Fill implements Operation
         ];
     }
 
+    public function faded(float $opacity): self
+    {
+        return new self($this->outline, $this->matrix, $this->colour->faded($opacity));
+    }
+
     public function extent(): ?Box
     {
         return $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds);

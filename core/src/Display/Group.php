@@ -21,6 +21,11 @@ final readonly class Group implements Operation
         ];
     }
 
+    public function faded(float $opacity): self
+    {
+        return new self($this->operations, $this->opacity * $opacity);
+    }
+
     public function extent(): ?Box
     {
         return DisplayList::extentOf($this->operations);

@@ -30,6 +30,11 @@ final readonly class Image implements Operation
         ];
     }
 
+    public function faded(float $opacity): self
+    {
+        return new self($this->media, $this->frame, $this->size, $this->matrix, $this->opacity * $opacity);
+    }
+
     public function extent(): Box
     {
         return $this->matrix->bounds(new Box(0, 0, $this->size->width, $this->size->height));

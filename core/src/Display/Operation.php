@@ -10,6 +10,9 @@ interface Operation
     /** @return array<string, mixed> */
     public function toJson(): array;
 
+    /** The same at $opacity (0..1) of its own. */
+    public function faded(float $opacity): self;
+
     /** The pixels it can touch, in composition pixels; null when it draws nothing. */
     public function extent(): ?Box;
 

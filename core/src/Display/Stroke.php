@@ -34,6 +34,11 @@ final readonly class Stroke implements Operation
         ];
     }
 
+    public function faded(float $opacity): self
+    {
+        return new self($this->outline, $this->matrix, $this->colour->faded($opacity), $this->width, $this->join);
+    }
+
     public function extent(): ?Box
     {
         $reach = $this->width / 2 * ($this->join === Join::Miter ? self::MITER_LIMIT : 1);

@@ -133,6 +133,22 @@ final readonly class Composition
         return $this->with(['layers' => $layers]);
     }
 
+    /**
+     * Reads back all that is not in $before, for a document that can be written but not read again is lost.
+     *
+     * @throws Refusal for a value that a document may not have
+     */
+    public function checkAgainst(self $before): void
+    {
+        $old = array_column($before->layers, null, 'id');
+        self::read(new Node($this->with(['layers' => []])->toJson()));
+        foreach ($this->layers as $index => $layer) {
+            if (($old[$layer->id] ?? null) !== $layer) {
+                Layer::read(new Node($layer->toJson(), 'layers', $index));
+            }
+        }
+    }
+
     /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: list<Layer>}  $fields */
     public function with(array $fields): self
     {

@@ -94,10 +94,15 @@ final readonly class Layer
         $anchor = $this->point('anchor', $frame);
         $position = $this->point('position', $frame);
 
-        return Affine::translation($position->x, $position->y)
-            ->after(Affine::rotation($this->number('rotation', $frame)))
-            ->after(Affine::scaling($scale->x / 100, $scale->y / 100))
-            ->after(Affine::translation(-$anchor->x, -$anchor->y));
+        $turn = Affine::rotation($this->number('rotation', $frame));
+        [$a, $b] = [$turn->a * $scale->x / 100, $turn->b * $scale->x / 100];
+        [$c, $d] = [$turn->c * $scale->y / 100, $turn->d * $scale->y / 100];
+
+        return new Affine(
+            $a, $b, $c, $d,
+            $position->x - $a * $anchor->x - $c * $anchor->y,
+            $position->y - $b * $anchor->x - $d * $anchor->y,
+        );
     }
 
     public function number(string $property, int|float $frame): float

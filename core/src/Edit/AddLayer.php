@@ -42,7 +42,7 @@ final readonly class AddLayer implements Edit
             ...($kind === LayerKind::Footage ? $this->clipDefaults($composition, $media, $in) : []),
         ];
         $given = array_filter($this->layer->object(), fn (mixed $value): bool => $value !== null);
-        $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer->path));
+        $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer));
         foreach ($composition->layers as $other) {
             if ($other->id === $layer->id) {
                 $this->layer->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");

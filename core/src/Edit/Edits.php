@@ -2,7 +2,10 @@
 
 namespace Ricamo\Core\Edit;
 
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** Every edit, by the name it is asked for. */
 final class Edits
@@ -39,6 +42,15 @@ final class Edits
         $class = self::BY_NAME[$name->string()] ?? $name->refuse(json_encode($name->value).' is not an edit; there are '.implode(', ', array_keys(self::BY_NAME)));
 
         return $class::read($node->field('args'));
+    }
+
+    /** @throws Refusal where the composition does not allow it; then nothing is changed */
+    public static function apply(Edit $edit, Composition $composition, MediaLibrary $media): Composition
+    {
+        $after = $edit->apply($composition, $media);
+        $after->checkAgainst($composition);
+
+        return $after;
     }
 
     /**

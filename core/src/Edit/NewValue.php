@@ -36,6 +36,6 @@ final class NewValue
 
         return $definition->type === ValueType::Size
             ? new Size($new[0], $new[1])
-            : $definition->read(new Node([$new[0], $new[1]], $node->path));
+            : $definition->read(new Node([$new[0], $new[1]], $node));
     }
 }

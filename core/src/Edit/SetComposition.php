@@ -29,7 +29,7 @@ final readonly class SetComposition implements Edit
 
     public function apply(Composition $composition, MediaLibrary $media): Composition
     {
-        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$this->args->object()], $this->args->path));
+        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$this->args->object()], $this->args));
         $layers = $composition->layers;
         if (! $changed->rate->equals($composition->rate)) {
             $layers = array_map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate), $layers);

@@ -27,7 +27,7 @@ final readonly class SetContent implements Edit
         $layer = $composition->layer($this->layer);
         $this->content->allow($layer->kind->contentFields());
         $fields = [...$layer->content->toJson(), ...$this->content->object()];
-        $content = $layer->kind->readContent(new Node($fields, $this->content->path));
+        $content = $layer->kind->readContent(new Node($fields, $this->content));
         if ($content instanceof FootageContent && ! $media->has($content->media)) {
             throw new Refusal("there is no media \"{$content->media}\" in this project");
         }

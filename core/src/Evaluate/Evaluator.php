@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use LogicException;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
@@ -57,7 +58,7 @@ final readonly class Evaluator
             $layer->content instanceof FootageContent => $this->footage->box($layer->content),
             $layer->content instanceof ShapeContent => $this->shapes->box($layer, $frame),
             $layer->content instanceof TextContent => $this->texts->box($layer, $layer->content, $frame),
-            default => throw new \LogicException("no artist draws {$layer->kind->value} layers"),
+            default => throw self::unknown($layer),
         };
 
         return new Pose($layer->id, $layer->matrix($frame), $box, $layer->point('anchor', $frame), $layer->isSeenAt($frame));
@@ -74,16 +75,23 @@ final readonly class Evaluator
         if (abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        if ($layer->content instanceof FootageContent) {
-            return $this->footage->draw($layer->content, $layer->span, $composition->rate, $frame, $matrix, $opacity);
-        }
-        $paint = fn (float $opacity): array => $layer->content instanceof TextContent
-            ? $this->texts->draw($layer, $layer->content, $frame, $matrix, $opacity)
-            : $this->shapes->draw($layer, $frame, $matrix, $opacity);
+        $operations = match (true) {
+            $layer->content instanceof FootageContent => $this->footage->draw($layer->content, $layer->span, $composition->rate, $frame, $matrix),
+            $layer->content instanceof TextContent => $this->texts->draw($layer, $layer->content, $frame, $matrix),
+            $layer->content instanceof ShapeContent => $this->shapes->draw($layer, $layer->content, $frame, $matrix),
+            default => throw self::unknown($layer),
+        };
 
-        // A lone operation can carry the opacity in its colour; several that overlap must fade as one.
-        $operations = $paint($opacity);
+        // A lone operation can carry the opacity itself; several that overlap must fade as one.
+        return match (true) {
+            $opacity >= 1 || $operations === [] => $operations,
+            count($operations) === 1 => [$operations[0]->faded($opacity)],
+            default => [new Group($operations, $opacity)],
+        };
+    }
 
-        return $opacity < 1 && count($operations) > 1 ? [new Group($paint(1.0), $opacity)] : $operations;
+    private static function unknown(Layer $layer): LogicException
+    {
+        return new LogicException("no artist draws {$layer->kind->value} layers");
     }
 }

@@ -18,7 +18,7 @@ final readonly class FootageArtist
     }
 
     /** @return list<Image> */
-    public function draw(FootageContent $content, FrameRange $span, FrameRate $rate, int $frame, Affine $matrix, float $opacity): array
+    public function draw(FootageContent $content, FrameRange $span, FrameRate $rate, int $frame, Affine $matrix): array
     {
         $facts = $this->media->get($content->media)->known();
         $shown = $content->from + $facts->rate->frameShownAt($frame - $span->in, $rate);
@@ -30,7 +30,7 @@ final readonly class FootageArtist
             min($shown, $facts->frames - 1),
             $size,
             $matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2)),
-            $opacity,
+            1.0,
         )];
     }
 

@@ -15,27 +15,34 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
-final readonly class ShapeArtist
+final class ShapeArtist
 {
+    /** How many outlines are kept, because most frames show the same shape as the frame before. */
+    private const KEPT = 500;
+
+    /** @var array<string, Outline> */
+    private array $outlines = [];
+
     /** @return list<Operation> */
-    public function draw(Layer $layer, int $frame, Affine $matrix, float $opacity): array
+    public function draw(Layer $layer, ShapeContent $content, int $frame, Affine $matrix): array
     {
         $box = $this->box($layer, $frame);
-        $fill = $layer->colour('fill', $frame)->faded($opacity);
-        $outline = $layer->colour('outline', $frame)->faded($opacity);
-        $width = max(0, $layer->number('outlineWidth', $frame));
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
-        assert($layer->content instanceof ShapeContent);
-        $path = Outline::of($layer->content->form === ShapeForm::Ellipse
-            ? Path::ellipse($box)
-            : Path::rectangle($box, max(0, $layer->number('rounding', $frame))));
+        $fill = $layer->colour('fill', $frame);
+        $outline = $layer->colour('outline', $frame);
+        $width = max(0, $layer->number('outlineWidth', $frame));
+        $path = $this->outline($content->form, $box, max(0, $layer->number('rounding', $frame)));
+        $operations = [];
+        if ($fill->isVisible()) {
+            $operations[] = new Fill($path, $matrix, $fill);
+        }
+        if ($width > 0 && $outline->isVisible()) {
+            $operations[] = new Stroke($path, $matrix, $outline, $width, Join::Miter);
+        }
 
-        return array_values(array_filter([
-            $fill->isVisible() ? new Fill($path, $matrix, $fill) : null,
-            $width > 0 && $outline->isVisible() ? new Stroke($path, $matrix, $outline, $width, Join::Miter) : null,
-        ]));
+        return $operations;
     }
 
     public function box(Layer $layer, int $frame): Box
@@ -43,5 +50,18 @@ final readonly class ShapeArtist
         $size = $layer->size('size', $frame);
 
         return Box::centred(max(0, $size->width), max(0, $size->height));
+    }
+
+    private function outline(ShapeForm $form, Box $box, float $rounding): Outline
+    {
+        $key = "{$form->value} {$box->right} {$box->bottom} $rounding";
+        if (! isset($this->outlines[$key])) {
+            if (count($this->outlines) >= self::KEPT) {
+                $this->outlines = [];
+            }
+            $this->outlines[$key] = Outline::of($form === ShapeForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, $rounding));
+        }
+
+        return $this->outlines[$key];
     }
 }

@@ -20,12 +20,12 @@ final readonly class TextArtist
     }
 
     /** @return list<Operation> */
-    public function draw(Layer $layer, TextContent $content, int $frame, Affine $matrix, float $opacity): array
+    public function draw(Layer $layer, TextContent $content, int $frame, Affine $matrix): array
     {
         $typeSize = max(0.01, $layer->number('typeSize', $frame));
         $leading = $layer->number('leading', $frame);
-        $fill = $layer->colour('fill', $frame)->faded($opacity);
-        $outline = $layer->colour('outline', $frame)->faded($opacity);
+        $fill = $layer->colour('fill', $frame);
+        $outline = $layer->colour('outline', $frame);
         $width = max(0, $layer->number('outlineWidth', $frame)) * ShapedLine::EM / $typeSize;
         $block = $this->blocks->of($content, $layer->number('tracking', $frame));
 

@@ -2,65 +2,70 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Hold;
+use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Time\FrameRange;
 
 /** A property's course over time, for its row in the timeline: its keyframes, and its value sampled in between. */
 final readonly class Thread
 {
-    private const MOST_SAMPLES = 240;
+    /** Samples of an eased segment: enough for the six turns of an elastic one to be seen. */
+    private const FINE = 40;
 
-    /** @return array<string, mixed> */
+    /** Segments beyond this many are drawn straight: they are narrower than a curve could be told from a line. */
+    private const MOST_CURVES = 100;
+
+    /** @return array<string, mixed> `channels` holds each number of the value on each of `frames`; none for values not made of numbers */
     public static function of(Layer $layer, string $name, Property $property): array
     {
+        $course = $property->course($layer->span);
+
         return [
             'property' => $name,
-            'beads' => self::beads($property, $layer->span),
-            ...self::samples($property, $layer->span),
+            'beads' => array_map(fn (int $frame, Keyframe $keyframe): array => [
+                'frame' => $frame,
+                'value' => $property->type->write($keyframe->value),
+                'easing' => (string) $keyframe->easing,
+                'pin' => $keyframe->pin->value,
+            ], array_keys($course), $course),
+            ...self::samples($property, $course),
         ];
     }
 
-    /** @return list<array<string, mixed>> in order of time */
-    private static function beads(Property $property, FrameRange $span): array
+    /**
+     * @param  array<int, Keyframe>  $course  by frame
+     * @return array{frames: list<float>, channels: list<list<float>>}
+     */
+    private static function samples(Property $property, array $course): array
     {
-        $beads = [];
-        foreach ($property->keyframes() as $keyframe) {
-            $frame = $keyframe->frame($span);
-            if ($property->keyframeOn($frame, $span) === $keyframe) {
-                $beads[$frame] = [
-                    'frame' => $frame,
-                    'value' => $property->type->write($keyframe->value),
-                    'easing' => (string) $keyframe->easing,
-                    'pin' => $keyframe->pin->value,
-                ];
+        $frames = [];
+        $channels = [];
+        $curved = count($course) <= self::MOST_CURVES;
+        $at = array_keys($course);
+        foreach (array_values($course) as $index => $keyframe) {
+            $next = $course[$at[$index + 1] ?? -PHP_INT_MAX] ?? null;
+            foreach ($next === null ? [0.0] : self::steps($keyframe->easing, $curved) as $t) {
+                $value = $next === null ? $keyframe->value : $property->type->mix($keyframe->value, $next->value, $keyframe->easing->at($t));
+                $frames[] = round($at[$index] + $t * (($at[$index + 1] ?? 0) - $at[$index]), 3);
+                foreach ($property->type->channels($value) ?? [] as $channel => $number) {
+                    $channels[$channel][] = round($number, 3);
+                }
             }
         }
-        ksort($beads);
 
-        return array_values($beads);
+        return ['frames' => $frames, 'channels' => array_values($channels)];
     }
 
-    /**
-     * The value's channels between its first and last keyframe, at even steps.
-     *
-     * @return array{from: int, step: float, channels: array<int, array<int, float>>}
-     */
-    private static function samples(Property $property, FrameRange $span): array
+    /** @return list<float> where in a segment it is sampled, 0 to below 1 */
+    private static function steps(Easing $easing, bool $curved): array
     {
-        $frames = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($span), $property->keyframes());
-        $first = min($frames ?: [$span->in]);
-        $last = max($frames ?: [$span->in]);
-        $count = max(1, min(self::MOST_SAMPLES, $last - $first));
-        $channels = [];
-        for ($index = 0; $index <= $count; $index++) {
-            $value = $property->at($first + ($last - $first) * $index / $count, $span);
-            foreach ($property->type->channels($value) ?? [] as $channel => $number) {
-                $channels[$channel][$index] = round($number, 3);
-            }
-        }
-
-        return ['from' => $first, 'step' => (float) (($last - $first) / $count), 'channels' => $channels];
+        return match (true) {
+            $easing instanceof Hold => [0.0, 0.999999],
+            $easing instanceof Linear, ! $curved => [0.0],
+            default => array_map(fn (int $step): float => (float) ($step / self::FINE), range(0, self::FINE - 1)),
+        };
     }
 }

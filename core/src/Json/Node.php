@@ -12,8 +12,24 @@ use Ricamo\Core\Refusal;
  */
 final readonly class Node
 {
-    public function __construct(public mixed $value, public string $path = '')
+    /**
+     * @param  self|string  $parent  what it stands in, or the path of what it stands in
+     * @param  string|int|null  $key  its field or its place in the list there; null for the parent's own place
+     */
+    public function __construct(public mixed $value, private self|string $parent = '', private string|int|null $key = null)
     {
+    }
+
+    /** Put together only when something is wrong: a document has tens of thousands of places. */
+    public function path(): string
+    {
+        $parent = is_string($this->parent) ? $this->parent : $this->parent->path();
+
+        return match (true) {
+            $this->key === null => $parent,
+            is_int($this->key) => "{$parent}[{$this->key}]",
+            default => $parent === '' ? $this->key : "$parent.{$this->key}",
+        };
     }
 
     /** @throws Refusal for text that is no JSON, or nests deeper than 32 levels */
@@ -29,7 +45,7 @@ final readonly class Node
     /** @param  list<string>  $fields every field that may stand here */
     public function allow(array $fields): self
     {
-        foreach (array_keys($this->object()) as $name) {
+        foreach ($this->object() as $name => $ignored) {
             if (! in_array($name, $fields, true)) {
                 $this->child((string) $name)->refuse('is not a field known here');
             }
@@ -40,14 +56,16 @@ final readonly class Node
 
     public function field(string $name): self
     {
-        return $this->optional($name) ?? $this->child($name)->refuse('is missing');
+        $value = $this->object()[$name] ?? null;
+
+        return $value === null ? $this->child($name)->refuse('is missing') : new self($value, $this, $name);
     }
 
     public function optional(string $name): ?self
     {
-        $object = $this->object();
+        $value = $this->object()[$name] ?? null;
 
-        return array_key_exists($name, $object) && $object[$name] !== null ? $this->child($name, $object[$name]) : null;
+        return $value === null ? null : new self($value, $this, $name);
     }
 
     public function has(string $name): bool
@@ -77,7 +95,7 @@ final readonly class Node
         }
         $items = [];
         foreach ($this->value as $index => $value) {
-            $items[] = new self($value, "{$this->path}[$index]");
+            $items[] = new self($value, $this, $index);
         }
 
         return $items;
@@ -91,7 +109,7 @@ final readonly class Node
         if (! mb_check_encoding($this->value, 'UTF-8')) {
             $this->refuse('is not valid UTF-8');
         }
-        if (mb_strlen($this->value) > $atMost) {
+        if (strlen($this->value) > $atMost && mb_strlen($this->value) > $atMost) {
             $this->refuse('is longer than '.$atMost.' characters');
         }
 
@@ -150,12 +168,13 @@ final readonly class Node
 
     public function refuse(string $reason): never
     {
-        throw new Refusal($this->path === '' ? $reason : "{$this->path}: $reason");
+        $path = $this->path();
+        throw new Refusal($path === '' ? $reason : "$path: $reason");
     }
 
-    private function child(string $name, mixed $value = null): self
+    private function child(string $name): self
     {
-        return new self($value, $this->path === '' ? $name : "{$this->path}.$name");
+        return new self(null, $this, $name);
     }
 
     private function within(int|float $number, int|float|null $least, int|float|null $most): void

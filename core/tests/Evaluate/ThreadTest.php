@@ -16,18 +16,25 @@ final class ThreadTest extends TestCase
         self::assertEquals(['value' => 100, 'animated' => false, 'keyframe' => false], $inspection['values']['opacity']);
         [$thread] = $inspection['threads'];
         self::assertSame([10, 30, 99], array_column($thread['beads'], 'frame'));
-        self::assertSame(10, $thread['from']);
-        self::assertSame(1.0, $thread['step']);
-        self::assertEquals([0, 50, 100], [$thread['channels'][0][0], $thread['channels'][0][10], $thread['channels'][0][20]]);
-        self::assertCount(90, $thread['channels'][0]);
+        self::assertSame([10.0, 30.0, 99.0], $thread['frames']);
+        self::assertEquals([[0, 100, 0], [5, 5, 5]], $thread['channels']);
     }
 
-    public function test_long_courses_are_sampled(): void
+    public function test_eased_segments_are_sampled_as_curves_and_held_ones_as_steps(): void
     {
-        $layer = Fixture::layer(Fixture::bar(['out' => 90_000, 'opacity' => Fixture::keyframes([0, 0], [80_000, 100])]));
+        $layer = Fixture::layer(Fixture::bar(['out' => 9000, 'opacity' => Fixture::keyframes([0, 0, 'quad-in'], [80, 100, 'hold'], [100, 20])]));
         $thread = Inspection::of($layer, 0)['threads'][0];
-        self::assertCount(241, $thread['channels'][0]);
-        self::assertEquals([0, 100], [$thread['channels'][0][0], $thread['channels'][0][240]]);
+        $half = array_search(40.0, $thread['frames'], true);
+        self::assertEquals(25, $thread['channels'][0][$half]);
+        self::assertEquals([80.0, 100.0, 100.0], array_slice($thread['frames'], -3));
+        self::assertEquals([100, 100, 20], array_slice($thread['channels'][0], -3));
+    }
+
+    public function test_a_course_of_very_many_keyframes_stays_small(): void
+    {
+        $keyframes = array_map(fn (int $index): array => [$index, $index % 2, 'cubic-in'], range(0, 4999));
+        $layer = Fixture::layer(Fixture::bar(['out' => 9000, 'opacity' => Fixture::keyframes(...$keyframes)]));
+        self::assertCount(5000, Inspection::of($layer, 0)['threads'][0]['frames']);
     }
 
     public function test_colours_have_beads_but_no_channels(): void

@@ -60,8 +60,8 @@ export interface Bead {
 export interface Thread {
     property: string;
     beads: Bead[];
-    from: number;
-    step: number;
+    /** Where the channels are sampled. */
+    frames: number[];
     channels: number[][];
 }
 

@@ -35,8 +35,7 @@ function y(value: number, channel: number): number {
 const curves = computed(() =>
     props.thread.channels.map((channel, index) => {
         const points = channel.map(
-            (value, step) =>
-                `${view.x(props.thread.from + step * props.thread.step).toFixed(1)},${y(value, index).toFixed(1)}`,
+            (value, sample) => `${view.x(props.thread.frames[sample]!).toFixed(1)},${y(value, index).toFixed(1)}`,
         );
         const first = y(channel[0] ?? 0, index).toFixed(1);
         const last = y(channel.at(-1) ?? 0, index).toFixed(1);

@@ -9,6 +9,19 @@ final readonly class CubicBezier implements Easing
 {
     private const PRECISION = 1e-7;
 
+    /** The polynomials x(u) = ((ax·u + bx)·u + cx)·u and y(u) likewise. */
+    private float $ax;
+
+    private float $bx;
+
+    private float $cx;
+
+    private float $ay;
+
+    private float $by;
+
+    private float $cy;
+
     /** @throws Refusal unless both x are within 0..1 */
     public function __construct(private float $x1, private float $y1, private float $x2, private float $y2)
     {
@@ -18,6 +31,8 @@ final readonly class CubicBezier implements Easing
         if (abs($y1) > 100 || abs($y2) > 100) {
             throw new Refusal("$this: both y of a cubic-bezier lie within -100..100");
         }
+        [$this->ax, $this->bx, $this->cx] = [1 + 3 * $x1 - 3 * $x2, 3 * $x2 - 6 * $x1, 3 * $x1];
+        [$this->ay, $this->by, $this->cy] = [1 + 3 * $y1 - 3 * $y2, 3 * $y2 - 6 * $y1, 3 * $y1];
     }
 
     public function at(float $t): float
@@ -27,7 +42,7 @@ final readonly class CubicBezier implements Easing
         }
         $u = $this->parameterAt($t);
 
-        return ((1 + 3 * $this->y1 - 3 * $this->y2) * $u + 3 * $this->y2 - 6 * $this->y1) * $u * $u + 3 * $this->y1 * $u;
+        return (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
     }
 
     public function __toString(): string
@@ -38,9 +53,7 @@ final readonly class CubicBezier implements Easing
     /** Where on the curve x is $x: Newton's method, and bisection where the curve is too flat for it. */
     private function parameterAt(float $x): float
     {
-        $a = 1 + 3 * $this->x1 - 3 * $this->x2;
-        $b = 3 * $this->x2 - 6 * $this->x1;
-        $c = 3 * $this->x1;
+        [$a, $b, $c] = [$this->ax, $this->bx, $this->cx];
         $u = $x;
         for ($i = 0; $i < 8; $i++) {
             $error = (($a * $u + $b) * $u + $c) * $u - $x;

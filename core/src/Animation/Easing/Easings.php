@@ -16,6 +16,12 @@ final class Easings
         'ease-in-out' => [0.42, 0, 0.58, 1],
     ];
 
+    /** How many easings are kept for reading again; a document writes the same few thousands of times. */
+    private const KEPT = 1000;
+
+    /** @var array<string, Easing> by how they were written */
+    private static array $kept = [];
+
     /** @return list<string> one of each, for choosing from */
     public static function choices(): array
     {
@@ -40,6 +46,17 @@ final class Easings
 
     /** @throws Refusal for a name or settings that no easing has */
     public static function parse(string $text): Easing
+    {
+        if (! isset(self::$kept[$text])) {
+            $easing = self::make($text);
+            self::$kept = count(self::$kept) < self::KEPT ? self::$kept : [];
+            self::$kept[$text] = $easing;
+        }
+
+        return self::$kept[$text];
+    }
+
+    private static function make(string $text): Easing
     {
         if (! preg_match('/^([a-z-]+?)\s*(?:\(([^()]*)\))?$/', trim($text), $parts)) {
             self::refuse($text);
