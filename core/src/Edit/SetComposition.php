@@ -9,6 +9,8 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Value\Arithmetic;
+use Ricamo\Core\Value\Terms;
 
 /**
  * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near
@@ -29,7 +31,11 @@ final readonly class SetComposition implements Edit
 
     public function apply(Composition $composition, MediaLibrary $media): Composition
     {
-        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$this->args->object()], $this->args));
+        $given = $this->args->object();
+        foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
+            $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::side($composition, $now)));
+        }
+        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$given], $this->args));
         $layers = $composition->layers;
         if (! $changed->rate->equals($composition->rate)) {
             $layers = array_map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate), $layers);

@@ -30,7 +30,7 @@ final readonly class SetValues implements Edit
         foreach ($this->values as $node) {
             $target = PropertyTarget::read($node->allow(['layer', 'property', 'value', 'axis']));
             $layer = $composition->layer($target->layer);
-            $value = NewValue::read($node, $target->definition($layer), $layer, $this->frame);
+            $value = NewValue::read($node, $target->definition($layer), $layer, $composition, $this->frame);
             $composition = $target->set($composition, $this->frame, $value, $this->scope);
         }
 

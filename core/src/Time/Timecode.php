@@ -3,6 +3,8 @@
 namespace Ricamo\Core\Time;
 
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Arithmetic;
+use Ricamo\Core\Value\Terms;
 
 /**
  * Writes and reads timecode after SMPTE ST 12-1: hours:minutes:seconds:frames. For 30000/1001 and 60000/1001 it is
@@ -30,8 +32,8 @@ final readonly class Timecode
     }
 
     /**
-     * Reads `01:02:03:04`, shorter forms counted from the right (`2:10` is two seconds and ten frames), or a bare
-     * frame number.
+     * Reads `01:02:03:04`, shorter forms counted from the right (`2:10` is two seconds and ten frames), a bare frame
+     * number, or a sum of seconds and frames (`1s + 6f`).
      *
      * @throws Refusal for anything else, and for a frame number that drop-frame timecode leaves out
      */
@@ -42,7 +44,7 @@ final readonly class Timecode
             return (int) $text;
         }
         if (! preg_match('/^(-?)(?:(?:(\d{1,3})[:;.])?(\d{1,3})[:;.])?(\d{1,3})[:;.](\d{1,3})$/', $text, $parts)) {
-            throw new Refusal("\"$text\" is neither a timecode (00:00:02:10) nor a frame number");
+            return $this->sum($text);
         }
         [, $sign, $hours, $minutes, $seconds, $frames] = $parts;
         $nominal = $this->rate->nominal();
@@ -57,6 +59,17 @@ final readonly class Timecode
         $frame = $number - $this->dropped() * ($minute - intdiv($minute, 10));
 
         return $sign === '-' ? -$frame : $frame;
+    }
+
+    private function sum(string $text): int
+    {
+        try {
+            $frames = round(Arithmetic::evaluate($text, Terms::time($this->rate)));
+        } catch (Refusal) {
+            throw new Refusal("\"$text\" is neither a timecode (00:00:02:10), nor a frame number, nor a sum such as 1s + 6f");
+        }
+
+        return abs($frames) < 1e9 ? (int) $frames : throw new Refusal("\"$text\" is too far away");
     }
 
     private function dropped(): int

@@ -35,6 +35,24 @@ final class ValueEditsTest extends TestCase
         self::assertEquals([5, 6], Fixture::json($after, 'bar')['position']);
     }
 
+    public function test_sums_are_worked_out(): void
+    {
+        $after = Fixture::edit($this->still(), 'set-values', $this->set('w/2 - 10', axis: 'x'));
+        self::assertEquals([950, 200], Fixture::json($after, 'bar')['position']);
+        $after = Fixture::edit($this->still(), 'set-values', $this->set('1.5t', 'rotation'));
+        self::assertEquals(540, Fixture::json($after, 'bar')['rotation']);
+        $after = Fixture::edit($this->still(), 'set-composition', ['width' => '50%', 'height' => 'w/4']);
+        self::assertSame([960, 480], [$after->width, $after->height]);
+        foreach ([['opacity', '2*60', 'value: 120 is outside 0..100'], ['rotation', 'w/', 'something is missing'], ['fill', 'w/2', 'is not a colour']] as [$property, $sum, $says]) {
+            try {
+                Fixture::edit($this->still(), 'set-values', $this->set($sum, $property));
+                self::fail("$sum was accepted");
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString($says, $refusal->getMessage());
+            }
+        }
+    }
+
     public function test_with_keyframes_a_value_becomes_a_keyframe_at_the_playhead(): void
     {
         $after = Fixture::edit($this->moving(), 'set-values', $this->set([5, 6]));

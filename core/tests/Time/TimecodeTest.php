@@ -74,6 +74,8 @@ final class TimecodeTest extends TestCase
     #[TestWith(['130', 130])]
     #[TestWith([' 00:00:04:00 ', 100])]
     #[TestWith(['00:00:01;05', 30])]
+    #[TestWith(['1s+6f', 31])]
+    #[TestWith(['-(1s)/3', -8])]
     public function test_short_forms_are_read(string $text, int $frame): void
     {
         self::assertSame($frame, (new Timecode(new FrameRate(25)))->parse($text));
