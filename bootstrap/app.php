@@ -1,5 +1,6 @@
 <?php
 
+use App\Editing\Editor;
 use App\Editing\StaleRevision;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
@@ -27,6 +28,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
             ? response()->json(['message' => $refusal->getMessage()], 422)
             : null);
-        $exceptions->render(fn (StaleRevision $stale) => response()->json($stale->toJson(), 409));
+        // A refused edit carries what its maker has missed.
+        $exceptions->render(fn (StaleRevision $stale) => response()->json([
+            'message' => $stale->getMessage(), 'revision' => $stale->latest, ...app(Editor::class)->since($stale->compositionId, $stale->known),
+        ], 409));
     })
     ->create();

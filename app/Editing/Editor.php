@@ -68,6 +68,19 @@ final class Editor
         });
     }
 
+    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}} what happened after a revision */
+    public function since(int $id, int $revision): array
+    {
+        $changes = Change::query()->where('composition_id', $id)->where('revision', '>', $revision)->orderBy('revision')->get(['revision', 'patch']);
+
+        return [
+            'changes' => array_values($changes->map(fn (Change $change): array => [
+                'revision' => $change->revision, 'patch' => json_decode($change->patch),
+            ])->all()),
+            'history' => $this->history($id),
+        ];
+    }
+
     /** @return array{undo: ?string, redo: ?string} what each would take back or bring back */
     public function history(int $id): array
     {

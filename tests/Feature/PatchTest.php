@@ -44,7 +44,7 @@ final class PatchTest extends TestCase
     public function test_a_moved_keyframe_costs_little(): void
     {
         $before = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes(...array_map(fn (int $at): array => [$at, [$at, 7]], range(0, 990, 10)))])]);
-        $after = Fixture::edit($before, 'move-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [500], 'by' => 3]);
+        $after = Fixture::edit($before, 'move-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [500]]], 'by' => 3]);
         self::assertLessThan(300, strlen(Patch::between($before, $after)));
         $this->assertLeads($before, $after);
     }

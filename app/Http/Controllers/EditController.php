@@ -4,7 +4,6 @@ namespace App\Http\Controllers;
 
 use App\Editing\Editor;
 use App\Editing\Glimpse;
-use App\Editing\StaleRevision;
 use App\Http\JsonBody;
 use App\Models\Composition;
 use Illuminate\Http\JsonResponse;
@@ -51,6 +50,6 @@ final class EditController
 
     public function changes(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse(['changes' => StaleRevision::changesSince($composition, $request->integer('since'))]);
+        return new JsonResponse($this->editor->since($composition, $request->integer('since')));
     }
 }

@@ -7,6 +7,7 @@ use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\FontFace;
 
@@ -16,6 +17,10 @@ final class VocabularyController
     /** How finely easings are sampled for their pictures. */
     private const STEPS = 40;
 
+    public function __construct(private readonly Shaper $shaper)
+    {
+    }
+
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
@@ -23,10 +28,21 @@ final class VocabularyController
                 array_column(LayerKind::cases(), 'value'),
                 array_map(fn (LayerKind $kind): array => array_map($this->property(...), array_values($kind->properties())), LayerKind::cases()),
             ),
-            'fonts' => array_map(fn (FontFace $face): array => ['id' => $face->id, 'family' => $face->family, 'style' => $face->style], FontCatalogue::all()),
+            'fonts' => array_map($this->font(...), FontCatalogue::all()),
             'easings' => array_map($this->easing(...), Easings::choices()),
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
+    }
+
+    /** @return array<string, mixed> with an outline to show it by, in thousandths of an em, y down from the baseline */
+    private function font(FontFace $face): array
+    {
+        $sample = $this->shaper->shape('Aa', $face->id);
+
+        return [
+            'id' => $face->id, 'family' => $face->family, 'style' => $face->style,
+            'sample' => ['path' => $sample->outline(0)->data(), 'width' => round($sample->width(0))],
+        ];
     }
 
     /** @return array{name: string, text: string, samples: list<float>} the text is how documents write it */

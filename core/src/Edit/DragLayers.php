@@ -38,10 +38,8 @@ final readonly class DragLayers implements Edit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $target = PropertyTarget::of($layer, 'position');
             $place = $layer->point('position', $this->frame)->plus($this->by);
-            $value = $target->definition($layer)->read(new Node([round($place->x, 3), round($place->y, 3)], 'position'));
-            $composition = $target->set($composition, $this->frame, $value, $this->scope);
+            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $place, $this->scope);
         }
 
         return $composition;

@@ -28,6 +28,7 @@ final class Edits
         'drag-layers' => DragLayers::class,
         'pull-handle' => PullHandle::class,
         'turn-layer' => TurnLayer::class,
+        'move-anchor' => MoveAnchor::class,
         'add-keyframe' => AddKeyframe::class,
         'remove-keyframes' => RemoveKeyframes::class,
         'move-keyframes' => MoveKeyframes::class,

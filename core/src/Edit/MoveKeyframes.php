@@ -16,7 +16,7 @@ final readonly class MoveKeyframes implements Edit
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'property', 'frames', 'by']);
+        $args->allow(['keyframes', 'by']);
 
         return new self(KeyframeSelection::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
     }

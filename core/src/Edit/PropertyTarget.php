@@ -61,6 +61,15 @@ final readonly class PropertyTarget
         });
     }
 
+    /** Puts a point that a pointer led to into a property, to a thousandth. */
+    public static function put(Composition $composition, Layer $layer, string $property, int $frame, Point $value, Scope $scope): Composition
+    {
+        $target = self::of($layer, $property);
+        $checked = $target->definition($layer)->read(new Node([round($value->x, 3), round($value->y, 3)], $property));
+
+        return $target->set($composition, $frame, $checked, $scope);
+    }
+
     /**
      * The keyframe on this frame, or the one to be put there: it splits the segment it falls into, keeping its easing
      * and counting from the same end as the keyframe before it.

@@ -66,9 +66,9 @@ final readonly class PullHandle implements Edit
         $position = $stillAt->minus($fromPosition);
         $moved = ! $this->near($position, $layer->point('position', $this->frame));
 
-        $composition = $this->set($composition, $layer, 'scale', $scaled);
+        $composition = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $scaled, $this->scope);
 
-        return $moved ? $this->set($composition, $layer, 'position', $position) : $composition;
+        return $moved ? PropertyTarget::put($composition, $layer, 'position', $this->frame, $position, $this->scope) : $composition;
     }
 
     public function title(): string
@@ -94,14 +94,6 @@ final readonly class PullHandle implements Edit
             $arm->x === 0.0 ? $scale->x : 100 * $pulled->x / $arm->x,
             $arm->y === 0.0 ? $scale->y : 100 * $pulled->y / $arm->y,
         );
-    }
-
-    private function set(Composition $composition, Layer $layer, string $property, Point $value): Composition
-    {
-        $target = PropertyTarget::of($layer, $property);
-        $checked = $target->definition($layer)->read(new Node([round($value->x, 3), round($value->y, 3)], $property));
-
-        return $target->set($composition, $this->frame, $checked, $this->scope);
     }
 
     private function near(Point $a, Point $b): bool

@@ -15,7 +15,7 @@ final readonly class RemoveKeyframes implements Edit
 
     public static function read(Node $args): self
     {
-        return new self(KeyframeSelection::read($args->allow(['layer', 'property', 'frames'])));
+        return new self(KeyframeSelection::read($args->allow(['keyframes'])));
     }
 
     public function apply(Composition $composition, MediaLibrary $media): Composition

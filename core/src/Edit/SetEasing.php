@@ -18,7 +18,7 @@ final readonly class SetEasing implements Edit
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'property', 'frames', 'easing']);
+        $args->allow(['keyframes', 'easing']);
 
         return new self(KeyframeSelection::read($args), Easings::read($args->field('easing')));
     }

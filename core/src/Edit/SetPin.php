@@ -18,7 +18,7 @@ final readonly class SetPin implements Edit
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'property', 'frames', 'pin']);
+        $args->allow(['keyframes', 'pin']);
 
         return new self(KeyframeSelection::read($args), $args->field('pin')->enum(Pin::class));
     }

@@ -7,6 +7,7 @@ use Ricamo\Core\Animation\Easing\Hold;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Layer;
 
 /** A property's course over time, for its row in the timeline: its keyframes, and its value sampled in between. */
@@ -18,7 +19,7 @@ final readonly class Thread
     /** Segments beyond this many are drawn straight: they are narrower than a curve could be told from a line. */
     private const MOST_CURVES = 100;
 
-    /** @return array<string, mixed> `channels` holds each number of the value on each of `frames`; none for values not made of numbers */
+    /** @return array<string, mixed> on each of `frames`, `channels` hold the numbers that the value is made of, and `colours` the colour that it is */
     public static function of(Layer $layer, string $name, Property $property): array
     {
         $course = $property->course($layer->span);
@@ -37,12 +38,13 @@ final readonly class Thread
 
     /**
      * @param  array<int, Keyframe>  $course  by frame
-     * @return array{frames: list<float>, channels: list<list<float>>}
+     * @return array{frames: list<float>, channels: list<list<float>>, colours: list<string>}
      */
     private static function samples(Property $property, array $course): array
     {
         $frames = [];
         $channels = [];
+        $colours = [];
         $curved = count($course) <= self::MOST_CURVES;
         $at = array_keys($course);
         foreach (array_values($course) as $index => $keyframe) {
@@ -50,13 +52,16 @@ final readonly class Thread
             foreach ($next === null ? [0.0] : self::steps($keyframe->easing, $curved) as $t) {
                 $value = $next === null ? $keyframe->value : $property->type->mix($keyframe->value, $next->value, $keyframe->easing->at($t));
                 $frames[] = round($at[$index] + $t * (($at[$index + 1] ?? 0) - $at[$index]), 3);
+                if ($value instanceof Colour) {
+                    $colours[] = (string) $value;
+                }
                 foreach ($property->type->channels($value) ?? [] as $channel => $number) {
                     $channels[$channel][] = round($number, 3);
                 }
             }
         }
 
-        return ['frames' => $frames, 'channels' => array_values($channels)];
+        return ['frames' => $frames, 'channels' => array_values($channels), 'colours' => $colours];
     }
 
     /** @return list<float> where in a segment it is sampled, 0 to below 1 */

@@ -65,7 +65,7 @@ final class EditPropertiesTest extends TestCase
             6 => ['move-layers', ['layers' => [$layer], 'by' => mt_rand(-20, 20)]],
             7 => ['drag-layers', ['layers' => [$layer], 'frame' => $frame, 'by' => [mt_rand(-99, 99), mt_rand(-99, 99)]]],
             8 => ['reorder-layer', ['layer' => $layer, 'to' => mt_rand(0, 4)]],
-            default => ['set-easing', ['layer' => $layer, 'property' => $property, 'frames' => [$frame], 'easing' => 'back-out']],
+            default => ['set-easing', ['keyframes' => [['layer' => $layer, 'property' => $property, 'frames' => [$frame]]], 'easing' => 'back-out']],
         };
     }
 }

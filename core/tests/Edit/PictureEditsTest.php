@@ -124,4 +124,27 @@ final class PictureEditsTest extends TestCase
         $after = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]], 'snap' => true]);
         self::assertEquals(30, Fixture::json($after, 'bar')['rotation']);
     }
+
+    public function test_the_anchor_moves_and_the_picture_stays(): void
+    {
+        $before = $this->bar(['rotation' => 30, 'scale' => [150, 80]]);
+        $after = Fixture::edit($before, 'move-anchor', ['layer' => 'bar', 'frame' => 0, 'to' => [420, 250]]);
+        self::assertEquals([420, 250], Fixture::json($after, 'bar')['position']);
+        foreach ([[-100, -50], [100, 50], [0, 0]] as [$x, $y]) {
+            self::assertEqualsWithDelta($this->place($before, $x, $y)->x, $this->place($after, $x, $y)->x, 0.01);
+            self::assertEqualsWithDelta($this->place($before, $x, $y)->y, $this->place($after, $x, $y)->y, 0.01);
+        }
+        // Turned after that, the layer turns about the new place.
+        $turned = Fixture::edit($after, 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 120]]]);
+        $anchor = $after->layer('bar')->point('anchor', 0);
+        self::assertEqualsWithDelta(420, $this->place($turned, $anchor->x, $anchor->y)->x, 0.01);
+    }
+
+    public function test_a_moved_anchor_takes_the_whole_path_along(): void
+    {
+        $before = $this->bar(['position' => Fixture::keyframes([0, [500, 300]], [10, [600, 300]])]);
+        $after = Fixture::edit($before, 'move-anchor', ['layer' => 'bar', 'frame' => 10, 'to' => [630, 340]]);
+        self::assertEquals([[530, 340], [630, 340]], array_column(Fixture::json($after, 'bar')['position']['keyframes'], 'value'));
+        self::assertEquals([30, 40], Fixture::json($after, 'bar')['anchor']);
+    }
 }

@@ -154,19 +154,34 @@ final class ValueEditsTest extends TestCase
         self::assertCount(1, Fixture::json($after, 'bar')['rotation']['keyframes']);
     }
 
+    /**
+     * @param  list<int>  $frames
+     * @return array{keyframes: list<array<string, mixed>>}
+     */
+    private function of(string $property, array $frames): array
+    {
+        return ['keyframes' => [['layer' => 'bar', 'property' => $property, 'frames' => $frames]]];
+    }
+
     public function test_keyframes_are_moved_eased_pinned_and_removed_by_their_frames(): void
     {
-        $bar = fn (string $edit, array $args): array => Fixture::json(Fixture::edit($this->moving(), $edit, ['layer' => 'bar', 'property' => 'opacity', ...$args]), 'bar')['opacity']['keyframes'];
-        self::assertSame([3, 13, -10, -1], array_column($bar('move-keyframes', ['frames' => [0, 10], 'by' => 3]), 'at'));
-        self::assertSame(['linear', 'linear', 'expo-out', 'linear'], array_column($bar('set-easing', ['frames' => [90], 'easing' => 'expo-out']), 'easing'));
-        $pinned = $bar('set-pin', ['frames' => [10], 'pin' => 'end']);
-        self::assertSame([0, -90, -10, -1], array_column($pinned, 'at'));
-        self::assertSame([0, -10, -1], array_column($bar('remove-keyframes', ['frames' => [10]]), 'at'));
+        $bar = fn (string $edit, array $frames, array $args = []): array => Fixture::json(Fixture::edit($this->moving(), $edit, [...$this->of('opacity', $frames), ...$args]), 'bar')['opacity']['keyframes'];
+        self::assertSame([3, 13, -10, -1], array_column($bar('move-keyframes', [0, 10], ['by' => 3]), 'at'));
+        self::assertSame(['linear', 'linear', 'expo-out', 'linear'], array_column($bar('set-easing', [90], ['easing' => 'expo-out']), 'easing'));
+        self::assertSame([0, -90, -10, -1], array_column($bar('set-pin', [10], ['pin' => 'end']), 'at'));
+        self::assertSame([0, -10, -1], array_column($bar('remove-keyframes', [10]), 'at'));
+    }
+
+    public function test_keyframes_of_several_properties_move_together(): void
+    {
+        $after = Fixture::edit($this->moving(), 'move-keyframes', ['keyframes' => [...$this->of('position', [0, 20])['keyframes'], ...$this->of('opacity', [10])['keyframes']], 'by' => 4]);
+        self::assertSame([4, 24], array_column(Fixture::json($after, 'bar')['position']['keyframes'], 'at'));
+        self::assertSame([0, 14, -10, -1], array_column(Fixture::json($after, 'bar')['opacity']['keyframes'], 'at'));
     }
 
     public function test_a_moved_keyframe_takes_the_place_of_one_it_lands_on(): void
     {
-        $after = Fixture::edit($this->moving(), 'move-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [0], 'by' => 20]);
+        $after = Fixture::edit($this->moving(), 'move-keyframes', [...$this->of('position', [0]), 'by' => 20]);
         $keyframes = Fixture::json($after, 'bar')['position']['keyframes'];
         self::assertCount(1, $keyframes);
         self::assertEquals([0, 0], $keyframes[0]['value']);
@@ -174,13 +189,13 @@ final class ValueEditsTest extends TestCase
 
     public function test_without_its_last_keyframe_a_property_is_constant_again(): void
     {
-        $after = Fixture::edit($this->moving(), 'remove-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20]]);
+        $after = Fixture::edit($this->moving(), 'remove-keyframes', $this->of('position', [0, 20]));
         self::assertEquals([0, 0], Fixture::json($after, 'bar')['position']);
     }
 
     public function test_a_keyframe_that_is_not_there_is_refused(): void
     {
-        $this->expectExceptionMessage('args.frames[0]: "Bar" has no keyframe of position on frame 11');
-        Fixture::edit($this->moving(), 'move-keyframes', ['layer' => 'bar', 'property' => 'position', 'frames' => [11], 'by' => 1]);
+        $this->expectExceptionMessage('args.keyframes[0].frames[0]: "Bar" has no keyframe of position on frame 11');
+        Fixture::edit($this->moving(), 'move-keyframes', [...$this->of('position', [11]), 'by' => 1]);
     }
 }

@@ -37,11 +37,12 @@ final class ThreadTest extends TestCase
         self::assertCount(5000, Inspection::of($layer, 0)['threads'][0]['frames']);
     }
 
-    public function test_colours_have_beads_but_no_channels(): void
+    public function test_colours_have_beads_and_the_colours_between_them(): void
     {
         $layer = Fixture::layer(Fixture::bar(['fill' => Fixture::keyframes([0, '#ff0000'], [9, '#00ff00'])]));
         $thread = Inspection::of($layer, 0)['threads'][0];
         self::assertSame(['#ff0000', '#00ff00'], array_column($thread['beads'], 'value'));
         self::assertSame([], $thread['channels']);
+        self::assertSame(['#ff0000', '#00ff00'], $thread['colours']);
     }
 }

@@ -26,6 +26,8 @@ export interface Font {
     id: string;
     family: string;
     style: string;
+    /** "Aa" in this font, in thousandths of an em, y down from the baseline. */
+    sample: { path: string; width: number };
 }
 
 export interface Vocabulary {
@@ -63,6 +65,7 @@ export interface Thread {
     /** Where the channels are sampled. */
     frames: number[];
     channels: number[][];
+    colours: string[];
 }
 
 export interface Inspection {

@@ -1,7 +1,16 @@
 <script setup lang="ts">
-/** A thing to add: double click, Enter, or drag it onto the picture. */
+import { useAdding, type Drop } from '@/project/adding';
+
+/** A thing to add: double click, Enter, or drag it onto the picture or the timeline. */
 defineProps<{ label: string; hint?: string }>();
-const emit = defineEmits<{ add: [] }>();
+const emit = defineEmits<{ add: [place: Drop] }>();
+
+const adding = useAdding();
+
+function carry(event: DragEvent, label: string): void {
+    event.dataTransfer?.setData('text/x-ricamo-kit', label);
+    adding.carried = (place) => emit('add', place);
+}
 </script>
 
 <template>
@@ -10,12 +19,12 @@ const emit = defineEmits<{ add: [] }>();
         tabindex="0"
         role="button"
         :aria-label="`Add ${label}`"
-        :title="hint ?? `Double-click to add ${label}`"
+        :title="hint ?? `Double-click to add ${label}, or drag it to its place`"
         draggable="true"
-        @dblclick="emit('add')"
-        @keydown.enter.prevent="emit('add')"
-        @dragend="(event) => event.dataTransfer?.dropEffect !== 'none' && emit('add')"
-        @dragstart="(event) => event.dataTransfer?.setData('text/x-ricamo-kit', label)"
+        @dblclick="emit('add', {})"
+        @keydown.enter.prevent="emit('add', {})"
+        @dragstart="carry($event, label)"
+        @dragend="adding.carried = null"
     >
         <slot />
         <span class="label">{{ label }}</span>

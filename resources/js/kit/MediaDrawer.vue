@@ -54,7 +54,7 @@ const rate = (text: string): string => {
     </p>
     <div class="clips">
         <div v-for="clip in media.list" :key="clip.id" class="clip">
-            <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip)">
+            <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip, $event)">
                 <div class="poster">
                     <img
                         v-if="clip.state === 'ready' || clip.prepared > 0"

@@ -47,7 +47,7 @@ const adding = useAdding();
             v-for="shape in SHAPES"
             :key="shape.label"
             :label="shape.label"
-            @add="adding.add({ kind: 'shape', ...shape.layer })"
+            @add="adding.add({ kind: 'shape', ...shape.layer }, $event)"
         >
             <div class="stage"><i :style="shape.css" /></div>
         </KitItem>

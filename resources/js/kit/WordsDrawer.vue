@@ -1,32 +1,33 @@
 <script setup lang="ts">
 import { useAdding } from '@/project/adding';
+import FontSample from './FontSample.vue';
 import KitItem from './KitItem.vue';
 
 const WORDS = [
     {
         label: 'Title',
-        css: 'font-weight:800;font-size:17px',
+        size: 30,
         layer: { text: 'Title', name: 'Title', font: 'karla-extrabold', typeSize: 140, align: 'centre' },
     },
-    { label: 'Name', css: 'font-weight:700;font-size:15px', layer: { text: 'Name', font: 'karla-bold', typeSize: 76 } },
+    { label: 'Name', size: 25, layer: { text: 'Name', font: 'karla-bold', typeSize: 76 } },
     {
         label: 'Small line',
-        css: 'font-size:13px',
+        size: 19,
         layer: { text: 'A line below it', name: 'Small line', font: 'karla-regular', typeSize: 44 },
     },
     {
         label: 'Condensed',
-        css: 'font-weight:700;font-stretch:condensed;letter-spacing:-.4px;font-size:15px',
+        size: 28,
         layer: { text: 'CONDENSED', name: 'Condensed', font: 'roboto-condensed-bold', typeSize: 110 },
     },
     {
         label: 'Serif',
-        css: 'font-family:serif;font-size:16px',
+        size: 28,
         layer: { text: 'A quiet line', name: 'Serif line', font: 'eb-garamond-regular', typeSize: 84 },
     },
     {
         label: 'Script',
-        css: 'font-family:cursive;font-size:15px',
+        size: 30,
         layer: { text: 'With love', name: 'Script line', font: 'dancing-script-bold', typeSize: 110 },
     },
 ];
@@ -40,9 +41,9 @@ const adding = useAdding();
             v-for="word in WORDS"
             :key="word.label"
             :label="word.label"
-            @add="adding.add({ kind: 'text', ...word.layer })"
+            @add="adding.add({ kind: 'text', ...word.layer }, $event)"
         >
-            <div class="stage"><span :style="word.css">Aa</span></div>
+            <div class="stage"><FontSample :font="word.layer.font" :size="word.size" /></div>
         </KitItem>
     </div>
 </template>

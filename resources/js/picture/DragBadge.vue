@@ -3,26 +3,29 @@ import { computed } from 'vue';
 import type { Corner, Layer, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { useScopes } from '@/project/scopes';
 import { useTimecode } from '@/project/timecode';
-import type { Grip } from './dragging';
+import { propertyOf, type Grip } from './dragging';
 
 /** Says beside the pointer what a drag does: to the whole layer, or a keyframe at the playhead. */
 const props = defineProps<{ layer: Layer; grip: Grip; dragging: boolean; whole: boolean; at: Corner; width: number }>();
 
 const composition = useComposition();
 const playhead = usePlayhead();
+const scopes = useScopes();
 const timecode = useTimecode();
 
-const property = computed(() => (props.grip === 'move' ? 'position' : props.grip === 'turn' ? 'rotation' : 'scale'));
+const property = computed(() => propertyOf(props.grip));
 const animated = computed(() => {
     const value = (props.layer as unknown as Record<string, unknown>)[property.value];
     return typeof value === 'object' && value !== null && 'keyframes' in value;
 });
+const isWhole = computed(() => props.whole || scopes.isWhole(props.layer.id, property.value));
 const says = computed(() => {
     if (!animated.value) {
         return 'whole layer';
     }
-    return props.whole ? 'whole animation' : `keyframe at ${timecode.label(playhead.frame)}`;
+    return isWhole.value ? 'whole animation' : `keyframe at ${timecode.label(playhead.frame)}`;
 });
 const state = computed<PropertyState | undefined>(
     () => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id)?.values[property.value],
@@ -43,12 +46,12 @@ const flipped = computed(() => props.at[0] > props.width - 220);
 <template>
     <div
         class="badge"
-        :class="{ keyframe: animated && !whole, flipped }"
+        :class="{ keyframe: animated && !isWhole, flipped }"
         role="status"
         :style="{ transform: `translate(${at[0]}px, ${at[1]}px)` }"
     >
         <span class="inner"
-            ><i v-if="animated && !whole" class="dot" />{{ says }}<b v-if="dragging && value">{{ value }}</b></span
+            ><i v-if="animated && !isWhole" class="dot" />{{ says }}<b v-if="dragging && value">{{ value }}</b></span
         >
     </div>
 </template>

@@ -80,10 +80,6 @@ function cursor([x, y]: Corner): string {
                 r="6"
                 @pointerdown.stop.prevent="emit('grab', 'turn', gripped.pose, $event)"
             />
-            <g class="anchor" :transform="`translate(${gripped.anchor[0]} ${gripped.anchor[1]})`">
-                <path d="M-7 0H7M0 -7V7" />
-                <circle r="3.5" />
-            </g>
             <rect
                 v-for="[name, [x, y]] in gripped.handles"
                 :key="name"
@@ -97,6 +93,16 @@ function cursor([x, y]: Corner): string {
                 :style="{ cursor: cursor([x, y]) }"
                 @pointerdown.stop.prevent="emit('grab', name, gripped.pose, $event)"
             />
+            <g
+                class="anchor"
+                data-handle="anchor"
+                :transform="`translate(${gripped.anchor[0]} ${gripped.anchor[1]})`"
+                @pointerdown.stop.prevent="emit('grab', 'anchor', gripped.pose, $event)"
+            >
+                <circle class="reach" r="8" />
+                <path d="M-7 0H7M0 -7V7" />
+                <circle r="3.5" />
+            </g>
         </template>
     </svg>
 </template>
@@ -137,8 +143,16 @@ function cursor([x, y]: Corner): string {
 .turn {
     cursor: grab;
 }
+.anchor {
+    pointer-events: all;
+    cursor: move;
+}
+.anchor .reach {
+    fill: transparent;
+    stroke: none;
+}
 .anchor path,
-.anchor circle {
+.anchor circle:not(.reach) {
     fill: none;
     stroke: var(--accent);
     stroke-width: 1.5;

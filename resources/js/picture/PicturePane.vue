@@ -2,6 +2,7 @@
 import { useKeyModifier } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
+import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
@@ -12,10 +13,12 @@ import { useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
 import { poseAt } from './hit';
+import { useKeyPressed } from './keyPressed';
 import { PictureStore } from './pictures';
 import { usePlayback } from './playback';
 import { usePictureView } from './view';
 
+const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
@@ -32,6 +35,7 @@ const { grip, pointer, place, begin } = useDragging(area, view);
 
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');
+const space = useKeyPressed(' ');
 const hovered = ref<Pose | null>(null);
 const over = ref<Grip>('move');
 
@@ -60,8 +64,9 @@ function onMove(event: PointerEvent): void {
 
 function onDown(event: PointerEvent): void {
     area.value?.focus({ preventScroll: true });
-    if (event.button === 1) {
+    if (event.button === 1 || (event.button === 0 && space.value)) {
         pan(event);
+        return;
     }
     if (event.button !== 0) {
         return;
@@ -88,8 +93,13 @@ function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
     }
 }
 
+/** Space plays as soon as it is pressed; where it turns out to be held for panning, that is taken back. */
 function pan(down: PointerEvent): void {
     down.preventDefault();
+    if (space.value && playhead.playing) {
+        playhead.playing = false;
+        playhead.go(playhead.startedAt);
+    }
     let last = place(down);
     const move = (event: PointerEvent): void => {
         const now = place(event);
@@ -98,6 +108,11 @@ function pan(down: PointerEvent): void {
     };
     window.addEventListener('pointermove', move);
     window.addEventListener('pointerup', () => window.removeEventListener('pointermove', move), { once: true });
+}
+
+function onDrop(event: DragEvent): void {
+    const [x, y] = view.toComposition(place(event));
+    adding.drop({ position: [Math.round(x), Math.round(y)] });
 }
 
 function onWheel(event: WheelEvent): void {
@@ -136,6 +151,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
         @pointermove="onMove"
         @pointerdown="onDown"
         @pointerleave="hovered = null"
+        @drop="onDrop"
         @wheel.prevent="onWheel"
         @keydown="nudge"
     >
@@ -145,8 +161,8 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
             v-if="!playhead.playing"
             :poses="selected"
             :view="view"
-            @grab="onGrab"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
+            @grab="onGrab"
         />
         <DragBadge
             v-if="subject && !playhead.playing && (grip || hovered || over !== 'move')"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChevronFirst, ChevronLast, Maximize, Pause, Play, Repeat, Scan, StepBack, StepForward } from 'lucide-vue-next';
+import { ChevronFirst, ChevronLast, Pause, Play, Repeat, Scan, StepBack, StepForward } from 'lucide-vue-next';
 import { ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
@@ -101,7 +101,7 @@ function start(): void {
                 {{ playhead.framesPerSecond.toFixed(2).replace(/\.?0+$/, '') }} fps
             </span>
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
-            <IconButton :icon="Maximize" label="Pixel for pixel" @click="emit('actual')" />
+            <IconButton label="Pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>
         </div>
     </div>
 </template>
@@ -177,6 +177,10 @@ function start(): void {
 .speed {
     width: 70px;
     margin-left: 6px;
+}
+.actual {
+    font-size: 12px;
+    font-weight: 600;
 }
 .size {
     margin-right: 8px;

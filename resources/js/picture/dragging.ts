@@ -2,12 +2,17 @@ import { ref, type Ref } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { useScopes } from '@/project/scopes';
 import { useSelection } from '@/project/selection';
 import type { PictureView } from './view';
 
-export type Grip = 'move' | 'turn' | HandleName;
+export type Grip = 'move' | 'turn' | 'anchor' | HandleName;
 export type HandleName =
     'top-left' | 'top' | 'top-right' | 'right' | 'bottom-right' | 'bottom' | 'bottom-left' | 'left';
+
+/** The property that a grip changes first of all. */
+export const propertyOf = (grip: Grip): string =>
+    ({ move: 'position', turn: 'rotation', anchor: 'anchor' })[grip as string] ?? 'scale';
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
@@ -16,6 +21,7 @@ const THRESHOLD = 3;
 export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
     const composition = useComposition();
     const playhead = usePlayhead();
+    const scopes = useScopes();
     const selection = useSelection();
     const grip = ref<Grip | null>(null);
     const pointer = ref<Corner>([0, 0]);
@@ -29,7 +35,8 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         const from = view.toComposition(path[0]!);
         const to = view.toComposition(path.at(-1)!);
         const by: Corner = [to[0] - from[0], to[1] - from[1]];
-        const common = { frame: playhead.frame, scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead' };
+        const whole = event.ctrlKey || event.metaKey || scopes.isWhole(pose.layer, propertyOf(kind));
+        const common = { frame: playhead.frame, scope: whole ? 'whole' : 'playhead' };
         if (kind === 'move') {
             // Whole pixels, so that what is dragged by eye has sharp edges.
             const rounded = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
@@ -43,6 +50,9 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
                 edit: 'turn-layer',
                 args: { ...common, layer: pose.layer, path: path.map(view.toComposition), snap: event.shiftKey },
             };
+        }
+        if (kind === 'anchor') {
+            return { edit: 'move-anchor', args: { ...common, layer: pose.layer, to } };
         }
         return {
             edit: 'pull-handle',

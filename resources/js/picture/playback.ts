@@ -9,6 +9,9 @@ import { Sound } from './sound';
 /** How many frames ahead of the playhead pictures are fetched. */
 const AHEAD = 24;
 
+/** Beyond this many seconds the sound's clock is not believed: it stands still where there is no sound device. */
+const FARTHEST_APART = 0.3;
+
 /** Plays at the composition's rate: a frame that is late is left out, time is never stretched. */
 export function usePlayback(pictures: PictureStore): void {
     const composition = useComposition();
@@ -36,11 +39,18 @@ export function usePlayback(pictures: PictureStore): void {
         void sound.play(frame / playhead.framesPerSecond, playhead.speed);
     }
 
+    /** Seconds since playing began: by the sound where it runs, so that the two never drift apart. */
+    function elapsed(now: number): number {
+        const wall = Math.max(0, (now - began) / 1000);
+        const heard = sound.elapsed();
+        return heard !== null && Math.abs(heard - wall) < FARTHEST_APART ? Math.max(0, heard) : wall;
+    }
+
     function tick(now: number): void {
         if (!playhead.playing) {
             return;
         }
-        const frame = beganAt + Math.floor(((now - began) / 1000) * playhead.framesPerSecond * playhead.speed + 1e-6);
+        const frame = beganAt + Math.floor(elapsed(now) * playhead.framesPerSecond * playhead.speed + 1e-6);
         if (frame > playhead.last || frame < playhead.from) {
             atTheEnd(frame);
         } else if (lists.at(frame)) {
@@ -69,6 +79,7 @@ export function usePlayback(pictures: PictureStore): void {
             cancelAnimationFrame(request);
             sound.stop();
             if (playing) {
+                playhead.startedAt = playhead.frame;
                 const atEnd = playhead.speed > 0 ? playhead.frame >= playhead.last : playhead.frame <= playhead.from;
                 const outside = playhead.frame < playhead.from || playhead.frame > playhead.last;
                 start(atEnd || outside ? (playhead.speed > 0 ? playhead.from : playhead.last) : playhead.frame);

@@ -3,11 +3,13 @@ import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 
-/** Plays the composition's sound; its clock is the one that the picture follows. */
+/** Plays the composition's sound; while some is heard, its clock is the one that the picture follows. */
 export class Sound {
     private context: AudioContext | null = null;
     private readonly buffers = new Map<string, Promise<AudioBuffer | null>>();
     private sources: AudioBufferSourceNode[] = [];
+    /** When, by the context's clock, the present playing began; null while nothing is to be heard. */
+    private began: number | null = null;
     private cues: SoundCue[] = [];
     private readonly composition = useComposition();
     private readonly media = useMedia();
@@ -29,6 +31,7 @@ export class Sound {
             return;
         }
         const began = context.currentTime;
+        this.began = this.cues.length > 0 ? began : null;
         for (const cue of this.cues) {
             const buffer = await this.buffer(cue.media);
             // Decoding may have taken a moment: the sound joins in where the picture is by then.
@@ -45,7 +48,19 @@ export class Sound {
         }
     }
 
+    /** How many seconds of the present playing have come out of the loudspeaker; null where that is not known. */
+    elapsed(): number | null {
+        if (this.began === null || this.context?.state !== 'running') {
+            return null;
+        }
+        const { contextTime, performanceTime } = this.context.getOutputTimestamp();
+        return contextTime && performanceTime
+            ? contextTime + (performance.now() - performanceTime) / 1000 - this.began
+            : null;
+    }
+
     stop(): void {
+        this.began = null;
         this.sources.forEach((source) => {
             source.stop();
             source.disconnect();

@@ -1,9 +1,15 @@
 import { defineStore } from 'pinia';
-import { ref } from 'vue';
-import type { Media } from '@/api/answers';
+import { ref, shallowRef } from 'vue';
+import type { Corner, Media } from '@/api/answers';
 import { useComposition } from './composition';
 import { usePlayhead } from './playhead';
 import { useSelection } from './selection';
+
+/** Where something is dropped: a place on the picture, or a moment in the timeline. */
+export interface Drop {
+    position?: Corner;
+    at?: number;
+}
 
 /** Adds layers to the composition and selects them. */
 export const useAdding = defineStore('adding', () => {
@@ -12,10 +18,19 @@ export const useAdding = defineStore('adding', () => {
     const selection = useSelection();
     /** The first clip of an empty composition of another size or rate: whose is to count? */
     const question = ref<Media | null>(null);
+    /** What a thing of the Kit does when it is dropped, while one is being dragged. */
+    const carried = shallowRef<((drop: Drop) => void) | null>(null);
 
-    async function add(layer: object): Promise<void> {
-        const at = playhead.frame >= playhead.last ? 0 : playhead.frame;
-        if (await composition.edit('add-layer', { layer, at })) {
+    function drop(place: Drop): void {
+        carried.value?.(place);
+        carried.value = null;
+    }
+
+    async function add(layer: object, { position, at }: Drop = {}): Promise<void> {
+        const now = playhead.frame >= playhead.last ? 0 : playhead.frame;
+        if (
+            await composition.edit('add-layer', { layer: { ...layer, ...(position && { position }) }, at: at ?? now })
+        ) {
             const added = composition.layers.at(-1);
             if (added) {
                 selection.select(added.id);
@@ -34,12 +49,12 @@ export const useAdding = defineStore('adding', () => {
         );
     }
 
-    async function addClip(media: Media): Promise<void> {
+    async function addClip(media: Media, place: Drop = {}): Promise<void> {
         if (composition.layers.length === 0 && differs(media)) {
             question.value = media;
             return;
         }
-        await add({ kind: 'footage', media: media.id });
+        await add({ kind: 'footage', media: media.id }, place);
     }
 
     async function answer(match: boolean): Promise<void> {
@@ -53,5 +68,5 @@ export const useAdding = defineStore('adding', () => {
         }
     }
 
-    return { add, addClip, question, answer };
+    return { add, addClip, question, answer, carried, drop };
 });

@@ -18,6 +18,12 @@ import { usePaths } from '@/picture/paths';
 import { usePlayhead } from './playhead';
 import { useSelection } from './selection';
 
+/** What another window did since. */
+interface Missed {
+    changes: Change[];
+    history: History;
+}
+
 type Saved = 'saved' | 'saving' | 'unsaved';
 
 const MOST_KNOWN_PATHS = 200;
@@ -94,7 +100,8 @@ export const useComposition = defineStore('composition', () => {
     }
 
     /** Takes in what another window changed in the meantime. */
-    function catchUp(changes: Change[]): void {
+    function catchUp({ changes, history: latest }: Missed): void {
+        history.value = latest;
         for (const change of changes) {
             if (document.value && change.revision === revision.value + 1) {
                 document.value = patched(document.value, change.patch);
@@ -126,13 +133,26 @@ export const useComposition = defineStore('composition', () => {
             saved.value = failure.status === 0 ? 'unsaved' : 'saved';
             problem.value = failure.message;
             if (failure.status === 409) {
-                catchUp((failure.body as { changes: Change[] }).changes);
+                catchUp(failure.body as Missed);
                 problem.value = 'This composition was changed in another window. Those changes are in; do yours again.';
             }
             stale.value++;
             return false;
         } finally {
             draft.value = null;
+        }
+    }
+
+    /** Asks whether another window changed something, and shows it. */
+    async function follow(): Promise<void> {
+        try {
+            const missed = await get<Missed>(`/compositions/${id.value}/changes`, { since: revision.value });
+            if (missed.changes.some((change) => change.revision === revision.value + 1)) {
+                catchUp(missed);
+                stale.value++;
+            }
+        } catch {
+            // The server is away; the next edit says so.
         }
     }
 
@@ -203,6 +223,7 @@ export const useComposition = defineStore('composition', () => {
         redo,
         attempt,
         abandon,
+        follow,
         receive,
     };
 });

@@ -7,6 +7,8 @@ export const usePlayhead = defineStore('playhead', () => {
     const composition = useComposition();
     const frame = ref(0);
     const playing = ref(false);
+    /** Where the playhead stood when it began to play. */
+    const startedAt = ref(0);
     const loop = ref(true);
     const speed = ref(1);
     const rangeIn = ref<number | null>(null);
@@ -47,6 +49,7 @@ export const usePlayhead = defineStore('playhead', () => {
     return {
         frame,
         playing,
+        startedAt,
         loop,
         speed,
         rangeIn,

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 
 export interface SelectedBead {
     layer: string;
@@ -7,41 +7,61 @@ export interface SelectedBead {
     frame: number;
 }
 
-/** What is selected: layers in the order they were chosen, and at most one keyframe. */
+/** Keyframes as edits name them. */
+export interface KeyframesOf {
+    layer: string;
+    property: string;
+    frames: number[];
+}
+
+const same = (a: SelectedBead, b: SelectedBead): boolean =>
+    a.layer === b.layer && a.property === b.property && a.frame === b.frame;
+
+/** What is selected: layers in the order they were chosen, and keyframes of theirs. */
 export const useSelection = defineStore('selection', () => {
     const layers = ref<string[]>([]);
-    const bead = ref<SelectedBead | null>(null);
+    const beads = ref<SelectedBead[]>([]);
+
+    const keyframes = computed<KeyframesOf[]>(() => {
+        const grouped = new Map<string, KeyframesOf>();
+        for (const { layer, property, frame } of beads.value) {
+            const key = `${layer} ${property}`;
+            const group = grouped.get(key) ?? { layer, property, frames: [] };
+            grouped.set(key, { ...group, frames: [...group.frames, frame] });
+        }
+        return [...grouped.values()];
+    });
 
     function select(layer: string): void {
         layers.value = [layer];
-        bead.value = null;
+        beads.value = [];
     }
 
     function toggle(layer: string): void {
         layers.value = layers.value.includes(layer)
             ? layers.value.filter((one) => one !== layer)
             : [...layers.value, layer];
-        bead.value = null;
+        beads.value = beads.value.filter((bead) => layers.value.includes(bead.layer));
     }
 
     function clear(): void {
         layers.value = [];
-        bead.value = null;
+        beads.value = [];
     }
 
-    function selectBead(chosen: SelectedBead): void {
-        if (!layers.value.includes(chosen.layer)) {
-            layers.value = [chosen.layer];
-        }
-        bead.value = chosen;
+    const hasBead = (bead: SelectedBead): boolean => beads.value.some((one) => same(one, bead));
+
+    function toggleBead(bead: SelectedBead): void {
+        beads.value = hasBead(bead) ? beads.value.filter((one) => !same(one, bead)) : [...beads.value, bead];
     }
 
     /** Lets go of what is no longer there. */
     function keepOnly(existing: string[]): void {
         if (layers.value.some((one) => !existing.includes(one))) {
             layers.value = layers.value.filter((one) => existing.includes(one));
+            beads.value = beads.value.filter((bead) => existing.includes(bead.layer));
         }
     }
 
-    return { layers, bead, select, toggle, clear, selectBead, keepOnly };
+    return { layers, beads, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
 });

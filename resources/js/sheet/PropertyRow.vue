@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { Link2, Unlink2 } from 'lucide-vue-next';
+import { Link2, MoveHorizontal, Unlink2 } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
 import ColourField from './ColourField.vue';
@@ -21,16 +22,19 @@ const props = defineProps<{
 
 const composition = useComposition();
 const playhead = usePlayhead();
+const scopes = useScopes();
 const problem = ref<string | null>(null);
 
 const face = computed(() => faceOf(props.definition.name));
 const value = computed(() => props.state?.value ?? props.definition.default);
+const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
 const pair = computed(() => (Array.isArray(value.value) ? value.value : null));
 
 type Axis = 'x' | 'y';
 function args(given: number | string, axis?: Axis): object {
     return {
         frame: playhead.frame,
+        scope: scopes.scope(props.layer.id, props.definition.name),
         values: [{ layer: props.layer.id, property: props.definition.name, value: given, ...(axis ? { axis } : {}) }],
     };
 }
@@ -54,9 +58,10 @@ const { scrubbed, begin } = useScrub({
 
 function toggleKeyframe(): void {
     const common = { layer: props.layer.id, property: props.definition.name };
+    const { frame } = playhead;
     void (props.state?.keyframe
-        ? composition.edit('remove-keyframes', { ...common, frames: [playhead.frame] })
-        : composition.edit('add-keyframe', { ...common, frame: playhead.frame }));
+        ? composition.edit('remove-keyframes', { keyframes: [{ ...common, frames: [frame] }] })
+        : composition.edit('add-keyframe', { ...common, frame }));
 }
 
 function reset(): void {
@@ -69,7 +74,7 @@ function toggleLink(): void {
 </script>
 
 <template>
-    <div class="property" :class="{ compact }" :data-property="definition.name">
+    <div class="property" :class="{ compact, whole }" :data-property="definition.name">
         <span
             class="name"
             :class="{ scrub: typeof value === 'number' }"
@@ -127,6 +132,20 @@ function toggleLink(): void {
                 @abandon="problem = null"
             />
         </div>
+        <IconButton
+            v-if="state?.animated"
+            :icon="MoveHorizontal"
+            :size="13"
+            class="scope"
+            data-scope
+            :pressed="whole"
+            :label="
+                whole
+                    ? 'A change shifts the whole animation; click to make keyframes again'
+                    : 'A change makes a keyframe here; click to shift the whole animation instead'
+            "
+            @click="scopes.toggle(layer.id, definition.name)"
+        />
         <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
@@ -135,13 +154,13 @@ function toggleLink(): void {
 <style scoped>
 .property {
     display: grid;
-    grid-template-columns: 84px minmax(0, 1fr) 24px;
+    grid-template-columns: 84px minmax(0, 1fr) auto 24px;
     align-items: center;
-    gap: 0 6px;
+    column-gap: 6px;
     padding: 2px 8px 2px 16px;
 }
 .compact {
-    grid-template-columns: 68px minmax(0, 1fr) 24px;
+    grid-template-columns: 68px minmax(0, 1fr) auto 24px;
     height: 100%;
     padding: 0 4px 0 34px;
 }
@@ -169,8 +188,21 @@ function toggleLink(): void {
     width: 22px;
     height: 26px;
 }
+.scope {
+    width: 20px;
+    height: 24px;
+    margin-right: -6px;
+    color: var(--quiet);
+}
+.scope.pressed {
+    color: var(--accent);
+}
+.whole .fields :deep(.value),
+.whole .fields :deep(.colour) {
+    box-shadow: inset 0 0 0 1px var(--accent);
+}
 .problem {
-    grid-column: 2 / 4;
+    grid-column: 2 / 5;
     margin: 2px 0 4px;
     color: var(--accent);
     font-size: 12px;

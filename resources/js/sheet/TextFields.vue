@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
+import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
 
 const props = defineProps<{ layer: TextLayer }>();
@@ -74,7 +75,9 @@ function keep(): void {
                         :key="font.id"
                         :value="font.id"
                         :label="`${font.family} ${font.style}`"
-                        >{{ font.style }}</ElOption
+                        ><span class="option"
+                            ><FontSample :font="font.id" :size="17" class="sample" />{{ font.style }}</span
+                        ></ElOption
                     >
                 </ElOptionGroup>
             </ElSelect>
@@ -114,6 +117,15 @@ textarea {
 }
 textarea:focus {
     box-shadow: inset 0 0 0 1.5px var(--second);
+}
+.option {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    height: 100%;
+}
+.sample {
+    width: 30px;
 }
 .line {
     display: flex;

@@ -7,6 +7,7 @@ import KitPane from '@/kit/KitPane.vue';
 import PicturePane from '@/picture/PicturePane.vue';
 import TransportBar from '@/picture/TransportBar.vue';
 import { useComposition } from '@/project/composition';
+import { useFollowing } from '@/project/following';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
@@ -30,6 +31,7 @@ const preferences = usePreferences();
 const selection = useSelection();
 const vocabulary = useVocabulary();
 useTimecode();
+useFollowing();
 
 const picture = ref<InstanceType<typeof PicturePane> | null>(null);
 const rendering = ref(false);

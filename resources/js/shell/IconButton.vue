@@ -3,7 +3,8 @@ import type { Component } from 'vue';
 
 defineOptions({ inheritAttrs: false });
 
-defineProps<{ icon: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
+/** An icon, or what is put into it, with its name as a tooltip. */
+defineProps<{ icon?: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
 </script>
 
 <template>
@@ -17,7 +18,7 @@ defineProps<{ icon: Component; label: string; pressed?: boolean; disabled?: bool
             :aria-pressed="pressed"
             :disabled="disabled"
         >
-            <component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" />
+            <slot><component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" /></slot>
         </button>
     </ElTooltip>
 </template>

@@ -35,14 +35,10 @@ export function useShortcuts(actions: { fit: () => void; render: () => void }): 
     }
 
     function remove(): void {
-        const bead = selection.bead;
-        if (bead) {
-            selection.bead = null;
-            void composition.edit('remove-keyframes', {
-                layer: bead.layer,
-                property: bead.property,
-                frames: [bead.frame],
-            });
+        if (selection.beads.length > 0) {
+            const keyframes = selection.keyframes;
+            selection.beads = [];
+            void composition.edit('remove-keyframes', { keyframes });
         } else if (selection.layers.length > 0) {
             void composition.edit('remove-layers', { layers: selection.layers });
         }

@@ -39,10 +39,11 @@ function move(event: PointerEvent): void {
     if (event.button === 0) {
         choose(event);
         const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
-        begin(event, props.layer.id, [props.layer.in, props.layer.out], (by) => ({
-            edit: 'move-layers',
-            args: { layers, by },
-        }));
+        begin(event, {
+            except: props.layer.id,
+            frames: [props.layer.in, props.layer.out],
+            request: (by) => ({ edit: 'move-layers', args: { layers, by } }),
+        });
     }
 }
 
@@ -52,10 +53,14 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
         const { id } = props.layer;
         const from = props.layer[side];
         const farthest = side === 'in' ? props.layer.out - 1 - from : props.layer.in + 1 - from;
-        begin(event, id, [from], (by) => ({
-            edit: 'trim-layer',
-            args: { layer: id, [side]: from + (side === 'in' ? Math.min(by, farthest) : Math.max(by, farthest)) },
-        }));
+        begin(event, {
+            except: id,
+            frames: [from],
+            request: (by) => ({
+                edit: 'trim-layer',
+                args: { layer: id, [side]: from + (side === 'in' ? Math.min(by, farthest) : Math.max(by, farthest)) },
+            }),
+        });
     }
 }
 </script>

@@ -3,12 +3,13 @@ import { onClickOutside } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import type { Bead, EasingChoice } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import type { KeyframesOf } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 
 export interface MenuTarget {
-    layer: string;
-    property: string;
     bead: Bead;
+    /** The keyframes that a choice is for: the one clicked, or all that are selected with it. */
+    keyframes: KeyframesOf[];
     x: number;
     y: number;
 }
@@ -40,11 +41,8 @@ const rows = computed(() => {
     const families = vocabulary.words.easings.filter((one) => !plain.includes(one));
     return { plain, families };
 });
-const common = computed(() => ({
-    layer: props.target.layer,
-    property: props.target.property,
-    frames: [props.target.bead.frame],
-}));
+const common = computed(() => ({ keyframes: props.target.keyframes }));
+const count = computed(() => props.target.keyframes.reduce((sum, one) => sum + one.frames.length, 0));
 
 const picture = (choice: EasingChoice): string =>
     choice.samples
@@ -129,7 +127,9 @@ function remove(): void {
                 <button type="button" @click="pin">
                     {{ target.bead.pin === 'end' ? 'Pin to the start' : 'Pin to the end' }}
                 </button>
-                <button type="button" @click="remove">Remove keyframe</button>
+                <button type="button" @click="remove">
+                    {{ count > 1 ? `Remove ${count} keyframes` : 'Remove keyframe' }}
+                </button>
             </div>
         </div>
     </Teleport>

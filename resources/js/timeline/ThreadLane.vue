@@ -3,16 +3,16 @@ import { computed } from 'vue';
 import type { Bead, Layer, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
-import { useSelection } from '@/project/selection';
+import { useSelection, type SelectedBead } from '@/project/selection';
 import { useDragInTime } from './dragInTime';
-import { useTimeView } from './timeView';
+import { ROW_HEIGHT, useTimeView } from './timeView';
 
 /** A property's course over time, with its keyframes as beads. */
 const props = defineProps<{ layer: Layer; thread: Thread }>();
-const emit = defineEmits<{ menu: [bead: Bead, event: MouseEvent] }>();
+const emit = defineEmits<{ menu: [bead: Bead, event: MouseEvent]; lasso: [event: PointerEvent] }>();
 
-const HEIGHT = 34;
-const INSET = 8;
+const HEIGHT = ROW_HEIGHT;
+const INSET = 7;
 
 const composition = useComposition();
 const playhead = usePlayhead();
@@ -43,6 +43,15 @@ const curves = computed(() =>
     }),
 );
 
+/** A colour's course, as the stops of a gradient along the row. */
+const stops = computed(() => {
+    const { frames, colours } = props.thread;
+    const [first, last] = [frames[0] ?? 0, frames.at(-1) ?? 0];
+    const length = Math.max(1e-6, last - first);
+    return colours.map((colour, sample) => ({ colour, offset: ((frames[sample] ?? first) - first) / length }));
+});
+const gradient = `colours-${props.layer.id}-${props.thread.property}`;
+
 /** The channel that changes most; the beads sit on it. */
 const leading = computed(() => {
     const spans = extents.value.map(([least, most]) => most - least);
@@ -54,20 +63,31 @@ function beadY(bead: Bead): number {
     return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : HEIGHT / 2;
 }
 
-const isSelected = (bead: Bead): boolean => {
-    const chosen = selection.bead;
-    return chosen?.layer === props.layer.id && chosen.property === props.thread.property && chosen.frame === bead.frame;
-};
+const named = (bead: Bead): SelectedBead => ({
+    layer: props.layer.id,
+    property: props.thread.property,
+    frame: bead.frame,
+});
 
+/** All selected beads move together, whichever one the pointer has. */
 function grab(bead: Bead, event: PointerEvent): void {
     if (event.button !== 0) {
         return;
     }
-    const common = { layer: props.layer.id, property: props.thread.property };
-    selection.selectBead({ ...common, frame: bead.frame });
-    begin(event, '', [bead.frame], (by) => {
-        selection.selectBead({ ...common, frame: bead.frame + by });
-        return { edit: 'move-keyframes', args: { ...common, frames: [bead.frame], by } };
+    if (event.shiftKey) {
+        selection.toggleBead(named(bead));
+        return;
+    }
+    if (!selection.hasBead(named(bead))) {
+        selection.beads = [named(bead)];
+    }
+    const held = selection.beads;
+    const { keyframes } = selection;
+    begin(event, {
+        except: '',
+        frames: held.map((one) => one.frame),
+        request: (by) => ({ edit: 'move-keyframes', args: { keyframes, by } }),
+        moved: (by) => (selection.beads = held.map((one) => ({ ...one, frame: one.frame + by }))),
     });
 }
 
@@ -92,11 +112,30 @@ function menuOnLine(event: MouseEvent): void {
     <div
         class="lane"
         :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
-        title="Double-click adds a keyframe; right-click sets the easing"
+        title="Double-click adds a keyframe; right-click sets the easing; drag across beads to select them"
+        @pointerdown="$event.button === 0 && emit('lasso', $event)"
         @dblclick="add"
         @contextmenu.prevent="menuOnLine"
     >
         <svg aria-hidden="true">
+            <template v-if="stops.length">
+                <linearGradient :id="gradient">
+                    <stop
+                        v-for="({ colour, offset }, index) in stops"
+                        :key="index"
+                        :offset="offset"
+                        :stop-color="colour"
+                    />
+                </linearGradient>
+                <rect
+                    class="colours"
+                    :x="view.x(thread.frames[0]!)"
+                    :y="HEIGHT / 2 - 4"
+                    :width="Math.max(1, view.x(thread.frames.at(-1)!) - view.x(thread.frames[0]!))"
+                    height="8"
+                    :fill="`url(#${gradient})`"
+                />
+            </template>
             <polyline
                 v-for="(points, index) in curves"
                 :key="index"
@@ -110,7 +149,13 @@ function menuOnLine(event: MouseEvent): void {
             type="button"
             class="bead"
             :data-bead="bead.frame"
-            :class="{ selected: isSelected(bead), here: bead.frame === playhead.frame, end: bead.pin === 'end' }"
+            :data-layer="layer.id"
+            :data-property="thread.property"
+            :class="{
+                selected: selection.hasBead(named(bead)),
+                here: bead.frame === playhead.frame,
+                end: bead.pin === 'end',
+            }"
             :style="{ left: `${view.x(bead.frame)}px`, top: `${beadY(bead)}px` }"
             :title="`Frame ${bead.frame}, then ${bead.easing}${bead.pin === 'end' ? '; pinned to the end' : ''}`"
             :aria-label="`Keyframe of ${thread.property} on frame ${bead.frame}`"
@@ -124,7 +169,7 @@ function menuOnLine(event: MouseEvent): void {
 <style scoped>
 .lane {
     position: relative;
-    height: 34px;
+    height: 100%;
     overflow: hidden;
 }
 svg {

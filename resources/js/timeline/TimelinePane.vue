@@ -1,96 +1,58 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import type { Bead, Layer, PropertyDefinition, Thread } from '@/api/answers';
+import { useVirtualList } from '@vueuse/core';
+import { nextTick, ref, watch } from 'vue';
+import type { Bead } from '@/api/answers';
+import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
-import { useVocabulary } from '@/project/vocabulary';
-import PropertyRow from '@/sheet/PropertyRow.vue';
+import PropertyValue from '@/sheet/PropertyRow.vue';
 import BandLane from './BandLane.vue';
 import EasingMenu, { type MenuTarget } from './EasingMenu.vue';
+import { useLasso } from './lasso';
 import LayerName from './LayerName.vue';
+import OverviewBar from './OverviewBar.vue';
+import { useReordering } from './reordering';
+import { useRows, type PropertyRow } from './rows';
 import ThreadLane from './ThreadLane.vue';
 import TimeRuler from './TimeRuler.vue';
-import { provideTimeView } from './timeView';
+import { provideTimeView, ROW_HEIGHT } from './timeView';
 
-const ROW = 34;
-
+const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
 const preferences = usePreferences();
 const selection = useSelection();
-const vocabulary = useVocabulary();
 
 const lane = ref<HTMLElement | null>(null);
 const view = provideTimeView(lane);
 const menu = ref<MenuTarget | null>(null);
-const showAll = ref(false);
-const reordering = ref<{ layer: string; by: number } | null>(null);
 
-/** Top of the stack first, as it covers. */
-const stack = computed(() => [...composition.layers].reverse());
+const { rows, showAll, toggleAll } = useRows();
+const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 8 });
+const reordering = useReordering(rows);
+const lasso = useLasso(containerProps.ref);
 
-function animated(layer: Layer): boolean {
-    return vocabulary.words.properties[layer.kind].some(({ name }) => {
-        const value = (layer as unknown as Record<string, unknown>)[name];
-        return typeof value === 'object' && value !== null && 'keyframes' in value;
-    });
-}
-
-interface Row {
-    definition: PropertyDefinition;
-    thread: Thread | undefined;
-}
-
-/** The properties unfolded under a selected layer. */
-function rowsOf(layer: Layer): Row[] {
-    const inspection = selection.layers.includes(layer.id)
-        ? composition.glimpse?.inspections.find((one) => one.layer === layer.id)
-        : undefined;
-    if (!inspection) {
-        return [];
-    }
-    return vocabulary.words.properties[layer.kind]
-        .map((definition) => ({
-            definition,
-            thread: inspection.threads.find((one) => one.property === definition.name),
-        }))
-        .filter((row) => row.thread || showAll.value);
-}
-
-const stateOf = (layer: Layer, property: string) =>
-    composition.glimpse?.inspections.find((one) => one.layer === layer.id)?.values[property];
-
-function toggleAll(layer: Layer): void {
-    showAll.value = selection.layers.includes(layer.id) ? !showAll.value : true;
-    selection.select(layer.id);
-}
-
-function openMenu(layer: Layer, thread: Thread, bead: Bead, event: MouseEvent): void {
-    selection.selectBead({ layer: layer.id, property: thread.property, frame: bead.frame });
-    menu.value = { layer: layer.id, property: thread.property, bead, x: event.clientX + 6, y: event.clientY - 120 };
-}
-
-function reorder(layer: Layer, down: PointerEvent): void {
-    const target = down.currentTarget as HTMLElement | null;
-    const move = (event: PointerEvent): void => {
-        const by = Math.round((event.clientY - down.clientY) / ROW);
-        reordering.value = by === 0 ? null : { layer: layer.id, by };
-    };
-    const up = (): void => {
-        window.removeEventListener('pointermove', move);
-        const wanted = reordering.value;
-        reordering.value = null;
-        if (wanted) {
-            const index = composition.layers.findIndex((one) => one.id === wanted.layer);
-            const to = Math.max(0, Math.min(composition.layers.length - 1, index - wanted.by));
-            void composition.edit('reorder-layer', { layer: wanted.layer, to });
+/** Shows the row of what is selected in the picture. */
+watch(
+    () => selection.layers.at(-1),
+    async (layer) => {
+        await nextTick();
+        const body = containerProps.ref.value;
+        const top = rows.value.findIndex((row) => row.key === layer) * ROW_HEIGHT;
+        if (body && top >= 0 && (top < body.scrollTop || top + ROW_HEIGHT > body.scrollTop + body.clientHeight)) {
+            scrollTo(top / ROW_HEIGHT);
         }
-    };
-    void target;
-    window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', up, { once: true });
+    },
+);
+
+function openMenu(row: PropertyRow, bead: Bead, event: MouseEvent): void {
+    const chosen = { layer: row.layer.id, property: row.definition.name, frame: bead.frame };
+    if (!selection.hasBead(chosen)) {
+        selection.beads = [chosen];
+    }
+    menu.value = { bead, keyframes: selection.keyframes, x: event.clientX + 6, y: event.clientY - 120 };
 }
 
 function onWheel(event: WheelEvent): void {
@@ -100,76 +62,77 @@ function onWheel(event: WheelEvent): void {
     }
 }
 
-const overview = computed(() => ({
-    left: `${(100 * view.from.value) / playhead.length}%`,
-    width: `${Math.min(100, (100 * view.visible.value) / playhead.length)}%`,
-}));
-
-function scrollOverview(down: PointerEvent): void {
-    const track = (down.currentTarget as HTMLElement).parentElement!.getBoundingClientRect();
-    const began = view.from.value;
-    const move = (event: PointerEvent): void =>
-        view.scrollTo(began + ((event.clientX - down.clientX) / track.width) * playhead.length);
-    window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', () => window.removeEventListener('pointermove', move), { once: true });
+function onDrop(event: DragEvent): void {
+    const left = lane.value?.getBoundingClientRect().left ?? 0;
+    const frame = Math.round(view.frameAt(event.clientX - left));
+    adding.drop({ at: Math.max(0, Math.min(frame, playhead.length - 1)) });
 }
 </script>
 
 <template>
-    <section class="timeline" aria-label="Timeline" :style="{ '--left': `${preferences.left}px` }" @wheel="onWheel">
+    <section
+        class="timeline"
+        aria-label="Timeline"
+        :style="{ '--left': `${preferences.left}px`, '--row': `${ROW_HEIGHT}px` }"
+        @wheel="onWheel"
+        @drop="onDrop"
+    >
         <div class="top">
             <span class="count"
                 >{{ composition.layers.length }} {{ composition.layers.length === 1 ? 'layer' : 'layers' }}</span
             >
             <div ref="lane" class="ruler-cell"><TimeRuler /></div>
         </div>
-        <div class="body">
-            <p v-if="stack.length === 0" class="empty">Layers appear here, the topmost first.</p>
-            <template v-for="layer in stack" :key="layer.id">
-                <div
-                    class="row layer"
-                    :class="{ moving: reordering?.layer === layer.id }"
-                    :style="reordering?.layer === layer.id ? { transform: `translateY(${reordering.by * ROW}px)` } : {}"
-                >
-                    <LayerName
-                        :layer="layer"
-                        :selected="selection.layers.includes(layer.id)"
-                        :animated="animated(layer)"
-                        :all="showAll"
-                        @reorder="reorder(layer, $event)"
-                        @all="toggleAll(layer)"
-                    />
-                    <BandLane :layer="layer" :selected="selection.layers.includes(layer.id)" />
-                </div>
-                <div
-                    v-for="{ definition, thread } in rowsOf(layer)"
-                    :key="definition.name"
-                    class="row thread"
-                    :data-thread="definition.name"
-                >
-                    <PropertyRow
-                        compact
-                        :layer="layer"
-                        :definition="definition"
-                        :state="stateOf(layer, definition.name)"
-                    />
-                    <ThreadLane
-                        v-if="thread"
-                        :layer="layer"
-                        :thread="thread"
-                        @menu="(bead, event) => openMenu(layer, thread!, bead, event)"
-                    />
-                    <span v-else />
-                </div>
-            </template>
+        <div v-bind="containerProps" class="body">
+            <p v-if="rows.length === 0" class="empty">Layers appear here, the topmost first.</p>
+            <div v-bind="wrapperProps">
+                <template v-for="{ data: row } in list" :key="row.key">
+                    <div
+                        v-if="row.kind === 'layer'"
+                        class="row"
+                        :class="{ moving: reordering.moving.value?.layer === row.key }"
+                        :style="
+                            reordering.moving.value?.layer === row.key
+                                ? { transform: `translateY(${reordering.moving.value.by * ROW_HEIGHT}px)` }
+                                : {}
+                        "
+                    >
+                        <LayerName
+                            :layer="row.layer"
+                            :selected="row.selected"
+                            :animated="row.animated"
+                            :all="showAll"
+                            @reorder="reordering.begin(row.key, $event)"
+                            @all="toggleAll(row.layer)"
+                        />
+                        <BandLane :layer="row.layer" :selected="row.selected" />
+                    </div>
+                    <div v-else class="row thread" :data-thread="row.definition.name">
+                        <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
+                        <ThreadLane
+                            v-if="row.thread"
+                            :layer="row.layer"
+                            :thread="row.thread"
+                            @menu="(bead, event) => openMenu(row as PropertyRow, bead, event)"
+                            @lasso="lasso.begin"
+                        />
+                        <span v-else />
+                    </div>
+                </template>
+            </div>
         </div>
         <div class="line-area" aria-hidden="true">
             <i class="line" :style="{ transform: `translateX(${view.x(playhead.frame)}px)` }" />
         </div>
-        <div v-if="view.visible.value < playhead.length - 0.5" class="overview">
-            <i :style="overview" @pointerdown.prevent="scrollOverview" />
-        </div>
-        <EasingMenu v-if="menu" :key="`${menu.property}${menu.bead.frame}`" :target="menu" @close="menu = null" />
+        <OverviewBar />
+        <i
+            v-if="lasso.rectangle.value"
+            class="lasso"
+            :style="
+                Object.fromEntries(Object.entries(lasso.rectangle.value).map(([side, value]) => [side, `${value}px`]))
+            "
+        />
+        <EasingMenu v-if="menu" :key="menu.x + menu.y" :target="menu" @close="menu = null" />
     </section>
 </template>
 
@@ -206,14 +169,12 @@ function scrollOverview(down: PointerEvent): void {
 .body {
     flex: 1;
     min-height: 0;
-    overflow: hidden auto;
+    overflow-x: hidden;
     scrollbar-width: none;
 }
 .row {
-    height: 34px;
+    height: var(--row);
     border-bottom: 1px solid color-mix(in srgb, var(--hairline) 60%, transparent);
-    content-visibility: auto;
-    contain-intrinsic-size: auto 34px;
 }
 .row > :nth-child(2) {
     border-left: 1px solid var(--hairline);
@@ -243,20 +204,11 @@ function scrollOverview(down: PointerEvent): void {
     width: 1.5px;
     background: var(--accent);
 }
-.overview {
-    position: absolute;
-    left: var(--left);
-    right: 0;
-    bottom: 0;
-    height: 9px;
-}
-.overview i {
-    position: absolute;
-    top: 2px;
-    height: 5px;
-    border-radius: 3px;
-    background: var(--quiet);
-    opacity: 0.5;
-    cursor: grab;
+.lasso {
+    position: fixed;
+    z-index: 5;
+    border: 1px dashed var(--second);
+    background: color-mix(in srgb, var(--second) 14%, transparent);
+    pointer-events: none;
 }
 </style>

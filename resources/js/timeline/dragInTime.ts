@@ -6,6 +6,17 @@ import { useTimeView } from './timeView';
 const THRESHOLD = 3;
 const SNAP = 6;
 
+export interface DragInTime {
+    /** The layer whose own ends do not draw it in. */
+    except: string;
+    /** What may meet a mark. */
+    frames: number[];
+    /** The edit for a distance in frames. */
+    request: (by: number) => { edit: string; args: object };
+    /** Is told how far it is from where it was; 0 when the drag is given up. */
+    moved?: (by: number) => void;
+}
+
 /** Drags something along the timeline in whole frames; what it comes near to draws it in, unless Alt is held. */
 export function useDragInTime() {
     const composition = useComposition();
@@ -34,16 +45,7 @@ export function useDragInTime() {
         return best;
     }
 
-    /**
-     * @param frames what may meet a mark
-     * @param request the edit for a distance in frames
-     */
-    function begin(
-        down: PointerEvent,
-        except: string,
-        frames: number[],
-        request: (by: number) => { edit: string; args: object },
-    ): void {
+    function begin(down: PointerEvent, { except, frames, request, moved }: DragInTime): void {
         const target = down.currentTarget as HTMLElement;
         target.setPointerCapture(down.pointerId);
         let by = 0;
@@ -57,6 +59,7 @@ export function useDragInTime() {
             const next = event.altKey ? Math.round(raw) : snapped(raw, frames, except);
             if (next !== by) {
                 by = next;
+                moved?.(by);
                 const { edit, args } = request(by);
                 void composition.attempt(edit, args);
             }
@@ -80,6 +83,7 @@ export function useDragInTime() {
             if (event.key === 'Escape') {
                 event.stopPropagation();
                 finish();
+                moved?.(0);
                 composition.abandon();
             }
         };

@@ -2,6 +2,9 @@ import { useElementSize } from '@vueuse/core';
 import { computed, inject, provide, ref, watch, type InjectionKey, type Ref } from 'vue';
 import { usePlayhead } from '@/project/playhead';
 
+/** The height of every row of the timeline, in pixels. */
+export const ROW_HEIGHT = 30;
+
 const WIDEST = 40;
 const PADDING = 14;
 
