@@ -31,7 +31,7 @@ final class HarfBuzzShaper implements Shaper
     }
 
     /**
-     * @param  array{face: OpenFace, start: int, length: int, rtl: bool}  $run
+     * @param  array{face: OpenFace, start: int, length: int, level: int}  $run
      * @return list<Glyph>
      */
     private function shapeRun(string $line, array $run): array
@@ -39,7 +39,7 @@ final class HarfBuzzShaper implements Shaper
         $harfbuzz = HarfBuzz::library();
         $buffer = $harfbuzz->hb_buffer_create();
         $harfbuzz->hb_buffer_add_utf8($buffer, $line, strlen($line), $run['start'], $run['length']);
-        $harfbuzz->hb_buffer_set_direction($buffer, $run['rtl'] ? HarfBuzz::DIRECTION_RTL : HarfBuzz::DIRECTION_LTR);
+        $harfbuzz->hb_buffer_set_direction($buffer, $run['level'] % 2 === 1 ? HarfBuzz::DIRECTION_RTL : HarfBuzz::DIRECTION_LTR);
         $harfbuzz->hb_buffer_guess_segment_properties($buffer);
         $harfbuzz->hb_shape($run['face']->shaping, $buffer, null, 0);
         $length = $harfbuzz->new('unsigned int');

@@ -75,6 +75,32 @@ final class HarfBuzzShaperTest extends TestCase
         self::assertSame([0, 1, 2, 5, 3], $clusters);
     }
 
+    /**
+     * Lines and the order of their characters on screen, worked out by hand with rules W1 to L2 of UAX #9; capitals
+     * stand for Hebrew letters, as in the standard's own examples.
+     *
+     * @return iterable<string, array{string, string}>
+     */
+    public static function lines(): iterable
+    {
+        yield 'Latin' => ['car is', 'car is'];
+        yield 'a word inside Latin' => ['the CAR is', 'the RAC is'];
+        yield 'two words inside Latin stay in reading order' => ['see THE CAR ok', 'see RAC EHT ok'];
+        yield 'a number inside' => ['A 12 B', 'B 12 A'];
+        yield 'Latin inside' => ['THE car IS', 'SI car EHT'];
+        yield 'a comma at the end of the line' => ['THE CAR,', ',RAC EHT'];
+    }
+
+    #[DataProvider('lines')]
+    public function test_lines_of_two_directions_stand_as_the_standard_says(string $read, string $seen): void
+    {
+        $hebrew = fn (string $letter): string => ctype_upper($letter) ? (string) mb_chr(0x5D0 + ord($letter) - 65) : $letter;
+        $line = implode('', array_map($hebrew, str_split($read)));
+        $glyphs = $this->shape($line, 'dejavu-sans')->glyphs;
+        $shown = array_map(fn (Glyph $glyph): string => mb_substr(substr($line, $glyph->cluster), 0, 1), $glyphs);
+        self::assertSame(array_map($hebrew, str_split($seen)), $shown);
+    }
+
     public function test_marks_stay_with_their_letters(): void
     {
         $line = $this->shape("e\u{301}", 'karla-regular');

@@ -35,8 +35,8 @@ function carry(event: DragEvent, label: string): void {
 .item {
     display: flex;
     flex-direction: column;
-    gap: 5px;
-    padding: 6px;
+    gap: 4px;
+    padding: 4px 6px;
     border-radius: 9px;
     cursor: grab;
     user-select: none;

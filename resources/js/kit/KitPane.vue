@@ -29,13 +29,13 @@ const open = ref(['media', 'words', 'shapes']);
     --el-collapse-content-bg-color: transparent;
 }
 .kit :deep(.el-collapse-item__header) {
-    height: 36px;
+    height: 32px;
     padding: 0 10px 0 16px;
     color: var(--quiet);
     font-size: 12px;
     font-weight: 500;
 }
 .kit :deep(.el-collapse-item__content) {
-    padding: 0 12px 12px;
+    padding: 0 12px 8px;
 }
 </style>

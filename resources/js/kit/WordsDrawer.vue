@@ -57,7 +57,7 @@ const adding = useAdding();
 .stage {
     display: grid;
     place-items: center;
-    height: 48px;
+    height: 40px;
     border-radius: 7px;
     background: var(--hover);
 }

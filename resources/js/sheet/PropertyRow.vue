@@ -95,7 +95,7 @@ function toggleLink(): void {
                     :value="pair[index]!"
                     :label="face.axes?.[index] ?? axis"
                     :name="`${face.label} ${face.axes?.[index] ?? axis}`"
-                    :unit="compact ? undefined : face.unit"
+                    :unit="compact || state?.animated ? undefined : face.unit"
                     :problem="problem"
                     @try="tryValue($event, axis)"
                     @set="setValue($event, axis)"
@@ -146,7 +146,7 @@ function toggleLink(): void {
             "
             @click="scopes.toggle(layer.id, definition.name)"
         />
-        <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
+        <BeadButton class="bead-cell" :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
 </template>
@@ -187,6 +187,9 @@ function toggleLink(): void {
 .link {
     width: 22px;
     height: 26px;
+}
+.bead-cell {
+    grid-column: 4;
 }
 .scope {
     width: 20px;

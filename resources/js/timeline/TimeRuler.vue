@@ -9,6 +9,7 @@ const timecode = useTimecode();
 const view = useTimeView();
 
 const LEAST_GAP = 92;
+const LABEL = 66;
 
 /** Distances between labels that divide seconds and minutes evenly, in frames. */
 const step = computed(() => {
@@ -36,7 +37,8 @@ const labels = computed(() => {
     for (let frame = Math.floor(view.from.value / step.value) * step.value; frame <= end; frame += step.value) {
         frames.push(frame);
     }
-    return frames;
+    // A label that would be cut off at the edge is left out.
+    return frames.filter((frame) => view.x(frame) + LABEL < view.width.value);
 });
 const ticks = computed(() =>
     labels.value.flatMap((frame) => [1, 2, 3, 4].map((part) => frame + (part * step.value) / 5)),
