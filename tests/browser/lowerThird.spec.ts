@@ -1,66 +1,18 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { CLIPS } from './clips';
-import { expectSoundInStep, frameOf, meanOf, probe } from './video';
-
-async function emptyComposition(page: Page): Promise<void> {
-    const made = await page.request.post('/api/projects', { data: { name: 'Test' } });
-    const { composition } = await made.json();
-    await page.goto(`/compositions/${composition}`);
-    await expect(page.getByText('Drop a clip here')).toBeVisible();
-}
-
-async function kept(page: Page, change: () => Promise<void>): Promise<void> {
-    const answer = page.waitForResponse(
-        (response) => /\/(edits|undo|redo)$/.test(response.url()) && response.request().method() === 'POST',
-    );
-    await change();
-    expect((await answer).status()).toBe(200);
-    await expect(page.locator('.saved')).toHaveText('All changes kept');
-}
-
-async function drag(page: Page, from: Locator, dx: number, dy: number, at?: { x: number; y: number }): Promise<void> {
-    const box = (await from.boundingBox())!;
-    const [x, y] = [box.x + (at?.x ?? box.width / 2), box.y + (at?.y ?? box.height / 2)];
-    await page.mouse.move(x, y);
-    await page.mouse.down();
-    await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 4 });
-    await page.mouse.move(x + dx, y + dy, { steps: 4 });
-    await page.mouse.up();
-}
-
-async function upload(page: Page, name: string): Promise<void> {
-    await page.locator('[data-tab=kit]').click();
-    await page.locator('[data-upload]').setInputFiles(`${CLIPS}/${name}`);
-    await expect(page.getByRole('button', { name: `Add ${name}` })).toBeVisible();
-}
-
-async function addToComposition(page: Page, label: string): Promise<void> {
-    await kept(page, () => page.getByRole('button', { name: `Add ${label}`, exact: true }).dblclick());
-}
-
-async function goTo(page: Page, timecode: string): Promise<void> {
-    await page.locator('[data-time]').fill(timecode);
-    await page.locator('[data-time]').press('Enter');
-}
-
-const sheet = (page: Page, property: string): Locator => page.locator(`.drawer [data-property=${property}]`);
-
-async function setField(page: Page, property: string, name: string, value: string): Promise<void> {
-    const field = sheet(page, property).getByRole('textbox', { name, exact: true });
-    await kept(page, async () => {
-        await field.fill(value);
-        await field.press('Enter');
-    });
-}
-
-async function renderAndDownload(page: Page): Promise<string> {
-    await page.locator('[data-render]').click();
-    await page.locator('[data-begin-render]').click();
-    const link = page.locator('[data-download]').first();
-    await expect(link).toBeVisible({ timeout: 90_000 });
-    const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
-    return download.path();
-}
+import {
+    addToComposition,
+    drag,
+    emptyComposition,
+    goTo,
+    kept,
+    layersOf,
+    renderAndDownload,
+    setField,
+    sheet,
+    upload,
+} from './producer';
+import { canvasPixels, expectSoundInStep, frameOf, meanOf, probe } from './video';
 
 test('a lower third over a clip, with the pointer alone: upload, build, keyframe, play, render', async ({ page }) => {
     const began = Date.now();
@@ -161,12 +113,7 @@ test('the preview and the export agree on the same frame, text and clip included
     await page.waitForFunction(
         () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done(true)))),
     );
-    const preview = await page.evaluate(() => {
-        const canvas = document.querySelector<HTMLCanvasElement>('[data-picture]')!;
-        const frame = document.querySelector<HTMLElement>('.picture .frame')!;
-        const [x, y] = [Math.round(parseFloat(frame.style.left)), Math.round(parseFloat(frame.style.top))];
-        return [...canvas.getContext('2d')!.getImageData(x, y, 1920, 1080).data];
-    });
+    const preview = await canvasPixels(page, 1920, 1080);
     const file = await renderAndDownload(page);
     const exported = frameOf(file, 40, 1920, 1080);
     const difference = meanOf(preview, exported);
@@ -188,9 +135,7 @@ test('undo, redo and a reload keep what was done', async ({ page }) => {
     const band = page.locator('[data-band]').first();
     await kept(page, () => drag(page, band.locator('[data-trim=out]'), -200, 0));
     await kept(page, () => drag(page, band, 90, 0));
-    const [first] = (
-        await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}`)).json()
-    ).document.layers.slice(-1);
+    const first = (await layersOf(page)).at(-1)!;
     expect(first.in).toBeGreaterThan(5);
     expect(first.out).toBeLessThan(250);
 });

@@ -1,5 +1,6 @@
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
+import { PNG } from 'pngjs';
 
 interface Video {
     frames: number;
@@ -46,6 +47,26 @@ export function frameOf(file: string, frame: number, width: number, height: numb
         ],
         { maxBuffer: width * height * 5 },
     );
+}
+
+/** What the preview canvas shows of the frame, at one pixel each, as RGBA. */
+export async function canvasPixels(page: Page, width: number, height: number): Promise<Buffer> {
+    const url = await page.evaluate(
+        ([w, h]) => {
+            const canvas = document.querySelector<HTMLCanvasElement>('[data-picture]')!;
+            const frame = document.querySelector<HTMLElement>('.picture .frame')!;
+            const cut = document.createElement('canvas');
+            [cut.width, cut.height] = [w!, h!];
+            cut.getContext('2d')!.drawImage(
+                canvas,
+                -Math.round(parseFloat(frame.style.left)),
+                -Math.round(parseFloat(frame.style.top)),
+            );
+            return cut.toDataURL('image/png');
+        },
+        [width, height],
+    );
+    return PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64')).data;
 }
 
 /** The mean absolute difference of red, green and blue. */

@@ -1,0 +1,183 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { PNG } from 'pngjs';
+import { build } from 'vite';
+import { CLIPS } from './clips';
+import { meanOf } from './video';
+
+/** Both renderers draw the same display lists; their pictures are compared pixel by pixel. */
+
+const FOLDER = `${process.cwd()}/storage/demo/agreement`;
+const [WIDTH, HEIGHT] = [640, 360];
+
+const shape = (fields: object): object => ({
+    id: 'l1',
+    kind: 'shape',
+    form: 'rectangle',
+    name: 'Shape',
+    in: 0,
+    out: 10,
+    position: [320, 180],
+    fill: '#ffffff',
+    ...fields,
+});
+const text = (fields: object): object => ({
+    id: 'l1',
+    kind: 'text',
+    name: 'Words',
+    in: 0,
+    out: 10,
+    position: [60, 200],
+    fill: '#ffffff',
+    text: 'Marta Oldani',
+    ...fields,
+});
+const clip = (fields: object): object => ({
+    id: 'clip',
+    kind: 'footage',
+    media: 'm1',
+    name: 'Clip',
+    in: 0,
+    out: 10,
+    position: [320, 180],
+    ...fields,
+});
+
+const SCENES: Record<string, object[]> = {
+    'a bar on half pixels': [shape({ size: [301, 77], position: [320.25, 180.5] })],
+    'a turned bar with round corners': [shape({ size: [360, 90], rounding: 30, rotation: 17 })],
+    'a stretched ellipse': [shape({ form: 'ellipse', size: [100, 100], scale: [430, 130], rotation: -40 })],
+    'an outline with pointed corners': [
+        shape({ size: [300, 120], fill: '#00000000', outline: '#ffffff', outlineWidth: 15, rotation: 8 }),
+    ],
+    'a stretched outline': [
+        shape({ size: [100, 100], scale: [300, 60], fill: '#2f5d50', outline: '#c9973f', outlineWidth: 9 }),
+    ],
+    'a sans': [text({ typeSize: 90 })],
+    'a turned script': [text({ typeSize: 110, font: 'dancing-script-bold', rotation: -12, tracking: 30 })],
+    'an outlined serif': [
+        text({
+            typeSize: 90,
+            font: 'eb-garamond-regular',
+            outline: '#c0392b',
+            outlineWidth: 6,
+            text: 'Fähre\nOffice',
+            position: [60, 140],
+        }),
+    ],
+    'letters over each other, faded as one': [
+        text({ typeSize: 120, tracking: -90, opacity: 45, outline: '#24557a', outlineWidth: 8 }),
+    ],
+    'small type': [text({ typeSize: 15, text: 'Depot electrician, since the first open day', font: 'karla-regular' })],
+    'see-through shapes': [
+        shape({ id: 'a', size: [300, 200], fill: '#c0392b80' }),
+        shape({ id: 'b', form: 'ellipse', size: [260, 260], position: [420, 200], fill: '#2f5d5099' }),
+    ],
+    'a clip': [clip({})],
+    'a clip made smaller': [clip({ scale: [37, 37], position: [300, 150] })],
+    'a clip made larger and turned': [clip({ scale: [140, 140], rotation: 11 })],
+    'a clip half seen through, under words': [clip({ opacity: 50 }), text({ typeSize: 80, fill: '#f3e3c3' })],
+};
+
+function write(layers: object[]): void {
+    writeFileSync(
+        `${FOLDER}/doc.json`,
+        JSON.stringify({
+            format: 'ricamo-project',
+            version: 1,
+            name: 'Agreement',
+            media: [{ id: 'm1', file: 'clip.mkv' }],
+            compositions: [
+                {
+                    id: 'c',
+                    name: 'Scene',
+                    width: WIDTH,
+                    height: HEIGHT,
+                    rate: '25/1',
+                    length: 10,
+                    background: '#1d2430',
+                    layers,
+                },
+            ],
+        }),
+    );
+}
+
+const ricamo = (...command: string[]): string =>
+    execFileSync('./ricamo', command, { encoding: 'utf8', maxBuffer: 1 << 26 });
+
+test.beforeAll(async () => {
+    mkdirSync(FOLDER, { recursive: true });
+    // A lossless clip in RGB, so that only drawing is compared, not two ways of decoding.
+    execFileSync('ffmpeg', [
+        ...['-v', 'error', '-y', '-i', `${CLIPS}/silent.mp4`, '-frames:v', '10'],
+        ...['-vf', 'scale=640:360,format=gbrp', '-c:v', 'ffv1', `${FOLDER}/clip.mkv`],
+    ]);
+    execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', `${FOLDER}/clip.mkv`, '-frames:v', '1', `${FOLDER}/clip.png`]);
+    await build({
+        configFile: false,
+        logLevel: 'error',
+        resolve: { alias: { '@': `${process.cwd()}/resources/js` } },
+        build: {
+            outDir: FOLDER,
+            emptyOutDir: false,
+            lib: {
+                entry: 'tests/browser/painting.ts',
+                formats: ['iife'],
+                name: 'painting',
+                fileName: () => 'painting.js',
+            },
+        },
+    });
+});
+
+/**
+ * How far one picture is shifted against the other, in pixels: the shift that explains most of their difference by the
+ * picture's slopes (Lucas and Kanade, over the whole picture).
+ */
+function shiftBetween(a: Uint8Array, b: Uint8Array): number {
+    let [xx, xy, yy, xd, yd] = [0, 0, 0, 0, 0];
+    const at = (pixels: Uint8Array, x: number, y: number): number => pixels[4 * (y * WIDTH + x) + 1]!;
+    for (let y = 1; y < HEIGHT - 1; y++) {
+        for (let x = 1; x < WIDTH - 1; x++) {
+            const gx = (at(b, x + 1, y) - at(b, x - 1, y)) / 2;
+            const gy = (at(b, x, y + 1) - at(b, x, y - 1)) / 2;
+            const difference = at(a, x, y) - at(b, x, y);
+            xx += gx * gx;
+            xy += gx * gy;
+            yy += gy * gy;
+            xd += gx * difference;
+            yd += gy * difference;
+        }
+    }
+    const determinant = xx * yy - xy * xy;
+    return Math.hypot((yy * xd - xy * yd) / determinant, (xx * yd - xy * xd) / determinant);
+}
+
+for (const [name, layers] of Object.entries(SCENES)) {
+    test(`the two renderers agree on ${name}`, async ({ page }) => {
+        write(layers);
+        ricamo('still', `${FOLDER}/doc.json`, '--frame', '0', '--out', `${FOLDER}/still.png`);
+        const still = PNG.sync.read(readFileSync(`${FOLDER}/still.png`)).data;
+        const list = ricamo('evaluate', `${FOLDER}/doc.json`, '--frame', '0');
+
+        await page.addScriptTag({ path: `${FOLDER}/painting.js` });
+        const picture = readFileSync(`${FOLDER}/clip.png`).toString('base64');
+        const url = await page.evaluate(
+            ([json, png]) => (window as unknown as { painting: Painting }).painting.draw(json!, png!),
+            [list, picture],
+        );
+        const drawn = PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64')).data;
+
+        const means = meanOf(drawn, still);
+        const shift = shiftBetween(drawn, still);
+        console.log(`${name}: mean ${means.map((one) => one.toFixed(3)).join(' ')}, shift ${shift.toFixed(3)} px`);
+        expect(Math.max(...means)).toBeLessThanOrEqual(1.5);
+        expect(shift).toBeLessThan(0.15);
+    });
+}
+
+interface Painting {
+    draw(list: string, picture: string): Promise<string>;
+}

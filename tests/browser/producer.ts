@@ -1,0 +1,73 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import { CLIPS } from './clips';
+
+/** What a producer does with pointer and keyboard. */
+
+export async function emptyComposition(page: Page): Promise<void> {
+    const made = await page.request.post('/api/projects', { data: { name: 'Test' } });
+    const { composition } = await made.json();
+    await page.goto(`/compositions/${composition}`);
+    await expect(page.getByText('Drop a clip here')).toBeVisible();
+}
+
+export async function kept(page: Page, change: () => Promise<void>): Promise<void> {
+    const answer = page.waitForResponse(
+        (response) => /\/(edits|undo|redo)$/.test(response.url()) && response.request().method() === 'POST',
+    );
+    await change();
+    expect((await answer).status()).toBe(200);
+    await expect(page.locator('.saved')).toHaveText('All changes kept');
+}
+
+export async function drag(
+    page: Page,
+    from: Locator,
+    dx: number,
+    dy: number,
+    at?: { x: number; y: number },
+): Promise<void> {
+    const box = (await from.boundingBox())!;
+    const [x, y] = [box.x + (at?.x ?? box.width / 2), box.y + (at?.y ?? box.height / 2)];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 4 });
+    await page.mouse.move(x + dx, y + dy, { steps: 4 });
+    await page.mouse.up();
+}
+
+export async function upload(page: Page, name: string): Promise<void> {
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-upload]').setInputFiles(`${CLIPS}/${name}`);
+    await expect(page.getByRole('button', { name: `Add ${name}` })).toBeVisible();
+}
+
+export async function addToComposition(page: Page, label: string): Promise<void> {
+    await kept(page, () => page.getByRole('button', { name: `Add ${label}`, exact: true }).dblclick());
+}
+
+export async function goTo(page: Page, timecode: string): Promise<void> {
+    await page.locator('[data-time]').fill(timecode);
+    await page.locator('[data-time]').press('Enter');
+}
+
+export const sheet = (page: Page, property: string): Locator => page.locator(`.drawer [data-property=${property}]`);
+
+export async function setField(page: Page, property: string, name: string, value: string): Promise<void> {
+    const field = sheet(page, property).getByRole('textbox', { name, exact: true });
+    await kept(page, async () => {
+        await field.fill(value);
+        await field.press('Enter');
+    });
+}
+
+export async function renderAndDownload(page: Page): Promise<string> {
+    await page.locator('[data-render]').click();
+    await page.locator('[data-begin-render]').click();
+    const link = page.locator('[data-download]').first();
+    await expect(link).toBeVisible({ timeout: 90_000 });
+    const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
+    return download.path();
+}
+
+export const layersOf = async (page: Page): Promise<Record<string, unknown>[]> =>
+    (await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}`)).json()).document.layers;
