@@ -26,7 +26,7 @@ final class EditBench
             $small = $this->measure($this->composition($project, 20, 2));
             $large = $this->measure($this->composition($project, 500, 3));
         } finally {
-            posix_kill((int) $server->getPid(), SIGTERM);
+            $server->signal(SIGTERM);
             $server->wait();
             $project->compositions()->delete();
             $project->delete();

@@ -1,0 +1,93 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Change;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+use Throwable;
+
+/** A server that is killed keeps every edit that it answered. */
+final class KilledServerTest extends TestCase
+{
+    private const PORT = 8903;
+
+    private function serve(): Process
+    {
+        $server = new Process(
+            ['setsid', PHP_BINARY, '-d', 'ffi.enable=1', '-S', '127.0.0.1:'.self::PORT, '-t', public_path(), base_path('tools/router.php')],
+            base_path(),
+            ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2', 'APP_ENV' => 'production'],
+        );
+        $server->start();
+        for ($try = 0; $try < 200 && ! @fsockopen('127.0.0.1', self::PORT); $try++) {
+            usleep(20_000);
+        }
+
+        return $server;
+    }
+
+    private function kill(Process $server): void
+    {
+        $pid = $server->getPid() ?? self::fail('the server ended by itself: '.$server->getErrorOutput());
+        posix_kill(-$pid, SIGKILL);
+        $this->waitForTheEndOf($server);
+    }
+
+    private function waitForTheEndOf(Process $server): void
+    {
+        while ($server->isRunning()) {
+            usleep(10_000);
+        }
+    }
+
+    private function add(int $composition, int $revision): bool
+    {
+        try {
+            return Http::timeout(10)->post('http://127.0.0.1:'.self::PORT."/api/compositions/$composition/edits", [
+                'edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'shape', 'form' => 'ellipse']], 'revision' => $revision,
+            ])->ok();
+        } catch (Throwable) {
+            return false;
+        }
+    }
+
+    public function test_an_edit_that_was_answered_is_there_after_a_kill_right_behind_the_answer(): void
+    {
+        $composition = $this->composition();
+        DB::purge();
+        for ($revision = 0; $revision < 3; $revision++) {
+            $server = $this->serve();
+            self::assertTrue($this->add($composition->id, $revision));
+            $this->kill($server);
+        }
+        self::assertSame(3, $composition->refresh()->revision);
+        self::assertCount(3, $this->document($composition)['layers']);
+    }
+
+    public function test_a_kill_in_the_middle_of_edits_loses_none_that_was_answered(): void
+    {
+        $composition = $this->composition();
+        DB::purge();
+        $server = $this->serve();
+        $pid = $server->getPid() ?? self::fail('the server did not start');
+        $killer = pcntl_fork();
+        if ($killer === 0) {
+            usleep(700_000);
+            posix_kill(-$pid, SIGKILL);
+            posix_kill((int) getmypid(), SIGKILL);
+        }
+        for ($answered = 0; $answered < 2000 && $this->add($composition->id, $answered); $answered++);
+        pcntl_waitpid($killer, $status);
+        $this->waitForTheEndOf($server);
+        self::assertGreaterThan(0, $answered);
+        self::assertLessThan(2000, $answered);
+        $kept = $composition->refresh()->revision;
+        // The last one may have been kept without its answer getting through.
+        self::assertContains($kept, [$answered, $answered + 1]);
+        self::assertCount($kept, $this->document($composition)['layers']);
+        self::assertSame($kept, Change::query()->count());
+    }
+}
