@@ -26,7 +26,9 @@ function explain(error: unknown): Failure {
         return new Failure('The file is larger than the server takes.', status, body);
     }
     const refused = status === 409 || status === 422 || status === 403;
-    return new Failure((refused && body?.message) || `The server could not do this (${status}).`, status, body);
+    // Where in the request the fault lies is for programs; the producer sees it in the field.
+    const message = body?.message?.replace(/^args[\w.[\]]*: /, '');
+    return new Failure((refused && message) || `The server could not do this (${status}).`, status, body);
 }
 
 async function settle<T>(request: Promise<{ data: T }>): Promise<T> {

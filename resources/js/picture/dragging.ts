@@ -71,8 +71,6 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
     function begin(kind: Grip, pose: Pose, down: PointerEvent): void {
         const path: Corner[] = [place(down)];
         let moved = false;
-        const target = down.currentTarget as Element;
-        target.setPointerCapture(down.pointerId);
         pointer.value = path[0]!;
 
         const onMove = (event: PointerEvent): void => {
@@ -87,9 +85,9 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             }
         };
         const finish = (): void => {
-            target.removeEventListener('pointermove', onMove as EventListener);
-            target.removeEventListener('pointerup', onUp as EventListener);
-            target.removeEventListener('pointercancel', cancel);
+            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener('pointerup', onUp);
+            window.removeEventListener('pointercancel', cancel);
             window.removeEventListener('keydown', onKey, true);
             grip.value = null;
         };
@@ -110,9 +108,10 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
                 cancel();
             }
         };
-        target.addEventListener('pointermove', onMove as EventListener);
-        target.addEventListener('pointerup', onUp as EventListener);
-        target.addEventListener('pointercancel', cancel);
+        // On the window: a handle may be drawn anew, or left out, on the way.
+        window.addEventListener('pointermove', onMove);
+        window.addEventListener('pointerup', onUp);
+        window.addEventListener('pointercancel', cancel);
         window.addEventListener('keydown', onKey, true);
     }
 

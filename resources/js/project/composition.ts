@@ -110,7 +110,8 @@ export const useComposition = defineStore('composition', () => {
         }
     }
 
-    async function send(path: string, body: object): Promise<boolean> {
+    /** @returns what was wrong with the change, or null */
+    async function send(path: string, body: object): Promise<string | null> {
         saved.value = 'saving';
         try {
             accept(
@@ -121,23 +122,20 @@ export const useComposition = defineStore('composition', () => {
                 }),
             );
             saved.value = 'saved';
-            problem.value = null;
-            return true;
+            return null;
         } catch (error) {
             if (!(error instanceof Failure)) {
                 // What came could not be taken in: what the server has counts.
                 await open(id.value);
-                return true;
+                return null;
             }
-            const failure = error;
-            saved.value = failure.status === 0 ? 'unsaved' : 'saved';
-            problem.value = failure.message;
-            if (failure.status === 409) {
-                catchUp(failure.body as Missed);
-                problem.value = 'This composition was changed in another window. Those changes are in; do yours again.';
-            }
+            saved.value = error.status === 0 ? 'unsaved' : 'saved';
             stale.value++;
-            return false;
+            if (error.status === 409) {
+                catchUp(error.body as Missed);
+                return 'This composition was changed in another window. Those changes are in; do yours again.';
+            }
+            return error.message;
         } finally {
             draft.value = null;
         }
@@ -157,7 +155,7 @@ export const useComposition = defineStore('composition', () => {
     }
 
     /** One change after the other, because each is made on the revision before it. */
-    function inTurn(path: string, body: object): Promise<boolean> {
+    function inTurn(path: string, body: object): Promise<string | null> {
         wanted = null;
         tryRound++;
         const sent = queue.then(() => send(path, body));
@@ -165,9 +163,17 @@ export const useComposition = defineStore('composition', () => {
         return sent;
     }
 
-    const edit = (name: string, args: object): Promise<boolean> => inTurn('edits', { edit: name, args });
-    const undo = (): Promise<boolean> => (history.value.undo ? inTurn('undo', {}) : Promise.resolve(false));
-    const redo = (): Promise<boolean> => (history.value.redo ? inTurn('redo', {}) : Promise.resolve(false));
+    /** Says what was wrong at the top of the window. @returns whether nothing was */
+    async function told(asked: Promise<string | null>): Promise<boolean> {
+        problem.value = await asked;
+        return problem.value === null;
+    }
+
+    /** Makes a change for a field that says itself what is wrong with it. */
+    const ask = (name: string, args: object): Promise<string | null> => inTurn('edits', { edit: name, args });
+    const edit = (name: string, args: object): Promise<boolean> => told(ask(name, args));
+    const undo = (): Promise<boolean> => (history.value.undo ? told(inTurn('undo', {})) : Promise.resolve(false));
+    const redo = (): Promise<boolean> => (history.value.redo ? told(inTurn('redo', {})) : Promise.resolve(false));
 
     /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
     async function attempt(name: string, args: object): Promise<void> {
@@ -218,6 +224,7 @@ export const useComposition = defineStore('composition', () => {
         stale,
         layer,
         open,
+        ask,
         edit,
         undo,
         redo,

@@ -33,10 +33,7 @@ const rates = computed(() => {
 });
 
 async function set(fields: object): Promise<void> {
-    problem.value = (await composition.edit('set-composition', fields)) ? null : composition.problem;
-    if (problem.value) {
-        composition.problem = null;
-    }
+    problem.value = await composition.ask('set-composition', fields);
 }
 
 async function setLength(text: number | string): Promise<void> {

@@ -43,10 +43,7 @@ const tryValue = (given: number | string, axis?: Axis): void =>
     void composition.attempt('set-values', args(given, axis));
 
 async function setValue(given: number | string, axis?: Axis): Promise<void> {
-    problem.value = (await composition.edit('set-values', args(given, axis))) ? null : composition.problem;
-    if (problem.value) {
-        composition.problem = null;
-    }
+    problem.value = await composition.ask('set-values', args(given, axis));
 }
 
 const { scrubbed, begin } = useScrub({

@@ -25,13 +25,10 @@ watch(
 async function trim(side: 'in' | 'out', text: string): Promise<void> {
     try {
         const frame = await timecode.read(text);
-        problem.value = null;
-        if (
-            frame !== props.layer[side] &&
-            !(await composition.edit('trim-layer', { layer: props.layer.id, [side]: frame }))
-        ) {
-            problem.value = composition.problem;
-        }
+        problem.value =
+            frame === props.layer[side]
+                ? null
+                : await composition.ask('trim-layer', { layer: props.layer.id, [side]: frame });
     } catch (error) {
         problem.value = (error as Error).message;
     }

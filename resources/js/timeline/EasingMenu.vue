@@ -53,11 +53,9 @@ const picture = (choice: EasingChoice): string =>
         .join(' ');
 
 async function choose(easing: string): Promise<void> {
-    if (await composition.edit('set-easing', { ...common.value, easing })) {
+    problem.value = await composition.ask('set-easing', { ...common.value, easing });
+    if (problem.value === null) {
         emit('close');
-    } else {
-        problem.value = composition.problem;
-        composition.problem = null;
     }
 }
 

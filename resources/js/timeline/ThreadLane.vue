@@ -144,8 +144,8 @@ function menuOnLine(event: MouseEvent): void {
             />
         </svg>
         <button
-            v-for="bead in thread.beads"
-            :key="bead.frame"
+            v-for="(bead, index) in thread.beads"
+            :key="index"
             type="button"
             class="bead"
             :data-bead="bead.frame"

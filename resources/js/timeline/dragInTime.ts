@@ -46,8 +46,6 @@ export function useDragInTime() {
     }
 
     function begin(down: PointerEvent, { except, frames, request, moved }: DragInTime): void {
-        const target = down.currentTarget as HTMLElement;
-        target.setPointerCapture(down.pointerId);
         let by = 0;
         const onMove = (event: PointerEvent): void => {
             const px = event.clientX - down.clientX;
@@ -65,8 +63,8 @@ export function useDragInTime() {
             }
         };
         const finish = (): void => {
-            target.removeEventListener('pointermove', onMove);
-            target.removeEventListener('pointerup', onUp);
+            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
             dragging.value = false;
         };
@@ -87,8 +85,9 @@ export function useDragInTime() {
                 composition.abandon();
             }
         };
-        target.addEventListener('pointermove', onMove);
-        target.addEventListener('pointerup', onUp);
+        // On the window: what is dragged may be drawn anew on the way.
+        window.addEventListener('pointermove', onMove);
+        window.addEventListener('pointerup', onUp);
         window.addEventListener('keydown', onKey, true);
     }
 

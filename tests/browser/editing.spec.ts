@@ -1,0 +1,177 @@
+import { expect, test, type Page } from '@playwright/test';
+import { addToComposition, drag, emptyComposition, goTo, kept, layersOf, setField, sheet } from './producer';
+
+interface Keyframed {
+    keyframes: { at: number; value: [number, number] }[];
+}
+
+async function barOn(page: Page): Promise<void> {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+}
+
+/** A bar that goes from 960 to 760 in its first second. */
+async function movingBar(page: Page): Promise<void> {
+    await barOn(page);
+    await kept(page, () => sheet(page, 'position').locator('.bead').click());
+    await goTo(page, '25');
+    await setField(page, 'position', 'Position x', '760');
+}
+
+const positionOf = async (page: Page): Promise<Keyframed> => (await layersOf(page))[0]!.position as Keyframed;
+
+test('fields work out sums, and say what is wrong with the rest', async ({ page }) => {
+    await barOn(page);
+    await setField(page, 'position', 'Position x', 'w/4 + 10');
+    const field = sheet(page, 'position').getByRole('textbox', { name: 'Position x' });
+    await expect(field).toHaveValue('490');
+    await setField(page, 'rotation', 'Rotation', '-1.5t');
+    await expect(sheet(page, 'rotation').getByRole('textbox')).toHaveValue('-540');
+
+    await field.fill('w/');
+    await field.press('Enter');
+    await expect(sheet(page, 'position').getByRole('alert')).toContainText('something is missing at the end');
+    await expect(field).toHaveValue('490');
+    await field.fill('99');
+    await field.press('Escape');
+    await expect(field).toHaveValue('490');
+    await expect(sheet(page, 'position').getByRole('alert')).toHaveCount(0);
+});
+
+test('the toggle beside a value shifts the whole animation', async ({ page }) => {
+    await movingBar(page);
+    await sheet(page, 'position').locator('[data-scope]').click();
+    await setField(page, 'position', 'Position x', '800');
+    expect((await positionOf(page)).keyframes.map((one) => one.value[0])).toEqual([1000, 800]);
+    await page.locator('.picture').hover();
+    await expect(page.locator('.badge')).toContainText('whole animation');
+    await sheet(page, 'position').locator('[data-scope]').click();
+    await setField(page, 'position', 'Position x', '900');
+    expect((await positionOf(page)).keyframes.map((one) => one.value[0])).toEqual([1000, 900]);
+});
+
+test('beads are selected by a lasso and move together', async ({ page }) => {
+    await movingBar(page);
+    const thread = page.locator('[data-thread=position]');
+    const beads = thread.locator('[data-bead]');
+    await expect(beads).toHaveCount(2);
+    const [first, last] = [(await beads.first().boundingBox())!, (await beads.last().boundingBox())!];
+    const row = (await thread.boundingBox())!;
+    // From beneath the first, which is high, to above the last, which is low.
+    await page.mouse.move(first.x, row.y + row.height - 2);
+    await page.mouse.down();
+    await page.mouse.move(last.x + 24, row.y + 2, { steps: 5 });
+    await page.mouse.up();
+    await expect(thread.locator('[data-bead].selected')).toHaveCount(2);
+    await kept(page, () => drag(page, beads.last(), 80, 0));
+    const at = (await positionOf(page)).keyframes.map((one) => one.at);
+    expect(at[0]).toBeGreaterThan(10);
+    expect(at[1]! - at[0]!).toBe(25);
+    await kept(page, () => page.keyboard.press('Delete'));
+    expect(Array.isArray((await layersOf(page))[0]!.position)).toBe(true);
+});
+
+test('the anchor is moved without moving the picture', async ({ page }) => {
+    await barOn(page);
+    const outline = page.locator('polygon.outline');
+    const before = await outline.getAttribute('points');
+    await kept(page, () => drag(page, page.locator('[data-handle=anchor]'), 60, -20));
+    expect((await layersOf(page))[0]!.anchor).not.toEqual([0, 0]);
+    const moved = (await outline.getAttribute('points'))!.split(/[ ,]/).map(Number);
+    before!.split(/[ ,]/).forEach((value, index) => expect(Math.abs(Number(value) - moved[index]!)).toBeLessThan(0.02));
+});
+
+test('things from the Kit land where they are dropped, in the picture and in time', async ({ page }) => {
+    await emptyComposition(page);
+    const frame = (await page.locator('.picture .frame').boundingBox())!;
+    const picture = (await page.locator('.picture').boundingBox())!;
+    await kept(page, () =>
+        page.getByRole('button', { name: 'Add Circle' }).dragTo(page.locator('.picture'), {
+            targetPosition: {
+                x: frame.x - picture.x + frame.width / 4,
+                y: frame.y - picture.y + frame.height / 2,
+            },
+        }),
+    );
+    const [circle] = await layersOf(page);
+    expect(Math.abs((circle!.position as number[])[0]! - 480)).toBeLessThan(4);
+    expect(Math.abs((circle!.position as number[])[1]! - 540)).toBeLessThan(4);
+    const timeline = (await page.locator('.timeline .body').boundingBox())!;
+    await kept(page, () =>
+        page.getByRole('button', { name: 'Add Square' }).dragTo(page.locator('.timeline .body'), {
+            targetPosition: { x: 312 + (timeline.width - 312) / 2, y: 60 },
+        }),
+    );
+    const square = (await layersOf(page)).at(-1)!;
+    expect(Math.abs((square.in as number) - 125)).toBeLessThan(4);
+});
+
+test('the keyboard nudges, duplicates, steps and removes', async ({ page }) => {
+    await movingBar(page);
+    await page.locator('.picture').focus();
+    await kept(page, () => page.keyboard.press('Shift+ArrowDown'));
+    expect((await positionOf(page)).keyframes[1]!.value).toEqual([760, 550]);
+    await page.locator('body').click({ position: { x: 640, y: 24 } });
+    const time = page.locator('[data-time]');
+    await page.keyboard.press(',');
+    await expect(time).toHaveValue('00:00:00:00');
+    await page.keyboard.press('.');
+    await expect(time).toHaveValue('00:00:01:00');
+    await page.keyboard.press('End');
+    await expect(time).toHaveValue('00:00:09:24');
+    await page.keyboard.press('Shift+ArrowLeft');
+    await expect(time).toHaveValue('00:00:09:14');
+    await kept(page, () => page.keyboard.press('Control+d'));
+    await expect(page.locator('[data-band]')).toHaveCount(2);
+    await kept(page, () => page.keyboard.press('Delete'));
+    await expect(page.locator('[data-band]')).toHaveCount(1);
+});
+
+test('a second window follows the first, and a change on an old state is refused with what it missed', async ({
+    page,
+    context,
+}) => {
+    await barOn(page);
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await expect(second.locator('[data-band]')).toHaveCount(1);
+    await page.locator('[data-tab=kit]').click();
+    await addToComposition(page, 'Circle');
+    await expect(second.locator('[data-band]')).toHaveCount(2);
+
+    // Somebody whose browser knows nothing of this one, and whose change is not followed yet.
+    await second.route('**/changes?*', (route) => route.abort());
+    const id = page.url().split('/').at(-1);
+    const { revision } = await (await page.request.get(`/api/compositions/${id}`)).json();
+    const edit = { edit: 'rename-layer', args: { layer: 'l1', name: 'Lower bar' }, revision };
+    expect((await page.request.post(`/api/compositions/${id}/edits`, { data: edit })).ok()).toBe(true);
+    await second.locator('[data-band]').last().click();
+    await second.keyboard.press('Control+d');
+    await expect(second.getByText('changed in another window')).toBeVisible();
+    await expect(second.locator('[data-layer] .name', { hasText: 'Lower bar' })).toBeVisible();
+    await expect(second.locator('[data-band]')).toHaveCount(2);
+});
+
+test('of very many layers only the rows in sight are drawn', async ({ page }) => {
+    await emptyComposition(page);
+    const id = page.url().split('/').at(-1);
+    const layers = Array.from({ length: 300 }, (_, index) => ({
+        kind: 'shape',
+        form: 'rectangle',
+        name: `Bar ${index}`,
+        in: index % 200,
+        out: 250,
+    }));
+    for (const [revision, layer] of layers.entries()) {
+        await page.request.post(`/api/compositions/${id}/edits`, {
+            data: { edit: 'add-layer', args: { layer }, revision },
+        });
+    }
+    await page.reload();
+    await expect(page.getByText('300 layers')).toBeVisible();
+    await expect(page.locator('[data-layer] .name').first()).toHaveText('Bar 299');
+    expect(await page.locator('[data-layer]').count()).toBeLessThan(40);
+    await page.locator('.timeline .body').evaluate((body) => body.scrollTo(0, body.scrollHeight));
+    await expect(page.locator('[data-layer] .name', { hasText: /^Bar 0$/ })).toBeVisible();
+});
