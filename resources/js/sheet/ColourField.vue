@@ -50,6 +50,10 @@ function typed(event: Event): void {
     background: var(--field);
     box-shadow: inset 0 0 0 1px var(--hairline);
 }
+.colour :deep(.el-color-picker) {
+    display: flex;
+    height: 26px;
+}
 .colour :deep(.el-color-picker__trigger) {
     width: 26px;
     height: 26px;

@@ -1,0 +1,87 @@
+// Refreshes docs/screenshots from the demo project, served by a server of its own with a database of its own.
+import { chromium } from '@playwright/test';
+import { execFileSync, spawn } from 'node:child_process';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+
+const PORT = 8904;
+const FOLDER = `${process.cwd()}/storage/test-pictures`;
+const PICTURES = 'docs/screenshots';
+const env = {
+    ...process.env,
+    DB_DATABASE: `${FOLDER}/ricamo.sqlite`,
+    RICAMO_ORIGINALS: `${FOLDER}/media`,
+    RICAMO_RENDERS: `${FOLDER}/renders`,
+};
+
+async function waitFor(condition) {
+    for (const end = Date.now() + 120_000; Date.now() < end; await new Promise((done) => setTimeout(done, 200))) {
+        if (await condition().catch(() => false)) {
+            return;
+        }
+    }
+    throw new Error('the server did not get ready');
+}
+
+const get = async (path) => (await fetch(`http://127.0.0.1:${PORT}/api/${path}`)).json();
+
+rmSync(FOLDER, { recursive: true, force: true });
+mkdirSync(FOLDER, { recursive: true });
+writeFileSync(env.DB_DATABASE, '');
+execFileSync('php', ['artisan', 'migrate', '--force', '-q'], { env });
+execFileSync('php', ['artisan', 'ricamo:demo'], { env, stdio: 'inherit' });
+const server = spawn('php', ['artisan', 'ricamo:serve', `--port=${PORT}`], { env, stdio: 'ignore' });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+
+try {
+    await waitFor(async () => (await get('projects/1/media')).media.every((clip) => clip.state === 'ready'));
+    const page = await browser.newPage({
+        baseURL: `http://127.0.0.1:${PORT}`,
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+    });
+    const settle = async () => {
+        await page.locator('.picture[data-complete=true], .picture .empty').first().waitFor();
+        await page.waitForTimeout(700);
+    };
+    const take = async (name) => {
+        await page.mouse.move(640, 24);
+        await settle();
+        await page.screenshot({ path: `${PICTURES}/${name}.png` });
+    };
+
+    await page.goto('/');
+    await settle();
+    await page.evaluate(() => localStorage.setItem('ricamo.welcomed', 'true'));
+    await page.reload();
+    await take('editor');
+
+    await page.locator('[data-tab=kit]').click();
+    await take('kit');
+
+    await page.locator('[data-thread=position] [data-bead]').nth(1).click({ button: 'right' });
+    await take('easing');
+    await page.keyboard.press('Escape');
+
+    await page.locator('[data-tab=sheet]').click();
+    await page.getByRole('button', { name: /^Evening/ }).click();
+    await take('evening');
+    await page.getByRole('button', { name: /^Linen/ }).click();
+
+    await page.locator('[data-render]').click();
+    await page.locator('[data-begin-render]').click();
+    await page.getByText(/^Frame \d+ of/).waitFor();
+    await take('render');
+    await page.keyboard.press('Escape');
+
+    await page.keyboard.press('Escape');
+    await take('composition');
+
+    const { composition } = await (await page.request.post('/api/projects', { data: { name: 'Open day' } })).json();
+    await page.goto(`/compositions/${composition}`);
+    await take('empty');
+} finally {
+    await browser.close();
+    server.kill('SIGTERM');
+    await new Promise((ended) => server.on('exit', ended));
+    rmSync(FOLDER, { recursive: true, force: true });
+}
