@@ -42,7 +42,9 @@ final class Probe
         try {
             $json = Ffmpeg::probe(['-show_streams', '-show_format', '-of', 'json', $file], self::SECONDS);
         } catch (Refusal $refusal) {
-            throw new Refusal("it cannot be read as video ({$refusal->getMessage()})");
+            // What ffmpeg says of a file that it does not know at all helps nobody.
+            $unknown = preg_match('/Invalid (argument|data)/', $refusal->getMessage()) === 1;
+            throw new Refusal('it cannot be read as video'.($unknown ? ': it is not a clip, or too much of it is missing' : " ({$refusal->getMessage()})"));
         }
         $found = [];
         $root = Node::decode($json);
