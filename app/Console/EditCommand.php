@@ -3,7 +3,10 @@
 namespace App\Console;
 
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Text\HarfBuzzShaper;
 
 final class EditCommand extends DocumentCommand
 {
@@ -14,11 +17,11 @@ final class EditCommand extends DocumentCommand
     protected function work(): void
     {
         $project = $this->project();
-        $media = $this->clips($project)->describe($project->media);
+        $evaluator = new Evaluator($this->clips($project)->describe($project->media), new TextBlocks(new HarfBuzzShaper));
         $composition = $project->composition($this->option('composition'));
         $file = (string) $this->argument('edits');
         foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => $edit) {
-            $composition = $this->about("$file: [$index]", fn () => Edits::apply($edit, $composition, $media));
+            $composition = $this->about("$file: [$index]", fn () => Edits::apply($edit, $composition, $evaluator));
         }
         $out = (string) ($this->option('out') ?? $this->argument('document'));
         $json = json_encode($project->replacing($composition)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

@@ -4,12 +4,11 @@ namespace App\Editing;
 
 use App\Models\Change;
 use App\Models\Composition;
-use App\Models\Media;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -19,10 +18,10 @@ final class Editor
     /** @return array<string, mixed> the answer to the one who asked */
     public function edit(int $id, Node $request): array
     {
-        return $this->change($id, $request, 'edit', function (Composition $composition, MediaLibrary $media) use ($request): Step {
+        return $this->change($id, $request, 'edit', function (Composition $composition, Evaluator $evaluator) use ($request): Step {
             $edit = Edits::read($request);
             $before = $composition->read();
-            $after = Edits::apply($edit, $before, $media);
+            $after = Edits::apply($edit, $before, $evaluator);
             $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']);
 
             return new Step($after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), json_encode(
@@ -35,14 +34,14 @@ final class Editor
     public function try(int $id, Node $request): array
     {
         $composition = Composition::query()->findOrFail($id);
-        $media = Media::libraryOf($composition->project_id);
+        $evaluator = $composition->evaluator();
         $before = $composition->read();
-        $after = Edits::apply(Edits::read($request), $before, $media);
+        $after = Edits::apply(Edits::read($request), $before, $evaluator);
 
         return [
             'patch' => json_decode(Patch::between($before, $after)),
             'revision' => $composition->revision,
-            'glimpse' => Glimpse::read($request->optional('show'))->of($after, $media),
+            'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),
         ];
     }
 
@@ -91,7 +90,7 @@ final class Editor
     }
 
     /**
-     * @param  Closure(Composition, MediaLibrary): Step  $make
+     * @param  Closure(Composition, Evaluator): Step  $make
      * @return array<string, mixed>
      */
     private function change(int $id, Node $request, string $kind, Closure $make): array
@@ -102,10 +101,10 @@ final class Editor
             if ($known !== $composition->revision) {
                 throw new StaleRevision($id, $known, $composition->revision);
             }
-            $media = Media::libraryOf($composition->project_id);
-            $step = $make($composition, $media);
+            $evaluator = $composition->evaluator();
+            $step = $make($composition, $evaluator);
             // Before anything is kept: a document that cannot be shown is not one to keep.
-            $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $media);
+            $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
             $revision = $composition->revision + 1;
             Change::query()->insert([
                 'composition_id' => $id,

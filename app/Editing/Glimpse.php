@@ -2,13 +2,14 @@
 
 namespace App\Editing;
 
-use App\Models\Media;
 use Ricamo\Core\Document\Composition as Document;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Evaluate\Pose;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Guide\Guide;
+use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Node;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
@@ -17,12 +18,13 @@ final readonly class Glimpse
     /**
      * @param  list<string>  $layers  whose values and threads are wanted
      * @param  array<string, true>  $known  keys of paths that the asker has
+     * @param  list<string>  $aligned  layers whose alignment is wanted, as one
      */
-    private function __construct(private int $frame, private array $layers, private array $known)
+    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned)
     {
     }
 
-    /** @param  ?Node  $node an object with frame, and perhaps layers and known; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers, known and aligned; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(
@@ -34,14 +36,14 @@ final readonly class Glimpse
             $node?->field('frame')->int(-Document::LONGEST, Document::LONGEST) ?? 0,
             $strings('layers'),
             array_fill_keys($strings('known'), true),
+            $strings('aligned'),
         );
     }
 
     /** @return array<string, mixed> */
-    public function of(Document $document, MediaLibrary $media): array
+    public function of(Document $document, Evaluator $evaluator): array
     {
         $frame = max(0, min($this->frame, $document->range()->last()));
-        $evaluator = new Evaluator($media, app(TextBlocks::class));
         $inspected = [];
         foreach ($document->layers as $layer) {
             if (in_array($layer->id, $this->layers, true)) {
@@ -53,12 +55,19 @@ final readonly class Glimpse
             'list' => $evaluator->frame($document, $frame)->toJson($this->known),
             'poses' => array_map(fn (Pose $pose): array => $pose->toJson(), $evaluator->poses($document, $frame)),
             'inspections' => $inspected,
+            'guides' => array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($document, $evaluator, $frame)),
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function ofProject(Document $document, int $projectId): array
+    /** @return list<Guide> */
+    private function guides(Document $document, Evaluator $evaluator, int $frame): array
     {
-        return $this->of($document, Media::libraryOf($projectId));
+        $bounds = array_map(
+            fn (Layer $layer): Box => $evaluator->pose($layer, $frame)->bounds(),
+            array_filter($document->layers, fn (Layer $layer): bool => in_array($layer->id, $this->aligned, true)),
+        );
+
+        return $bounds === [] ? [] : Lines::of($document, $evaluator, $frame, $this->aligned)
+            ->touching(array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), reset($bounds)));
     }
 }

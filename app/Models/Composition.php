@@ -7,6 +7,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
 
 /**
@@ -40,6 +42,11 @@ final class Composition extends Model
     public function read(): Document
     {
         return Document::read(Node::decode($this->document));
+    }
+
+    public function evaluator(): Evaluator
+    {
+        return new Evaluator(Media::libraryOf($this->project_id), app(TextBlocks::class));
     }
 
     public static function encode(Document $document): string

@@ -84,7 +84,7 @@ final class Fixture
     /** @param  array<string, mixed>  $args */
     public static function edit(Composition $composition, string $edit, array $args): Composition
     {
-        return Edits::apply(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition, self::media());
+        return Edits::apply(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition, self::evaluator());
     }
 
     /** @return array<string, mixed> the layer's JSON after the edit */

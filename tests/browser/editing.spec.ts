@@ -82,6 +82,29 @@ test('the anchor is moved without moving the picture', async ({ page }) => {
     before!.split(/[ ,]/).forEach((value, index) => expect(Math.abs(Number(value) - moved[index]!)).toBeLessThan(0.02));
 });
 
+test('a dragged layer is drawn to the middle of the frame, and a guide says so', async ({ page }) => {
+    await barOn(page);
+    await setField(page, 'position', 'Position x', '700');
+    const scale = Number(await page.locator('.picture .frame').evaluate((frame) => frame.clientWidth)) / 1920;
+    const box = (await page.locator('polygon.outline').boundingBox())!;
+    const [x, y] = [box.x + box.width / 2 + 20, box.y + box.height / 2 + 6];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + (260 - 9) * scale, y, { steps: 6 });
+    await expect(page.locator('[data-guide]')).not.toHaveCount(0);
+    await kept(page, () => page.mouse.up());
+    await expect(page.locator('[data-guide]')).toHaveCount(0);
+    expect((await layersOf(page))[0]!.position).toEqual([960, 540]);
+    // With Alt it stays where the pointer leaves it.
+    await page.mouse.move(x + 260 * scale, y);
+    await page.mouse.down();
+    await page.keyboard.down('Alt');
+    await page.mouse.move(x + 260 * scale + 8, y, { steps: 4 });
+    await kept(page, () => page.mouse.up());
+    await page.keyboard.up('Alt');
+    expect(((await layersOf(page))[0]!.position as number[])[0]).toBeGreaterThan(965);
+});
+
 test('things from the Kit land where they are dropped, in the picture and in time', async ({ page }) => {
     await emptyComposition(page);
     const frame = (await page.locator('.picture .frame').boundingBox())!;

@@ -45,7 +45,7 @@ final class EditController
             'layers' => array_values(array_filter(explode(',', (string) $request->query('layers', '')))),
         ]));
 
-        return new JsonResponse(['revision' => $found->revision, 'glimpse' => $show->ofProject($found->read(), $found->project_id)]);
+        return new JsonResponse(['revision' => $found->revision, 'glimpse' => $show->of($found->read(), $found->evaluator())]);
     }
 
     public function changes(Request $request, int $composition): JsonResponse

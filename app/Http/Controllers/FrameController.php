@@ -3,10 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Models\Composition;
-use App\Models\Media;
 use Illuminate\Http\Request;
-use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Time\FrameRange;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -16,12 +13,12 @@ final class FrameController
     /** How many lines are sent together; the first ones go out at once, for playback to begin with. */
     private const TOGETHER = 50;
 
-    public function __invoke(Request $request, int $composition, TextBlocks $blocks): StreamedResponse
+    public function __invoke(Request $request, int $composition): StreamedResponse
     {
         $found = Composition::query()->findOrFail($composition);
         $document = $found->read();
         $range = new FrameRange(max(0, $request->integer('from')), min($document->length, $request->integer('to', $document->length)));
-        $evaluator = new Evaluator(Media::libraryOf($found->project_id), $blocks);
+        $evaluator = $found->evaluator();
         $zips = in_array('gzip', $request->getEncodings(), true);
 
         return new StreamedResponse(function () use ($evaluator, $document, $range, $zips): void {

@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Makes a keyframe of the value that a property has at a frame. */
@@ -22,7 +22,7 @@ final readonly class AddKeyframe implements Edit
         return new self(PropertyTarget::read($args), $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->target->change($composition, fn (Property $property, Layer $layer): Property => $property->with(
             PropertyTarget::keyframeAt($property, $layer, $this->frame),

@@ -6,7 +6,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 
@@ -28,18 +28,18 @@ final readonly class AddLayer implements Edit
         return new self($args->field('layer'), $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0);
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $kind = $this->layer->field('kind')->enum(LayerKind::class);
         $in = $this->layer->optional('in')?->int(-Composition::LONGEST, Composition::LONGEST) ?? min($this->at, $composition->range()->last());
         $defaults = [
             'id' => $composition->freeLayerId(),
-            'name' => $this->name($kind, $media),
+            'name' => $this->name($kind, $evaluator),
             'in' => $in,
             'out' => max($composition->length, $in + 1),
             'position' => [$composition->width / 2, $composition->height / 2],
             'label' => Dye::forNumber(count($composition->layers))->value,
-            ...($kind === LayerKind::Footage ? $this->clipDefaults($composition, $media, $in) : []),
+            ...($kind === LayerKind::Footage ? $this->clipDefaults($composition, $evaluator, $in) : []),
         ];
         $given = array_filter($this->layer->object(), fn (mixed $value): bool => $value !== null);
         $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer));
@@ -57,19 +57,19 @@ final readonly class AddLayer implements Edit
         return 'add layer';
     }
 
-    private function name(LayerKind $kind, MediaLibrary $media): string
+    private function name(LayerKind $kind, Evaluator $evaluator): string
     {
         return match ($kind) {
-            LayerKind::Footage => pathinfo($media->get($this->layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Footage',
+            LayerKind::Footage => pathinfo($evaluator->media->get($this->layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Footage',
             LayerKind::Shape => ucfirst($this->layer->field('form')->string()),
             LayerKind::Text => mb_substr(trim(strtok($this->layer->field('text')->string(5000), "\n") ?: ''), 0, 60) ?: 'Text',
         };
     }
 
     /** @return array<string, mixed> */
-    private function clipDefaults(Composition $composition, MediaLibrary $media, int $in): array
+    private function clipDefaults(Composition $composition, Evaluator $evaluator, int $in): array
     {
-        $facts = $media->get($this->layer->field('media')->string(64))->known();
+        $facts = $evaluator->media->get($this->layer->field('media')->string(64))->known();
         $scale = 100 * $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
         $from = $this->layer->optional('from')?->int(0, 100_000_000) ?? 0;
 

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Puts a copy of each layer right above it. */
@@ -19,7 +19,7 @@ final readonly class DuplicateLayers implements Edit
         return new self(LayerIds::read($args->allow(['layers'])));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);

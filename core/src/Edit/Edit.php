@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -14,7 +14,7 @@ interface Edit
     public static function read(Node $args): self;
 
     /** @throws Refusal where the composition does not allow it */
-    public function apply(Composition $composition, MediaLibrary $media): Composition;
+    public function apply(Composition $composition, Evaluator $evaluator): Composition;
 
     /** What undo and redo call it, such as "move". */
     public function title(): string;

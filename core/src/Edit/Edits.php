@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -46,9 +46,9 @@ final class Edits
     }
 
     /** @throws Refusal where the composition does not allow it; then nothing is changed */
-    public static function apply(Edit $edit, Composition $composition, MediaLibrary $media): Composition
+    public static function apply(Edit $edit, Composition $composition, Evaluator $evaluator): Composition
     {
-        $after = $edit->apply($composition, $media);
+        $after = $edit->apply($composition, $evaluator);
         $after->checkAgainst($composition);
 
         return $after;

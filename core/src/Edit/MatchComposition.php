@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length. */
@@ -18,9 +18,9 @@ final readonly class MatchComposition implements Edit
         return new self($args->allow(['media'])->field('media')->string(64));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $facts = $media->get($this->media)->known();
+        $facts = $evaluator->media->get($this->media)->known();
         $even = fn (int $side): int => max(2, $side + $side % 2);
 
         return SetComposition::read(new Node([
@@ -28,7 +28,7 @@ final readonly class MatchComposition implements Edit
             'height' => $even($facts->height),
             'rate' => (string) $facts->rate,
             'length' => min(Composition::LONGEST, $facts->frames),
-        ]))->apply($composition, $media);
+        ]))->apply($composition, $evaluator);
     }
 
     public function title(): string

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
@@ -29,7 +29,7 @@ final readonly class MoveAnchor implements Edit
         );
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
         $anchor = $layer->matrix($this->frame)->inverse()->apply($this->to);

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Shifts keyframes in time by some frames. */
@@ -21,7 +21,7 @@ final readonly class MoveKeyframes implements Edit
         return new self(KeyframeSelection::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->movedBy($this->by));
     }

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -23,7 +23,7 @@ final readonly class MoveLayers implements Edit
         return new self(LayerIds::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);

@@ -4,9 +4,8 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -14,7 +13,7 @@ use Ricamo\Core\Refusal;
 /**
  * Scales a layer by one of its eight handles, pulled by a distance in composition pixels. What is opposite the handle
  * stays where it is; with `centred`, the middle does. Proportions are kept where the scale is linked, or with
- * `proportional`. `box` is the layer's box in its own space, [left, top, right, bottom], as its pose gives it.
+ * `proportional`.
  */
 final readonly class PullHandle implements Edit
 {
@@ -23,7 +22,6 @@ final readonly class PullHandle implements Edit
         private int $frame,
         private Handle $handle,
         private Point $by,
-        private Box $box,
         private bool $centred,
         private bool $proportional,
         private Scope $scope,
@@ -32,31 +30,30 @@ final readonly class PullHandle implements Edit
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'frame', 'handle', 'by', 'box', 'centred', 'proportional', 'scope']);
-        $box = array_map(fn (Node $side): float => $side->number(-1e6, 1e6), $args->field('box')->items(4));
-        if (count($box) !== 4 || $box[2] <= $box[0] || $box[3] <= $box[1]) {
-            $args->field('box')->refuse('must be left, top, right, bottom');
-        }
+        $args->allow(['layer', 'frame', 'handle', 'by', 'centred', 'proportional', 'scope']);
 
         return new self(
             $args->field('layer')->string(64),
             $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
             $args->field('handle')->enum(Handle::class),
             new Point(...PointNode::read($args->field('by'))),
-            new Box(...$box),
             $args->optional('centred')?->bool() ?? false,
             $args->optional('proportional')?->bool() ?? false,
             $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
         );
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
+        $box = $evaluator->pose($layer, $this->frame)->box;
+        if ($box->width() <= 0 || $box->height() <= 0) {
+            throw new Refusal("\"{$layer->name}\" is empty: it has no handles to pull");
+        }
         $scale = $layer->point('scale', $this->frame);
-        $pivot = $this->centred ? $this->box->centre() : $this->handle->opposite($this->box);
+        $pivot = $this->centred ? $box->centre() : $this->handle->opposite($box);
         $stillAt = $layer->matrix($this->frame)->apply($pivot);
-        $scaled = $this->newScale($layer, $scale, $pivot, $stillAt);
+        $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt);
 
         // The position that leaves the pivot where it was under the new scale.
         $anchor = $layer->point('anchor', $this->frame);
@@ -76,10 +73,9 @@ final readonly class PullHandle implements Edit
         return 'scale';
     }
 
-    private function newScale(Layer $layer, Point $scale, Point $pivot, Point $stillAt): Point
+    private function newScale(Layer $layer, Point $handle, Point $scale, Point $pivot, Point $stillAt): Point
     {
         $unturn = Affine::rotation(-$layer->number('rotation', $this->frame));
-        $handle = $this->handle->on($this->box);
         $arm = $handle->minus($pivot);
         $now = new Point($arm->x * $scale->x / 100, $arm->y * $scale->y / 100);
         $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($this->by)->minus($stillAt));

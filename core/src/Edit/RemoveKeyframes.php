@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Removes keyframes; a property that loses its last one keeps that value. */
@@ -18,7 +18,7 @@ final readonly class RemoveKeyframes implements Edit
         return new self(KeyframeSelection::read($args->allow(['keyframes'])));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->keyframes->change($composition, fn (): null => null);
     }

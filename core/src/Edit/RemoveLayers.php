@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 final readonly class RemoveLayers implements Edit
@@ -19,7 +19,7 @@ final readonly class RemoveLayers implements Edit
         return new self(LayerIds::read($args->allow(['layers'])));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         array_map($composition->layer(...), $this->layers);
 

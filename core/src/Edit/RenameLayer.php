@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 final readonly class RenameLayer implements Edit
@@ -19,7 +19,7 @@ final readonly class RenameLayer implements Edit
         return new self($args->field('layer')->string(64), $args->field('name')->name());
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $composition->replacing($composition->layer($this->layer)->named($this->name));
     }

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Moves a layer to place `to` in the stack, 0 being the bottom. */
@@ -20,7 +20,7 @@ final readonly class ReorderLayer implements Edit
         return new self($args->field('layer')->string(64), $args->field('to'));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $from = $composition->indexOf($this->layer);
         $to = $this->to->int(0, count($composition->layers) - 1);

@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
@@ -21,7 +21,7 @@ final readonly class ResetValue implements Edit
         return new self(PropertyTarget::read($args->allow(['layer', 'property'])));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->target->change($composition, function (Property $property, Layer $layer) use ($composition): Property {
             $definition = $this->target->definition($layer);

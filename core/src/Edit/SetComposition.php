@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -29,7 +29,7 @@ final readonly class SetComposition implements Edit
         return new self($args->allow(self::FIELDS));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $given = $this->args->object();
         foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Content\FootageContent;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -22,13 +22,13 @@ final readonly class SetContent implements Edit
         return new self($args->field('layer')->string(64), $args->field('content'));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
         $this->content->allow($layer->kind->contentFields());
         $fields = [...$layer->content->toJson(), ...$this->content->object()];
         $content = $layer->kind->readContent(new Node($fields, $this->content));
-        if ($content instanceof FootageContent && ! $media->has($content->media)) {
+        if ($content instanceof FootageContent && ! $evaluator->media->has($content->media)) {
             throw new Refusal("there is no media \"{$content->media}\" in this project");
         }
 

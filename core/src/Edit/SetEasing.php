@@ -6,7 +6,7 @@ use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Sets the easing of the segments that begin at these keyframes. */
@@ -23,7 +23,7 @@ final readonly class SetEasing implements Edit
         return new self(KeyframeSelection::read($args), Easings::read($args->field('easing')));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->withEasing($this->easing));
     }

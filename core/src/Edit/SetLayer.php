@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Shows or hides layers, links or unlinks their scale, or changes their label colour. */
@@ -27,7 +27,7 @@ final readonly class SetLayer implements Edit
         );
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);

@@ -6,7 +6,7 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Pins keyframes to their layer's start or end; they stay on their frames. */
@@ -23,7 +23,7 @@ final readonly class SetPin implements Edit
         return new self(KeyframeSelection::read($args), $args->field('pin')->enum(Pin::class));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->keyframes->change(
             $composition,

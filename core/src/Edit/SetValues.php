@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
@@ -25,7 +25,7 @@ final readonly class SetValues implements Edit
         );
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->values as $node) {
             $target = PropertyTarget::read($node->allow(['layer', 'property', 'value', 'axis']));

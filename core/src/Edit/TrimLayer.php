@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Content\FootageContent;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 
@@ -30,13 +30,13 @@ final readonly class TrimLayer implements Edit
         return new self($args->field('layer')->string(64), $frame('in'), $frame('out'));
     }
 
-    public function apply(Composition $composition, MediaLibrary $media): Composition
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
         $out = $this->out ?? $layer->span->out;
         $in = $this->in ?? $layer->span->in;
         if ($layer->content instanceof FootageContent) {
-            return $composition->replacing($this->trimClip($layer, $layer->content, $in, $out, $composition, $media));
+            return $composition->replacing($this->trimClip($layer, $layer->content, $in, $out, $composition, $evaluator));
         }
 
         return $composition->replacing($layer->withSpan(new FrameRange($in, $out)));
@@ -47,9 +47,9 @@ final readonly class TrimLayer implements Edit
         return 'trim layer';
     }
 
-    private function trimClip(Layer $layer, FootageContent $content, int $in, int $out, Composition $composition, MediaLibrary $media): Layer
+    private function trimClip(Layer $layer, FootageContent $content, int $in, int $out, Composition $composition, Evaluator $evaluator): Layer
     {
-        $rate = $media->get($content->media)->known()->rate;
+        $rate = $evaluator->media->get($content->media)->known()->rate;
         $earliest = $layer->span->in - $composition->rate->frameShownAt($content->from, $rate);
         $in = min(max($in, $earliest), $out - 1);
         $from = max(0, $content->from + $rate->nearestFrame($in - $layer->span->in, $composition->rate));

@@ -23,7 +23,7 @@ final readonly class Evaluator
 
     private TextArtist $texts;
 
-    public function __construct(MediaLibrary $media, TextBlocks $blocks)
+    public function __construct(public MediaLibrary $media, TextBlocks $blocks)
     {
         $this->footage = new FootageArtist($media);
         $this->shapes = new ShapeArtist;

@@ -13,6 +13,12 @@ final readonly class Pose
     {
     }
 
+    /** The upright box around it, in composition pixels. */
+    public function bounds(): Box
+    {
+        return $this->matrix->bounds($this->box);
+    }
+
     /** @return array<string, mixed> the box's corners, clockwise from its top left, and the anchor, in composition pixels */
     public function toJson(): array
     {

@@ -29,6 +29,11 @@ final readonly class Box
         return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);
     }
 
+    public function translated(Point $by): self
+    {
+        return new self($this->left + $by->x, $this->top + $by->y, $this->right + $by->x, $this->bottom + $by->y);
+    }
+
     public function grown(float $by): self
     {
         return new self($this->left - $by, $this->top - $by, $this->right + $by, $this->bottom + $by);

@@ -88,7 +88,8 @@ final class HostileDocumentTest extends TestCase
         $edits = [
             ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'shape', 'form' => 'ellipse', 'size' => [10, 10]], 'at' => 4]],
             ['edit' => 'set-values', 'args' => ['frame' => 3, 'scope' => 'whole', 'values' => [['layer' => 'bar', 'property' => 'position', 'value' => 'w/2', 'axis' => 'x']]]],
-            ['edit' => 'pull-handle', 'args' => ['layer' => 'bar', 'frame' => 3, 'handle' => 'left', 'by' => [3, 4], 'box' => [-240, -60, 240, 60], 'centred' => true]],
+            ['edit' => 'pull-handle', 'args' => ['layer' => 'bar', 'frame' => 3, 'handle' => 'left', 'by' => [3, 4], 'centred' => true]],
+            ['edit' => 'drag-layers', 'args' => ['layers' => ['bar', 'words'], 'frame' => 3, 'by' => [30, -4], 'straight' => false, 'snap' => 8]],
             ['edit' => 'turn-layer', 'args' => ['layer' => 'bar', 'frame' => 3, 'path' => [[0, 0], [9, 9]], 'snap' => false]],
             ['edit' => 'move-anchor', 'args' => ['layer' => 'bar', 'frame' => 3, 'to' => [3, 4]]],
             ['edit' => 'trim-layer', 'args' => ['layer' => 'clip', 'in' => 5, 'out' => 50]],
@@ -102,7 +103,7 @@ final class HostileDocumentTest extends TestCase
         for ($i = 0; $i < 3000; $i++) {
             $damaged = $this->damage($edits[$i % count($edits)]);
             try {
-                $this->show(Edits::apply(Edits::read(new Node($damaged)), $composition, Fixture::media()));
+                $this->show(Edits::apply(Edits::read(new Node($damaged)), $composition, Fixture::evaluator()));
                 $shown++;
             } catch (Refusal $refusal) {
                 self::assertStringNotContainsString("\n", $refusal->getMessage());

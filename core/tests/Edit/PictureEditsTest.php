@@ -13,8 +13,6 @@ use Ricamo\Core\Tests\Fixture;
 /** Moving, scaling and turning on the picture. */
 final class PictureEditsTest extends TestCase
 {
-    private const BOX = [-100.0, -50.0, 100.0, 50.0];
-
     /** @param  array<string, mixed>  $fields */
     private function bar(array $fields = []): Composition
     {
@@ -24,7 +22,7 @@ final class PictureEditsTest extends TestCase
     /** @param  array<string, mixed>  $args */
     private function pull(Composition $composition, string $handle, array $by, array $args = []): Composition
     {
-        return Fixture::edit($composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => $handle, 'by' => $by, 'box' => self::BOX, ...$args]);
+        return Fixture::edit($composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => $handle, 'by' => $by, ...$args]);
     }
 
     private function place(Composition $composition, float $x, float $y): Point

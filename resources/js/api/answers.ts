@@ -74,10 +74,19 @@ export interface Inspection {
     threads: Thread[];
 }
 
+/** An alignment that holds: an upright line at x, or a level one at y, in composition pixels. */
+export interface Guide {
+    axis: 'x' | 'y';
+    at: number;
+    from: number;
+    to: number;
+}
+
 export interface Glimpse {
     list: DisplayList;
     poses: Pose[];
     inspections: Inspection[];
+    guides: Guide[];
 }
 
 export interface History {

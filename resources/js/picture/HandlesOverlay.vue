@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Corner, Pose } from '@/api/answers';
+import type { Corner, Guide, Pose } from '@/api/answers';
 import type { Grip, HandleName } from './dragging';
 import type { PictureView } from './view';
 
-const props = defineProps<{ poses: Pose[]; hovered: Pose | null; view: PictureView }>();
+const props = defineProps<{ poses: Pose[]; hovered: Pose | null; guides: Guide[]; view: PictureView }>();
 const emit = defineEmits<{ grab: [grip: Grip, pose: Pose, event: PointerEvent] }>();
 
 const STALK = 30;
@@ -13,13 +13,21 @@ const OUTSIDE = 5;
 /** Sides shorter than this on the screen have no handle in their middle. */
 const LEAST_SIDE = 56;
 
+/** A guide's two ends on the screen. */
+const lines = computed(() =>
+    props.guides.map(({ axis, at, from, to }) => ({
+        from: props.view.toScreen(axis === 'x' ? [at, from] : [from, at]),
+        to: props.view.toScreen(axis === 'x' ? [at, to] : [to, at]),
+    })),
+);
+
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 const outline = (corners: Corner[]): string => corners.map((corner) => props.view.toScreen(corner).join(',')).join(' ');
 
-/** The one selected layer, with its handles on the screen. */
+/** The one selected layer, with its handles on the screen; one that is not seen at this moment has none. */
 const gripped = computed(() => {
     const pose = props.poses.length === 1 ? props.poses[0]! : null;
-    if (!pose) {
+    if (!pose?.seen) {
         return null;
     }
     const [tl, tr, br, bl] = pose.corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
@@ -68,8 +76,24 @@ function cursor([x, y]: Corner): string {
 
 <template>
     <svg class="handles" aria-hidden="true">
+        <line
+            v-for="({ from, to }, index) in lines"
+            :key="index"
+            class="guide"
+            data-guide
+            :x1="from[0]"
+            :y1="from[1]"
+            :x2="to[0]"
+            :y2="to[1]"
+        />
         <polygon v-if="hovered" class="hovered" :points="outline(hovered.corners)" />
-        <polygon v-for="pose in poses" :key="pose.layer" class="outline" :points="outline(pose.corners)" />
+        <polygon
+            v-for="pose in poses"
+            :key="pose.layer"
+            class="outline"
+            :class="{ unseen: !pose.seen }"
+            :points="outline(pose.corners)"
+        />
         <template v-if="gripped">
             <line class="stalk" :x1="gripped.top[0]" :y1="gripped.top[1]" :x2="gripped.turn[0]" :y2="gripped.turn[1]" />
             <circle
@@ -120,6 +144,15 @@ function cursor([x, y]: Corner): string {
     fill: none;
     stroke: var(--accent);
     stroke-width: 1.5;
+}
+.guide {
+    stroke: var(--guide);
+    stroke-width: 1.25;
+    filter: drop-shadow(0 0 1px #000000b0);
+}
+.unseen {
+    stroke-dasharray: 2 5;
+    opacity: 0.8;
 }
 .hovered {
     fill: none;

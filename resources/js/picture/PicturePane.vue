@@ -161,6 +161,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
             v-if="!playhead.playing"
             :poses="selected"
             :view="view"
+            :guides="grip === 'move' ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
         />

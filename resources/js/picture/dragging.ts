@@ -16,6 +16,8 @@ export const propertyOf = (grip: Grip): string =>
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
+/** What comes this near to a guide, in screen pixels, is drawn to it. */
+const SNAP = 6;
 
 /** Moves, scales and turns layers with the pointer: where it is goes to core, what comes back is shown. */
 export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
@@ -42,7 +44,13 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             const rounded = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
             return {
                 edit: 'drag-layers',
-                args: { ...common, layers: selection.layers, by: rounded, straight: event.shiftKey },
+                args: {
+                    ...common,
+                    layers: selection.layers,
+                    by: rounded,
+                    straight: event.shiftKey,
+                    snap: event.altKey ? 0 : SNAP / view.view.value.scale,
+                },
             };
         }
         if (kind === 'turn') {
@@ -61,7 +69,6 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
                 layer: pose.layer,
                 handle: kind,
                 by,
-                box: pose.box,
                 centred: event.altKey,
                 proportional: event.shiftKey,
             },
@@ -80,6 +87,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             moved ||= Math.hypot(x - path[0]![0], y - path[0]![1]) > THRESHOLD;
             if (moved) {
                 grip.value = kind;
+                composition.aligned = kind === 'move' ? selection.layers : [];
                 const { edit, args } = request(kind, pose, path, event);
                 void composition.attempt(edit, args);
             }
@@ -90,6 +98,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             window.removeEventListener('pointercancel', cancel);
             window.removeEventListener('keydown', onKey, true);
             grip.value = null;
+            composition.aligned = [];
         };
         const onUp = (event: PointerEvent): void => {
             finish();

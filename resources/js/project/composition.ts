@@ -45,6 +45,8 @@ export const useComposition = defineStore('composition', () => {
     const media = ref<Media[]>([]);
     const saved = ref<Saved>('saved');
     const problem = ref<string | null>(null);
+    /** Layers on the move, whose alignments are to be shown. */
+    const aligned = ref<string[]>([]);
     /** Counts up when the glimpse shows something that is not to be. */
     const stale = ref(0);
 
@@ -79,6 +81,7 @@ export const useComposition = defineStore('composition', () => {
             frame: usePlayhead().frame,
             layers: useSelection().layers,
             known: known.length <= MOST_KNOWN_PATHS ? known : [],
+            aligned: aligned.value,
         };
     }
 
@@ -222,6 +225,7 @@ export const useComposition = defineStore('composition', () => {
         saved,
         problem,
         stale,
+        aligned,
         layer,
         open,
         ask,

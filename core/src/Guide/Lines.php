@@ -1,0 +1,95 @@
+<?php
+
+namespace Ricamo\Core\Guide;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+
+/**
+ * The lines that things are aligned to: edges and middle of the frame, the title-safe area, and the edges and middles of
+ * the layers that are seen.
+ */
+final readonly class Lines
+{
+    /** How far inside the frame the title-safe area begins: 5 % of each side, after SMPTE ST 2046-1. */
+    private const SAFE = 0.05;
+
+    /** @param  list<Box>  $boxes  upright, in composition pixels */
+    private function __construct(public array $boxes)
+    {
+    }
+
+    /** @param  list<string>  $except  layers that are on the move */
+    public static function of(Composition $composition, Evaluator $evaluator, int $frame, array $except): self
+    {
+        [$width, $height] = [$composition->width, $composition->height];
+        $boxes = [
+            new Box(0, 0, $width, $height),
+            new Box(self::SAFE * $width, self::SAFE * $height, (1 - self::SAFE) * $width, (1 - self::SAFE) * $height),
+        ];
+        foreach ($composition->layers as $layer) {
+            if ($layer->isSeenAt($frame) && ! in_array($layer->id, $except, true)) {
+                $boxes[] = $evaluator->pose($layer, $frame)->bounds();
+            }
+        }
+
+        return new self($boxes);
+    }
+
+    /** How far a box has to go so that it meets a line along each axis; 0 where none is as near as $within pixels. */
+    public function pull(Box $box, float $within): Point
+    {
+        return new Point($this->nearest(Axis::X, $box, $within), $this->nearest(Axis::Y, $box, $within));
+    }
+
+    /**
+     * The alignments that hold for a box, each as a line from one end of what it joins to the other.
+     *
+     * @return list<Guide>
+     */
+    public function touching(Box $box): array
+    {
+        $guides = [];
+        foreach (Axis::cases() as $axis) {
+            foreach ($axis->lines($box) as $line) {
+                $aligned = array_filter($this->boxes, fn (Box $other): bool => $this->has($axis, $other, $line));
+                if ($aligned !== []) {
+                    $joined = array_reduce($aligned, fn (Box $all, Box $other): Box => $all->union($other), $box);
+                    $guides[] = new Guide($axis, $line, ...$axis->extent($joined));
+                }
+            }
+        }
+
+        return $guides;
+    }
+
+    private function has(Axis $axis, Box $box, float $line): bool
+    {
+        foreach ($axis->lines($box) as $own) {
+            if (abs($own - $line) < 0.01) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function nearest(Axis $axis, Box $box, float $within): float
+    {
+        $best = null;
+        foreach ($this->boxes as $other) {
+            foreach ($axis->lines($other) as $target) {
+                foreach ($axis->lines($box) as $line) {
+                    $distance = $target - $line;
+                    if (abs($distance) <= $within && ($best === null || abs($distance) < abs($best))) {
+                        $best = $distance;
+                    }
+                }
+            }
+        }
+
+        return $best ?? 0.0;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace Ricamo\Core\Tests\Guide;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Guide\Guide;
+use Ricamo\Core\Guide\Lines;
+use Ricamo\Core\Tests\Fixture;
+
+/** A frame of 1920 × 1080, a post from 300 to 500 and 200 to 600, and a bar of 100 × 50 on the move. */
+final class LinesTest extends TestCase
+{
+    private function composition(float $x, float $y): Composition
+    {
+        return Fixture::composition([
+            Fixture::bar(['id' => 'post', 'size' => [200, 400], 'position' => [400, 400]]),
+            Fixture::bar(['size' => [100, 50], 'position' => [$x, $y]]),
+        ]);
+    }
+
+    /** @return array{float, float} where the bar's middle is after a drag by nothing, drawn in from 8 pixels around */
+    private function snapped(float $x, float $y, array $args = []): array
+    {
+        $after = Fixture::edit($this->composition($x, $y), 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0], 'snap' => 8, ...$args]);
+        $position = $after->layer('bar')->point('position', 0);
+
+        return [$position->x, $position->y];
+    }
+
+    #[TestWith([957.0, 700.0, 960.0, 700.0])] // middle to the frame's middle
+    #[TestWith([700.0, 22.0, 700.0, 25.0])] // upper edge to the frame's edge
+    #[TestWith([1770.0, 1003.5, 1774.0, 1001.0])] // right and lower edge to the title-safe area, at 1824 and 1026
+    #[TestWith([553.0, 700.0, 550.0, 700.0])] // left edge to the post's right one
+    #[TestWith([700.0, 222.0, 700.0, 225.0])] // upper edge to the post's upper one
+    #[TestWith([700.0, 700.0, 700.0, 700.0])] // nothing is near
+    #[TestWith([951.0, 700.0, 951.0, 700.0])] // nine pixels are too far
+    public function test_what_comes_near_a_line_is_drawn_to_it(float $x, float $y, float $thereX, float $thereY): void
+    {
+        self::assertSame([$thereX, $thereY], $this->snapped($x, $y));
+    }
+
+    public function test_a_straight_drag_is_drawn_along_its_own_axis_only(): void
+    {
+        self::assertSame([960.0, 537.0], $this->snapped(900.0, 537.0, ['by' => [57, 2], 'straight' => true]));
+        self::assertSame([900.0, 540.0], $this->snapped(900.0, 500.0, ['by' => [2, 37], 'straight' => true]));
+    }
+
+    public function test_guides_say_what_is_aligned_and_join_it(): void
+    {
+        $lines = Lines::of($this->composition(0, 0), Fixture::evaluator(), 0, ['bar']);
+        $guides = array_map(fn (Guide $guide): array => $guide->toJson(), $lines->touching(new Box(500, 700, 600, 750)));
+        self::assertEquals([['axis' => 'x', 'at' => 500, 'from' => 200, 'to' => 750]], $guides);
+        $middle = $lines->touching(new Box(910, 515, 1010, 565));
+        self::assertEquals([['x', 960.0], ['y', 540.0]], array_map(fn (Guide $guide): array => [$guide->axis->value, $guide->at], $middle));
+        self::assertSame([], $lines->touching(new Box(611, 711, 700, 760)));
+    }
+
+    public function test_layers_that_are_not_seen_draw_nothing_in(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['id' => 'post', 'in' => 50, 'position' => [400, 400]]), Fixture::bar(['id' => 'gone', 'visible' => false])]);
+        self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 0, [])->boxes);
+        self::assertCount(3, Lines::of($composition, Fixture::evaluator(), 60, [])->boxes);
+        self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 60, ['post'])->boxes);
+    }
+}
