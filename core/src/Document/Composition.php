@@ -53,7 +53,7 @@ final readonly class Composition
             $node->field('height')->int(2, self::LARGEST),
             self::readRate($node->field('rate')),
             $node->field('length')->int(1, self::LONGEST),
-            self::readBackground($node->optional('background')),
+            self::readBackgroundColour($node->optional('background')),
             $layers,
         );
     }
@@ -143,7 +143,8 @@ final readonly class Composition
         $old = array_column($before->layers, null, 'id');
         self::read(new Node($this->with(['layers' => []])->toJson()));
         foreach ($this->layers as $index => $layer) {
-            if (($old[$layer->id] ?? null) !== $layer) {
+            $known = $old[$layer->id] ?? null;
+            if ($known !== $layer) {
                 Layer::read(new Node($layer->toJson(), 'layers', $index));
             }
         }
@@ -173,7 +174,7 @@ final readonly class Composition
         }
     }
 
-    public static function readBackground(?Node $node): ?Colour
+    public static function readBackgroundColour(?Node $node): ?Colour
     {
         if ($node === null || $node->value === 'transparent') {
             return $node === null ? new Colour(0, 0, 0) : null;

@@ -1,5 +1,5 @@
 /** Path data by key, as it comes with display lists, and the canvas paths made of it. */
-class Paths {
+export class Paths {
     private readonly data = new Map<string, string>();
     private readonly made = new Map<string, Path2D>();
 

@@ -29,7 +29,7 @@ export function useReordering(rows: Ref<Row[]>) {
     function begin(layer: string, down: PointerEvent): void {
         const move = (event: PointerEvent): void => {
             const by = Math.round((event.clientY - down.clientY) / ROW_HEIGHT);
-            moving.value = by === 0 ? null : { layer, by };
+            moving.value = by === 0 ? null : { by, layer };
         };
         const finish = (): void => {
             window.removeEventListener('pointermove', move);

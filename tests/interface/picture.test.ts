@@ -1,0 +1,283 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ref, type App } from 'vue';
+import type { Corner, Media, Pose } from '@/api/answers';
+import { streamLists } from '@/api/stream';
+import { useDragging } from '@/picture/dragging';
+import { inside, poseAt } from '@/picture/hit';
+import { imagesOf, useLists } from '@/picture/lists';
+import { PictureStore } from '@/picture/pictures';
+import { usePictureView, type PictureView } from '@/picture/view';
+import { useScopes } from '@/project/scopes';
+import { useSelection } from '@/project/selection';
+import { bar, inComponent, pointer, withLayers } from './world';
+
+/** An area of 992 × 572 pixels: the composition of 1920 × 1080 is fitted at half its size, 16 pixels from the edges. */
+vi.mock('@vueuse/core', async (original) => ({
+    ...(await original<typeof import('@vueuse/core')>()),
+    useElementSize: () => ({ width: ref(992), height: ref(572) }),
+}));
+
+let app: App | null = null;
+afterEach(() => app?.unmount());
+
+function mounted<T>(setup: () => T): T {
+    const made = inComponent(setup);
+    app = made.app;
+    return made.result;
+}
+
+const pose = (layer: string, corners: Corner[], seen = true): Pose => ({
+    layer,
+    seen,
+    corners: corners as Pose['corners'],
+    box: [0, 0, 1, 1],
+    anchor: [0, 0],
+});
+
+describe('what is under the pointer', () => {
+    const diamond: Corner[] = [
+        [50, 0],
+        [100, 50],
+        [50, 100],
+        [0, 50],
+    ];
+
+    it('is told by the corners of what is turned', () => {
+        expect(inside([50, 50], diamond)).toBe(true);
+        expect(inside([26, 26], diamond)).toBe(true);
+        expect(inside([10, 10], diamond)).toBe(false);
+        expect(inside([120, 50], diamond)).toBe(false);
+        // A mirrored layer has its corners the other way round.
+        expect(inside([26, 26], diamond.toReversed())).toBe(true);
+    });
+
+    it('is the topmost layer that is seen', () => {
+        const poses = [pose('low', diamond), pose('high', diamond), pose('hidden', diamond, false)];
+        expect(poseAt([50, 50], poses)?.layer).toBe('high');
+        expect(poseAt([1, 1], poses)).toBeUndefined();
+    });
+});
+
+describe('how the picture lies on the screen', () => {
+    it('is fitted in the middle, and goes to and fro without loss', () => {
+        withLayers([]);
+        const view = mounted(() => usePictureView(ref(null)));
+        expect(view.view.value).toEqual({ scale: 0.5, x: 16, y: 16 });
+        expect(view.toScreen([960, 540])).toEqual([496, 286]);
+        expect(view.toComposition([496, 286])).toEqual([960, 540]);
+    });
+
+    it('zooms to the pointer', () => {
+        withLayers([]);
+        const view = mounted(() => usePictureView(ref(null)));
+        view.zoomBy(4, [100, 200]);
+        expect(view.view.value.scale).toBe(2);
+        expect(view.toComposition([100, 200])).toEqual([168, 368]);
+        view.panBy(10, -4);
+        expect(view.toComposition([110, 196])).toEqual([168, 368]);
+        view.zoomBy(1e6, [0, 0]);
+        expect(view.view.value.scale).toBe(16);
+        view.fit();
+        expect(view.view.value.scale).toBe(0.5);
+    });
+});
+
+describe('dragging in the picture', () => {
+    function drag(kind: 'move' | 'turn' | 'right' | 'anchor', path: Corner[], options: PointerEventInit = {}) {
+        const composition = withLayers([bar('a')]);
+        const attempt = vi.spyOn(composition, 'attempt').mockReset().mockResolvedValue();
+        const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
+        useSelection().select('a');
+        const area = document.createElement('div');
+        const { begin, grip } = mounted(() => {
+            const view: PictureView = usePictureView(ref(null));
+            return useDragging(ref(area), view);
+        });
+        const [first, ...rest] = path.map(([x, y]) => pointer('pointermove', x, y, options));
+        begin(kind, pose('a', []), first!);
+        rest.forEach((event) => window.dispatchEvent(event));
+        const dragging = grip.value;
+        const [x, y] = path.at(-1)!;
+        window.dispatchEvent(pointer('pointerup', x, y, options));
+        return { attempt, edit: edit.mock.calls[0], dragging };
+    }
+
+    it('says how far it went in composition pixels, and is one edit', () => {
+        const { attempt, edit, dragging } = drag('move', [
+            [100, 100],
+            [110, 100],
+            [150, 125],
+        ]);
+        expect(dragging).toBe('move');
+        expect(attempt).toHaveBeenCalledTimes(2);
+        expect(edit).toEqual([
+            'drag-layers',
+            { frame: 0, scope: 'playhead', layers: ['a'], by: [100, 50], straight: false, snap: 12 },
+        ]);
+    });
+
+    it('is a click until it has gone three pixels', () => {
+        const { edit, attempt } = drag('move', [
+            [100, 100],
+            [102, 101],
+        ]);
+        expect(edit).toBeUndefined();
+        expect(attempt).not.toHaveBeenCalled();
+    });
+
+    it('is constrained with Shift, free of guides with Alt, and shifts the whole animation with Ctrl', () => {
+        const there: Corner[] = [
+            [100, 100],
+            [150, 120],
+        ];
+        expect(drag('move', there, { shiftKey: true }).edit?.[1]).toMatchObject({ straight: true });
+        expect(drag('move', there, { altKey: true }).edit?.[1]).toMatchObject({ snap: 0, by: [100, 40] });
+        expect(drag('move', there, { ctrlKey: true }).edit?.[1]).toMatchObject({ scope: 'whole' });
+        expect(drag('right', there, { shiftKey: true, altKey: true }).edit).toEqual([
+            'pull-handle',
+            {
+                frame: 0,
+                scope: 'playhead',
+                layer: 'a',
+                handle: 'right',
+                by: [100, 40],
+                centred: true,
+                proportional: true,
+            },
+        ]);
+    });
+
+    it('goes by the toggle beside the value that it changes', () => {
+        useScopes().toggle('a', 'rotation');
+        const path: Corner[] = [
+            [100, 100],
+            [150, 120],
+            [150, 150],
+        ];
+        expect(drag('turn', path).edit).toEqual([
+            'turn-layer',
+            {
+                frame: 0,
+                scope: 'whole',
+                layer: 'a',
+                path: [
+                    [168, 168],
+                    [268, 208],
+                    [268, 268],
+                    [268, 268],
+                ].slice(0, 3),
+                snap: false,
+            },
+        ]);
+        expect(drag('anchor', path).edit?.[1]).toMatchObject({ scope: 'playhead', to: [268, 268] });
+    });
+});
+
+describe('display lists', () => {
+    const list = (frame: number, path = ''): string =>
+        JSON.stringify({ frame, paths: path ? { [path]: 'M0 0' } : {}, items: [] });
+
+    /** A stream of these pieces, which are cut wherever they please. */
+    function answers(pieces: string[], revision = 4): void {
+        const bytes = pieces.map((piece) => new TextEncoder().encode(piece));
+        vi.spyOn(globalThis, 'fetch').mockImplementation(
+            async () =>
+                new Response(
+                    new ReadableStream({
+                        start(controller) {
+                            bytes.forEach((piece) => controller.enqueue(piece));
+                            controller.close();
+                        },
+                    }),
+                    { headers: { 'X-Revision': String(revision) } },
+                ),
+        );
+    }
+
+    it('are read line by line, wherever the pieces were cut', async () => {
+        const whole = `${list(0)}\n${list(1, 'é')}\n${list(2)}\n`;
+        answers([whole.slice(0, 7), whole.slice(7, 55), whole.slice(55)]);
+        const frames = [];
+        for await (const { list: one, revision } of streamLists(7, 0, 3, new AbortController().signal)) {
+            frames.push([one.frame, revision]);
+        }
+        expect(frames).toEqual([
+            [0, 4],
+            [1, 4],
+            [2, 4],
+        ]);
+    });
+
+    it('are asked for once, and forgotten with the revision that they are of', async () => {
+        withLayers([]);
+        const lists = useLists();
+        answers([`${list(0)}\n${list(1)}\n`]);
+        await lists.want(0, 2);
+        expect(lists.at(1)?.frame).toBe(1);
+        await lists.want(0, 2);
+        expect(fetch).toHaveBeenCalledTimes(1);
+        await lists.want(0, 5);
+        expect(vi.mocked(fetch).mock.calls[1]?.[0]).toContain('from=2&to=5');
+        lists.forget();
+        expect(lists.at(1)).toBeUndefined();
+        answers([`${list(0)}\n`], 3);
+        await lists.want(0, 1);
+        expect(lists.at(0)).toBeUndefined();
+    });
+
+    it('name the clip frames that they show, in groups too', () => {
+        const image = { op: 'image', media: 'm1', frame: 3 } as never;
+        const group = { op: 'group', opacity: 1, items: [image] } as never;
+        expect(imagesOf([group, image]).map((one) => one.frame)).toEqual([3, 3]);
+    });
+});
+
+describe('preview frames', () => {
+    const clip = { id: 'm1', state: 'ready', prepared: 500, frames: 500, previews: '/storage/media/x' } as Media;
+    const bitmap = (): ImageBitmap => ({ close: vi.fn() }) as unknown as ImageBitmap;
+
+    beforeEach(() => {
+        withLayers([]).media = [clip];
+        vi.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response('jpeg'));
+        vi.stubGlobal(
+            'createImageBitmap',
+            vi.fn(async () => bitmap()),
+        );
+    });
+
+    it('are fetched by their number, once', async () => {
+        const store = new PictureStore();
+        await Promise.all([store.fetch('m1', 7), store.fetch('m1', 7)]);
+        expect(fetch).toHaveBeenCalledExactlyOnceWith('/storage/media/x/frames/000007.jpg');
+        expect(store.has('m1', 7)).toBe(true);
+        expect(store.arrivals.value).toBe(1);
+    });
+
+    it('are late rather than absent: the nearest one before stands in', async () => {
+        const store = new PictureStore();
+        await store.fetch('m1', 7);
+        expect(store.get('m1', 12)).not.toBeNull();
+        expect(store.get('m1', 400)).toBeNull();
+    });
+
+    it('are let go of, the least used first', async () => {
+        const store = new PictureStore();
+        for (let frame = 0; frame < 220; frame++) {
+            await store.fetch('m1', frame);
+        }
+        await store.fetch('m1', 0);
+        await store.fetch('m1', 220);
+        expect(store.has('m1', 0)).toBe(true);
+        expect(store.has('m1', 1)).toBe(false);
+    });
+
+    it('are not asked for before they are prepared', async () => {
+        withLayers([]).media = [{ ...clip, state: 'preparing', prepared: 10 }];
+        const store = new PictureStore();
+        await store.fetch('m1', 9);
+        await store.fetch('m2', 0);
+        expect(fetch).not.toHaveBeenCalled();
+        await store.fetch('m1', 8);
+        expect(fetch).toHaveBeenCalledOnce();
+    });
+});

@@ -1,0 +1,188 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { computed, nextTick, ref, type App } from 'vue';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { useVocabulary } from '@/project/vocabulary';
+import { useDragInTime } from '@/timeline/dragInTime';
+import { useReordering } from '@/timeline/reordering';
+import { useRows, type Row } from '@/timeline/rows';
+import { provideTimeView, ROW_HEIGHT, useTimeView, type TimeView } from '@/timeline/timeView';
+import { bar, glimpse, inComponent, pointer, withLayers } from './world';
+
+const property = (name: string) => ({ name, type: 'number' as const, default: 0, least: null, most: null });
+
+/** A lane of 1028 pixels: 14 at either end, and 1000 for the composition's 250 frames, four to each. */
+vi.mock('@vueuse/core', async (original) => ({
+    ...(await original<typeof import('@vueuse/core')>()),
+    useElementSize: () => ({ width: ref(1028), height: ref(30) }),
+}));
+
+let app: App | null = null;
+
+function mounted<T>(setup: (view: TimeView) => T): T {
+    const made = inComponent(
+        () => setup(useTimeView()),
+        () => void provideTimeView(ref(null)),
+    );
+    app = made.app;
+    return made.result;
+}
+
+afterEach(() => app?.unmount());
+
+describe('time along the timeline', () => {
+    beforeEach(() => void withLayers([]));
+
+    it('shows the whole piece first, and frames lie where they are read', () => {
+        const view = mounted((one) => one);
+        expect(view.perFrame.value).toBe(4);
+        expect(view.x(0)).toBe(14);
+        expect(view.x(250)).toBe(1014);
+        expect(view.frameAt(view.x(77))).toBeCloseTo(77);
+    });
+
+    it('zooms around the pointer, from all to single frames', () => {
+        const view = mounted((one) => one);
+        const under = view.frameAt(414);
+        view.zoomBy(3, 414);
+        expect(view.perFrame.value).toBe(12);
+        expect(view.frameAt(414)).toBeCloseTo(under);
+        view.zoomBy(1000, 414);
+        expect(view.perFrame.value).toBe(40);
+        view.zoomBy(0.0001, 414);
+        expect(view.perFrame.value).toBe(4);
+        expect(view.from.value).toBe(0);
+    });
+
+    it('scrolls no farther than there is something to see', () => {
+        const view = mounted((one) => one);
+        view.zoomBy(2, 14);
+        view.scrollTo(-50);
+        expect(view.from.value).toBe(0);
+        view.scrollTo(9999);
+        expect(view.from.value).toBe(125);
+    });
+
+    it('turns the page when the playhead leaves it', async () => {
+        const view = mounted((one) => one);
+        view.zoomBy(10, 14);
+        usePlayhead().go(200);
+        await nextTick();
+        expect(view.from.value).toBeLessThan(200);
+        expect(view.from.value + view.visible.value).toBeGreaterThan(200);
+    });
+});
+
+describe('rows', () => {
+    const thread = { property: 'opacity', beads: [], frames: [], channels: [], colours: [] };
+
+    beforeEach(() => {
+        const composition = withLayers([bar('under'), bar('over', { opacity: { keyframes: [{ at: 0, value: 1 }] } })]);
+        useVocabulary().words.properties = {
+            footage: [],
+            text: [],
+            shape: [property('rotation'), property('opacity')],
+        };
+        composition.glimpse = glimpse({
+            inspections: [{ layer: 'over', values: {}, threads: [thread] }],
+        });
+    });
+
+    it('run from the top of the stack down, with the threads of what is selected', () => {
+        const { rows } = mounted(() => useRows());
+        expect(rows.value.map((row) => row.key)).toEqual(['over', 'under']);
+        expect(rows.value.map((row) => row.kind === 'layer' && row.animated)).toEqual([true, false]);
+        useSelection().select('over');
+        expect(rows.value.map((row) => row.key)).toEqual(['over', 'over opacity', 'under']);
+    });
+
+    it('show every property when asked to', () => {
+        const { rows, toggleAll } = mounted(() => useRows());
+        toggleAll(bar('over'));
+        expect(rows.value.map((row) => row.key)).toEqual(['over', 'over rotation', 'over opacity', 'under']);
+        toggleAll(bar('over'));
+        expect(rows.value.map((row) => row.key)).toEqual(['over', 'over opacity', 'under']);
+    });
+});
+
+describe('a new place in the stack', () => {
+    const row = (key: string, kind: 'layer' | 'property'): Row => ({ key, kind }) as unknown as Row;
+
+    function drop(layer: string, rowsDown: number): unknown {
+        const composition = withLayers([bar('a'), bar('b'), bar('c'), bar('d')]);
+        const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
+        const rows = computed(() => [
+            row('d', 'layer'),
+            row('d opacity', 'property'),
+            row('d position', 'property'),
+            row('c', 'layer'),
+            row('b', 'layer'),
+            row('a', 'layer'),
+        ]);
+        const { begin } = mounted(() => useReordering(rows));
+        begin(layer, pointer('pointerdown', 0, 0));
+        window.dispatchEvent(pointer('pointermove', 0, rowsDown * ROW_HEIGHT));
+        window.dispatchEvent(pointer('pointerup', 0, rowsDown * ROW_HEIGHT));
+        return edit.mock.calls[0]?.[1] ?? null;
+    }
+
+    it('counts layers, not the threads between them', () => {
+        expect(drop('d', 3)).toEqual({ layer: 'd', to: 2 });
+        expect(drop('d', 2)).toBeNull();
+        expect(drop('a', -2)).toEqual({ layer: 'a', to: 2 });
+    });
+
+    it('ends at the top and at the bottom', () => {
+        expect(drop('b', 40)).toEqual({ layer: 'b', to: 0 });
+        expect(drop('b', -40)).toEqual({ layer: 'b', to: 3 });
+    });
+});
+
+describe('dragging in time', () => {
+    const request = (by: number) => ({ edit: 'move-layers', args: { by } });
+
+    function drag(pixels: number, options: PointerEventInit = {}, frames = [50]): number | null {
+        const composition = withLayers([bar('a', { in: 50, out: 80 }), bar('b', { in: 100, out: 120 })]);
+        vi.spyOn(composition, 'attempt').mockResolvedValue();
+        const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
+        const { begin } = mounted(() => useDragInTime());
+        begin(pointer('pointerdown', 300, 0), { except: 'a', frames, request });
+        window.dispatchEvent(pointer('pointermove', 300 + pixels, 0, options));
+        window.dispatchEvent(pointer('pointerup', 300 + pixels, 0, options));
+        return (edit.mock.calls[0]?.[1] as { by: number } | undefined)?.by ?? null;
+    }
+
+    it('goes in whole frames', () => {
+        expect(drag(40)).toBe(10);
+        expect(drag(42)).toBe(11);
+        expect(drag(-41)).toBe(-10);
+    });
+
+    it('is drawn in by the ends of other layers, unless Alt is held', () => {
+        expect(drag(4 * 49)).toBe(50);
+        expect(drag(4 * 49, { altKey: true })).toBe(49);
+        expect(drag(4 * 19, {}, [50, 80])).toBe(20);
+    });
+
+    it('is a click until it has gone three pixels', () => {
+        expect(drag(2)).toBeNull();
+    });
+
+    it('is given up with Escape', () => {
+        const composition = useComposition();
+        withLayers([bar('a')]);
+        vi.spyOn(composition, 'attempt').mockResolvedValue();
+        const edit = vi.spyOn(composition, 'edit').mockResolvedValue(true);
+        const abandon = vi.spyOn(composition, 'abandon');
+        const moved = vi.fn();
+        const { begin } = mounted(() => useDragInTime());
+        begin(pointer('pointerdown', 300, 0), { except: '', frames: [0], request, moved });
+        window.dispatchEvent(pointer('pointermove', 360, 0));
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+        window.dispatchEvent(pointer('pointerup', 360, 0));
+        expect(edit).not.toHaveBeenCalled();
+        expect(abandon).toHaveBeenCalledOnce();
+        expect(moved.mock.calls.map(([by]) => by)).toEqual([15, 0]);
+    });
+});
