@@ -7,6 +7,7 @@ use App\Models\Media;
 use App\Rendering\Renders;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 
 final class ResumeCommand extends Command
 {
@@ -18,6 +19,8 @@ final class ResumeCommand extends Command
     {
         // What the dead workers had taken is asked for anew below.
         DB::table('jobs')->delete();
+        // No upload and no worker is at any of these.
+        File::delete([...File::glob(config('ricamo.originals').'/*.part'), ...File::glob(config('ricamo.renders').'/*/*.part')]);
         $unprepared = Media::query()->whereIn('state', ['waiting', 'preparing'])->get();
         $unprepared->each(function (Media $media): void {
             PrepareMedia::dispatch($media->id);

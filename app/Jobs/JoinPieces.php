@@ -38,7 +38,7 @@ final class JoinPieces implements ShouldQueue
         $alive = fn (): bool => $render->update(['heard_at' => now()]);
         (new Joiner($scene))->join($render->range(), $files, $render->file(), $alive);
         if (Render::query()->whereKey($render->id)->where('state', 'joining')->update(['state' => 'finished']) > 0) {
-            array_map(unlink(...), $files);
+            $render->clearPieces();
         }
     }
 

@@ -7,6 +7,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
@@ -64,6 +65,16 @@ final class Render extends Model
     public function file(): string
     {
         return "{$this->folder()}/finished.mp4";
+    }
+
+    /** Removes all but the finished file: pieces, and what killed workers left of theirs. */
+    public function clearPieces(): void
+    {
+        foreach (File::glob("{$this->folder()}/*") as $file) {
+            if ($file !== $this->file()) {
+                File::delete($file);
+            }
+        }
     }
 
     public function isUnderWay(): bool

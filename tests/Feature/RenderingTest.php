@@ -109,7 +109,13 @@ final class RenderingTest extends TestCase
         $render = $this->begin($this->small());
         $render->update(['state' => 'drawing']);
         DB::table('jobs')->update(['reserved_at' => time()]);
+        File::ensureDirectoryExists(config('ricamo.originals'));
+        foreach ([config('ricamo.originals').'/abc.77.part', "{$render->folder()}/piece-000000000.mp4.77.part"] as $debris) {
+            touch($debris);
+        }
         Artisan::call('ricamo:resume');
+        self::assertFileDoesNotExist(config('ricamo.originals').'/abc.77.part');
+        self::assertSame([], File::glob("{$render->folder()}/*"));
         self::assertStringContainsString('Resumed 1 unfinished render.', Artisan::output());
         $this->work();
         self::assertSame('finished', $render->refresh()->state);

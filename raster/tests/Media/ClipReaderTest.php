@@ -20,6 +20,16 @@ final class ClipReaderTest extends TestCase
     {
         yield 'MP4 with B-frames' => [fn (): string => Clips::counting()];
         yield 'Matroska at 30000/1001' => [fn (): string => Clips::make('ntsc.mkv', ['-i', Clips::counting('ntsc.mp4', rate: '30000/1001', frames: 61), '-c', 'copy'])];
+        $from = fn (string $name, array $options): string => Clips::make($name, ['-i', Clips::counting(), ...$options]);
+        yield 'WebM with VP9' => [fn (): string => $from('vp9.webm', ['-c:v', 'libvpx-vp9', '-deadline', 'realtime', '-b:v', '1M'])];
+        yield 'H.265 of ten bits' => [fn (): string => $from('ten.mp4', ['-c:v', 'libx265', '-preset', 'ultrafast', '-x265-params', 'log-level=none', '-pix_fmt', 'yuv420p10le'])];
+        yield 'motion JPEG in full range' => [fn (): string => $from('full.avi', ['-c:v', 'mjpeg', '-q:v', '2', '-pix_fmt', 'yuvj422p'])];
+        yield 'ProRes' => [fn (): string => $from('prores.mov', ['-c:v', 'prores_ks'])];
+        yield 'fragmented MP4' => [fn (): string => $from('fragmented.mp4', ['-c', 'copy', '-movflags', 'frag_keyframe+empty_moov'])];
+        yield 'FLV' => [fn (): string => $from('clip.flv', ['-c', 'copy'])];
+        yield 'RGB with alpha' => [fn (): string => $from('alpha.mov', ['-c:v', 'qtrle', '-pix_fmt', 'argb'])];
+        yield 'interlaced' => [fn (): string => $from('interlaced.mp4', ['-c:v', 'libx264', '-flags', '+ildct+ilme', '-top', '1'])];
+        yield 'one key frame for all' => [fn (): string => $from('long-gop.mp4', ['-c:v', 'libx264', '-g', '1000', '-bf', '3'])];
         yield 'a clock that does not begin at nought' => [fn (): string => Clips::make('late.ts', ['-i', Clips::counting(), '-c', 'copy', '-output_ts_offset', '7.5'])];
     }
 
@@ -32,6 +42,32 @@ final class ClipReaderTest extends TestCase
         foreach ([0, 1, 2, 40, 3, 59, 58, 30, 29, 31, 0] as $frame) {
             self::assertSame($frame, Clips::number($reader->frame($frame)), "frame $frame");
         }
+    }
+
+    /** Every third frame of the first half, then all: frames that come unevenly are read at the rate they are based on. */
+    public function test_unevenly_spaced_frames_are_shown_for_as_long_as_they_last(): void
+    {
+        $file = Clips::make('uneven.mp4', ['-i', Clips::counting(), '-vf', "select='not(mod(n,3))+gte(n,51)'", '-vsync', 'vfr', '-c:v', 'libx264', '-preset', 'veryfast']);
+        $clip = Probe::clip($file);
+        self::assertSame(['25/1', 100, false], [(string) $clip->rate, $clip->frames, $clip->seekable]);
+        $reader = new ClipReader($clip);
+        foreach ([0 => 0, 3 => 3, 48 => 48, 51 => 51, 52 => 52, 77 => 77] as $frame => $shown) {
+            self::assertSame($shown, Clips::number($reader->frame($frame)), "frame $frame");
+        }
+        // In between, the one before or the one after, but never another.
+        self::assertContains(Clips::number($reader->frame(4)), [3, 6]);
+    }
+
+    public function test_a_cut_off_clip_shows_its_last_good_frame_to_the_end(): void
+    {
+        $whole = Clips::make('whole.ts', ['-i', Clips::counting(), '-c', 'copy']);
+        $cut = Clips::folder().'/cut.ts';
+        file_put_contents($cut, substr((string) file_get_contents($whole), 0, intdiv((int) filesize($whole), 2)));
+        $clip = Probe::clip($cut);
+        $reader = new ClipReader($clip);
+        self::assertGreaterThan(20, $clip->frames);
+        self::assertSame(10, Clips::number($reader->frame(10)));
+        self::assertGreaterThan(15, Clips::number($reader->frame($clip->frames - 1)));
     }
 
     public function test_a_turned_clip_is_turned(): void

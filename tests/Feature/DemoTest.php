@@ -1,0 +1,86 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Demo\LowerThird;
+use App\Demo\StreetClip;
+use App\Demo\WorkshopClip;
+use App\Models\Composition;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRate;
+use Ricamo\Raster\Text\HarfBuzzShaper;
+
+/** The demo's compositions do what they are there to show. */
+final class DemoTest extends TestCase
+{
+    private function evaluator(): Evaluator
+    {
+        $street = new Media('m1', 'Street', 'street.mp4', new MediaFacts(1920, 1080, new FrameRate(25), 300, true));
+
+        return new Evaluator(MediaLibrary::of($street), new TextBlocks(new HarfBuzzShaper));
+    }
+
+    private function lowerThird(): Document
+    {
+        return LowerThird::composition('m1', 'Marta Oldani', 'Depot electrician');
+    }
+
+    public function test_every_composition_reads_back_and_can_be_shown_throughout(): void
+    {
+        foreach ([$this->lowerThird(), StreetClip::composition(), WorkshopClip::composition()] as $composition) {
+            self::assertEquals($composition, Document::read(Node::decode(Composition::encode($composition))));
+            foreach (range(0, $composition->length - 1, 23) as $frame) {
+                self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
+            }
+        }
+    }
+
+    public function test_the_lower_third_stands_inside_the_safe_area_while_it_stays(): void
+    {
+        $composition = $this->lowerThird();
+        foreach (['Name', 'Trade'] as $name) {
+            $layer = array_values(array_filter($composition->layers, fn ($layer): bool => $layer->name === $name))[0];
+            foreach ([60, 100, 150] as $frame) {
+                $bounds = $this->evaluator()->pose($layer, $frame)->bounds();
+                self::assertGreaterThan(96, $bounds->left);
+                self::assertLessThan(1824, $bounds->right);
+                self::assertLessThan(1026, $bounds->bottom);
+                self::assertSame(100.0, $layer->number('opacity', $frame));
+            }
+        }
+    }
+
+    public function test_it_arrives_from_nothing_and_leaves_to_nothing(): void
+    {
+        $graphics = fn (int $frame): array => array_filter(
+            $this->evaluator()->frame($this->lowerThird(), $frame)->operations,
+            fn ($operation): bool => $operation instanceof Fill,
+        );
+        self::assertCount(0, $graphics(10));
+        self::assertCount(4, $graphics(100));
+        self::assertCount(0, $graphics(190));
+    }
+
+    /** The products of teeth and turns are equal, so that the teeth mesh. */
+    public function test_the_gears_mesh(): void
+    {
+        $composition = WorkshopClip::composition();
+        $speeds = [];
+        foreach ($composition->layers as $layer) {
+            if ($layer->name === 'Tooth') {
+                $anchor = $layer->point('anchor', 0)->y;
+                $speeds[(string) $anchor] = $anchor * abs($layer->number('rotation', $composition->length) - $layer->number('rotation', 0));
+            }
+        }
+        self::assertCount(3, $speeds);
+        self::assertEqualsWithDelta(max($speeds), min($speeds), 0.001 * max($speeds));
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Media;
+use Illuminate\Http\UploadedFile;
+use Tests\TestCase;
+
+/** What the interface is given to show: glimpses, guides, sounds, and what there is to choose from. */
+final class ShowingTest extends TestCase
+{
+    public function test_guides_come_with_what_is_on_the_move(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'bar', 'size' => [200, 100], 'position' => [700, 300]]);
+        $try = fn (array $args, array $show): array => $this->postJson("/api/compositions/{$composition->id}/edits/try", [
+            'edit' => 'drag-layers', 'args' => ['layers' => ['bar'], 'frame' => 0, ...$args], 'show' => ['frame' => 0, ...$show],
+        ])->assertOk()->json('glimpse');
+        $moving = $try(['by' => [257, 100], 'snap' => 8], ['aligned' => ['bar']]);
+        self::assertEquals([['axis' => 'x', 'at' => 960, 'from' => 0, 'to' => 1080]], $moving['guides']);
+        self::assertEquals(960, $moving['poses'][0]['anchor'][0]);
+        self::assertSame([], $try(['by' => [257, 100]], ['aligned' => ['bar']])['guides']);
+        self::assertSame([], $try(['by' => [260, 100]], [])['guides']);
+    }
+
+    public function test_paths_that_are_known_are_not_sent_again(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'bar']);
+        $show = fn (array $known): array => $this->postJson("/api/compositions/{$composition->id}/edits/try", [
+            'edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'x'], 'show' => ['frame' => 0, 'known' => $known],
+        ])->assertOk()->json('glimpse.list');
+        $first = $show([]);
+        self::assertSame([$first['items'][0]['path']], array_keys($first['paths']));
+        self::assertSame([], $show(array_keys($first['paths']))['paths']);
+    }
+
+    public function test_a_playhead_beyond_the_end_shows_the_last_frame(): void
+    {
+        $composition = $this->composition();
+        $this->getJson("/api/compositions/{$composition->id}/glimpse?frame=9999")->assertJsonPath('glimpse.list.frame', 249);
+        $this->getJson("/api/compositions/{$composition->id}/glimpse?frame=-4")->assertJsonPath('glimpse.list.frame', 0);
+    }
+
+    public function test_everything_there_is_to_choose_from_is_named(): void
+    {
+        $words = $this->getJson('/api/vocabulary')->assertOk()->json();
+        self::assertSame(['footage', 'shape', 'text'], array_keys($words['properties']));
+        self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
+        self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
+        $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
+        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100], $opacity);
+        foreach ($words['fonts'] as $font) {
+            self::assertMatchesRegularExpression('/^M[-\d. MLCZ]+Z$/', $font['sample']['path']);
+            self::assertGreaterThan(500, $font['sample']['width']);
+        }
+        $easings = array_column($words['easings'], null, 'name');
+        self::assertSame([0, 1], [$easings['back-out']['samples'][0], end($easings['back-out']['samples'])]);
+        self::assertGreaterThan(1.05, max($easings['back-out']['samples']));
+        self::assertCount(29 + 4, $words['easings']);
+    }
+
+    public function test_sounds_are_cued_from_the_clip_where_the_layer_begins(): void
+    {
+        $composition = $this->composition();
+        $file = "$this->folder/sound.mp4";
+        exec('ffmpeg -v error -f lavfi -i testsrc=s=64x36:r=25:d=2 -f lavfi -i sine=d=2 -c:v libx264 -pix_fmt yuv420p -c:a aac -shortest '.escapeshellarg($file), result_code: $status);
+        self::assertSame(0, $status);
+        $this->post("/api/projects/{$composition->project_id}/media", ['file' => new UploadedFile($file, 'sound.mp4', test: true)], ['Accept' => 'application/json'])
+            ->assertStatus(201)->assertJsonPath('sound', true);
+        $media = Media::query()->firstOrFail()->key();
+        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media, 'from' => 10, 'in' => 50, 'id' => 'clip']]);
+        $sounds = fn (): array => $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues');
+        self::assertEquals([['media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6]], $sounds());
+        $this->edit($composition, 'set-content', ['layer' => 'clip', 'content' => ['sound' => false]]);
+        self::assertSame([], $sounds());
+    }
+}
