@@ -76,6 +76,7 @@ const SCENES: Record<string, object[]> = {
     ],
     'a clip': [clip({})],
     'a clip made smaller': [clip({ scale: [37, 37], position: [300, 150] })],
+    'a clip made a little smaller': [clip({ scale: [60, 60], rotation: -4 })],
     'a clip made larger and turned': [clip({ scale: [140, 140], rotation: 11 })],
     'a clip half seen through, under words': [clip({ opacity: 50 }), text({ typeSize: 80, fill: '#f3e3c3' })],
 };

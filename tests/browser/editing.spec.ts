@@ -1,4 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { CLIPS } from './clips';
 import { addToComposition, drag, emptyComposition, goTo, kept, layersOf, setField, sheet } from './producer';
 
 interface Keyframed {
@@ -128,6 +130,39 @@ test('things from the Kit land where they are dropped, in the picture and in tim
     );
     const square = (await layersOf(page)).at(-1)!;
     expect(Math.abs((square.in as number) - 125)).toBeLessThan(4);
+});
+
+test('a double click on a text goes to its words, which are shown while they are typed', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Title');
+    const box = (await page.locator('polygon.outline').boundingBox())!;
+    await page.mouse.dblclick(box.x + box.width / 2, box.y + box.height / 2);
+    const words = page.locator('[data-words]');
+    await expect(words).toBeFocused();
+    await words.fill('Depot');
+    const answer = page.waitForResponse('**/edits/try');
+    await words.pressSequentially(' Nine');
+    await answer;
+    expect((await layersOf(page))[0]!.text).toBe('Title');
+    await kept(page, () => words.blur());
+    expect((await layersOf(page))[0]!.text).toBe('Depot Nine');
+});
+
+test('a clip dropped into an empty composition is put into it', async ({ page }) => {
+    await emptyComposition(page);
+    const clip = readFileSync(`${CLIPS}/silent.mp4`).toString('base64');
+    const files = await page.evaluateHandle((base64) => {
+        const bytes = Uint8Array.from(atob(base64), (character) => character.charCodeAt(0));
+        const carried = new DataTransfer();
+        carried.items.add(new File([bytes], 'silent.mp4', { type: 'video/mp4' }));
+        return carried;
+    }, clip);
+    await page.locator('.picture').dispatchEvent('dragenter', { dataTransfer: files });
+    await expect(page.getByText('Drop to bring the files')).toBeVisible();
+    await page.locator('.picture').dispatchEvent('drop', { dataTransfer: files });
+    await kept(page, () => page.locator('[data-match]').click());
+    await expect(page.locator('[data-band]')).toHaveCount(1);
+    await expect(page.locator('.transport .of')).toHaveText('/ 00:00:02:00');
 });
 
 test('the keyboard nudges, duplicates, steps and removes', async ({ page }) => {

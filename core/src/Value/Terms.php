@@ -43,7 +43,7 @@ final readonly class Terms
     }
 
     /** For a number of frames: seconds and frames. */
-    public static function time(FrameRate $rate): self
+    public static function frames(FrameRate $rate): self
     {
         return new self(['fps' => $rate->perSecond()], ['s' => $rate->perSecond(), 'f' => 1.0]);
     }

@@ -59,7 +59,7 @@ final class ArithmeticTest extends TestCase
     #[TestWith(['2*fps', 50.0])]
     public function test_time(string $text, float $frames): void
     {
-        self::assertSame($frames, Arithmetic::evaluate($text, Terms::time(new FrameRate(25))));
+        self::assertSame($frames, Arithmetic::evaluate($text, Terms::frames(new FrameRate(25))));
     }
 
     #[TestWith(['w/', 'something is missing at the end'])]

@@ -98,8 +98,8 @@ final class Painter
 
     private function image(Image $image): void
     {
-        $picture = $this->pictures->frame($image->media, $image->frame);
-        // A picture held at another size than the clip's (a preview) still fills the clip's place.
+        $picture = $this->pictures->frame($image->media, $image->frame, $this->view->after($image->matrix)->stretch());
+        // A picture held at another size than the clip's still fills the clip's place.
         $placed = $image->matrix->after(Affine::scaling($image->size->width / $picture->width, $image->size->height / $picture->height));
         $matrix = $this->view->after($placed);
         $cairo = $this->cairo;
@@ -150,7 +150,8 @@ final class Painter
 
         return match (true) {
             $wholePixels => Cairo::FILTER_NEAREST,
-            $matrix->stretch() < 0.75 => Cairo::FILTER_GOOD,
+            // Where even the halved picture is larger than it is shown, a good filter is worth its time.
+            $matrix->stretch() < 0.5 => Cairo::FILTER_GOOD,
             default => Cairo::FILTER_BILINEAR,
         };
     }

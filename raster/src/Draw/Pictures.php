@@ -5,6 +5,11 @@ namespace Ricamo\Raster\Draw;
 /** Where the painter gets the frames of clips from. */
 interface Pictures
 {
-    /** The frame as displayed, opaque, at the clip's own size. It is valid until the next call for the same media. */
-    public function frame(string $media, int $frame): Surface;
+    /**
+     * The frame as displayed, opaque, at the clip's own size or, where that is more than is needed, smaller. It is valid
+     * until the next call.
+     *
+     * @param  float  $scale  how large it will be shown, 1 being one pixel of the clip a pixel
+     */
+    public function frame(string $media, int $frame, float $scale): Surface;
 }

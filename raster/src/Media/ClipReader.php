@@ -23,9 +23,18 @@ final class ClipReader
     /** The frame that $surface holds. */
     private int $held = -1;
 
-    public function __construct(private readonly Clip $clip)
+    /** @param  int  $halvings  how often its sides are halved, rounded up */
+    public function __construct(private readonly Clip $clip, int $halvings = 0)
     {
-        $this->surface = new Surface($clip->width, $clip->height);
+        $this->surface = new Surface((int) ceil($clip->width / 2 ** $halvings), (int) ceil($clip->height / 2 ** $halvings));
+    }
+
+    /** How many frames have to be read to reach this one; null where the file has to be opened anew. */
+    public function distance(int $frame): ?int
+    {
+        $ahead = $frame - $this->held;
+
+        return $this->pipe !== null && $ahead >= 0 && $ahead <= self::READ_ON ? $ahead : null;
     }
 
     public function frame(int $frame): Surface
@@ -33,7 +42,7 @@ final class ClipReader
         if ($frame === $this->held) {
             return $this->surface;
         }
-        if ($this->pipe === null || $frame < $this->held || $frame > $this->held + self::READ_ON) {
+        if ($this->distance($frame) === null) {
             $this->open($frame);
         }
         while ($this->held < $frame && $this->pipe?->read($this->surface->pixels, $this->surface->bytes())) {
@@ -54,7 +63,7 @@ final class ClipReader
         $output = $this->pipe->forChildToWrite();
         $this->decoder = new Child([
             ...Ffmpeg::command(), ...$this->clip->open($frame),
-            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->clip->width, $this->clip->height),
+            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height),
             '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
         ], [1 => $output]);
         fclose($output);

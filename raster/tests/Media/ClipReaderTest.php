@@ -7,6 +7,7 @@ use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Media\ClipPictures;
 use Ricamo\Raster\Media\ClipReader;
 use Ricamo\Raster\Media\Clips as ProbedClips;
 use Ricamo\Raster\Media\Preparation;
@@ -68,6 +69,29 @@ final class ClipReaderTest extends TestCase
         self::assertGreaterThan(20, $clip->frames);
         self::assertSame(10, Clips::number($reader->frame(10)));
         self::assertGreaterThan(15, Clips::number($reader->frame($clip->frames - 1)));
+    }
+
+    public function test_a_clip_shown_several_times_at_once_gives_each_its_frame(): void
+    {
+        $clip = Probe::clip(Clips::counting());
+        $pictures = new ClipPictures(new ProbedClips(['m1' => $clip]));
+        for ($frame = 0; $frame < 20; $frame++) {
+            foreach ([$frame, $frame + 30, $frame + 79, 50 - $frame] as $wanted) {
+                self::assertSame($wanted, Clips::number($pictures->frame('m1', $wanted, 1.0)));
+            }
+        }
+    }
+
+    public function test_a_clip_shown_smaller_is_decoded_smaller(): void
+    {
+        $pictures = new ClipPictures(new ProbedClips(['m1' => Probe::clip(Clips::counting())]));
+        $sizes = [];
+        foreach ([2.0, 1.0, 0.6, 0.5, 0.49, 0.25, 0.1, 0.0001] as $scale) {
+            $picture = $pictures->frame('m1', 40, $scale);
+            $sizes[] = "{$picture->width}x{$picture->height}";
+        }
+        self::assertSame(['320x180', '320x180', '320x180', '160x90', '160x90', '80x45', '40x23', '20x12'], $sizes);
+        self::assertSame(41, Clips::number($pictures->frame('m1', 41, 0.5)));
     }
 
     public function test_a_turned_clip_is_turned(): void

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { useKeyModifier } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
+import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
 import { useCanvas } from './canvas';
 import DragBadge from './DragBadge.vue';
@@ -21,6 +22,7 @@ import { usePictureView } from './view';
 const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
+const preferences = usePreferences();
 const selection = useSelection();
 const media = useMedia();
 
@@ -87,6 +89,19 @@ function onDown(event: PointerEvent): void {
     begin('move', pose, event);
 }
 
+/** A double click on a text goes to its words. */
+async function onDoubleClick(event: MouseEvent): Promise<void> {
+    const pose = poseAt(view.toComposition(place(event)), poses.value);
+    if (pose && composition.layer(pose.layer)?.kind === 'text') {
+        selection.select(pose.layer);
+        preferences.drawer = 'sheet';
+        await nextTick();
+        const words = document.querySelector<HTMLTextAreaElement>('[data-words]');
+        words?.focus();
+        words?.select();
+    }
+}
+
 function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
     if (event.button === 0) {
         begin(kind, pose, event);
@@ -150,6 +165,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
         :data-frame="playhead.frame"
         @pointermove="onMove"
         @pointerdown="onDown"
+        @dblclick="onDoubleClick"
         @pointerleave="hovered = null"
         @drop="onDrop"
         @wheel.prevent="onWheel"

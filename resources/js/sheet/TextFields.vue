@@ -52,6 +52,7 @@ function keep(): void {
         <textarea
             v-model="words"
             rows="2"
+            data-words
             aria-label="Words"
             placeholder="Words"
             dir="auto"

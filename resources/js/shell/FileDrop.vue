@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
 import { ref } from 'vue';
+import { useAdding } from '@/project/adding';
+import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePreferences } from '@/project/preferences';
 
 /** Files may be dropped anywhere. */
+const adding = useAdding();
+const composition = useComposition();
 const media = useMedia();
 const preferences = usePreferences();
 const over = ref(false);
@@ -29,15 +33,24 @@ useEventListener(window, 'dragover', (event) => {
         event.dataTransfer!.dropEffect = 'copy';
     }
 });
+/** Dropped on the picture or the timeline, or into an empty composition, clips are not only taken in but put to use. */
+async function bring(files: File[], intoComposition: boolean): Promise<void> {
+    for (const file of files) {
+        const clip = await media.add(file);
+        if (clip && intoComposition) {
+            await adding.addClip(clip);
+        }
+    }
+}
+
 useEventListener(window, 'drop', (event) => {
     depth = 0;
     over.value = false;
     if (holdsFiles(event)) {
         event.preventDefault();
         preferences.drawer = 'kit';
-        for (const file of event.dataTransfer?.files ?? []) {
-            void media.add(file);
-        }
+        const onto = event.target instanceof Element && event.target.closest('.picture, .timeline') !== null;
+        void bring([...(event.dataTransfer?.files ?? [])], onto || composition.layers.length === 0);
     }
 });
 </script>
