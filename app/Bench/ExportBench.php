@@ -35,6 +35,9 @@ final class ExportBench
             $strip = $this->scene(LowerThird::composition('m1', 'Marta Oldani', 'Depot electrician'));
             $scaled = $this->scene($this->lowerThirdOver(['scale' => [97, 97]]));
             $turned = $this->scene($this->lowerThirdOver(['rotation' => 0.5]));
+            // First, because the largest child so far is all that can be asked for: later it may be the peer.
+            array_map($this->export(...), [$strip, $turned]);
+            $memory = sprintf('%d MB, %d MB', getrusage()['ru_maxrss'] / 1024, getrusage(1)['ru_maxrss'] / 1024);
             $times = ['peer' => [], 'strip' => [], 'scaled' => [], 'turned' => []];
             // In turn, and the best of each, because a machine's speed drifts.
             for ($round = 0; $round < self::ROUNDS; $round++) {
@@ -53,7 +56,7 @@ final class ExportBench
             ['export of a lower third over the same clip', sprintf('%.2f s, × %.2f', $strip, $strip / $peer), '≤ × 1.15'],
             ['… with every frame composited in full, the clip scaled', sprintf('%.2f s, × %.2f', $scaled, $scaled / $peer), '≤ × 1.6'],
             ['… with every frame composited in full, the clip turned', sprintf('%.2f s, × %.2f', $turned, $turned / $peer), '≤ × 1.6'],
-            ['memory: this process, and the largest ffmpeg', sprintf('%d MB, %d MB', getrusage()['ru_maxrss'] / 1024, getrusage(1)['ru_maxrss'] / 1024), 'flat, ≤ 400 MB'],
+            ['memory: this process, and the largest ffmpeg', $memory, 'flat, ≤ 400 MB'],
         ];
     }
 
