@@ -132,6 +132,35 @@ test('things from the Kit land where they are dropped, in the picture and in tim
     expect(Math.abs((square.in as number) - 125)).toBeLessThan(4);
 });
 
+test('a colour is tried while it is picked, kept when the picker closes, and given up with Escape', async ({
+    page,
+}) => {
+    await barOn(page);
+    const fill = async (): Promise<unknown> => (await layersOf(page))[0]!.fill;
+    const field = sheet(page, 'fill');
+    const swatch = page.locator('[data-picker] .el-color-predefine__color-selector');
+    await field.locator('[data-pick]').click();
+    const tried = page.waitForResponse('**/edits/try');
+    await swatch.nth(2).click();
+    await tried;
+    await expect(field.getByRole('textbox')).toHaveValue('#c0392b');
+    expect(await fill()).toBe('#2f5d50');
+    await kept(page, () => page.locator('header .ricamo').click());
+    expect(await fill()).toBe('#c0392b');
+
+    await field.locator('[data-pick]').click();
+    await swatch.nth(4).click();
+    await expect(field.getByRole('textbox')).toHaveValue('#c9973f');
+    await page.locator('[data-picker] input').first().press('Escape');
+    await expect(field.getByRole('textbox')).toHaveValue('#c0392b');
+    expect(await fill()).toBe('#c0392b');
+
+    await field.locator('[data-pick]').click();
+    await page.getByRole('button', { name: 'No colour' }).click();
+    await kept(page, () => page.locator('header .ricamo').click());
+    expect(await fill()).toBe('#00000000');
+});
+
 test('a double click on a text goes to its words, which are shown while they are typed', async ({ page }) => {
     await emptyComposition(page);
     await addToComposition(page, 'Title');
@@ -145,6 +174,11 @@ test('a double click on a text goes to its words, which are shown while they are
     await answer;
     expect((await layersOf(page))[0]!.text).toBe('Title');
     await kept(page, () => words.blur());
+    expect((await layersOf(page))[0]!.text).toBe('Depot Nine');
+
+    await words.fill('Depot Ten');
+    await words.press('Escape');
+    await expect(words).toHaveValue('Depot Nine');
     expect((await layersOf(page))[0]!.text).toBe('Depot Nine');
 });
 

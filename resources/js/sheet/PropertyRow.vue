@@ -115,6 +115,7 @@ function toggleLink(): void {
                 :name="face.label"
                 @try="tryValue"
                 @set="setValue"
+                @abandon="composition.abandon"
             />
             <ValueField
                 v-else-if="typeof value === 'number'"

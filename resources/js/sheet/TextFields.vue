@@ -38,12 +38,23 @@ function type(): void {
     void composition.attempt('set-content', content({ text: words.value }));
 }
 
+/** The words as they are kept, whatever is being tried. */
+function kept(): string {
+    const stored = composition.document?.layers?.find((one) => one.id === props.layer.id);
+    return stored?.kind === 'text' ? stored.text : words.value;
+}
+
 function keep(): void {
     typing.value = false;
-    const stored = composition.document?.layers?.find((one) => one.id === props.layer.id);
-    if (stored?.kind === 'text' && stored.text !== words.value) {
+    if (kept() !== words.value) {
         void composition.edit('set-content', content({ text: words.value }));
     }
+}
+
+function giveUp(event: KeyboardEvent): void {
+    words.value = kept();
+    composition.abandon();
+    (event.target as HTMLElement).blur();
 }
 </script>
 
@@ -59,7 +70,7 @@ function keep(): void {
             spellcheck="false"
             @input="type"
             @blur="keep"
-            @keydown.esc.stop="($event.target as HTMLElement).blur()"
+            @keydown.esc.stop="giveUp"
             @keydown.ctrl.enter="($event.target as HTMLElement).blur()"
         />
         <div class="line">
