@@ -28,6 +28,11 @@ final class ServeCommand extends Command
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->ending = true;
         });
+        if ($this->isTaken()) {
+            $this->error("Port {$this->option('port')} is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.");
+
+            return self::FAILURE;
+        }
         $this->call('ricamo:resume');
         $this->start('server');
         $this->line("Ricamo is at http://{$this->option('host')}:{$this->option('port')}  (Ctrl+C ends it)");
@@ -42,6 +47,14 @@ final class ServeCommand extends Command
         array_map($this->end(...), $this->children);
 
         return self::SUCCESS;
+    }
+
+    /** Before anything is taken up: what another server is at is not to be taken from it. */
+    private function isTaken(): bool
+    {
+        $connection = @fsockopen((string) $this->option('host'), (int) $this->option('port'), timeout: 1);
+
+        return $connection !== false && fclose($connection);
     }
 
     private function start(string $name): void

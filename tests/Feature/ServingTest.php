@@ -78,6 +78,21 @@ final class ServingTest extends TestCase
         self::assertSame(['finished.mp4'], array_map(basename(...), glob("$this->folder/renders/$render/*") ?: []));
     }
 
+    public function test_a_port_that_is_taken_is_said_and_nothing_is_taken_up(): void
+    {
+        $composition = $this->composition();
+        DB::table('jobs')->insert(['queue' => 'renders', 'payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => 0, 'created_at' => 0]);
+        $taken = stream_socket_server('tcp://127.0.0.1:'.self::PORT);
+        self::assertIsResource($taken);
+        $process = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), ['DB_DATABASE' => "$this->folder/ricamo.sqlite"]);
+        $process->run();
+        fclose($taken);
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('Port '.self::PORT.' is in use', $process->getOutput());
+        self::assertSame(1, DB::table('jobs')->count());
+        self::assertSame(0, $composition->refresh()->revision);
+    }
+
     public function test_the_server_is_started_again_and_everything_ends_with_the_supervisor(): void
     {
         $composition = $this->composition();

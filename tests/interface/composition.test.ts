@@ -85,6 +85,23 @@ describe('the open composition', () => {
         expect(composition.problem).toContain('changed in another window');
     });
 
+    it('takes in its own change once, even where following was quicker than the answer', async () => {
+        const composition = useComposition();
+        const added = [{ op: 'add', path: '/layers/2', value: bar('c') }];
+        const late = deferred<unknown>();
+        vi.mocked(post).mockReturnValueOnce(late.promise);
+        const editing = composition.edit('add-layer', {});
+        vi.mocked(get).mockResolvedValueOnce({
+            changes: [{ revision: 5, patch: added }],
+            history: { undo: 'add layer', redo: null },
+        });
+        await composition.follow();
+        late.resolve(answered(5, added as never));
+        await editing;
+        expect(composition.layers.map((layer) => layer.id)).toEqual(['a', 'b', 'c']);
+        expect(composition.revision).toBe(5);
+    });
+
     it('follows another window, and leaves out changes that do not follow on', async () => {
         const composition = useComposition();
         const history = { undo: null, redo: 'move' };

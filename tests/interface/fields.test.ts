@@ -20,7 +20,7 @@ afterEach(() => app?.unmount());
 describe('a value field', () => {
     const events: Record<string, unknown[]> = {};
 
-    function field(value: number): { input: HTMLInputElement; label: HTMLElement } {
+    function field(value: number, range: object = {}): { input: HTMLInputElement; label: HTMLElement } {
         for (const name of ['set', 'try', 'reset', 'abandon']) {
             events[name] = [];
         }
@@ -30,6 +30,7 @@ describe('a value field', () => {
                 value,
                 label: 'x',
                 name: 'Position x',
+                ...range,
                 onSet: on('set'),
                 onTry: on('try'),
                 onReset: on('reset'),
@@ -77,6 +78,18 @@ describe('a value field', () => {
         press('ArrowDown', { shiftKey: true });
         press('ArrowUp', { altKey: true });
         expect(events.set).toEqual([11, 0, 10.1]);
+    });
+
+    it('stays in its range when it is stepped or scrubbed', () => {
+        const { input, label } = field(99.5, { least: 0, most: 100 });
+        input.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp' }));
+        label.setPointerCapture = vi.fn();
+        label.dispatchEvent(pointer('pointerdown', 0, 0));
+        label.dispatchEvent(pointer('pointermove', 40, 0));
+        label.dispatchEvent(pointer('pointermove', -400, 0));
+        label.dispatchEvent(pointer('pointerup', -400, 0));
+        expect(events.try).toEqual([100, 0]);
+        expect(events.set).toEqual([100, 0]);
     });
 
     it('is scrubbed by its label, and set once at the end', () => {

@@ -21,6 +21,14 @@ describe('the selection', () => {
         expect(selection.keyframes[0]).toEqual({ layer: 'a', property: 'position', frames: [9] });
     });
 
+    it('of very many layers has none inspected', () => {
+        const selection = useSelection();
+        selection.layers = Array.from({ length: 12 }, (_, index) => `l${index}`);
+        expect(selection.inspected).toHaveLength(12);
+        selection.toggle('one too many');
+        expect(selection.inspected).toEqual([]);
+    });
+
     it('lets go of what is no longer there, its keyframes too', () => {
         const selection = useSelection();
         selection.layers = ['a', 'b'];

@@ -26,7 +26,7 @@ export function useGlimpse(): void {
                     `/compositions/${composition.id}/glimpse`,
                     {
                         frame: playhead.frame,
-                        layers: selection.layers.join(','),
+                        layers: selection.inspected.join(','),
                     },
                 );
                 if (answer.revision === composition.revision && !composition.draft) {
@@ -41,7 +41,13 @@ export function useGlimpse(): void {
 
     watch(
         () =>
-            [composition.id, playhead.frame, playhead.playing, selection.layers.join(','), composition.stale] as const,
+            [
+                composition.id,
+                playhead.frame,
+                playhead.playing,
+                selection.inspected.join(','),
+                composition.stale,
+            ] as const,
         () => {
             if (composition.id && !playhead.playing) {
                 void ask();

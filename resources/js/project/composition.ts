@@ -79,17 +79,18 @@ export const useComposition = defineStore('composition', () => {
         const known = usePaths().keys();
         return {
             frame: usePlayhead().frame,
-            layers: useSelection().layers,
+            layers: useSelection().inspected,
             known: known.length <= MOST_KNOWN_PATHS ? known : [],
             aligned: aligned.value,
         };
     }
 
     function accept(answer: EditAnswer): void {
-        if (document.value) {
+        // A change may have come in by following before its own answer did.
+        if (document.value && answer.revision > revision.value) {
             document.value = patched(document.value, answer.patch);
+            revision.value = answer.revision;
         }
-        revision.value = answer.revision;
         history.value = answer.history;
         siblings.value = siblings.value.map((one) =>
             one.id === id.value ? { ...one, name: document.value?.name ?? one.name } : one,

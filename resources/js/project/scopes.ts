@@ -22,5 +22,7 @@ export const useScopes = defineStore('scopes', () => {
     const scope = (layer: string, property: string): 'whole' | 'playhead' =>
         isWhole(layer, property) ? 'whole' : 'playhead';
 
-    return { isWhole, toggle, scope };
+    const clear = (): void => void (wholes.value = new Set());
+
+    return { isWhole, toggle, scope, clear };
 });

@@ -14,6 +14,9 @@ export interface KeyframesOf {
     frames: number[];
 }
 
+/** Of more selected layers than this, values and threads are not shown: no one reads that many. */
+const MOST_INSPECTED = 12;
+
 const same = (a: SelectedBead, b: SelectedBead): boolean =>
     a.layer === b.layer && a.property === b.property && a.frame === b.frame;
 
@@ -22,6 +25,8 @@ export const useSelection = defineStore('selection', () => {
     const layers = ref<string[]>([]);
     const beads = ref<SelectedBead[]>([]);
 
+    /** The layers whose values and threads are shown. */
+    const inspected = computed(() => (layers.value.length <= MOST_INSPECTED ? layers.value : []));
     const keyframes = computed<KeyframesOf[]>(() => {
         const grouped = new Map<string, KeyframesOf>();
         for (const { layer, property, frame } of beads.value) {
@@ -63,5 +68,5 @@ export const useSelection = defineStore('selection', () => {
         }
     }
 
-    return { layers, beads, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
+    return { layers, beads, inspected, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
 });

@@ -9,7 +9,7 @@ import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
 import ColourField from './ColourField.vue';
 import { faceOf, isPair } from './properties';
-import { useScrub } from './scrub';
+import { useScrub, within } from './scrub';
 import ValueField from './ValueField.vue';
 
 /** One property: its value at the playhead, and the bead that says whether it is animated. */
@@ -49,6 +49,7 @@ async function setValue(given: number | string, axis?: Axis): Promise<void> {
 const { scrubbed, begin } = useScrub({
     value: () => Number(value.value),
     step: () => face.value.step ?? 1,
+    bounded: (given) => within(given, props.definition.least, props.definition.most),
     attempt: tryValue,
     set: (given) => void setValue(given),
 });
@@ -93,6 +94,8 @@ function toggleLink(): void {
                     :label="face.axes?.[index] ?? axis"
                     :name="`${face.label} ${face.axes?.[index] ?? axis}`"
                     :unit="compact || state?.animated ? undefined : face.unit"
+                    :least="definition.least"
+                    :most="definition.most"
                     :problem="problem"
                     @try="tryValue($event, axis)"
                     @set="setValue($event, axis)"
@@ -123,6 +126,8 @@ function toggleLink(): void {
                 label=""
                 :name="face.label"
                 :unit="face.unit"
+                :least="definition.least"
+                :most="definition.most"
                 :problem="problem"
                 @try="tryValue($event)"
                 @set="setValue($event)"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useScrub } from './scrub';
+import { useScrub, within } from './scrub';
 
 const props = defineProps<{
     value: number;
@@ -8,6 +8,8 @@ const props = defineProps<{
     name: string;
     unit?: string;
     step?: number;
+    least?: number | null;
+    most?: number | null;
     problem?: string | null;
 }>();
 const emit = defineEmits<{ try: [value: number]; set: [value: number | string]; reset: []; abandon: [] }>();
@@ -16,9 +18,11 @@ const draft = ref<string | null>(null);
 const input = ref<HTMLInputElement | null>(null);
 
 const step = computed(() => props.step ?? 1);
+const bounded = (value: number): number => within(value, props.least, props.most);
 const { scrubbed, begin, round } = useScrub({
     value: () => props.value,
     step: () => step.value,
+    bounded,
     attempt: (value) => emit('try', value),
     set: (value) => emit('set', value),
 });
@@ -43,7 +47,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
     event.preventDefault();
     const size = step.value * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
     draft.value = null;
-    emit('set', round(props.value + direction * size));
+    emit('set', bounded(round(props.value + direction * size)));
 }
 </script>
 

@@ -1,9 +1,15 @@
 import { ref } from 'vue';
 
+/** Keeps a number within a range whose ends may be open. */
+export const within = (value: number, least?: number | null, most?: number | null): number =>
+    Math.max(least ?? -Infinity, Math.min(most ?? Infinity, value));
+
 /** Changes a number by dragging sideways: Shift coarser, Alt finer. */
 export function useScrub(options: {
     value: () => number;
     step: () => number;
+    /** The range it stays in. */
+    bounded: (value: number) => number;
     attempt: (value: number) => void;
     set: (value: number) => void;
 }) {
@@ -19,7 +25,7 @@ export function useScrub(options: {
         const move = (event: PointerEvent): void => {
             total += (event.clientX - last) * options.step() * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
             last = event.clientX;
-            const value = round(from + (event.altKey ? total : Math.round(total)));
+            const value = options.bounded(round(from + (event.altKey ? total : Math.round(total))));
             if (value !== (scrubbed.value ?? from)) {
                 scrubbed.value = value;
                 options.attempt(value);

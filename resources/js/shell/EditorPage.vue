@@ -10,6 +10,7 @@ import { useComposition } from '@/project/composition';
 import { useFollowing } from '@/project/following';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
+import { useScopes } from '@/project/scopes';
 import { useSelection } from '@/project/selection';
 import { useTimecode } from '@/project/timecode';
 import { useVocabulary } from '@/project/vocabulary';
@@ -28,6 +29,7 @@ const route = useRoute();
 const composition = useComposition();
 const playhead = usePlayhead();
 const preferences = usePreferences();
+const scopes = useScopes();
 const selection = useSelection();
 const vocabulary = useVocabulary();
 useTimecode();
@@ -45,6 +47,7 @@ async function open(): Promise<void> {
     failure.value = null;
     playhead.playing = false;
     selection.clear();
+    scopes.clear();
     try {
         await Promise.all([composition.open(Number(route.params.id)), vocabulary.load()]);
         document.title = `${composition.document?.name} – Ricamo`;
