@@ -55,6 +55,18 @@ try {
     await page.reload();
     await take('editor');
 
+    const outline = await page.locator('polygon.outline').boundingBox();
+    await page.mouse.move(outline.x + 60, outline.y + 20);
+    await page.mouse.down();
+    const frame = await page.locator('.picture .frame').boundingBox();
+    const toMiddle = frame.x + frame.width / 2 - (outline.x + outline.width / 2);
+    await page.mouse.move(outline.x + 62 + toMiddle, outline.y - 110, { steps: 8 });
+    await page.locator('[data-guide]').first().waitFor({ state: 'attached' });
+    await settle();
+    await page.screenshot({ path: `${PICTURES}/guides.png` });
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+
     await page.locator('[data-tab=kit]').click();
     await take('kit');
 

@@ -11,7 +11,7 @@ final class LowerThird
     {
         $stage = new Stage("Lower third: $person", '25/1', 200, '#000000');
         $stage->add('footage', 'Street', ['media' => $media, 'position' => [960, 540], 'from' => 40, 'label' => 'walnut']);
-        $stage->rectangle('Bar', self::slide([-520, 880], [520, 880], 0), 800, 190, Palette::DEPOT_GREEN, [
+        $stage->rectangle('Bar', self::slide([-520, 880], [520, 880], 0), 800, 190, Palette::NIGHT, [
             'in' => 20, 'out' => 180, 'label' => 'weld', 'rounding' => 12, 'opacity' => self::fade(0), 'scaleLinked' => false,
         ]);
         $stage->rectangle('Accent', self::slide([-906, 880], [134, 880], 2), 14, 190, Palette::BRASS, [
