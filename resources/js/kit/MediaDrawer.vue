@@ -3,6 +3,7 @@ import { RotateCcw, Upload as UploadIcon, X } from 'lucide-vue-next';
 import { ref } from 'vue';
 import { useAdding } from '@/project/adding';
 import { useMedia } from '@/project/media';
+import { rateLabel } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
 import KitItem from './KitItem.vue';
 
@@ -18,11 +19,6 @@ function choose(): void {
         chooser.value.value = '';
     }
 }
-
-const rate = (text: string): string => {
-    const [numerator, denominator] = text.split('/').map(Number);
-    return (numerator! / (denominator ?? 1)).toFixed(2).replace(/\.?0+$/, '');
-};
 </script>
 
 <template>
@@ -71,7 +67,7 @@ const rate = (text: string): string => {
                     </span>
                 </div>
             </KitItem>
-            <span class="facts">{{ clip.width }} × {{ clip.height }} · {{ rate(clip.rate) }}</span>
+            <span class="facts">{{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}</span>
             <p v-if="clip.state === 'failed'" class="problem" role="alert">
                 {{ clip.problem }}
                 <IconButton :icon="RotateCcw" :size="14" label="Prepare it again" @click="media.prepareAgain(clip)" />

@@ -3,6 +3,7 @@ import { ChevronFirst, ChevronLast, Pause, Play, Repeat, Scan, StepBack, StepFor
 import { ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { rateLabel } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -98,7 +99,7 @@ function start(): void {
         <div class="view">
             <span v-if="composition.shown" class="size">
                 {{ composition.shown.width }} × {{ composition.shown.height }} ·
-                {{ playhead.framesPerSecond.toFixed(2).replace(/\.?0+$/, '') }} fps
+                {{ rateLabel(composition.shown.rate ?? '25/1') }} fps
             </span>
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
             <IconButton label="Pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>

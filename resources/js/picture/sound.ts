@@ -1,23 +1,35 @@
-import type { SoundCue } from '@/api/answers';
+import type { Media, SoundCue } from '@/api/answers';
 import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { perSecond } from '@/project/rates';
 
-/** Plays the composition's sound; while some is heard, its clock is the one that the picture follows. */
+/** Clips longer than this, in seconds, are played from their file: decoded, they would fill the memory. */
+const LONGEST_DECODED = 300;
+
+/** Plays the composition's sound; while decoded sound is heard, its clock is the one that the picture follows. */
 export class Sound {
     private context: AudioContext | null = null;
     private readonly buffers = new Map<string, Promise<AudioBuffer | null>>();
+    private readonly files = new Map<string, Promise<string | null>>();
     private sources: AudioBufferSourceNode[] = [];
-    /** When, by the context's clock, the present playing began; null while nothing is to be heard. */
-    private began: number | null = null;
+    private players: HTMLAudioElement[] = [];
+    private timers: number[] = [];
     private cues: SoundCue[] = [];
+    /** Counts up with every start and stop, so that what was still being fetched is not begun too late. */
+    private round = 0;
+    /** When, by the context's clock, the present playing began; null while nothing decoded is to be heard. */
+    private began: number | null = null;
     private readonly composition = useComposition();
     private readonly media = useMedia();
 
     /** Finds out what is to be heard, and fetches it. */
     async prepare(): Promise<void> {
         this.cues = (await get<{ cues: SoundCue[] }>(`/compositions/${this.composition.id}/sounds`)).cues;
-        this.cues.forEach((cue) => void this.buffer(cue.media));
+        for (const cue of this.cues) {
+            const clip = this.ready(cue.media);
+            void (clip && (this.isLong(clip) ? this.file(clip) : this.buffer(clip)));
+        }
     }
 
     /** Starts at a moment of the composition, in seconds. */
@@ -30,21 +42,22 @@ export class Sound {
         if (speed !== 1) {
             return;
         }
+        const round = this.round;
         const began = context.currentTime;
-        this.began = this.cues.length > 0 ? began : null;
         for (const cue of this.cues) {
-            const buffer = await this.buffer(cue.media);
-            // Decoding may have taken a moment: the sound joins in where the picture is by then.
-            const passed = context.currentTime - began;
-            const late = Math.max(0, from + passed - cue.at);
-            if (!buffer || late >= cue.length) {
+            const clip = this.ready(cue.media);
+            if (clip && this.isLong(clip)) {
+                void this.playFile(clip, cue, from, round);
                 continue;
             }
-            const source = context.createBufferSource();
-            source.buffer = buffer;
-            source.connect(context.destination);
-            source.start(context.currentTime + Math.max(0, cue.at - from - passed), cue.from + late, cue.length - late);
-            this.sources.push(source);
+            const buffer = clip && (await this.buffer(clip));
+            if (round !== this.round) {
+                return;
+            }
+            if (buffer) {
+                this.began ??= began;
+                this.playBuffer(context, buffer, cue, from + context.currentTime - began);
+            }
         }
     }
 
@@ -60,28 +73,84 @@ export class Sound {
     }
 
     stop(): void {
+        this.round++;
         this.began = null;
+        this.timers.forEach((timer) => clearTimeout(timer));
+        this.players.forEach((player) => player.pause());
         this.sources.forEach((source) => {
             source.stop();
             source.disconnect();
         });
-        this.sources = [];
+        [this.timers, this.players, this.sources] = [[], [], []];
     }
 
-    private buffer(id: string): Promise<AudioBuffer | null> {
-        const clip = this.media.find(id);
-        if (!clip?.sound || clip.state !== 'ready') {
-            return Promise.resolve(null);
+    /** @param now where playing is by this time, in seconds of the composition: fetching may have taken a moment */
+    private playBuffer(context: AudioContext, buffer: AudioBuffer, cue: SoundCue, now: number): void {
+        const late = Math.max(0, now - cue.at);
+        if (late >= cue.length) {
+            return;
         }
-        let buffer = this.buffers.get(id);
-        if (!buffer) {
-            this.context ??= new AudioContext();
-            const context = this.context;
-            buffer = fetch(`${clip.previews}/sound.ogg`)
-                .then(async (answer) => (answer.ok ? context.decodeAudioData(await answer.arrayBuffer()) : null))
-                .catch(() => null);
-            this.buffers.set(id, buffer);
-        }
-        return buffer;
+        const source = context.createBufferSource();
+        source.buffer = buffer;
+        source.connect(context.destination);
+        source.start(context.currentTime + Math.max(0, cue.at - now), cue.from + late, cue.length - late);
+        this.sources.push(source);
     }
+
+    private async playFile(clip: Media, cue: SoundCue, from: number, round: number): Promise<void> {
+        const began = performance.now();
+        const url = await this.file(clip);
+        const now = from + (performance.now() - began) / 1000;
+        const late = Math.max(0, now - cue.at);
+        if (round !== this.round || !url || late >= cue.length) {
+            return;
+        }
+        const player = new Audio(url);
+        player.currentTime = cue.from + late;
+        const wait = Math.max(0, cue.at - now);
+        this.players.push(player);
+        this.timers.push(
+            window.setTimeout(() => void player.play().catch(() => undefined), 1000 * wait),
+            window.setTimeout(() => player.pause(), 1000 * (wait + cue.length - late)),
+        );
+    }
+
+    private ready(id: string): Media | null {
+        const clip = this.media.find(id);
+        return clip?.sound && clip.state === 'ready' ? clip : null;
+    }
+
+    private isLong(clip: Media): boolean {
+        return clip.frames / perSecond(clip.rate) > LONGEST_DECODED;
+    }
+
+    private buffer(clip: Media): Promise<AudioBuffer | null> {
+        this.context ??= new AudioContext();
+        const context = this.context;
+        return remembered(this.buffers, clip.id, async () => {
+            const answer = await fetch(`${clip.previews}/sound.ogg`);
+            return answer.ok ? context.decodeAudioData(await answer.arrayBuffer()) : null;
+        });
+    }
+
+    /** The clip's sound as a local address, in which a player can go to any moment. */
+    private file(clip: Media): Promise<string | null> {
+        return remembered(this.files, clip.id, async () => {
+            const answer = await fetch(`${clip.previews}/sound.ogg`);
+            return answer.ok ? URL.createObjectURL(await answer.blob()) : null;
+        });
+    }
+}
+
+/** What was fetched before, or is now; what could not be fetched is tried again the next time. */
+function remembered<T>(kept: Map<string, Promise<T | null>>, id: string, make: () => Promise<T | null>) {
+    let value = kept.get(id);
+    if (!value) {
+        value = make().catch(() => {
+            kept.delete(id);
+            return null;
+        });
+        kept.set(id, value);
+    }
+    return value;
 }

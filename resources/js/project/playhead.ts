@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useComposition } from './composition';
+import { perSecond } from './rates';
 
 /** Where the producer is in time, in whole frames, and the stretch that plays. */
 export const usePlayhead = defineStore('playhead', () => {
@@ -18,10 +19,7 @@ export const usePlayhead = defineStore('playhead', () => {
     const from = computed(() => Math.min(rangeIn.value ?? 0, length.value - 1));
     /** The last frame that plays. */
     const last = computed(() => Math.max(from.value, Math.min((rangeOut.value ?? length.value) - 1, length.value - 1)));
-    const framesPerSecond = computed(() => {
-        const [numerator, denominator] = (composition.shown?.rate ?? '25/1').split('/').map(Number);
-        return (numerator ?? 25) / (denominator ?? 1);
-    });
+    const framesPerSecond = computed(() => perSecond(composition.shown?.rate ?? '25/1'));
 
     function go(to: number): void {
         frame.value = Math.max(0, Math.min(Math.round(to), length.value - 1));

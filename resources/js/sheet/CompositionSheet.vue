@@ -2,22 +2,12 @@
 import { computed, ref } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { rateLabel, RATES } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 import ColourField from './ColourField.vue';
 import ValueField from './ValueField.vue';
 
 /** The composition's own values, while no layer is selected. */
-const RATES = [
-    ['24000/1001', '23.976'],
-    ['24/1', '24'],
-    ['25/1', '25'],
-    ['30000/1001', '29.97'],
-    ['30/1', '30'],
-    ['50/1', '50'],
-    ['60000/1001', '59.94'],
-    ['60/1', '60'],
-] as const;
-
 const composition = useComposition();
 const playhead = usePlayhead();
 const timecode = useTimecode();
@@ -27,9 +17,7 @@ const shown = computed(() => composition.shown);
 const seconds = computed(() => (shown.value ? (shown.value.length / playhead.framesPerSecond).toFixed(2) : ''));
 const rates = computed(() => {
     const rate = shown.value?.rate ?? '25/1';
-    return RATES.some(([text]) => text === rate)
-        ? RATES
-        : [...RATES, [rate, playhead.framesPerSecond.toFixed(3)] as const];
+    return RATES.includes(rate) ? RATES : [...RATES, rate];
 });
 
 async function set(fields: object): Promise<void> {
@@ -67,7 +55,7 @@ async function setLength(text: number | string): Promise<void> {
                 aria-label="Frame rate"
                 @change="(rate: string) => set({ rate })"
             >
-                <ElOption v-for="[rate, label] in rates" :key="rate" :value="rate" :label="`${label} fps`" />
+                <ElOption v-for="rate in rates" :key="rate" :value="rate" :label="`${rateLabel(rate)} fps`" />
             </ElSelect>
         </div>
         <div class="row">

@@ -2,15 +2,12 @@
 import { computed } from 'vue';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
+import { rateLabel } from '@/project/rates';
 
 /** Asked once, with the first clip of an empty composition: whose size and rate count? */
 const adding = useAdding();
 const composition = useComposition();
 
-const rate = (text: string): string => {
-    const [numerator, denominator] = text.split('/').map(Number);
-    return (numerator! / (denominator ?? 1)).toFixed(2).replace(/\.?0+$/, '');
-};
 const clip = computed(() => adding.question);
 const open = computed({ get: () => clip.value !== null, set: (shown) => !shown && (adding.question = null) });
 </script>
@@ -22,13 +19,13 @@ const open = computed({ get: () => clip.value !== null, set: (shown) => !shown &
                 <tr>
                     <th>Clip</th>
                     <td>{{ clip.width }} × {{ clip.height }}</td>
-                    <td>{{ rate(clip.rate) }} fps</td>
+                    <td>{{ rateLabel(clip.rate) }} fps</td>
                     <td>{{ clip.frames }} frames</td>
                 </tr>
                 <tr>
                     <th>Composition</th>
                     <td>{{ composition.shown.width }} × {{ composition.shown.height }}</td>
-                    <td>{{ rate(composition.shown.rate) }} fps</td>
+                    <td>{{ rateLabel(composition.shown.rate ?? '25/1') }} fps</td>
                     <td>{{ composition.shown.length }} frames</td>
                 </tr>
             </tbody>

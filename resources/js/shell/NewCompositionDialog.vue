@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { post } from '@/api/client';
 import { useComposition } from '@/project/composition';
+import { perSecond, rateLabel, RATES } from '@/project/rates';
 
 const open = defineModel<boolean>({ required: true });
 
@@ -12,16 +13,6 @@ const SIZES = [
     ['1080 × 1920', 1080, 1920],
     ['1080 × 1080', 1080, 1080],
 ] as const;
-const RATES = [
-    ['24000/1001', '23.976'],
-    ['24/1', '24'],
-    ['25/1', '25'],
-    ['30000/1001', '29.97'],
-    ['30/1', '30'],
-    ['50/1', '50'],
-    ['60000/1001', '59.94'],
-    ['60/1', '60'],
-] as const;
 
 const composition = useComposition();
 const router = useRouter();
@@ -29,10 +20,9 @@ const problem = ref<string | null>(null);
 const form = reactive({ name: 'New composition', width: 1920, height: 1080, rate: '25/1', seconds: 10 });
 
 async function make(): Promise<void> {
-    const [numerator, denominator] = form.rate.split('/').map(Number);
     try {
         const { seconds, ...fields } = form;
-        const length = Math.max(1, Math.round((seconds * numerator!) / denominator!));
+        const length = Math.max(1, Math.round(seconds * perSecond(form.rate)));
         const made = await post<{ id: number }>(`/projects/${composition.project.id}/compositions`, {
             ...fields,
             length,
@@ -80,7 +70,7 @@ async function make(): Promise<void> {
             </ElFormItem>
             <ElFormItem label="Frame rate">
                 <ElSelect v-model="form.rate" aria-label="Frame rate">
-                    <ElOption v-for="[rate, label] in RATES" :key="rate" :value="rate" :label="`${label} fps`" />
+                    <ElOption v-for="rate in RATES" :key="rate" :value="rate" :label="`${rateLabel(rate)} fps`" />
                 </ElSelect>
             </ElFormItem>
             <ElFormItem label="Length"

@@ -5,6 +5,7 @@ import type { Render } from '@/api/answers';
 import { get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { rateLabel } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 
 const open = defineModel<boolean>({ required: true });
@@ -67,7 +68,7 @@ function says(render: Render): string {
             <div>
                 <p class="what">
                     MP4, H.264 and AAC, {{ composition.shown?.width }} × {{ composition.shown?.height }},
-                    {{ playhead.framesPerSecond.toFixed(2).replace(/\.?0+$/, '') }} fps
+                    {{ rateLabel(composition.shown?.rate ?? '25/1') }} fps
                 </p>
                 <p v-if="odd" class="note">MP4 needs even sides: the last row or column is repeated once.</p>
                 <p v-if="composition.shown?.background === 'transparent'" class="note">

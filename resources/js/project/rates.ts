@@ -1,0 +1,11 @@
+/** Frames a second of a rate as documents write it, such as `30000/1001`. */
+export function perSecond(rate: string): number {
+    const [numerator, denominator] = rate.split('/').map(Number);
+    return (numerator ?? 25) / (denominator ?? 1);
+}
+
+/** The rate as people say it, such as 29.97. */
+export const rateLabel = (rate: string): string => String(Math.round(perSecond(rate) * 1000) / 1000);
+
+/** The rates that cameras and programs know, to choose from. */
+export const RATES = ['24000/1001', '24/1', '25/1', '30000/1001', '30/1', '50/1', '60000/1001', '60/1'];

@@ -1,0 +1,153 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Media, SoundCue } from '@/api/answers';
+import { get } from '@/api/client';
+import { Sound } from '@/picture/sound';
+import { perSecond, rateLabel } from '@/project/rates';
+import { deferred, withLayers } from './world';
+
+vi.mock('@/api/client', async (original) => ({
+    ...(await original<typeof import('@/api/client')>()),
+    get: vi.fn(),
+}));
+
+interface Source {
+    start: ReturnType<typeof vi.fn>;
+    stop: ReturnType<typeof vi.fn>;
+    connect: () => void;
+    disconnect: () => void;
+}
+
+const sources: Source[] = [];
+
+/** A context whose clock stands at ten seconds, and whose loudspeaker is 0.02 s behind. */
+class FakeContext {
+    state = 'running';
+    currentTime = 10;
+    destination = {};
+    decodeAudioData = vi.fn(async () => ({}));
+    resume = vi.fn();
+    getOutputTimestamp = () => ({ contextTime: this.currentTime - 0.02, performanceTime: performance.now() });
+    createBufferSource(): Source {
+        const source = { start: vi.fn(), stop: vi.fn(), connect: vi.fn(), disconnect: vi.fn() };
+        sources.push(source);
+        return source;
+    }
+}
+
+const clip = (fields: Partial<Media> = {}): Media =>
+    ({
+        id: 'm1',
+        sound: true,
+        state: 'ready',
+        frames: 250,
+        rate: '25/1',
+        previews: '/storage/media/x',
+        ...fields,
+    }) as Media;
+
+async function prepared(cues: SoundCue[], media: Media[] = [clip()]): Promise<Sound> {
+    withLayers([]).media = media;
+    vi.mocked(get).mockResolvedValue({ cues });
+    const sound = new Sound();
+    await sound.prepare();
+    return sound;
+}
+
+describe('sound', () => {
+    beforeEach(() => {
+        sources.length = 0;
+        vi.stubGlobal('AudioContext', FakeContext);
+        vi.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response('opus'));
+    });
+
+    const cue: SoundCue = { media: 'm1', from: 2, at: 4, length: 3 };
+
+    it('begins when its layer does, at the place in the clip where that begins', async () => {
+        const sound = await prepared([cue]);
+        await sound.play(1, 1);
+        expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(13, 2, 3);
+    });
+
+    it('joins in where the playhead stands', async () => {
+        const sound = await prepared([cue]);
+        await sound.play(5, 1);
+        expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(10, 3, 2);
+        await sound.play(7.5, 1);
+        expect(sources).toHaveLength(1);
+    });
+
+    it('is what the picture goes by, as it comes out of the loudspeaker', async () => {
+        const sound = await prepared([cue]);
+        expect(sound.elapsed()).toBeNull();
+        await sound.play(0, 1);
+        expect(sound.elapsed()).toBeCloseTo(-0.02, 2);
+        sound.stop();
+        expect(sound.elapsed()).toBeNull();
+        expect(sources[0]!.stop).toHaveBeenCalledOnce();
+    });
+
+    it('is heard at its own speed only', async () => {
+        const sound = await prepared([cue]);
+        await sound.play(5, 2);
+        await sound.play(5, -1);
+        expect(sources).toHaveLength(0);
+    });
+
+    it('does not begin when playing was stopped while it was fetched', async () => {
+        const slow = deferred<Response>();
+        vi.mocked(fetch).mockReturnValue(slow.promise);
+        const sound = await prepared([cue]);
+        const playing = sound.play(5, 1);
+        sound.stop();
+        slow.resolve(new Response('opus'));
+        await playing;
+        expect(sources).toHaveLength(0);
+    });
+
+    it('is asked for again after it could not be fetched', async () => {
+        vi.mocked(fetch).mockRejectedValueOnce(new TypeError('away'));
+        const sound = await prepared([cue]);
+        await vi.waitFor(() => expect(fetch).toHaveBeenCalledOnce());
+        await sound.play(5, 1);
+        expect(fetch).toHaveBeenCalledTimes(2);
+        expect(sources).toHaveLength(1);
+    });
+
+    it('of a long clip is played from its file rather than decoded as a whole', async () => {
+        const players: { currentTime: number; play: () => Promise<void>; pause: () => void }[] = [];
+        vi.stubGlobal(
+            'Audio',
+            vi.fn(function () {
+                const player = { currentTime: 0, play: vi.fn(async () => undefined), pause: vi.fn() };
+                players.push(player);
+                return player;
+            }),
+        );
+        URL.createObjectURL = vi.fn(() => 'blob:x');
+        vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'performance'] });
+        const sound = await prepared([cue], [clip({ frames: 25 * 301 })]);
+        await sound.play(3, 1);
+        await vi.advanceTimersByTimeAsync(999);
+        expect(players[0]!.currentTime).toBe(2);
+        expect(players[0]!.play).not.toHaveBeenCalled();
+        await vi.advanceTimersByTimeAsync(2);
+        expect(players[0]!.play).toHaveBeenCalledOnce();
+        expect(sources).toHaveLength(0);
+        await vi.advanceTimersByTimeAsync(3000);
+        expect(players[0]!.pause).toHaveBeenCalledOnce();
+        vi.useRealTimers();
+    });
+
+    it('of a clip that is not prepared, or has none, is left out', async () => {
+        const sound = await prepared([cue], [clip({ state: 'preparing' })]);
+        await sound.play(5, 1);
+        expect(sources).toHaveLength(0);
+    });
+});
+
+describe('rates', () => {
+    it('are exact, and said as people say them', () => {
+        expect(perSecond('30000/1001')).toBe(30000 / 1001);
+        expect(['24000/1001', '25/1', '30000/1001', '25/2'].map(rateLabel)).toEqual(['23.976', '25', '29.97', '12.5']);
+    });
+});
