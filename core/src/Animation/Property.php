@@ -60,10 +60,16 @@ final readonly class Property
      */
     public function at(int|float $frame, FrameRange $span): float|bool|Point|Size|Colour
     {
-        if ($this->fromStart === [] && $this->fromEnd === []) {
+        if ($this->fromEnd !== []) {
+            [$before, $after] = $this->around($frame, $span);
+        } elseif ($this->fromStart !== []) {
+            // The usual case, read for every property of every layer on every frame.
+            $next = self::firstAfter($this->fromStart, $frame - $span->in);
+            $before = $this->fromStart[$next - 1] ?? null;
+            $after = $this->fromStart[$next] ?? null;
+        } else {
             return $this->constant;
         }
-        [$before, $after] = $this->around($frame, $span);
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
         }
@@ -162,6 +168,18 @@ final readonly class Property
      */
     private function neighbours(array $keyframes, int|float $at): array
     {
+        $next = self::firstAfter($keyframes, $at);
+
+        return [$keyframes[$next - 1] ?? null, $keyframes[$next] ?? null];
+    }
+
+    /**
+     * The place of the first keyframe after a time, by binary search.
+     *
+     * @param  list<Keyframe>  $keyframes
+     */
+    private static function firstAfter(array $keyframes, int|float $at): int
+    {
         $low = 0;
         $high = count($keyframes);
         while ($low < $high) {
@@ -173,6 +191,6 @@ final readonly class Property
             }
         }
 
-        return [$keyframes[$low - 1] ?? null, $keyframes[$low] ?? null];
+        return $low;
     }
 }

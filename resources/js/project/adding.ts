@@ -54,7 +54,8 @@ export const useAdding = defineStore('adding', () => {
             question.value = media;
             return;
         }
-        await add({ kind: 'footage', media: media.id }, place);
+        // A clip fills the frame wherever in the picture it is dropped; only the moment counts.
+        await add({ kind: 'footage', media: media.id }, { at: place.at });
     }
 
     async function answer(match: boolean): Promise<void> {
