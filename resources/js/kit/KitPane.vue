@@ -25,11 +25,11 @@ const open = ref(['media', 'words', 'shapes']);
 }
 .kit :deep(.el-collapse) {
     border: 0;
+    --el-collapse-header-height: 34px;
     --el-collapse-header-bg-color: transparent;
     --el-collapse-content-bg-color: transparent;
 }
 .kit :deep(.el-collapse-item__header) {
-    height: 32px;
     padding: 0 10px 0 16px;
     color: var(--quiet);
     font-size: 12px;
