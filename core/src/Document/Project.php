@@ -71,11 +71,6 @@ final readonly class Project
         ));
     }
 
-    public function withMedia(MediaLibrary $media): self
-    {
-        return new self($this->name, $media, $this->compositions);
-    }
-
     private static function readMedia(Node $node): MediaLibrary
     {
         $media = [];

@@ -18,10 +18,4 @@ final readonly class Size
     {
         return min($outer->width / $this->width, $outer->height / $this->height);
     }
-
-    /** The smallest scale at which this covers the other. */
-    public function scaleToFill(self $outer): float
-    {
-        return max($outer->width / $this->width, $outer->height / $this->height);
-    }
 }

@@ -9,10 +9,6 @@ final class Cairo
 {
     public const FORMAT_ARGB32 = 0;
 
-    public const OPERATOR_SOURCE = 1;
-
-    public const OPERATOR_OVER = 2;
-
     public const ANTIALIAS_GOOD = 5;
 
     public const FILTER_GOOD = 1;
@@ -36,8 +32,6 @@ final class Cairo
     public const PATH_LINE_TO = 1;
 
     public const PATH_CURVE_TO = 2;
-
-    public const PATH_CLOSE = 3;
 
     private const DECLARATIONS = <<<'C'
         typedef struct _cairo cairo_t;
@@ -64,7 +58,6 @@ final class Cairo
         void cairo_restore(cairo_t *cr);
         void cairo_push_group(cairo_t *cr);
         void cairo_pop_group_to_source(cairo_t *cr);
-        void cairo_set_operator(cairo_t *cr, int op);
         void cairo_set_antialias(cairo_t *cr, int antialias);
         void cairo_set_tolerance(cairo_t *cr, double tolerance);
         void cairo_set_source_rgba(cairo_t *cr, double red, double green, double blue, double alpha);
