@@ -10,6 +10,11 @@ use App\Http\Controllers\TimecodeController;
 use App\Http\Controllers\VocabularyController;
 use Illuminate\Support\Facades\Route;
 
+// Anything else is not found, rather than a fault of the server.
+foreach (['project', 'composition', 'media', 'render'] as $id) {
+    Route::pattern($id, '[0-9]{1,15}');
+}
+
 Route::get('vocabulary', VocabularyController::class);
 Route::get('timecode', TimecodeController::class);
 

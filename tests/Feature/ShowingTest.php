@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Models\Media;
 use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** What the interface is given to show: glimpses, guides, sounds, and what there is to choose from. */
@@ -74,5 +75,47 @@ final class ShowingTest extends TestCase
         self::assertEquals([['media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6]], $sounds());
         $this->edit($composition, 'set-content', ['layer' => 'clip', 'content' => ['sound' => false]]);
         self::assertSame([], $sounds());
+    }
+
+    #[TestWith(['compositions/abc', 404])]
+    #[TestWith(['compositions/99999999999999999999999', 404])]
+    #[TestWith(['compositions/-1', 404])]
+    #[TestWith(['compositions/77/frames', 404])]
+    #[TestWith(['renders/77', 404])]
+    #[TestWith(['projects/1e3/media', 404])]
+    #[TestWith(['nothing/here', 404])]
+    #[TestWith(['timecode', 422])]
+    #[TestWith(['timecode?rate=0/0&text=1', 422])]
+    #[TestWith(['timecode?rate[]=25&text=1', 422])]
+    #[TestWith(['timecode?rate=25/1&from=-9999999999999999999&to=4', 422])]
+    #[TestWith(['compositions/1/frames?from=9&to=3', 422])]
+    #[TestWith(['compositions/1/frames?from=x&to=y', 422])]
+    #[TestWith(['compositions/1/glimpse?frame=99999999999999999999', 422])]
+    #[TestWith(['compositions/1/glimpse?layers[]=a', 200])]
+    #[TestWith(['compositions/1/changes?since=x', 200])]
+    public function test_addresses_that_make_no_sense_are_answered_as_such(string $path, int $status): void
+    {
+        $this->composition();
+        $answer = $this->getJson("/api/$path");
+        self::assertSame($status, $answer->status(), (string) $answer->getContent());
+        if ($status !== 200) {
+            self::assertNotEmpty($answer->json('message'));
+            self::assertStringNotContainsString(base_path(), (string) $answer->getContent());
+        }
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[TestWith([['args' => [], 'revision' => 0]])]
+    #[TestWith([['edit' => ['x'], 'args' => [], 'revision' => 0]])]
+    #[TestWith([['edit' => 'remove-layers', 'args' => 'all', 'revision' => 0]])]
+    #[TestWith([['edit' => 'remove-layers', 'args' => ['layers' => []], 'revision' => 0]])]
+    #[TestWith([['edit' => 'set-composition', 'args' => ['name' => 'x'], 'revision' => 1e99]])]
+    #[TestWith([['edit' => 'set-composition', 'args' => ['name' => 'x'], 'revision' => 0, 'show' => ['frame' => 'now']]])]
+    #[TestWith([['edit' => 'set-composition', 'args' => ['name' => 'x'], 'revision' => 0, 'show' => ['frame' => 0, 'known' => [['a']]]]])]
+    public function test_bodies_that_make_no_sense_are_refused_and_change_nothing(array $body): void
+    {
+        $composition = $this->composition();
+        $this->postJson("/api/compositions/{$composition->id}/edits", $body)->assertStatus(422)->assertJsonStructure(['message']);
+        self::assertSame(0, $composition->refresh()->revision);
     }
 }

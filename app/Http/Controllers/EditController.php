@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Editing\Editor;
 use App\Editing\Glimpse;
 use App\Http\JsonBody;
+use App\Http\QueryText;
 use App\Models\Composition;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -42,7 +43,7 @@ final class EditController
         $found = Composition::query()->findOrFail($composition);
         $show = Glimpse::read(new Node([
             'frame' => $request->integer('frame'),
-            'layers' => array_values(array_filter(explode(',', (string) $request->query('layers', '')))),
+            'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
         ]));
 
         return new JsonResponse(['revision' => $found->revision, 'glimpse' => $show->of($found->read(), $found->evaluator())]);

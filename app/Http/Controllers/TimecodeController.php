@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\QueryText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Refusal;
@@ -15,9 +16,10 @@ final class TimecodeController
 
     public function __invoke(Request $request): JsonResponse
     {
-        $timecode = new Timecode(FrameRate::parse((string) $request->query('rate')));
-        if ($request->query('text') !== null) {
-            return new JsonResponse(['frame' => $timecode->parse((string) $request->query('text'))]);
+        $timecode = new Timecode(FrameRate::parse(QueryText::of($request, 'rate') ?? ''));
+        $text = QueryText::of($request, 'text');
+        if ($text !== null) {
+            return new JsonResponse(['frame' => $timecode->parse($text)]);
         }
         [$from, $to] = [$request->integer('from'), $request->integer('to')];
         if ($to <= $from || $to - $from > self::MOST) {
