@@ -66,7 +66,7 @@ final class EditingTest extends TestCase
         $composition = $this->composition();
         $this->addBar($composition, ['id' => 'bar']);
         $before = $composition->refresh()->document;
-        $answer = $this->edit($composition, 'add-keyframe', ['layer' => 'bar', 'property' => 'position', 'frame' => 10])->assertOk();
+        $answer = $this->edit($composition, 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 10])->assertOk();
         self::assertSame([['replace', '/layers/0/position']], array_map(fn (array $one): array => [$one['op'], $one['path']], $answer->json('patch')));
         $after = $composition->refresh()->document;
         $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk();
@@ -159,7 +159,7 @@ final class EditingTest extends TestCase
     {
         $composition = $this->composition();
         $this->addBar($composition, ['id' => 'bar']);
-        $this->edit($composition, 'add-keyframe', ['layer' => 'bar', 'property' => 'opacity', 'frame' => 10]);
+        $this->edit($composition, 'add-keyframe', ['layers' => ['bar'], 'property' => 'opacity', 'frame' => 10]);
         $this->getJson("/api/compositions/{$composition->id}/glimpse?frame=10&layers=bar")->assertOk()
             ->assertJsonPath('revision', 2)->assertJsonPath('glimpse.list.frame', 10)
             ->assertJsonPath('glimpse.inspections.0.values.opacity.keyframe', true)

@@ -22,7 +22,7 @@ final class PatchTest extends TestCase
         yield 'up' => ['reorder-layer', ['layer' => 'a', 'to' => 2], ['move /layers/2']];
         yield 'down' => ['reorder-layer', ['layer' => 'd', 'to' => 0], ['move /layers/0']];
         yield 'a value' => ['set-values', ['frame' => 0, 'values' => [['layer' => 'c', 'property' => 'opacity', 'value' => 40]]], ['replace /layers/2/opacity']];
-        yield 'a first keyframe' => ['add-keyframe', ['layer' => 'b', 'property' => 'position', 'frame' => 3], ['replace /layers/1/position']];
+        yield 'a first keyframe' => ['add-keyframe', ['layers' => ['b'], 'property' => 'position', 'frame' => 3], ['replace /layers/1/position']];
         yield 'the composition' => ['set-composition', ['name' => 'Intro', 'background' => 'transparent'], ['replace /name', 'replace /background']];
     }
 

@@ -53,6 +53,36 @@ test('the toggle beside a value shifts the whole animation', async ({ page }) =>
     expect((await positionOf(page)).keyframes.map((one) => one.value[0])).toEqual([1000, 900]);
 });
 
+test('several layers are set and keyframed at once', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'opacity', 'Opacity', '40');
+    await page.locator('[data-layer] .name', { hasText: 'Bar' }).click({ modifiers: ['Shift'] });
+    await expect(page.getByRole('heading', { name: '2 layers' })).toBeVisible();
+    const opacity = sheet(page, 'opacity').getByRole('textbox');
+    await expect(opacity).toHaveAttribute('placeholder', 'mixed');
+    await expect(sheet(page, 'rounding')).toHaveCount(0);
+    await kept(page, () => sheet(page, 'opacity').locator('.bead').click());
+    await goTo(page, '20');
+    await setField(page, 'opacity', 'Opacity', '0');
+    await expect(opacity).toHaveValue('0');
+    const keyframes = (await layersOf(page)).map((layer) => (layer.opacity as Keyframed).keyframes);
+    expect(keyframes.map((ones) => ones.map((one) => [one.at, one.value]))).toEqual([
+        [
+            [0, 100],
+            [20, 0],
+        ],
+        [
+            [0, 40],
+            [20, 0],
+        ],
+    ]);
+    await kept(page, () => sheet(page, 'opacity').locator('.bead').click());
+    expect((await layersOf(page)).map((layer) => (layer.opacity as Keyframed).keyframes.length)).toEqual([1, 1]);
+});
+
 test('beads are selected by a lasso and move together', async ({ page }) => {
     await movingBar(page);
     const thread = page.locator('[data-thread=position]');

@@ -8,29 +8,39 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Makes a keyframe of the value that a property has at a frame. */
+/** Makes a keyframe, for each of some layers, of the value that a property has at a frame. */
 final readonly class AddKeyframe implements Edit
 {
-    private function __construct(private PropertyTarget $target, private int $frame)
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Node $property, private int $frame)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'property', 'frame']);
+        $args->allow(['layers', 'property', 'frame']);
 
-        return new self(PropertyTarget::read($args), $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
+        return new self(
+            LayerIds::read($args),
+            $args->field('property'),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+        );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        return $this->target->change($composition, fn (Property $property, Layer $layer): Property => $property->with(
-            PropertyTarget::keyframeAt($property, $layer, $this->frame),
-        ));
+        foreach ($this->layers as $id) {
+            $target = PropertyTarget::named($id, $this->property);
+            $composition = $target->change($composition, fn (Property $property, Layer $layer): Property => $property->with(
+                PropertyTarget::keyframeAt($property, $layer, $this->frame),
+            ));
+        }
+
+        return $composition;
     }
 
     public function title(): string
     {
-        return 'add keyframe';
+        return count($this->layers) === 1 ? 'add keyframe' : 'add keyframes';
     }
 }

@@ -23,7 +23,12 @@ final readonly class PropertyTarget
     /** @param  Node  $args an object with the fields layer and property */
     public static function read(Node $args): self
     {
-        return new self($args->field('layer')->string(64), $args->field('property')->string(64), $args->field('property'));
+        return self::named($args->field('layer')->string(64), $args->field('property'));
+    }
+
+    public static function named(string $layer, Node $property): self
+    {
+        return new self($layer, $property->string(64), $property);
     }
 
     public static function of(Layer $layer, string $property): self

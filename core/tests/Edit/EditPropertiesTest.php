@@ -59,7 +59,7 @@ final class EditPropertiesTest extends TestCase
             0 => ['add-layer', ['layer' => ['kind' => 'shape', 'form' => 'ellipse'], 'at' => $frame]],
             1 => ['duplicate-layers', ['layers' => [$layer]]],
             2 => ['remove-layers', ['layers' => [mt_rand(0, 3) === 0 ? $layer : 'none']]],
-            3 => ['add-keyframe', ['layer' => $layer, 'property' => $property, 'frame' => $frame]],
+            3 => ['add-keyframe', ['layers' => [$layer], 'property' => $property, 'frame' => $frame]],
             4 => ['set-values', ['frame' => $frame, 'values' => [['layer' => $layer, 'property' => $property, 'value' => in_array($property, ['position', 'scale', 'size'], true) ? [mt_rand(-300, 300), mt_rand(1, 300)] : mt_rand(-50, 150)]]]],
             5 => ['trim-layer', ['layer' => $layer, 'out' => mt_rand(1, 80)]],
             6 => ['move-layers', ['layers' => [$layer], 'by' => mt_rand(-20, 20)]],

@@ -147,7 +147,7 @@ final class ValueEditsTest extends TestCase
     public function test_a_keyframe_is_made_of_the_value_that_is_there_and_changes_nothing_else(): void
     {
         $before = $this->moving();
-        $after = Fixture::edit(Fixture::edit($before, 'add-keyframe', ['layer' => 'bar', 'property' => 'opacity', 'frame' => 5]), 'add-keyframe', ['layer' => 'bar', 'property' => 'rotation', 'frame' => 5]);
+        $after = Fixture::edit(Fixture::edit($before, 'add-keyframe', ['layers' => ['bar'], 'property' => 'opacity', 'frame' => 5]), 'add-keyframe', ['layers' => ['bar'], 'property' => 'rotation', 'frame' => 5]);
         foreach (range(0, 99) as $frame) {
             self::assertEqualsWithDelta($before->layer('bar')->number('opacity', $frame), $after->layer('bar')->number('opacity', $frame), 1e-9);
         }
@@ -170,6 +170,16 @@ final class ValueEditsTest extends TestCase
         self::assertSame(['linear', 'linear', 'expo-out', 'linear'], array_column($bar('set-easing', [90], ['easing' => 'expo-out']), 'easing'));
         self::assertSame([0, -90, -10, -1], array_column($bar('set-pin', [10], ['pin' => 'end']), 'at'));
         self::assertSame([0, -10, -1], array_column($bar('remove-keyframes', [10]), 'at'));
+    }
+
+    public function test_a_property_of_several_layers_is_keyframed_at_once(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['opacity' => 70]), Fixture::words(['in' => 10, 'opacity' => Fixture::keyframes([0, 0], [20, 100])])]);
+        $after = Fixture::edit($before, 'add-keyframe', ['layers' => ['bar', 'words'], 'property' => 'opacity', 'frame' => 20]);
+        self::assertEquals([[20, 70]], array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'bar')['opacity']['keyframes']));
+        self::assertEquals([[0, 0], [10, 50], [20, 100]], array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'words')['opacity']['keyframes']));
+        $this->expectExceptionMessage('args.property: "typeSize" is not a property of a shape layer');
+        Fixture::edit($before, 'add-keyframe', ['layers' => ['words', 'bar'], 'property' => 'typeSize', 'frame' => 20]);
     }
 
     public function test_keyframes_of_several_properties_move_together(): void

@@ -59,7 +59,7 @@ function toggleKeyframe(): void {
     const { frame } = playhead;
     void (props.state?.keyframe
         ? composition.edit('remove-keyframes', { keyframes: [{ ...common, frames: [frame] }] })
-        : composition.edit('add-keyframe', { ...common, frame }));
+        : composition.edit('add-keyframe', { layers: [common.layer], property: common.property, frame }));
 }
 
 function reset(): void {

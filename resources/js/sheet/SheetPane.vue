@@ -4,6 +4,7 @@ import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import CompositionSheet from './CompositionSheet.vue';
 import LayerSheet from './LayerSheet.vue';
+import ManySheet from './ManySheet.vue';
 
 const composition = useComposition();
 const selection = useSelection();
@@ -16,15 +17,7 @@ const chosen = computed(() =>
 <template>
     <div class="pane">
         <LayerSheet v-if="chosen.length === 1" :layer="chosen[0]!" />
-        <div v-else-if="chosen.length > 1" class="many">
-            <p>{{ chosen.length }} layers are selected. Drag them in the picture or in time; they move together.</p>
-            <ElButton size="small" @click="composition.edit('duplicate-layers', { layers: selection.layers })"
-                >Duplicate</ElButton
-            >
-            <ElButton size="small" @click="composition.edit('remove-layers', { layers: selection.layers })"
-                >Remove</ElButton
-            >
-        </div>
+        <ManySheet v-else-if="chosen.length > 1" :layers="chosen" />
         <CompositionSheet v-else />
     </div>
 </template>
@@ -34,9 +27,5 @@ const chosen = computed(() =>
     height: 100%;
     overflow-y: auto;
     scrollbar-width: thin;
-}
-.many {
-    padding: 14px 16px;
-    color: var(--quiet);
 }
 </style>

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue';
 import { useScrub, within } from './scrub';
 
 const props = defineProps<{
-    value: number;
+    /** Null where several are shown that differ. */
+    value: number | null;
     label: string;
     name: string;
     unit?: string;
@@ -20,20 +21,24 @@ const input = ref<HTMLInputElement | null>(null);
 const step = computed(() => props.step ?? 1);
 const bounded = (value: number): number => within(value, props.least, props.most);
 const { scrubbed, begin, round } = useScrub({
-    value: () => props.value,
+    value: () => props.value ?? 0,
     step: () => step.value,
     bounded,
     attempt: (value) => emit('try', value),
     set: (value) => emit('set', value),
 });
-const shown = computed(() => draft.value ?? String(round(scrubbed.value ?? props.value)));
+const text = computed(() => {
+    const value = scrubbed.value ?? props.value;
+    return value === null ? '' : String(round(value));
+});
+const shown = computed(() => draft.value ?? text.value);
 
 function commit(): void {
-    const text = draft.value;
+    const typed = draft.value;
     draft.value = null;
-    if (text !== null && text.trim() !== '' && text.trim() !== String(round(props.value))) {
-        const number = Number(text.trim().replace(',', '.'));
-        emit('set', Number.isFinite(number) ? number : text.trim());
+    if (typed !== null && typed.trim() !== '' && typed.trim() !== text.value) {
+        const number = Number(typed.trim().replace(',', '.'));
+        emit('set', Number.isFinite(number) ? number : typed.trim());
     }
 }
 
@@ -47,7 +52,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
     event.preventDefault();
     const size = step.value * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1);
     draft.value = null;
-    emit('set', bounded(round(props.value + direction * size)));
+    emit('set', bounded(round((props.value ?? 0) + direction * size)));
 }
 </script>
 
@@ -57,13 +62,14 @@ function nudge(event: KeyboardEvent, direction: number): void {
             v-if="label"
             class="label"
             :title="`Drag to change ${name}; double-click to reset`"
-            @pointerdown.prevent="begin"
+            @pointerdown.prevent="value !== null && begin($event)"
             @dblclick.prevent="emit('reset')"
             >{{ label }}</span
         >
         <input
             ref="input"
             :value="shown"
+            :placeholder="value === null ? 'mixed' : ''"
             :aria-label="name"
             :aria-invalid="!!problem"
             inputmode="decimal"

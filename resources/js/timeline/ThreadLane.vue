@@ -94,7 +94,7 @@ function grab(bead: Bead, event: PointerEvent): void {
 function add(event: MouseEvent): void {
     const left = (event.currentTarget as HTMLElement).getBoundingClientRect().left;
     const frame = Math.round(view.frameAt(event.clientX - left));
-    void composition.edit('add-keyframe', { layer: props.layer.id, property: props.thread.property, frame });
+    void composition.edit('add-keyframe', { layers: [props.layer.id], property: props.thread.property, frame });
 }
 
 /** A right click on the line speaks of the segment there. */

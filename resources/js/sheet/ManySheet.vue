@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useSelection } from '@/project/selection';
+import { useVocabulary } from '@/project/vocabulary';
+import SharedRow from './SharedRow.vue';
+
+/** What several selected layers have in common: set, or keyframed, for all of them at once. */
+const props = defineProps<{ layers: Layer[] }>();
+
+const composition = useComposition();
+const selection = useSelection();
+const vocabulary = useVocabulary();
+
+const shared = computed<PropertyDefinition[]>(() => {
+    const [first, ...others] = [...new Set(props.layers.map((layer) => layer.kind))];
+    return vocabulary.words.properties[first!].filter((definition) =>
+        others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
+    );
+});
+const inspections = computed(() =>
+    (composition.glimpse?.inspections ?? []).filter((one) => selection.layers.includes(one.layer)),
+);
+const statesOf = (property: string): PropertyState[] =>
+    inspections.value.flatMap((one) => (one.values[property] ? [one.values[property]] : []));
+</script>
+
+<template>
+    <div class="many">
+        <h2>{{ layers.length }} layers</h2>
+        <p>They move together in the picture and in time.</p>
+        <template v-if="inspections.length === layers.length">
+            <SharedRow
+                v-for="definition in shared"
+                :key="definition.name"
+                :layers="layers"
+                :definition="definition"
+                :states="statesOf(definition.name)"
+            />
+        </template>
+        <div class="foot">
+            <ElButton size="small" @click="composition.edit('duplicate-layers', { layers: selection.layers })"
+                >Duplicate</ElButton
+            >
+            <ElButton size="small" @click="composition.edit('remove-layers', { layers: selection.layers })"
+                >Remove</ElButton
+            >
+        </div>
+    </div>
+</template>
+
+<style scoped>
+h2 {
+    margin: 0;
+    padding: 10px 16px 2px;
+    font-size: 16px;
+    font-weight: 600;
+}
+p {
+    margin: 0 0 8px;
+    padding: 0 16px;
+    color: var(--quiet);
+}
+.foot {
+    padding: 10px 16px;
+}
+</style>

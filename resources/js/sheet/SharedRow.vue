@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import BeadButton from './BeadButton.vue';
+import ColourField from './ColourField.vue';
+import { faceOf, isPair } from './properties';
+import ValueField from './ValueField.vue';
+
+/** One property of several layers: the value that they share, and a bead for all of them. */
+const props = defineProps<{ layers: Layer[]; definition: PropertyDefinition; states: PropertyState[] }>();
+
+type Axis = 'x' | 'y';
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const problem = ref<string | null>(null);
+
+const face = computed(() => faceOf(props.definition.name));
+
+/** The value, or one number of it, where it is the same in all layers; else null. */
+function common(index?: number): Value | null {
+    const values = props.states.map(({ value }) =>
+        index !== undefined && Array.isArray(value) ? value[index]! : value,
+    );
+    return values.every((value) => value === values[0]) ? (values[0] ?? null) : null;
+}
+const number = (index?: number): number | null => {
+    const value = common(index);
+    return typeof value === 'number' ? value : null;
+};
+
+/** Filled only where every layer has a keyframe here. */
+const state = computed<PropertyState>(() => ({
+    value: 0,
+    animated: props.states.some((one) => one.animated),
+    keyframe: props.states.every((one) => one.keyframe),
+}));
+
+function args(value: number | string, axis?: Axis): object {
+    const { name: property } = props.definition;
+    return {
+        frame: playhead.frame,
+        values: props.layers.map(({ id: layer }) => ({ layer, property, value, ...(axis ? { axis } : {}) })),
+    };
+}
+
+const tryValue = (value: number | string, axis?: Axis): void =>
+    void composition.attempt('set-values', args(value, axis));
+
+async function setValue(value: number | string, axis?: Axis): Promise<void> {
+    problem.value = await composition.ask('set-values', args(value, axis));
+}
+
+function toggleKeyframe(): void {
+    const { name: property } = props.definition;
+    const { frame } = playhead;
+    const layers = props.layers.map((layer) => layer.id);
+    void (state.value.keyframe
+        ? composition.edit('remove-keyframes', {
+              keyframes: layers.map((layer) => ({ layer, property, frames: [frame] })),
+          })
+        : composition.edit('add-keyframe', { layers, property, frame }));
+}
+</script>
+
+<template>
+    <div class="property" :data-property="definition.name">
+        <span class="name" :title="face.label">{{ face.label }}</span>
+        <div class="fields">
+            <template v-if="isPair(definition)">
+                <ValueField
+                    v-for="(axis, index) in ['x', 'y'] as const"
+                    :key="axis"
+                    :value="number(index)"
+                    :label="face.axes?.[index] ?? axis"
+                    :name="`${face.label} ${face.axes?.[index] ?? axis}`"
+                    :least="definition.least"
+                    :most="definition.most"
+                    :problem="problem"
+                    @try="tryValue($event, axis)"
+                    @set="setValue($event, axis)"
+                    @abandon="problem = null"
+                />
+            </template>
+            <ColourField
+                v-else-if="definition.type === 'colour'"
+                :value="String(common() ?? '')"
+                :name="face.label"
+                @try="tryValue"
+                @set="setValue"
+                @abandon="composition.abandon"
+            />
+            <ValueField
+                v-else
+                :value="number()"
+                label=""
+                :name="face.label"
+                :unit="face.unit"
+                :least="definition.least"
+                :most="definition.most"
+                :problem="problem"
+                @try="tryValue($event)"
+                @set="setValue($event)"
+                @abandon="problem = null"
+            />
+        </div>
+        <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </div>
+</template>
+
+<style scoped>
+.property {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr) 24px;
+    align-items: center;
+    column-gap: 6px;
+    padding: 2px 8px 2px 16px;
+}
+.name {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.fields {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    min-width: 0;
+}
+.problem {
+    grid-column: 2 / 4;
+    margin: 2px 0 4px;
+    color: var(--accent);
+    font-size: 12px;
+}
+</style>
