@@ -79,6 +79,7 @@ function typed(event: Event): void {
         </ElPopover>
         <input
             :value="value"
+            :placeholder="value === '' ? 'mixed' : ''"
             :aria-label="`${name} as hex`"
             spellcheck="false"
             @change="typed"

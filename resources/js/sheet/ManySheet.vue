@@ -4,6 +4,7 @@ import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
+import { sectionsOf } from './properties';
 import SharedRow from './SharedRow.vue';
 
 /** What several selected layers have in common: set, or keyframed, for all of them at once. */
@@ -13,11 +14,17 @@ const composition = useComposition();
 const selection = useSelection();
 const vocabulary = useVocabulary();
 
+/** In the order in which a single layer's values stand. */
 const shared = computed<PropertyDefinition[]>(() => {
     const [first, ...others] = [...new Set(props.layers.map((layer) => layer.kind))];
-    return vocabulary.words.properties[first!].filter((definition) =>
-        others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
-    );
+    return sectionsOf(first!)
+        .flatMap(([, names]) => names)
+        .map((name) => vocabulary.definition(first!, name))
+        .filter(
+            (definition) =>
+                definition !== undefined &&
+                others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
+        ) as PropertyDefinition[];
 });
 const inspections = computed(() =>
     (composition.glimpse?.inspections ?? []).filter((one) => selection.layers.includes(one.layer)),
