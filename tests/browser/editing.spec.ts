@@ -100,6 +100,14 @@ test('beads are selected by a lasso and move together', async ({ page }) => {
     const at = (await positionOf(page)).keyframes.map((one) => one.at);
     expect(at[0]).toBeGreaterThan(10);
     expect(at[1]! - at[0]!).toBe(25);
+    await beads.first().focus();
+    await kept(page, () => page.keyboard.press('ArrowLeft'));
+    await kept(page, () => page.keyboard.press('Shift+ArrowRight'));
+    expect((await positionOf(page)).keyframes.map((one) => one.at)).toEqual([at[0]! + 9, at[1]! + 9]);
+    await page.keyboard.press('Enter');
+    await kept(page, () => page.locator('[data-easing=sine-in-out]').click());
+    const { keyframes } = (await layersOf(page))[0]!.position as { keyframes: { easing: string }[] };
+    expect(keyframes.map((one) => one.easing)).toEqual(['sine-in-out', 'sine-in-out']);
     await kept(page, () => page.keyboard.press('Delete'));
     expect(Array.isArray((await layersOf(page))[0]!.position)).toBe(true);
 });

@@ -91,10 +91,27 @@ function grab(bead: Bead, event: PointerEvent): void {
     });
 }
 
+/** With the keyboard: a frame at a time, ten with Shift. */
+async function nudge(bead: Bead, event: KeyboardEvent, direction: 1 | -1): Promise<void> {
+    if (!selection.hasBead(named(bead))) {
+        selection.beads = [named(bead)];
+    }
+    const by = direction * (event.shiftKey ? 10 : 1);
+    const moved = selection.beads.map((one) => ({ ...one, frame: one.frame + by }));
+    if (await composition.edit('move-keyframes', { keyframes: selection.keyframes, by })) {
+        selection.beads = moved;
+    }
+}
+
 function add(event: MouseEvent): void {
     const left = (event.currentTarget as HTMLElement).getBoundingClientRect().left;
     const frame = Math.round(view.frameAt(event.clientX - left));
     void composition.edit('add-keyframe', { layers: [props.layer.id], property: props.thread.property, frame });
+}
+
+function openFromKeyboard(bead: Bead, event: KeyboardEvent): void {
+    const { left, top } = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    emit('menu', bead, new MouseEvent('contextmenu', { clientX: left, clientY: top }));
 }
 
 /** A right click on the line speaks of the segment there. */
@@ -161,6 +178,9 @@ function menuOnLine(event: MouseEvent): void {
             :aria-label="`Keyframe of ${thread.property} on frame ${bead.frame}`"
             @pointerdown.stop="grab(bead, $event)"
             @dblclick.stop="playhead.go(bead.frame)"
+            @keydown.left.stop.prevent="nudge(bead, $event, -1)"
+            @keydown.right.stop.prevent="nudge(bead, $event, 1)"
+            @keydown.enter.stop.prevent="openFromKeyboard(bead, $event)"
             @contextmenu.stop.prevent="emit('menu', bead, $event)"
         />
     </div>
