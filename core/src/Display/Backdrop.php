@@ -5,14 +5,20 @@ namespace Ricamo\Core\Display;
 use Ricamo\Core\Geometry\Box;
 
 /**
- * A clip that lies at the bottom of a run of frames, opaque, unscaled, filling the frame and playing on by one of its
- * frames each time: a renderer may decode it straight into the output and draw only what lies above, which touches no
- * pixel outside $touched.
+ * A clip that lies at the bottom of a run of frames: opaque, upright, standing still and covering the frame, and playing
+ * on by one of its frames each time. A renderer may decode it straight into the output, scaled to $place, and draw only
+ * what lies above, which touches no pixel outside $touched.
  */
 final readonly class Backdrop
 {
-    /** @param  ?Box  $touched null when nothing lies above */
-    private function __construct(public string $media, public int $firstFrame, public ?Box $touched)
+    /** How far, in pixels, its edges may be from whole even numbers, on which pixels and their shared chroma begin. */
+    private const TOLERANCE = 0.01;
+
+    /**
+     * @param  Box  $place  where the whole clip lies, in whole even composition pixels; never smaller than the frame
+     * @param  ?Box  $touched  null when nothing lies above
+     */
+    private function __construct(public string $media, public int $firstFrame, public Box $place, public ?Box $touched)
     {
     }
 
@@ -23,29 +29,36 @@ final readonly class Backdrop
     public static function under(iterable $lists): ?self
     {
         $first = null;
+        $place = null;
         $touched = null;
         $count = 0;
         foreach ($lists as $list) {
             $image = $list->operations[0] ?? null;
-            if (! $image instanceof Image || ! self::fills($image, $list)) {
+            if (! $image instanceof Image) {
                 return null;
             }
             $first ??= $image;
-            if ($image->media !== $first->media || $image->frame !== $first->frame + $count++) {
+            $place ??= self::place($image, $list);
+            $playsOn = $image->media === $first->media && $image->frame === $first->frame + $count++;
+            if ($place === null || ! $playsOn || $image->opacity < 1 || ! $image->matrix->nearly($first->matrix)) {
                 return null;
             }
             $above = DisplayList::extentOf(array_slice($list->operations, 1));
             $touched = $above === null ? $touched : ($touched?->union($above) ?? $above);
         }
 
-        return $first === null ? null : new self($first->media, $first->frame, $touched);
+        return $first === null || $place === null ? null : new self($first->media, $first->frame, $place, $touched);
     }
 
-    private static function fills(Image $image, DisplayList $list): bool
+    private static function place(Image $image, DisplayList $list): ?Box
     {
-        return $image->opacity >= 1
-            && $image->matrix->isIdentity()
-            && (int) $image->size->width === $list->width
-            && (int) $image->size->height === $list->height;
+        $matrix = $image->matrix;
+        $exact = $image->extent();
+        $even = new Box(...array_map(fn (float $side): float => 2 * round($side / 2), $exact->toJson()));
+        $isUpright = abs($matrix->b) < 1e-6 && abs($matrix->c) < 1e-6 && $matrix->a > 0 && $matrix->d > 0;
+        $isEven = max(array_map(fn (float $a, float $b): float => abs($a - $b), $exact->toJson(), $even->toJson())) < self::TOLERANCE;
+        $covers = $even->left <= 0 && $even->top <= 0 && $even->right >= $list->width && $even->bottom >= $list->height;
+
+        return $isUpright && $isEven && $covers ? $even : null;
     }
 }

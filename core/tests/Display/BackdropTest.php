@@ -41,6 +41,26 @@ final class BackdropTest extends TestCase
         self::assertEquals(new Box(180, 730, 820, 920), $backdrop?->touched);
     }
 
+    public function test_a_clip_of_another_size_that_covers_the_frame_is_one(): void
+    {
+        // 1920 × 1080 at 150 % about the middle: 2880 × 1620, 480 beyond either side and 270 above and below.
+        self::assertEquals(new Box(-480, -270, 2400, 1350), $this->find($this->over(['scale' => [150, 150]]))?->place);
+        self::assertEquals(new Box(0, 0, 1920, 1080), $this->find($this->over())?->place);
+        self::assertEquals(new Box(-100, 0, 1920, 1080), $this->find($this->over(['position' => [910, 540], 'scale' => [2020 / 19.2, 100]]))?->place);
+    }
+
+    public function test_a_clip_that_moves_or_stands_between_pixels_is_none(): void
+    {
+        $still = ['scale' => [150, 150]];
+        self::assertNotNull($this->find($this->over($still)));
+        foreach ([
+            ['position' => [961, 540]], ['position' => [960.5, 540]], ['scale' => [150.3, 150]], ['scale' => [-150, 150]], ['rotation' => 90],
+            ['position' => Fixture::keyframes([0, [960, 540]], [19, [980, 540]])], ['scale' => Fixture::keyframes([0, [150, 150]], [19, [200, 200]])],
+        ] as $fields) {
+            self::assertNull($this->find($this->over([...$still, ...$fields])));
+        }
+    }
+
     public function test_what_does_not_fill_play_on_or_cover_is_none(): void
     {
         foreach ([['scale' => [99, 99]], ['position' => [961, 540]], ['rotation' => 1], ['opacity' => 99], ['media' => 'm2', 'scale' => [178, 178]], ['in' => 5]] as $clip) {

@@ -46,7 +46,9 @@ final class Painter
     /** Draws a whole list, its background first. */
     public function paint(DisplayList $list): void
     {
-        $this->surface->clear();
+        if ($list->background?->alpha !== 255) {
+            $this->surface->clear();
+        }
         if ($list->background !== null) {
             $this->cairo->cairo_identity_matrix($this->canvas);
             $this->source($list->background);

@@ -8,6 +8,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Draw\Painter;
 use Ricamo\Raster\Draw\Surface;
+use Ricamo\Raster\Media\Clip;
 use Ricamo\Raster\Media\ClipPictures;
 use Ricamo\Raster\Process\Ffmpeg;
 
@@ -25,11 +26,8 @@ final readonly class OverlayMethod implements Method
     {
         $clip = $this->scene->clips->get($this->backdrop->media);
         $rate = $this->scene->composition->rate;
-        [$width, $height] = [$clip->width, $clip->height];
         // After fps, time is counted in frames: N is exact.
-        $beneath = "[0:v:0]{$clip->frames($this->backdrop->firstFrame)},"
-            .($clip->isPlain() ? "scale=$width:$height,format=yuv420p" : $clip->toYuv($width, $height, 'bt709', false))
-            .',setsar=1,setpts=N[beneath]';
+        $beneath = "[0:v:0]{$clip->frames($this->backdrop->firstFrame)},{$this->placed($clip)},setsar=1,setpts=N[beneath]";
         // Straight alpha, because in limited range a premultiplied black is not zero.
         $above = '[1:v]format=gbrap,unpremultiply=inplace=1,'.VideoFormat::COLOURS.',format=yuva420p[above]';
 
@@ -52,6 +50,18 @@ final readonly class OverlayMethod implements Method
             $painter->paintOver(array_slice($list->operations, 1));
             yield $index => $surface;
         }
+    }
+
+    /** The filters that lay the clip out in the frame, in the output's colours. */
+    private function placed(Clip $clip): string
+    {
+        $place = $this->backdrop->place;
+        [$width, $height] = [(int) $place->width(), (int) $place->height()];
+        $isAsItIs = $clip->isPlain() && $width === $clip->width && $height === $clip->height;
+        $frame = $this->scene->composition;
+
+        return ($isAsItIs ? "scale=$width:$height,format=yuv420p" : $clip->toYuv($width, $height, 'bt709', false))
+            .sprintf(',crop=%d:%d:%d:%d', $frame->width, $frame->height, -$place->left, -$place->top);
     }
 
     /** The touched pixels inside the frame, out to even numbers, because chroma is stored for two by two of them. */

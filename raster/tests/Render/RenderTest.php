@@ -87,6 +87,27 @@ final class RenderTest extends TestCase
         }
     }
 
+    /** A clip of 640 × 360 at half its size, and one at twice, which is cut off at the sides. */
+    public function test_both_methods_draw_clips_of_another_size_the_same(): void
+    {
+        $large = Clips::counting('large.mp4', size: '640x360');
+        foreach ([[50, [160, 90]], [100, [120, 90]], [75, [170, 105]]] as [$scale, $position]) {
+            $scene = Scenes::of([
+                Scenes::clip(['scale' => [$scale, $scale], 'position' => $position]),
+                Scenes::bar(['size' => [60, 30], 'fill' => '#c9973f', 'position' => [200, 120]]),
+            ], files: ['m1' => $large]);
+            $range = new FrameRange(3, 15);
+            $backdrop = Backdrop::under($scene->lists($range));
+            self::assertNotNull($backdrop, "$scale %");
+            self::assertNull($this->write(new OverlayMethod($scene, $backdrop), $range, "$this->folder/overlay-$scale.mp4"));
+            self::assertNull($this->write(new WholeFrameMethod($scene), $range, "$this->folder/whole-$scale.mp4"));
+            [$overlay, $whole] = [new ClipReader(Probe::clip("$this->folder/overlay-$scale.mp4")), new ClipReader(Probe::clip("$this->folder/whole-$scale.mp4"))];
+            foreach ([0, 5, 11] as $frame) {
+                self::assertLessThan(1.5, $this->difference($overlay->frame($frame)->data(), $whole->frame($frame)->data()), "$scale %, frame $frame");
+            }
+        }
+    }
+
     public function test_the_export_shows_what_the_still_shows(): void
     {
         $scene = $this->scene();
