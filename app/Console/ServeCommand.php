@@ -21,6 +21,9 @@ final class ServeCommand extends Command
     /** @var array<string, Process> */
     private array $children = [];
 
+    /** @var array<string, int> the process group of each child, which its own children share */
+    private array $groups = [];
+
     private bool $ending = false;
 
     public function handle(): int
@@ -62,6 +65,7 @@ final class ServeCommand extends Command
         $isRestart = isset($this->children[$name]);
         if ($isRestart) {
             $this->error("The $name process ended and is started again.");
+            $this->killGroup($name);
             // What it was at is free to be taken up at once.
             DB::table('jobs')->where('queue', $name)->update(['reserved_at' => null, 'attempts' => 0]);
             usleep(500_000);
@@ -77,6 +81,19 @@ final class ServeCommand extends Command
         $process = new Process(['setsid', ...$command], base_path(), ['PHP_CLI_SERVER_WORKERS' => self::SERVER_WORKERS], timeout: null);
         $process->start(fn (string $type, string $text) => $this->report($name, $text));
         $this->children[$name] = $process;
+        $pid = $process->getPid();
+        if ($pid !== null) {
+            $this->groups[$name] = $pid;
+        }
+    }
+
+    /** Where only its leader died, the rest of a group would keep the port, or go on encoding for nobody. */
+    private function killGroup(string $name): void
+    {
+        if (isset($this->groups[$name])) {
+            posix_kill(-$this->groups[$name], SIGKILL);
+            unset($this->groups[$name]);
+        }
     }
 
     private function report(string $name, string $text): void

@@ -14,6 +14,17 @@ final class KilledServerTest extends TestCase
 {
     private const PORT = 8903;
 
+    private ?Process $server = null;
+
+    protected function tearDown(): void
+    {
+        $pid = $this->server?->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, SIGKILL);
+        }
+        parent::tearDown();
+    }
+
     private function serve(): Process
     {
         $server = new Process(
@@ -22,9 +33,11 @@ final class KilledServerTest extends TestCase
             ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2', 'APP_ENV' => 'production'],
         );
         $server->start();
-        for ($try = 0; $try < 200 && ! @fsockopen('127.0.0.1', self::PORT); $try++) {
+        while ($server->isRunning() && ! $this->isAnswering()) {
             usleep(20_000);
         }
+        self::assertTrue($server->isRunning(), 'the server ended by itself: '.$server->getErrorOutput());
+        $this->server = $server;
 
         return $server;
     }
@@ -36,11 +49,19 @@ final class KilledServerTest extends TestCase
         $this->waitForTheEndOf($server);
     }
 
+    /** Its workers included: while one of them is there, the port is taken. */
     private function waitForTheEndOf(Process $server): void
     {
-        while ($server->isRunning()) {
+        while ($server->isRunning() || $this->isAnswering()) {
             usleep(10_000);
         }
+    }
+
+    private function isAnswering(): bool
+    {
+        $connection = @fsockopen('127.0.0.1', self::PORT);
+
+        return $connection !== false && fclose($connection);
     }
 
     private function add(int $composition, int $revision): bool
