@@ -98,8 +98,9 @@ final class ServingTest extends TestCase
         $composition = $this->composition();
         DB::purge();
         $this->serve();
+        // The server listens before it has made its workers.
+        $this->waitFor(fn (): bool => count($this->children('127.0.0.1:'.self::PORT)) > 1);
         $servers = $this->children('127.0.0.1:'.self::PORT);
-        self::assertGreaterThan(1, count($servers));
         // Only the first of them: the others would go on holding the port.
         posix_kill(min($servers), SIGKILL);
         $this->waitFor(fn (): bool => array_intersect($servers, $this->children('127.0.0.1:'.self::PORT)) === []);
