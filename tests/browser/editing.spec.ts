@@ -305,3 +305,18 @@ test('of very many layers only the rows in sight are drawn', async ({ page }) =>
     await page.locator('.timeline .body').evaluate((body) => body.scrollTo(0, body.scrollHeight));
     await expect(page.locator('[data-layer] .name', { hasText: /^Bar 0$/ })).toBeVisible();
 });
+
+test('a composition is made with a size, a rate and a length in seconds', async ({ page }) => {
+    await emptyComposition(page);
+    await page.locator('[data-compositions]').click();
+    await page.locator('[data-new-composition]').click();
+    const dialog = page.getByRole('dialog', { name: 'New composition' });
+    await dialog.getByRole('button', { name: '1080 × 1920' }).click();
+    await dialog.getByLabel('Length').fill('2.5');
+    await dialog.getByLabel('Name', { exact: true }).fill('Portrait');
+    await dialog.locator('[data-make]').click();
+    await expect(page.locator('[data-compositions]')).toHaveText('Portrait');
+    // Two and a half seconds at 25 a second are 62.5 frames; halves go up.
+    await expect(page.locator('.transport .of')).toHaveText('/ 00:00:02:13');
+    await expect(page.locator('.transport .size')).toHaveText('1080 × 1920 · 25 fps');
+});

@@ -7,10 +7,9 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
-import ColourField from './ColourField.vue';
-import { faceOf, isPair } from './properties';
+import { faceOf, type Axis } from './properties';
+import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
-import ValueField from './ValueField.vue';
 
 /** One property: its value at the playhead, and the bead that says whether it is animated. */
 const props = defineProps<{
@@ -28,9 +27,12 @@ const problem = ref<string | null>(null);
 const face = computed(() => faceOf(props.definition.name));
 const value = computed(() => props.state?.value ?? props.definition.default);
 const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
-const pair = computed(() => (Array.isArray(value.value) ? value.value : null));
+const numbers = computed(() =>
+    Array.isArray(value.value)
+        ? value.value
+        : [scrubbed.value ?? (typeof value.value === 'number' ? value.value : null)],
+);
 
-type Axis = 'x' | 'y';
 function args(given: number | string, axis?: Axis): object {
     return {
         frame: playhead.frame,
@@ -53,6 +55,11 @@ const { scrubbed, begin } = useScrub({
     attempt: tryValue,
     set: (given) => void setValue(given),
 });
+
+function giveUp(): void {
+    problem.value = null;
+    composition.abandon();
+}
 
 function toggleKeyframe(): void {
     const common = { layer: props.layer.id, property: props.definition.name };
@@ -86,53 +93,25 @@ function toggleLink(): void {
             >{{ face.label }}</span
         >
         <div class="fields">
-            <template v-if="isPair(definition) && pair">
-                <ValueField
-                    v-for="(axis, index) in ['x', 'y'] as const"
-                    :key="axis"
-                    :value="pair[index]!"
-                    :label="face.axes?.[index] ?? axis"
-                    :name="`${face.label} ${face.axes?.[index] ?? axis}`"
-                    :unit="compact || state?.animated ? undefined : face.unit"
-                    :least="definition.least"
-                    :most="definition.most"
-                    :problem="problem"
-                    @try="tryValue($event, axis)"
-                    @set="setValue($event, axis)"
-                    @reset="reset"
-                    @abandon="problem = null"
-                />
-                <IconButton
-                    v-if="definition.name === 'scale' && !compact"
-                    :icon="layer.scaleLinked ? Link2 : Unlink2"
-                    :size="15"
-                    :label="layer.scaleLinked ? 'Proportions are kept; unlink' : 'Link width and height'"
-                    :pressed="layer.scaleLinked"
-                    class="link"
-                    @click="toggleLink"
-                />
-            </template>
-            <ColourField
-                v-else-if="definition.type === 'colour'"
-                :value="String(value)"
-                :name="face.label"
+            <PropertyFields
+                :definition="definition"
+                :numbers="numbers"
+                :colour="String(value)"
+                :show-unit="!compact && !state?.animated"
+                :problem="problem"
                 @try="tryValue"
                 @set="setValue"
-                @abandon="composition.abandon"
-            />
-            <ValueField
-                v-else-if="typeof value === 'number'"
-                :value="scrubbed ?? value"
-                label=""
-                :name="face.label"
-                :unit="face.unit"
-                :least="definition.least"
-                :most="definition.most"
-                :problem="problem"
-                @try="tryValue($event)"
-                @set="setValue($event)"
                 @reset="reset"
-                @abandon="problem = null"
+                @abandon="giveUp"
+            />
+            <IconButton
+                v-if="definition.name === 'scale' && !compact"
+                :icon="layer.scaleLinked ? Link2 : Unlink2"
+                :size="15"
+                :label="layer.scaleLinked ? 'Proportions are kept; unlink' : 'Link width and height'"
+                :pressed="layer.scaleLinked"
+                class="link"
+                @click="toggleLink"
             />
         </div>
         <IconButton

@@ -4,14 +4,11 @@ import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answ
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import BeadButton from './BeadButton.vue';
-import ColourField from './ColourField.vue';
-import { faceOf, isPair } from './properties';
-import ValueField from './ValueField.vue';
+import { faceOf, isPair, type Axis } from './properties';
+import PropertyFields from './PropertyFields.vue';
 
 /** One property of several layers: the value that they share, and a bead for all of them. */
 const props = defineProps<{ layers: Layer[]; definition: PropertyDefinition; states: PropertyState[] }>();
-
-type Axis = 'x' | 'y';
 
 const composition = useComposition();
 const playhead = usePlayhead();
@@ -53,6 +50,11 @@ async function setValue(value: number | string, axis?: Axis): Promise<void> {
     problem.value = await composition.ask('set-values', args(value, axis));
 }
 
+function giveUp(): void {
+    problem.value = null;
+    composition.abandon();
+}
+
 function toggleKeyframe(): void {
     const { name: property } = props.definition;
     const { frame } = playhead;
@@ -69,41 +71,15 @@ function toggleKeyframe(): void {
     <div class="property" :data-property="definition.name">
         <span class="name" :title="face.label">{{ face.label }}</span>
         <div class="fields">
-            <template v-if="isPair(definition)">
-                <ValueField
-                    v-for="(axis, index) in ['x', 'y'] as const"
-                    :key="axis"
-                    :value="number(index)"
-                    :label="face.axes?.[index] ?? axis"
-                    :name="`${face.label} ${face.axes?.[index] ?? axis}`"
-                    :least="definition.least"
-                    :most="definition.most"
-                    :problem="problem"
-                    @try="tryValue($event, axis)"
-                    @set="setValue($event, axis)"
-                    @abandon="problem = null"
-                />
-            </template>
-            <ColourField
-                v-else-if="definition.type === 'colour'"
-                :value="String(common() ?? '')"
-                :name="face.label"
+            <PropertyFields
+                :definition="definition"
+                :numbers="isPair(definition) ? [number(0), number(1)] : [number()]"
+                :colour="String(common() ?? '')"
+                :show-unit="false"
+                :problem="problem"
                 @try="tryValue"
                 @set="setValue"
-                @abandon="composition.abandon"
-            />
-            <ValueField
-                v-else
-                :value="number()"
-                label=""
-                :name="face.label"
-                :unit="face.unit"
-                :least="definition.least"
-                :most="definition.most"
-                :problem="problem"
-                @try="tryValue($event)"
-                @set="setValue($event)"
-                @abandon="problem = null"
+                @abandon="giveUp"
             />
         </div>
         <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />

@@ -1,5 +1,8 @@
 import type { LayerKind, PropertyDefinition } from '@/api/answers';
 
+/** Along which axis one number of a pair lies. */
+export type Axis = 'x' | 'y';
+
 interface Face {
     label: string;
     unit?: string;

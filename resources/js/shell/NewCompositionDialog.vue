@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { post } from '@/api/client';
+import { get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
-import { perSecond, rateLabel, RATES } from '@/project/rates';
+import { rateLabel, RATES } from '@/project/rates';
 
 const open = defineModel<boolean>({ required: true });
 
@@ -22,10 +22,10 @@ const form = reactive({ name: 'New composition', width: 1920, height: 1080, rate
 async function make(): Promise<void> {
     try {
         const { seconds, ...fields } = form;
-        const length = Math.max(1, Math.round(seconds * perSecond(form.rate)));
+        const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text: `${seconds}s` });
         const made = await post<{ id: number }>(`/projects/${composition.project.id}/compositions`, {
             ...fields,
-            length,
+            length: Math.max(1, time.frame),
         });
         open.value = false;
         await router.push(`/compositions/${made.id}`);

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import type { PropertyDefinition } from '@/api/answers';
+import ColourField from './ColourField.vue';
+import { faceOf, isPair, type Axis } from './properties';
+import ValueField from './ValueField.vue';
+
+/** The fields of one property: a number, two along the axes, or a colour. */
+defineProps<{
+    definition: PropertyDefinition;
+    /** Its numbers; null where several layers are shown that differ. */
+    numbers: (number | null)[];
+    /** Empty where several layers are shown that differ. */
+    colour: string;
+    showUnit: boolean;
+    problem: string | null;
+}>();
+const emit = defineEmits<{
+    try: [value: number | string, axis?: Axis];
+    set: [value: number | string, axis?: Axis];
+    reset: [];
+    abandon: [];
+}>();
+</script>
+
+<template>
+    <template v-if="isPair(definition)">
+        <ValueField
+            v-for="(axis, index) in ['x', 'y'] as const"
+            :key="axis"
+            :value="numbers[index] ?? null"
+            :label="faceOf(definition.name).axes?.[index] ?? axis"
+            :name="`${faceOf(definition.name).label} ${faceOf(definition.name).axes?.[index] ?? axis}`"
+            :unit="showUnit ? faceOf(definition.name).unit : undefined"
+            :least="definition.least"
+            :most="definition.most"
+            :problem="problem"
+            @try="emit('try', $event, axis)"
+            @set="emit('set', $event, axis)"
+            @reset="emit('reset')"
+            @abandon="emit('abandon')"
+        />
+    </template>
+    <ColourField
+        v-else-if="definition.type === 'colour'"
+        :value="colour"
+        :name="faceOf(definition.name).label"
+        @try="emit('try', $event)"
+        @set="emit('set', $event)"
+        @abandon="emit('abandon')"
+    />
+    <ValueField
+        v-else
+        :value="numbers[0] ?? null"
+        label=""
+        :name="faceOf(definition.name).label"
+        :unit="faceOf(definition.name).unit"
+        :least="definition.least"
+        :most="definition.most"
+        :problem="problem"
+        @try="emit('try', $event)"
+        @set="emit('set', $event)"
+        @reset="emit('reset')"
+        @abandon="emit('abandon')"
+    />
+</template>
