@@ -10,7 +10,18 @@ import { useRows, type Row } from '@/timeline/rows';
 import { provideTimeView, ROW_HEIGHT, useTimeView, type TimeView } from '@/timeline/timeView';
 import { bar, glimpse, inComponent, pointer, withLayers } from './world';
 
-const property = (name: string) => ({ name, type: 'number' as const, default: 0, least: null, most: null });
+const property = (name: string) => ({
+    name,
+    type: 'number',
+    default: 0,
+    least: null,
+    most: null,
+    title: name,
+    section: 'Placement',
+    unit: 'px',
+    step: 1,
+    axes: [],
+});
 
 /** A lane of 1028 pixels: 14 at either end, and 1000 for the composition's 250 frames, four to each. */
 vi.mock('@vueuse/core', async (original) => ({

@@ -5,8 +5,9 @@ namespace App\Http\Controllers;
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Document\Dye;
-use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\FontFace;
@@ -24,9 +25,9 @@ final class VocabularyController
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
-            'properties' => array_combine(
-                array_column(LayerKind::cases(), 'value'),
-                array_map(fn (LayerKind $kind): array => array_map($this->property(...), array_values($kind->properties())), LayerKind::cases()),
+            'properties' => array_map(
+                fn (LayerKind $kind): array => array_values(array_map(fn (PropertyDefinition $one): array => $one->describe(), $kind->properties())),
+                LayerKinds::all(),
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
             'easings' => array_map($this->easing(...), Easings::choices()),
@@ -54,18 +55,6 @@ final class VocabularyController
             'name' => $name,
             'text' => (string) $easing,
             'samples' => array_map(fn (int $step): float => round($easing->at($step / self::STEPS), 4), range(0, self::STEPS)),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function property(PropertyDefinition $definition): array
-    {
-        return [
-            'name' => $definition->name,
-            'type' => $definition->type->value,
-            'default' => $definition->type->write($definition->default),
-            'least' => $definition->least,
-            'most' => $definition->most,
         ];
     }
 }

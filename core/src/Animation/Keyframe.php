@@ -4,9 +4,6 @@ namespace Ricamo\Core\Animation;
 
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Linear;
-use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Time\FrameRange;
 
 /** A value at a moment, and the easing of the segment from here to the next keyframe. */
@@ -18,7 +15,7 @@ final readonly class Keyframe
     /** @param  int  $at frames from the layer's in point, or from its out point (then usually negative) */
     public function __construct(
         public int $at,
-        public float|bool|Point|Size|Colour $value,
+        public mixed $value,
         public Easing $easing = new Linear,
         public Pin $pin = Pin::Start,
     ) {
@@ -29,7 +26,7 @@ final readonly class Keyframe
         return $this->at + ($this->pin === Pin::Start ? $span->in : $span->out);
     }
 
-    public function withValue(float|bool|Point|Size|Colour $value): self
+    public function withValue(mixed $value): self
     {
         return new self($this->at, $value, $this->easing, $this->pin);
     }

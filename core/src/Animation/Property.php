@@ -2,10 +2,8 @@
 
 namespace Ricamo\Core\Animation;
 
-use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Value\Type\ValueType;
 
 /**
  * A value that is constant, or keyframed over time.
@@ -21,13 +19,13 @@ final readonly class Property
      */
     private function __construct(
         public ValueType $type,
-        private float|bool|Point|Size|Colour $constant,
+        private mixed $constant,
         private array $fromStart = [],
         private array $fromEnd = [],
     ) {
     }
 
-    public static function constant(ValueType $type, float|bool|Point|Size|Colour $value): self
+    public static function constant(ValueType $type, mixed $value): self
     {
         return new self($type, $value);
     }
@@ -58,7 +56,7 @@ final readonly class Property
      *
      * @param  FrameRange  $span  the layer's in and out point
      */
-    public function at(int|float $frame, FrameRange $span): float|bool|Point|Size|Colour
+    public function at(int|float $frame, FrameRange $span): mixed
     {
         if ($this->fromEnd !== []) {
             [$before, $after] = $this->around($frame, $span);
@@ -136,7 +134,7 @@ final readonly class Property
         return $keyframes === [] ? $this : self::keyframed($this->type, $keyframes);
     }
 
-    /** @param  callable(float|bool|Point|Size|Colour): (float|bool|Point|Size|Colour)  $change of every value it holds */
+    /** @param  callable(mixed): mixed  $change of every value it holds */
     public function mapValues(callable $change): self
     {
         return $this->isAnimated()

@@ -40,7 +40,7 @@ final readonly class Backdrop
             $first ??= $image;
             $place ??= self::place($image, $list);
             $playsOn = $image->media === $first->media && $image->frame === $first->frame + $count++;
-            if ($place === null || ! $playsOn || $image->opacity < 1 || ! $image->matrix->nearly($first->matrix)) {
+            if ($place === null || ! $playsOn || $image->opacity < 1 || $image->alpha || ! $image->matrix->nearly($first->matrix)) {
                 return null;
             }
             $above = DisplayList::extentOf(array_slice($list->operations, 1));

@@ -6,7 +6,10 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Size;
 
-/** One frame of a clip, drawn with its top left corner at the matrix's origin, one pixel of the clip a unit. */
+/**
+ * One frame of a clip, drawn with its top left corner at the matrix's origin, one pixel of the clip a unit. Whether the
+ * clip has alpha is for who plans a render; to draw it, that does not have to be known.
+ */
 final readonly class Image implements Operation
 {
     public function __construct(
@@ -15,6 +18,7 @@ final readonly class Image implements Operation
         public Size $size,
         public Affine $matrix,
         public float $opacity,
+        public bool $alpha = false,
     ) {
     }
 
@@ -32,7 +36,7 @@ final readonly class Image implements Operation
 
     public function faded(float $opacity): self
     {
-        return new self($this->media, $this->frame, $this->size, $this->matrix, $this->opacity * $opacity);
+        return new self($this->media, $this->frame, $this->size, $this->matrix, $this->opacity * $opacity, $this->alpha);
     }
 
     public function extent(): Box

@@ -4,11 +4,13 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Document\Content\Content;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -33,11 +35,11 @@ final readonly class Layer
 
     public static function read(Node $node): self
     {
-        $kind = $node->field('kind')->enum(LayerKind::class);
+        $kind = LayerKinds::read($node->field('kind'));
         $definitions = $kind->properties();
         $node->allow([
             'id', 'kind', 'name', 'in', 'out', 'visible', 'scaleLinked', 'label',
-            ...$kind->contentFields(), ...array_keys($definitions),
+            ...array_keys($kind->contentSchema()), ...array_keys($definitions),
         ]);
         $properties = [];
         foreach ($definitions as $name => $definition) {
@@ -65,7 +67,7 @@ final readonly class Layer
     {
         return [
             'id' => $this->id,
-            'kind' => $this->kind->value,
+            'kind' => $this->kind->name(),
             'name' => $this->name,
             'in' => $this->span->in,
             'out' => $this->span->out,
@@ -82,7 +84,7 @@ final readonly class Layer
         return $this->visible && $this->span->contains($frame);
     }
 
-    public function value(string $property, int|float $frame): float|bool|Point|Size|Colour
+    public function value(string $property, int|float $frame): mixed
     {
         return $this->properties[$property]->at($frame, $this->span);
     }

@@ -3,34 +3,28 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Geometry\Size;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRate;
 
-/** What a clip's file holds: its size as displayed (turned and with square pixels), rate, frames, and whether it sounds. */
+/** What a clip's file holds: its size as displayed (turned and with square pixels), rate, frames, sound and alpha. */
 final readonly class MediaFacts
 {
-    /** @param  int  $frames how many frames of $rate it shows */
+    /**
+     * @param  int  $frames  how many frames of $rate it shows
+     * @param  bool  $alpha  whether its pictures are transparent in places
+     * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null for as long as its pictures
+     */
     public function __construct(
         public int $width,
         public int $height,
         public FrameRate $rate,
         public int $frames,
         public bool $sound,
+        public bool $alpha = false,
+        private ?float $soundSeconds = null,
     ) {
     }
 
-    public static function read(Node $node): self
-    {
-        return new self(
-            $node->field('width')->int(1, 32768),
-            $node->field('height')->int(1, 32768),
-            Composition::readRate($node->field('rate')),
-            $node->field('frames')->int(1, 100_000_000),
-            $node->field('sound')->bool(),
-        );
-    }
-
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool} */
+    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool} */
     public function toJson(): array
     {
         return [
@@ -39,7 +33,14 @@ final readonly class MediaFacts
             'rate' => (string) $this->rate,
             'frames' => $this->frames,
             'sound' => $this->sound,
+            'alpha' => $this->alpha,
         ];
+    }
+
+    /** How long it can be heard from its first frame, which may be longer or shorter than it can be seen. */
+    public function soundSeconds(): float
+    {
+        return $this->soundSeconds ?? $this->rate->seconds($this->frames);
     }
 
     public function size(): Size

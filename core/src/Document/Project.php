@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
 /** Compositions and the media they use, as one file holds them. */
@@ -96,8 +97,10 @@ final readonly class Project
             }
             $ids[$composition->id] = true;
             foreach ($composition->layers as $at => $layer) {
-                if ($layer->content instanceof Content\FootageContent && ! $media->has($layer->content->media)) {
-                    $item->field('layers')->items()[$at]->field('media')->refuse("there is no media \"{$layer->content->media}\" in this project");
+                foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
+                    if (! $media->has($id)) {
+                        $item->field('layers')->items()[$at]->field($field)->refuse("there is no media \"$id\" in this project");
+                    }
                 }
             }
         }

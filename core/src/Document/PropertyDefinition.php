@@ -2,26 +2,53 @@
 
 namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Animation\ValueType;
-use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Type\ValueType;
 
-/** What a property of a layer is: its type, what it is when nothing is said, and its range (of each number in it). */
+/**
+ * What a property of a layer is: its type, what it is when nothing is said, its range (of each number in it), and how it
+ * is shown. Fields, threads, the published schema and the tables of the documents are all made from these.
+ */
 final readonly class PropertyDefinition
 {
+    /**
+     * @param  string  $title  as the interface calls it
+     * @param  string  $section  the part of the Sheet that it stands in
+     * @param  string  $unit  of its numbers, such as `px`, `%` or `°`
+     * @param  float  $step  what one step of the arrow keys or of scrubbing changes
+     */
     public function __construct(
         public string $name,
         public ValueType $type,
-        public float|bool|Point|Size|Colour $default,
+        public mixed $default,
         public ?float $least = null,
         public ?float $most = null,
+        public string $title = '',
+        public string $section = '',
+        public string $unit = '',
+        public float $step = 1.0,
     ) {
     }
 
-    public function read(Node $node): float|bool|Point|Size|Colour
+    public function read(Node $node): mixed
     {
         return $this->type->read($node, $this->least, $this->most);
+    }
+
+    /** @return array<string, mixed> what an interface has to know of it */
+    public function describe(): array
+    {
+        return [
+            'name' => $this->name,
+            'type' => $this->type->name(),
+            'default' => $this->type->write($this->default),
+            'least' => $this->least,
+            'most' => $this->most,
+            'title' => $this->title,
+            'section' => $this->section,
+            'unit' => $this->unit,
+            'step' => $this->step,
+            'axes' => $this->type->axes(),
+        ];
     }
 }

@@ -2,32 +2,28 @@
 
 namespace Ricamo\Core\Evaluate;
 
-use LogicException;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Content\FootageContent;
-use Ricamo\Core\Document\Content\ShapeContent;
-use Ricamo\Core\Document\Content\TextContent;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Refusal;
 
 /** Turns a composition and a frame into a display list, and says where each layer stands. */
 final readonly class Evaluator
 {
-    private FootageArtist $footage;
-
-    private ShapeArtist $shapes;
-
-    private TextArtist $texts;
+    /** @var array<string, Artist> by the name of the kind that each draws */
+    private array $artists;
 
     public function __construct(public MediaLibrary $media, TextBlocks $blocks)
     {
-        $this->footage = new FootageArtist($media);
-        $this->shapes = new ShapeArtist;
-        $this->texts = new TextArtist($blocks);
+        $materials = new Materials($media, $blocks);
+        $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
     }
 
     /** @throws Refusal for a frame outside the composition */
@@ -54,12 +50,7 @@ final readonly class Evaluator
 
     public function pose(Layer $layer, int $frame): Pose
     {
-        $box = match (true) {
-            $layer->content instanceof FootageContent => $this->footage->box($layer->content),
-            $layer->content instanceof ShapeContent => $this->shapes->box($layer, $frame),
-            $layer->content instanceof TextContent => $this->texts->box($layer, $layer->content, $frame),
-            default => throw self::unknown($layer),
-        };
+        $box = $this->artist($layer)->box($layer, $frame);
 
         return new Pose($layer->id, $layer->matrix($frame), $box, $layer->point('anchor', $frame), $layer->isSeenAt($frame));
     }
@@ -75,12 +66,7 @@ final readonly class Evaluator
         if (abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $operations = match (true) {
-            $layer->content instanceof FootageContent => $this->footage->draw($layer->content, $layer->span, $composition->rate, $frame, $matrix),
-            $layer->content instanceof TextContent => $this->texts->draw($layer, $layer->content, $frame, $matrix),
-            $layer->content instanceof ShapeContent => $this->shapes->draw($layer, $layer->content, $frame, $matrix),
-            default => throw self::unknown($layer),
-        };
+        $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $matrix);
 
         // A lone operation can carry the opacity itself; several that overlap must fade as one.
         return match (true) {
@@ -90,8 +76,8 @@ final readonly class Evaluator
         };
     }
 
-    private static function unknown(Layer $layer): LogicException
+    private function artist(Layer $layer): Artist
     {
-        return new LogicException("no artist draws {$layer->kind->value} layers");
+        return $this->artists[$layer->kind->name()];
     }
 }

@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Content\FootageContent;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Heard;
 use Ricamo\Core\Time\FrameRange;
 
 /** What is heard over a range of a composition. */
@@ -15,16 +15,19 @@ final class SoundPlan
     {
         $cues = [];
         foreach ($composition->layers as $layer) {
-            $content = $layer->content;
             $heard = $range->intersection($layer->span);
-            if (! $content instanceof FootageContent || ! $content->sound || ! $layer->visible || $heard === null) {
+            if (! $layer->content instanceof Heard || ! $layer->visible || $heard === null) {
                 continue;
             }
-            $facts = $media->get($content->media)->known();
-            $from = $facts->rate->seconds($content->from) + $composition->rate->seconds($heard->in - $layer->span->in);
-            $length = min($composition->rate->seconds($heard->length()), $facts->rate->seconds($facts->frames) - $from);
-            if ($facts->sound && $length > 0) {
-                $cues[] = new SoundCue($content->media, $from, $composition->rate->seconds($heard->in - $range->in), $length);
+            $rate = $composition->rate;
+            $cue = $layer->content->cue(
+                $rate->seconds($heard->in - $layer->span->in),
+                $rate->seconds($heard->length()),
+                $rate->seconds($heard->in - $range->in),
+                $media,
+            );
+            if ($cue !== null) {
+                $cues[] = $cue;
             }
         }
 

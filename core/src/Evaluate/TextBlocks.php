@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Evaluate;
 
-use Ricamo\Core\Document\Content\TextContent;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Core\Text\TextBlock;
 

@@ -7,7 +7,6 @@ use Ricamo\Core\Animation\Easing\Hold;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Layer;
 
 /** A property's course over time, for its row in the timeline: its keyframes, and its value sampled in between. */
@@ -52,10 +51,11 @@ final readonly class Thread
             foreach ($next === null ? [0.0] : self::steps($keyframe->easing, $curved) as $t) {
                 $value = $next === null ? $keyframe->value : $property->type->mix($keyframe->value, $next->value, $keyframe->easing->at($t));
                 $frames[] = round($at[$index] + $t * (($at[$index + 1] ?? 0) - $at[$index]), 3);
-                if ($value instanceof Colour) {
-                    $colours[] = (string) $value;
+                $swatch = $property->type->swatch($value);
+                if ($swatch !== null) {
+                    $colours[] = $swatch;
                 }
-                foreach ($property->type->channels($value) ?? [] as $channel => $number) {
+                foreach ($property->type->channels($value) as $channel => $number) {
                     $channels[$channel][] = round($number, 3);
                 }
             }

@@ -4,28 +4,25 @@ namespace Ricamo\Core\Interchange;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
-use Ricamo\Core\Animation\ValueType;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Content\Alignment;
-use Ricamo\Core\Document\Content\ShapeForm;
 use Ricamo\Core\Document\Dye;
-use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Value\Type\ColourType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
 final class ProjectSchema
 {
-    private const COLOUR = ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$'];
-
     private const RATE = ['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'];
 
     /** @return array<string, mixed> */
     public static function make(): array
     {
         $kinds = [];
-        foreach (LayerKind::cases() as $kind) {
-            $kinds[ucfirst($kind->value).'Layer'] = self::layer($kind);
+        foreach (LayerKinds::all() as $name => $kind) {
+            $kinds[ucfirst($name).'Layer'] = self::layer($kind);
         }
 
         return [
@@ -66,7 +63,7 @@ final class ProjectSchema
             'height' => self::whole(2, 8192),
             'rate' => self::RATE,
             'length' => self::whole(1, Composition::LONGEST),
-            'background' => ['anyOf' => [self::COLOUR, ['const' => 'transparent']]],
+            'background' => ['anyOf' => [ColourType::SCHEMA, ['const' => 'transparent']]],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',
                 'type' => 'array',
@@ -78,34 +75,24 @@ final class ProjectSchema
     /** @return array<string, mixed> */
     private static function layer(LayerKind $kind): array
     {
-        [$content, $required] = match ($kind) {
-            LayerKind::Footage => [['media' => self::name(64), 'from' => self::whole(0, 100_000_000), 'sound' => ['type' => 'boolean']], ['media']],
-            LayerKind::Shape => [['form' => self::choice(array_column(ShapeForm::cases(), 'value'))], ['form']],
-            LayerKind::Text => [[
-                'text' => ['type' => 'string', 'maxLength' => 5000],
-                'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
-                'align' => self::choice(array_column(Alignment::cases(), 'value')),
-            ], ['text']],
-        };
-
         return self::object([
             'id' => ['type' => 'string', 'pattern' => '^[A-Za-z0-9_-]{1,64}$'],
-            'kind' => ['const' => $kind->value],
+            'kind' => ['const' => $kind->name()],
             'name' => self::name(200),
             'in' => self::whole(-Composition::LONGEST, Composition::LONGEST),
             'out' => self::whole(-Composition::LONGEST, 2 * Composition::LONGEST),
             'visible' => ['type' => 'boolean'],
             'scaleLinked' => ['type' => 'boolean'],
             'label' => self::choice(array_column(Dye::cases(), 'value')),
-            ...$content,
+            ...$kind->contentSchema(),
             ...array_map(self::property(...), $kind->properties()),
-        ], ['id', 'kind', 'name', 'in', 'out', ...$required]);
+        ], ['id', 'kind', 'name', 'in', 'out', ...$kind->requiredContent()]);
     }
 
     /** @return array<string, mixed> */
     private static function property(PropertyDefinition $definition): array
     {
-        $value = self::value($definition);
+        $value = $definition->type->schema($definition->least, $definition->most);
 
         return ['anyOf' => [$value, self::object(['keyframes' => [
             'type' => 'array',
@@ -117,22 +104,6 @@ final class ProjectSchema
                 'pin' => ['$ref' => '#/$defs/Pin'],
             ], ['at', 'value']),
         ]], ['keyframes'])]];
-    }
-
-    /** @return array<string, mixed> */
-    private static function value(PropertyDefinition $definition): array
-    {
-        $number = ['type' => 'number', ...array_filter(
-            ['minimum' => $definition->least, 'maximum' => $definition->most],
-            fn (?float $limit): bool => $limit !== null,
-        )];
-
-        return match ($definition->type) {
-            ValueType::Number, ValueType::Angle => $number,
-            ValueType::Point, ValueType::Size => ['type' => 'array', 'items' => $number, 'minItems' => 2, 'maxItems' => 2],
-            ValueType::Colour => self::COLOUR,
-            ValueType::Flag => ['type' => 'boolean'],
-        };
     }
 
     /**

@@ -2,9 +2,9 @@
 
 namespace Ricamo\Core\Text;
 
-use Ricamo\Core\Document\Content\TextContent;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Text\TextContent;
 
 /**
  * A text laid out in lines. Its outlines are in thousandths of an em and each is placed by a matrix, so that neither a

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Text;
 
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Document\Content\Alignment;
+use Ricamo\Core\Kind\Text\Alignment;
 
 /** One line of a text block, in thousandths of an em. */
 final readonly class TextLine

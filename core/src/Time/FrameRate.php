@@ -69,6 +69,12 @@ final readonly class FrameRate
         return self::floorDivide(2 * $numerator + $denominator, 2 * $denominator);
     }
 
+    /** How many frames of this rate pass in one of the other. */
+    public function per(self $other): Fraction
+    {
+        return new Fraction($this->numerator * $other->denominator, $this->denominator * $other->numerator);
+    }
+
     public function equals(self $other): bool
     {
         return $this->numerator === $other->numerator && $this->denominator === $other->denominator;

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Value;
 
-use Ricamo\Core\Animation\ValueType;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Time\FrameRate;
@@ -10,9 +9,6 @@ use Ricamo\Core\Time\FrameRate;
 /** What names and units mean in a field: how much one of each is. */
 final readonly class Terms
 {
-    /** Properties that are counted in percent themselves. */
-    private const PERCENTAGES = ['scale', 'opacity', 'leading'];
-
     /**
      * @param  array<string, float>  $names  such as w, the picture's width
      * @param  array<string, float>  $units  such as t, a turn of 360 degrees
@@ -29,8 +25,8 @@ final readonly class Terms
     public static function of(PropertyDefinition $definition, Composition $composition, ?int $axis, float $now): self
     {
         return self::in($composition, match (true) {
-            in_array($definition->name, self::PERCENTAGES, true) => ['%' => 1.0],
-            $definition->type === ValueType::Angle => ['°' => 1.0, 't' => 360.0],
+            $definition->unit === '%' => ['%' => 1.0],
+            $definition->unit === '°' => ['°' => 1.0, 't' => 360.0],
             $axis !== null => ['px' => 1.0, '%' => ($axis === 0 ? $composition->width : $composition->height) / 100],
             default => ['px' => 1.0, '%' => $now / 100],
         });

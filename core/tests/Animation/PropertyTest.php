@@ -8,17 +8,23 @@ use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Animation\ValueType;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\FlagType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+use Ricamo\Core\Value\Type\SizeType;
+use Ricamo\Core\Value\Type\ValueType;
 
 final class PropertyTest extends TestCase
 {
     public function test_a_constant_is_the_same_at_all_times(): void
     {
-        $property = Property::constant(ValueType::Number, 7.0);
+        $property = Property::constant(new NumberType, 7.0);
         foreach ([-100, 0, 0.5, 9999] as $frame) {
             self::assertSame(7.0, $property->at($frame, new FrameRange(0, 10)));
         }
@@ -37,7 +43,7 @@ final class PropertyTest extends TestCase
 
     public function test_a_trim_keeps_the_values_at_pinned_keyframes(): void
     {
-        $property = Property::keyframed(ValueType::Number, [
+        $property = Property::keyframed(new NumberType, [
             new Keyframe(0, 0.0), new Keyframe(10, 1.0),
             new Keyframe(-10, 1.0, new Linear, Pin::End), new Keyframe(-1, 0.0, new Linear, Pin::End),
         ]);
@@ -53,14 +59,14 @@ final class PropertyTest extends TestCase
 
     public function test_where_both_ends_meet_the_end_counts(): void
     {
-        $property = Property::keyframed(ValueType::Number, [new Keyframe(10, 1.0), new Keyframe(-10, 2.0, new Linear, Pin::End)]);
+        $property = Property::keyframed(new NumberType, [new Keyframe(10, 1.0), new Keyframe(-10, 2.0, new Linear, Pin::End)]);
         self::assertSame(2.0, $property->at(10, new FrameRange(0, 20)));
         self::assertSame(Pin::End, $property->keyframeOn(10, new FrameRange(0, 20))?->pin);
     }
 
     public function test_crossed_ends_are_taken_in_the_order_of_time(): void
     {
-        $property = Property::keyframed(ValueType::Number, [
+        $property = Property::keyframed(new NumberType, [
             new Keyframe(0, 0.0), new Keyframe(20, 20.0), new Keyframe(-20, 5.0, new Linear, Pin::End),
         ]);
         // In a span of 30, the end's keyframe stands on frame 10, between the start's on 0 and 20.
@@ -73,16 +79,16 @@ final class PropertyTest extends TestCase
     {
         $span = new FrameRange(0, 10);
         $half = fn (ValueType $type, mixed $from, mixed $to): mixed => Property::keyframed($type, [new Keyframe(0, $from), new Keyframe(10, $to)])->at(5, $span);
-        self::assertEquals(new Point(5, -10), $half(ValueType::Point, new Point(0, 0), new Point(10, -20)));
-        self::assertEquals(new Size(15, 30), $half(ValueType::Size, new Size(10, 20), new Size(20, 40)));
-        self::assertSame(540.0, $half(ValueType::Angle, 0.0, 1080.0));
-        self::assertEquals(new Colour(128, 64, 32), $half(ValueType::Colour, new Colour(0, 0, 0), new Colour(255, 128, 64)));
-        self::assertFalse($half(ValueType::Flag, false, true));
+        self::assertEquals(new Point(5, -10), $half(new PointType, new Point(0, 0), new Point(10, -20)));
+        self::assertEquals(new Size(15, 30), $half(new SizeType, new Size(10, 20), new Size(20, 40)));
+        self::assertSame(540.0, $half(new AngleType, 0.0, 1080.0));
+        self::assertEquals(new Colour(128, 64, 32), $half(new ColourType, new Colour(0, 0, 0), new Colour(255, 128, 64)));
+        self::assertFalse($half(new FlagType, false, true));
     }
 
     public function test_hold_jumps_on_the_next_keyframe(): void
     {
-        $property = Property::keyframed(ValueType::Number, [new Keyframe(0, 1.0, new Hold), new Keyframe(10, 2.0)]);
+        $property = Property::keyframed(new NumberType, [new Keyframe(0, 1.0, new Hold), new Keyframe(10, 2.0)]);
         self::assertSame(1.0, $property->at(9, new FrameRange(0, 10)));
         self::assertSame(2.0, $property->at(10, new FrameRange(0, 10)));
     }
@@ -105,7 +111,7 @@ final class PropertyTest extends TestCase
     public function test_a_thousand_keyframes_are_searched_not_walked(): void
     {
         $keyframes = array_map(fn (int $at): Keyframe => new Keyframe($at, (float) ($at % 7)), range(0, 9990, 10));
-        $property = Property::keyframed(ValueType::Number, $keyframes);
+        $property = Property::keyframed(new NumberType, $keyframes);
         $span = new FrameRange(0, 10_000);
         foreach ([0, 10, 4990, 9990] as $frame) {
             self::assertSame((float) ($frame % 7), $property->at($frame, $span));
@@ -117,6 +123,6 @@ final class PropertyTest extends TestCase
     /** @param  array{int, float}  ...$keyframes */
     private function numbers(array ...$keyframes): Property
     {
-        return Property::keyframed(ValueType::Number, array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)));
+        return Property::keyframed(new NumberType, array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)));
     }
 }

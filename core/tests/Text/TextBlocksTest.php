@@ -3,9 +3,9 @@
 namespace Ricamo\Core\Tests\Text;
 
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Document\Content\Alignment;
-use Ricamo\Core\Document\Content\TextContent;
 use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\Alignment;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Tests\SquareShaper;
 
 final class TextBlocksTest extends TestCase

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Tests\Value;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Time\FrameRate;
@@ -16,7 +16,7 @@ final class ArithmeticTest extends TestCase
     /** In a composition of 1920 × 1080 at 25 frames a second; the value that stands there is 80. */
     private function terms(string $property, ?int $axis = null): Terms
     {
-        $kind = $property === 'typeSize' ? LayerKind::Text : LayerKind::Shape;
+        $kind = LayerKinds::all()[$property === 'typeSize' ? 'text' : 'shape'];
 
         return Terms::of($kind->properties()[$property], Fixture::composition(), $axis, 80.0);
     }

@@ -5,15 +5,23 @@ import type { Composition, FootageLayer, ShapeLayer, TextLayer } from './project
 export type Layer = FootageLayer | ShapeLayer | TextLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
-export type ValueType = 'number' | 'angle' | 'point' | 'size' | 'colour' | 'flag';
 export type Corner = [number, number];
 
 export interface PropertyDefinition {
     name: string;
-    type: ValueType;
+    /** Its type of value; fields are chosen by `axes` where a type has some. */
+    type: string;
     default: Value;
     least: number | null;
     most: number | null;
+    title: string;
+    /** The part of the Sheet that it stands in. */
+    section: string;
+    unit: string;
+    /** What one step of the arrow keys or of scrubbing changes. */
+    step: number;
+    /** What its numbers are called, where it has one along each axis. */
+    axes: string[];
 }
 
 export interface EasingChoice {

@@ -50,37 +50,11 @@ export interface FootageLayer {
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     media: string;
-    from?: number;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
     sound?: boolean;
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
     position?:
         | [number, number]
         | {
@@ -176,6 +150,35 @@ export interface FootageLayer {
                   ...{
                       at: number;
                       value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -192,35 +195,6 @@ export interface ShapeLayer {
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     form: 'rectangle' | 'ellipse';
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
     position?:
         | [number, number]
         | {
@@ -316,6 +290,35 @@ export interface ShapeLayer {
                   ...{
                       at: number;
                       value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -447,35 +450,6 @@ export interface TextLayer {
     text: string;
     font?: string;
     align?: 'left' | 'centre' | 'right';
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
     position?:
         | [number, number]
         | {
@@ -576,6 +550,35 @@ export interface TextLayer {
                   }[]
               ];
           };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
     typeSize?:
         | number
         | {
@@ -592,6 +595,27 @@ export interface TextLayer {
                   ...{
                       at: number;
                       value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    fill?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -634,27 +658,6 @@ export interface TextLayer {
                   ...{
                       at: number;
                       value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    fill?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]

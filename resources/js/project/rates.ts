@@ -1,8 +1,11 @@
-/** Frames a second of a rate as documents write it, such as `30000/1001`. */
-export function perSecond(rate: string): number {
-    const [numerator, denominator] = rate.split('/').map(Number);
-    return (numerator ?? 25) / (denominator ?? 1);
+/** A number as documents write exact ones: 12, or text such as `5/12`. */
+export function fraction(exact: number | string): number {
+    const [numerator, denominator] = String(exact).split('/').map(Number);
+    return (numerator ?? 0) / (denominator ?? 1);
 }
+
+/** Frames a second of a rate as documents write it, such as `30000/1001`. */
+export const perSecond = (rate: string): number => fraction(rate);
 
 /** The rate as people say it, such as 29.97. */
 export const rateLabel = (rate: string): string => String(Math.round(perSecond(rate) * 1000) / 1000);

@@ -13,6 +13,7 @@ const props = defineProps<{ layer: Layer }>();
 const composition = useComposition();
 const vocabulary = useVocabulary();
 
+const sections = computed(() => sectionsOf(vocabulary.words.properties[props.layer.kind]));
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const media = computed(() => {
     const layer = props.layer;
@@ -76,16 +77,15 @@ const setContent = (content: object): Promise<boolean> =>
         <span v-else class="facts">no sound</span>
     </div>
     <TimeFields :key="layer.id" :layer="layer" />
-    <section v-for="[title, names] in sectionsOf(layer.kind)" :key="title">
+    <section v-for="[title, definitions] in sections" :key="title">
         <h3>{{ title }}</h3>
-        <template v-for="name in names" :key="name">
-            <PropertyRow
-                v-if="vocabulary.definition(layer.kind, name)"
-                :layer="layer"
-                :definition="vocabulary.definition(layer.kind, name)!"
-                :state="inspection?.values[name]"
-            />
-        </template>
+        <PropertyRow
+            v-for="definition in definitions"
+            :key="definition.name"
+            :layer="layer"
+            :definition="definition"
+            :state="inspection?.values[definition.name]"
+        />
     </section>
 </template>
 

@@ -4,7 +4,6 @@ import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
-import { sectionsOf } from './properties';
 import SharedRow from './SharedRow.vue';
 
 /** What several selected layers have in common: set, or keyframed, for all of them at once. */
@@ -17,14 +16,9 @@ const vocabulary = useVocabulary();
 /** In the order in which a single layer's values stand. */
 const shared = computed<PropertyDefinition[]>(() => {
     const [first, ...others] = [...new Set(props.layers.map((layer) => layer.kind))];
-    return sectionsOf(first!)
-        .flatMap(([, names]) => names)
-        .map((name) => vocabulary.definition(first!, name))
-        .filter(
-            (definition) =>
-                definition !== undefined &&
-                others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
-        ) as PropertyDefinition[];
+    return vocabulary.words.properties[first!].filter((definition) =>
+        others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
+    );
 });
 const inspections = computed(() =>
     (composition.glimpse?.inspections ?? []).filter((one) => selection.layers.includes(one.layer)),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PropertyDefinition } from '@/api/answers';
 import ColourField from './ColourField.vue';
-import { faceOf, isPair, type Axis } from './properties';
+import { isPair, unitOf, type Axis } from './properties';
 import ValueField from './ValueField.vue';
 
 /** The fields of one property: a number, two along the axes, or a colour. */
@@ -28,9 +28,9 @@ const emit = defineEmits<{
             v-for="(axis, index) in ['x', 'y'] as const"
             :key="axis"
             :value="numbers[index] ?? null"
-            :label="faceOf(definition.name).axes?.[index] ?? axis"
-            :name="`${faceOf(definition.name).label} ${faceOf(definition.name).axes?.[index] ?? axis}`"
-            :unit="showUnit ? faceOf(definition.name).unit : undefined"
+            :label="definition.axes[index] ?? axis"
+            :name="`${definition.title} ${definition.axes[index] ?? axis}`"
+            :unit="showUnit ? unitOf(definition) : undefined"
             :least="definition.least"
             :most="definition.most"
             :problem="problem"
@@ -43,7 +43,7 @@ const emit = defineEmits<{
     <ColourField
         v-else-if="definition.type === 'colour'"
         :value="colour"
-        :name="faceOf(definition.name).label"
+        :name="definition.title"
         @try="emit('try', $event)"
         @set="emit('set', $event)"
         @abandon="emit('abandon')"
@@ -52,8 +52,8 @@ const emit = defineEmits<{
         v-else
         :value="numbers[0] ?? null"
         label=""
-        :name="faceOf(definition.name).label"
-        :unit="faceOf(definition.name).unit"
+        :name="definition.title"
+        :unit="unitOf(definition)"
         :least="definition.least"
         :most="definition.most"
         :problem="problem"

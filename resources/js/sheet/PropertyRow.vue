@@ -7,7 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
-import { faceOf, type Axis } from './properties';
+import type { Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
 
@@ -24,7 +24,6 @@ const playhead = usePlayhead();
 const scopes = useScopes();
 const problem = ref<string | null>(null);
 
-const face = computed(() => faceOf(props.definition.name));
 const value = computed(() => props.state?.value ?? props.definition.default);
 const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
 const numbers = computed(() =>
@@ -50,7 +49,7 @@ async function setValue(given: number | string, axis?: Axis): Promise<void> {
 
 const { scrubbed, begin } = useScrub({
     value: () => Number(value.value),
-    step: () => face.value.step ?? 1,
+    step: () => props.definition.step,
     bounded: (given) => within(given, props.definition.least, props.definition.most),
     attempt: tryValue,
     set: (given) => void setValue(given),
@@ -85,12 +84,12 @@ function toggleLink(): void {
             :class="{ scrub: typeof value === 'number' }"
             :title="
                 typeof value === 'number'
-                    ? `Drag to change ${face.label.toLowerCase()}; double-click to reset`
-                    : face.label
+                    ? `Drag to change ${definition.title.toLowerCase()}; double-click to reset`
+                    : definition.title
             "
             @pointerdown="typeof value === 'number' && begin($event)"
             @dblclick="reset"
-            >{{ face.label }}</span
+            >{{ definition.title }}</span
         >
         <div class="fields">
             <PropertyFields
@@ -128,7 +127,7 @@ function toggleLink(): void {
             "
             @click="scopes.toggle(layer.id, definition.name)"
         />
-        <BeadButton class="bead-cell" :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
+        <BeadButton class="bead-cell" :state="state" :name="definition.title.toLowerCase()" @toggle="toggleKeyframe" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
 </template>

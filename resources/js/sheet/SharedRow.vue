@@ -4,7 +4,7 @@ import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answ
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import BeadButton from './BeadButton.vue';
-import { faceOf, isPair, type Axis } from './properties';
+import { isPair, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 
 /** One property of several layers: the value that they share, and a bead for all of them. */
@@ -13,8 +13,6 @@ const props = defineProps<{ layers: Layer[]; definition: PropertyDefinition; sta
 const composition = useComposition();
 const playhead = usePlayhead();
 const problem = ref<string | null>(null);
-
-const face = computed(() => faceOf(props.definition.name));
 
 /** The value, or one number of it, where it is the same in all layers; else null. */
 function common(index?: number): Value | null {
@@ -69,7 +67,7 @@ function toggleKeyframe(): void {
 
 <template>
     <div class="property" :data-property="definition.name">
-        <span class="name" :title="face.label">{{ face.label }}</span>
+        <span class="name" :title="definition.title">{{ definition.title }}</span>
         <div class="fields">
             <PropertyFields
                 :definition="definition"
@@ -82,7 +80,7 @@ function toggleKeyframe(): void {
                 @abandon="giveUp"
             />
         </div>
-        <BeadButton :state="state" :name="face.label.toLowerCase()" @toggle="toggleKeyframe" />
+        <BeadButton :state="state" :name="definition.title.toLowerCase()" @toggle="toggleKeyframe" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
 </template>

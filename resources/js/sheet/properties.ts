@@ -1,49 +1,19 @@
-import type { LayerKind, PropertyDefinition } from '@/api/answers';
+import type { PropertyDefinition } from '@/api/answers';
 
 /** Along which axis one number of a pair lies. */
 export type Axis = 'x' | 'y';
 
-interface Face {
-    label: string;
-    unit?: string;
-    /** What one step of the arrow keys or of scrubbing changes. */
-    step?: number;
-    axes?: [string, string];
+/** Pixels go without saying. */
+export const unitOf = (definition: PropertyDefinition): string | undefined =>
+    definition.unit === 'px' || definition.unit === '' ? undefined : definition.unit;
+
+export const isPair = (definition: PropertyDefinition): boolean => definition.axes.length === 2;
+
+/** The properties of a kind of layer, in the sections and the order in which they are defined. */
+export function sectionsOf(definitions: PropertyDefinition[]): [string, PropertyDefinition[]][] {
+    const sections = new Map<string, PropertyDefinition[]>();
+    for (const definition of definitions) {
+        sections.set(definition.section, [...(sections.get(definition.section) ?? []), definition]);
+    }
+    return [...sections];
 }
-
-/** How properties are named and measured in the interface. */
-const FACES: Record<string, Face> = {
-    position: { label: 'Position', axes: ['x', 'y'] },
-    scale: { label: 'Scale', unit: '%', axes: ['x', 'y'] },
-    rotation: { label: 'Rotation', unit: '°' },
-    opacity: { label: 'Opacity', unit: '%' },
-    anchor: { label: 'Anchor', axes: ['x', 'y'] },
-    size: { label: 'Size', axes: ['w', 'h'] },
-    rounding: { label: 'Rounding' },
-    fill: { label: 'Fill' },
-    outline: { label: 'Outline' },
-    outlineWidth: { label: 'Outline width' },
-    typeSize: { label: 'Type size' },
-    tracking: { label: 'Tracking' },
-    leading: { label: 'Leading', unit: '%' },
-};
-
-const SECTIONS: Record<LayerKind, [string, string[]][]> = {
-    shape: [
-        ['Placement', ['position', 'scale', 'rotation', 'opacity', 'anchor']],
-        ['Form', ['size', 'rounding', 'fill', 'outline', 'outlineWidth']],
-    ],
-    text: [
-        ['Placement', ['position', 'scale', 'rotation', 'opacity', 'anchor']],
-        ['Type', ['typeSize', 'fill', 'tracking', 'leading', 'outline', 'outlineWidth']],
-    ],
-    footage: [['Placement', ['position', 'scale', 'rotation', 'opacity', 'anchor']]],
-};
-
-export const faceOf = (property: string): Face => FACES[property] ?? { label: property };
-
-export const sectionsOf = (kind: LayerKind): [string, string[]][] => SECTIONS[kind];
-
-/** What is shown of a property where space is short. */
-export const isPair = (definition: PropertyDefinition): boolean =>
-    definition.type === 'point' || definition.type === 'size';

@@ -3,6 +3,7 @@ import { computed, type ComputedRef } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
+import { fraction, perSecond } from '@/project/rates';
 
 /** Peaks in a second, as the preparation writes them. */
 const PER_SECOND = 50;
@@ -39,7 +40,7 @@ export function usePeaks(layer: () => Layer): ComputedRef<string | null> {
         if (one.kind !== 'footage' || !clip.value || peaks.value.length === 0) {
             return null;
         }
-        const start = ((one.from ?? 0) / clip.value.frames) * peaks.value.length;
+        const start = (fraction(one.from ?? 0) / perSecond(clip.value.rate)) * PER_SECOND;
         const length = ((one.out - one.in) / playhead.framesPerSecond) * PER_SECOND;
         let path = 'M0 100';
         for (let point = 0; point <= POINTS; point++) {

@@ -1,0 +1,39 @@
+<?php
+
+namespace Ricamo\Core\Edit\Compositions;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length. */
+final readonly class MatchComposition implements Edit
+{
+    private function __construct(private string $media)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['media'])->field('media')->string(64));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $facts = $evaluator->media->get($this->media)->known();
+        $even = fn (int $side): int => max(2, $side + $side % 2);
+
+        return SetComposition::read(new Node([
+            'width' => $even($facts->width),
+            'height' => $even($facts->height),
+            'rate' => (string) $facts->rate,
+            'length' => min(Composition::LONGEST, $facts->frames),
+        ]))->apply($composition, $evaluator);
+    }
+
+    public function title(): string
+    {
+        return 'match composition to clip';
+    }
+}

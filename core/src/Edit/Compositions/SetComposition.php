@@ -1,0 +1,69 @@
+<?php
+
+namespace Ricamo\Core\Edit\Compositions;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Value\Arithmetic;
+use Ricamo\Core\Value\Terms;
+
+/**
+ * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near
+ * to where it was as a whole frame allows; `length` counts in the new rate.
+ */
+final readonly class SetComposition implements Edit
+{
+    private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
+
+    private function __construct(private Node $args)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(self::FIELDS));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $given = $this->args->object();
+        foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
+            $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::side($composition, $now)));
+        }
+        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$given], $this->args));
+        $layers = $composition->layers;
+        if (! $changed->rate->equals($composition->rate)) {
+            $layers = array_map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate), $layers);
+            $changed = $this->args->has('length') ? $changed : $changed->with([
+                'length' => max(1, $changed->rate->nearestFrame($composition->length, $composition->rate)),
+            ]);
+        }
+
+        return $changed->with(['layers' => $layers]);
+    }
+
+    public function title(): string
+    {
+        return 'change composition';
+    }
+
+    private function converted(Layer $layer, FrameRate $from, FrameRate $to): Layer
+    {
+        $in = $to->nearestFrame($layer->span->in, $from);
+        $out = max($in + 1, $to->nearestFrame($layer->span->out, $from));
+        $properties = [];
+        foreach ($layer->properties as $name => $property) {
+            $properties[$name] = $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->movedBy(
+                $to->nearestFrame($keyframe->at, $from) - $keyframe->at,
+            ));
+        }
+
+        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties]);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace Ricamo\Core\Edit\Keyframes;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Makes a keyframe, for each of some layers, of the value that a property has at a frame. */
+final readonly class AddKeyframe implements Edit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Node $property, private int $frame)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'property', 'frame']);
+
+        return new self(
+            LayerIds::read($args),
+            $args->field('property'),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $target = PropertyTarget::named($id, $this->property);
+            $composition = $target->change($composition, fn (Property $property, Layer $layer): Property => $property->with(
+                PropertyTarget::keyframeAt($property, $layer, $this->frame),
+            ));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return count($this->layers) === 1 ? 'add keyframe' : 'add keyframes';
+    }
+}

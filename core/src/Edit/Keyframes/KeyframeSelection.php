@@ -1,0 +1,60 @@
+<?php
+
+namespace Ricamo\Core\Edit\Keyframes;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Json\Node;
+
+/** Some keyframes, of one property or of several, named by the composition frames they are on. */
+final readonly class KeyframeSelection
+{
+    /** @param  list<array{PropertyTarget, Node}>  $chosen properties, each with the node of its frames */
+    private function __construct(private array $chosen)
+    {
+    }
+
+    /** @param  Node  $args an object with `keyframes`, a list of {layer, property, frames} */
+    public static function read(Node $args): self
+    {
+        $items = $args->field('keyframes')->items(1000);
+
+        return $items === [] ? $args->field('keyframes')->refuse('is empty') : new self(array_map(
+            fn (Node $item): array => [PropertyTarget::read($item->allow(['layer', 'property', 'frames'])), $item->field('frames')],
+            $items,
+        ));
+    }
+
+    /**
+     * Replaces each selected keyframe by what $change makes of it; null removes it. A keyframe that lands on another
+     * takes its place, and a property that loses its last one keeps that value.
+     *
+     * @param  callable(Keyframe, Layer): ?Keyframe  $change
+     */
+    public function change(Composition $composition, callable $change): Composition
+    {
+        foreach ($this->chosen as [$target, $frames]) {
+            $composition = $target->change($composition, function (Property $property, Layer $layer) use ($target, $frames, $change): Property {
+                $selected = array_map(
+                    fn (Node $frame): Keyframe => $target->keyframeOn($layer, $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST), $frame),
+                    $frames->items(10_000),
+                );
+                $taken = array_flip(array_map(spl_object_id(...), $selected));
+                $kept = array_filter($property->keyframes(), fn (Keyframe $keyframe): bool => ! isset($taken[spl_object_id($keyframe)]));
+                $changed = array_filter(array_map(fn (Keyframe $keyframe): ?Keyframe => $change($keyframe, $layer), $selected));
+                $all = [...array_values($kept), ...array_values($changed)];
+
+                return match (true) {
+                    $selected === [] => $property,
+                    $all === [] => Property::constant($property->type, $selected[0]->value),
+                    default => Property::keyframed($property->type, $all),
+                };
+            });
+        }
+
+        return $composition;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+namespace Ricamo\Core\Edit\Keyframes;
+
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Sets the easing of the segments that begin at these keyframes. */
+final readonly class SetEasing implements Edit
+{
+    private function __construct(private KeyframeSelection $keyframes, private Easing $easing)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['keyframes', 'easing']);
+
+        return new self(KeyframeSelection::read($args), Easings::read($args->field('easing')));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->withEasing($this->easing));
+    }
+
+    public function title(): string
+    {
+        return 'set easing';
+    }
+}

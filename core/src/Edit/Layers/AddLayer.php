@@ -1,0 +1,59 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKinds;
+
+/**
+ * Puts a layer on top of the stack. `layer` holds at least its kind and content; whatever else it leaves out is filled
+ * in: in the middle of the frame, from frame `at` (or the start) to the composition's end, a clip at its own length and
+ * as large as fits.
+ */
+final readonly class AddLayer implements Edit
+{
+    private function __construct(private Node $layer, private int $at)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'at']);
+
+        return new self($args->field('layer'), $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0);
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $kind = LayerKinds::read($this->layer->field('kind'));
+        $in = $this->layer->optional('in')?->int(-Composition::LONGEST, Composition::LONGEST) ?? min($this->at, $composition->range()->last());
+        $defaults = [
+            'id' => $composition->freeLayerId(),
+            'name' => $kind->newName($this->layer, $evaluator->media),
+            'in' => $in,
+            'out' => max($composition->length, $in + 1),
+            'position' => [$composition->width / 2, $composition->height / 2],
+            'label' => Dye::forNumber(count($composition->layers))->value,
+            ...$kind->newLayer($this->layer, $composition, $evaluator->media, $in),
+        ];
+        $given = array_filter($this->layer->object(), fn (mixed $value): bool => $value !== null);
+        $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer));
+        foreach ($composition->layers as $other) {
+            if ($other->id === $layer->id) {
+                $this->layer->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");
+            }
+        }
+
+        return $composition->inserting($layer, count($composition->layers));
+    }
+
+    public function title(): string
+    {
+        return 'add layer';
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Puts a copy of each layer right above it. */
+final readonly class DuplicateLayers implements Edit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers'])));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $copy = $layer->with(['id' => $composition->freeLayerId(), 'name' => mb_substr($layer->name, 0, 195).' copy']);
+            $composition = $composition->inserting($copy, $composition->indexOf($id) + 1);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return count($this->layers) === 1 ? 'duplicate layer' : 'duplicate layers';
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\UsesMedia;
+
+/** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
+final readonly class SetContent implements Edit
+{
+    private function __construct(private string $layer, private Node $content)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'content']);
+
+        return new self($args->field('layer')->string(64), $args->field('content'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $this->content->allow(array_keys($layer->kind->contentSchema()));
+        $fields = [...$layer->content->toJson(), ...$this->content->object()];
+        $content = $layer->kind->readContent(new Node($fields, $this->content));
+        array_map($evaluator->media->get(...), $content instanceof UsesMedia ? $content->media() : []);
+
+        return $composition->replacing($layer->withContent($content));
+    }
+
+    public function title(): string
+    {
+        return array_key_exists('text', $this->content->object()) ? 'change words' : 'change content';
+    }
+}

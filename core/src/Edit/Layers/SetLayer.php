@@ -1,0 +1,53 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Shows or hides layers, links or unlinks their scale, or changes their label colour. */
+final readonly class SetLayer implements Edit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label']);
+
+        return new self(
+            LayerIds::read($args),
+            $args->optional('visible')?->bool(),
+            $args->optional('scaleLinked')?->bool(),
+            $args->optional('label')?->enum(Dye::class),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $composition = $composition->replacing($layer->with([
+                'visible' => $this->visible ?? $layer->visible,
+                'scaleLinked' => $this->scaleLinked ?? $layer->scaleLinked,
+                'label' => $this->label ?? $layer->label,
+            ]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return match (true) {
+            $this->visible !== null => $this->visible ? 'show layer' : 'hide layer',
+            $this->scaleLinked !== null => $this->scaleLinked ? 'link scale' : 'unlink scale',
+            default => 'change label',
+        };
+    }
+}

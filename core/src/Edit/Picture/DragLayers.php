@@ -1,0 +1,81 @@
+<?php
+
+namespace Ricamo\Core\Edit\Picture;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Guide\Lines;
+use Ricamo\Core\Json\Node;
+
+/**
+ * Moves layers on the picture by a distance in composition pixels; `straight` keeps to the longer axis. With `snap`, what
+ * comes as near as that many pixels to a guide is drawn to it.
+ */
+final readonly class DragLayers implements Edit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(
+        private array $layers,
+        private int $frame,
+        private Point $by,
+        private bool $straight,
+        private float $snap,
+        private Scope $scope,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'frame', 'by', 'straight', 'snap', 'scope']);
+
+        return new self(
+            LayerIds::read($args),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            new Point(...PointNode::read($args->field('by'))),
+            $args->optional('straight')?->bool() ?? false,
+            $args->optional('snap')?->number(0, 1000) ?? 0.0,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $by = $this->distance($composition, $evaluator);
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $place = $layer->point('position', $this->frame)->plus($by);
+            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $place, $this->scope);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'move';
+    }
+
+    private function distance(Composition $composition, Evaluator $evaluator): Point
+    {
+        $free = match (true) {
+            ! $this->straight => new Point(1, 1),
+            abs($this->by->x) >= abs($this->by->y) => new Point(1, 0),
+            default => new Point(0, 1),
+        };
+        $by = new Point($this->by->x * $free->x, $this->by->y * $free->y);
+        if ($this->snap <= 0) {
+            return $by;
+        }
+        $bounds = array_map(fn (string $id): Box => $evaluator->pose($composition->layer($id), $this->frame)->bounds(), $this->layers);
+        $moved = array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), $bounds[0])->translated($by);
+        $pull = Lines::of($composition, $evaluator, $this->frame, $this->layers)->pull($moved, $this->snap);
+
+        return new Point($by->x + $pull->x * $free->x, $by->y + $pull->y * $free->y);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+namespace Ricamo\Core\Edit\Picture;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/**
+ * Scales a layer by one of its eight handles, pulled by a distance in composition pixels. What is opposite the handle
+ * stays where it is; with `centred`, the middle does. Proportions are kept where the scale is linked, or with
+ * `proportional`.
+ */
+final readonly class PullHandle implements Edit
+{
+    private function __construct(
+        private string $layer,
+        private int $frame,
+        private Handle $handle,
+        private Point $by,
+        private bool $centred,
+        private bool $proportional,
+        private Scope $scope,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'frame', 'handle', 'by', 'centred', 'proportional', 'scope']);
+
+        return new self(
+            $args->field('layer')->string(64),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->field('handle')->enum(Handle::class),
+            new Point(...PointNode::read($args->field('by'))),
+            $args->optional('centred')?->bool() ?? false,
+            $args->optional('proportional')?->bool() ?? false,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $box = $evaluator->pose($layer, $this->frame)->box;
+        if ($box->width() <= 0 || $box->height() <= 0) {
+            throw new Refusal("\"{$layer->name}\" is empty: it has no handles to pull");
+        }
+        $scale = $layer->point('scale', $this->frame);
+        $pivot = $this->centred ? $box->centre() : $this->handle->opposite($box);
+        $stillAt = $layer->matrix($this->frame)->apply($pivot);
+        $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt);
+
+        // The position that leaves the pivot where it was under the new scale.
+        $anchor = $layer->point('anchor', $this->frame);
+        $fromPosition = Affine::rotation($layer->number('rotation', $this->frame))
+            ->after(Affine::scaling($scaled->x / 100, $scaled->y / 100))
+            ->apply($pivot->minus($anchor));
+        $position = $stillAt->minus($fromPosition);
+        $moved = ! $this->near($position, $layer->point('position', $this->frame));
+
+        $composition = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $scaled, $this->scope);
+
+        return $moved ? PropertyTarget::put($composition, $layer, 'position', $this->frame, $position, $this->scope) : $composition;
+    }
+
+    public function title(): string
+    {
+        return 'scale';
+    }
+
+    private function newScale(Layer $layer, Point $handle, Point $scale, Point $pivot, Point $stillAt): Point
+    {
+        $unturn = Affine::rotation(-$layer->number('rotation', $this->frame));
+        $arm = $handle->minus($pivot);
+        $now = new Point($arm->x * $scale->x / 100, $arm->y * $scale->y / 100);
+        $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($this->by)->minus($stillAt));
+        if ($layer->scaleLinked || $this->proportional) {
+            $length = $now->dot($now);
+            $factor = $length > 0 ? $pulled->dot($now) / $length : throw new Refusal('a layer scaled to nothing has no handles to pull');
+
+            return new Point($scale->x * $factor, $scale->y * $factor);
+        }
+
+        return new Point(
+            $arm->x === 0.0 ? $scale->x : 100 * $pulled->x / $arm->x,
+            $arm->y === 0.0 ? $scale->y : 100 * $pulled->y / $arm->y,
+        );
+    }
+
+    private function near(Point $a, Point $b): bool
+    {
+        return abs($a->x - $b->x) < 0.0005 && abs($a->y - $b->y) < 0.0005;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace Ricamo\Core\Edit\Picture;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+
+/**
+ * Turns a layer about its anchor as a pointer travels from the first to the last point of `path`, in composition
+ * pixels. Whole turns count, because the path says which way round the pointer went. `snap` goes in steps of 15°.
+ */
+final readonly class TurnLayer implements Edit
+{
+    private const STEP = 15;
+
+    /** @param  list<Point>  $path */
+    private function __construct(
+        private string $layer,
+        private int $frame,
+        private array $path,
+        private bool $snap,
+        private Scope $scope,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'frame', 'path', 'snap', 'scope']);
+        $path = array_map(fn (Node $point): Point => new Point(...PointNode::read($point)), $args->field('path')->items(20_000));
+
+        return new self(
+            $args->field('layer')->string(64),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $path,
+            $args->optional('snap')?->bool() ?? false,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $turned = $layer->number('rotation', $this->frame) + $this->angle($layer->point('position', $this->frame));
+        $turned = $this->snap ? self::STEP * round($turned / self::STEP) : round($turned, 2);
+        $target = PropertyTarget::of($layer, 'rotation');
+
+        return $target->set($composition, $this->frame, $target->definition($layer)->read(new Node($turned, 'rotation')), $this->scope);
+    }
+
+    public function title(): string
+    {
+        return 'rotate';
+    }
+
+    /** The angle that the path goes around $centre, in degrees clockwise. */
+    private function angle(Point $centre): float
+    {
+        $sum = 0.0;
+        foreach ($this->path as $index => $point) {
+            if ($index > 0) {
+                $from = $this->path[$index - 1]->minus($centre);
+                $to = $point->minus($centre);
+                $sum += rad2deg(atan2($from->x * $to->y - $from->y * $to->x, $from->dot($to)));
+            }
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace Ricamo\Core\Edit\Values;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Arithmetic;
+use Ricamo\Core\Value\Terms;
+
+/**
+ * A value as an edit gives it: whole, or along one axis, where the other stays or, when a scale is linked, follows. A
+ * number may be given as a sum to be worked out.
+ */
+final class NewValue
+{
+    /** @param  Node  $node an object with `value` and perhaps `axis`, "x" or "y" */
+    public static function read(Node $node, PropertyDefinition $definition, Layer $layer, Composition $composition, int $frame): mixed
+    {
+        $type = $definition->type;
+        $old = $type->channels($layer->value($definition->name, $frame));
+        $axis = $node->optional('axis');
+        $value = $node->field('value');
+        if ($axis === null) {
+            return $type->takesSums() && $type->axes() === [] && is_string($value->value)
+                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]))
+                : $definition->read($value);
+        }
+        if (! in_array($axis->value, ['x', 'y'], true)) {
+            $axis->refuse('must be "x" or "y"');
+        }
+        if (count($type->axes()) !== 2) {
+            $axis->refuse("{$definition->name} has no axes");
+        }
+        $index = $axis->value === 'x' ? 0 : 1;
+        $new = $old;
+        $new[$index] = self::number($value, $definition, Terms::of($definition, $composition, $index, $old[$index]));
+        if ($definition->name === 'scale' && $layer->scaleLinked) {
+            $new[1 - $index] = $old[$index] === 0.0 ? $new[$index] : $old[1 - $index] * $new[$index] / $old[$index];
+        }
+
+        return $definition->read(new Node([$new[0], $new[1]], $node));
+    }
+
+    private static function number(Node $value, PropertyDefinition $definition, Terms $terms): float
+    {
+        $sum = is_string($value->value) ? new Node(round(Arithmetic::evaluate($value->value, $terms), 4), $value) : $value;
+
+        return $sum->number($definition->least, $definition->most);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+namespace Ricamo\Core\Edit\Values;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\Pin;
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+
+/** One property of one layer, and the rule by which a value is put into it. */
+final readonly class PropertyTarget
+{
+    private function __construct(public string $layer, public string $property, private Node $place)
+    {
+    }
+
+    /** @param  Node  $args an object with the fields layer and property */
+    public static function read(Node $args): self
+    {
+        return self::named($args->field('layer')->string(64), $args->field('property'));
+    }
+
+    public static function named(string $layer, Node $property): self
+    {
+        return new self($layer, $property->string(64), $property);
+    }
+
+    public static function of(Layer $layer, string $property): self
+    {
+        return new self($layer->id, $property, new Node($property));
+    }
+
+    public function definition(Layer $layer): PropertyDefinition
+    {
+        return $layer->kind->properties()[$this->property]
+            ?? $this->place->refuse("\"{$this->property}\" is not a property of a {$layer->kind->name()} layer");
+    }
+
+    public function in(Layer $layer): Property
+    {
+        $this->definition($layer);
+
+        return $layer->properties[$this->property];
+    }
+
+    /** @param  callable(Property, Layer): Property  $change */
+    public function change(Composition $composition, callable $change): Composition
+    {
+        $layer = $composition->layer($this->layer);
+
+        return $composition->replacing($layer->withProperty($this->property, $change($this->in($layer), $layer)));
+    }
+
+    public function set(Composition $composition, int $frame, mixed $value, Scope $scope): Composition
+    {
+        return $this->change($composition, fn (Property $property, Layer $layer): Property => match (true) {
+            ! $property->isAnimated() => Property::constant($property->type, $value),
+            $scope === Scope::Whole => $this->shifted($property, $layer, $frame, $value),
+            default => $property->with(self::keyframeAt($property, $layer, $frame)->withValue($value)),
+        });
+    }
+
+    /** Puts a point that a pointer led to into a property, to a thousandth. */
+    public static function put(Composition $composition, Layer $layer, string $property, int $frame, Point $value, Scope $scope): Composition
+    {
+        $target = self::of($layer, $property);
+        $checked = $target->definition($layer)->read(new Node([round($value->x, 3), round($value->y, 3)], $property));
+
+        return $target->set($composition, $frame, $checked, $scope);
+    }
+
+    /**
+     * The keyframe on this frame, or the one to be put there: it splits the segment it falls into, keeping its easing
+     * and counting from the same end as the keyframe before it.
+     */
+    public static function keyframeAt(Property $property, Layer $layer, int $frame): Keyframe
+    {
+        $before = $property->keyframeBefore($frame, $layer->span);
+        if ($before !== null && $before->frame($layer->span) === $frame) {
+            return $before;
+        }
+        $pin = $before->pin ?? Pin::Start;
+        $value = $property->at($frame, $layer->span);
+        $at = $frame - $pin->origin($layer->span);
+
+        return $before === null ? new Keyframe($at, $value, pin: $pin) : new Keyframe($at, $value, $before->easing, $pin);
+    }
+
+    /** The keyframe on this frame. */
+    public function keyframeOn(Layer $layer, int $frame, Node $place): Keyframe
+    {
+        return $this->in($layer)->keyframeOn($frame, $layer->span)
+            ?? $place->refuse("\"{$layer->name}\" has no keyframe of {$this->property} on frame $frame");
+    }
+
+    private function shifted(Property $property, Layer $layer, int $frame, mixed $value): Property
+    {
+        $now = $property->at($frame, $layer->span);
+        $definition = $this->definition($layer);
+
+        return $property->mapValues(fn (mixed $old): mixed => $definition->read(new Node(
+            $property->type->write($property->type->shifted($old, $now, $value)), $this->property,
+        )));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace Ricamo\Core\Edit\Values;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+
+/** Takes a property back to what a new layer has, without keyframes. */
+final readonly class ResetValue implements Edit
+{
+    private function __construct(private PropertyTarget $target)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(PropertyTarget::read($args->allow(['layer', 'property'])));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        return $this->target->change($composition, function (Property $property, Layer $layer) use ($composition): Property {
+            $definition = $this->target->definition($layer);
+            $middle = new Point($composition->width / 2, $composition->height / 2);
+
+            return Property::constant($property->type, $definition->name === 'position' ? $middle : $definition->default);
+        });
+    }
+
+    public function title(): string
+    {
+        return "reset {$this->target->property}";
+    }
+}

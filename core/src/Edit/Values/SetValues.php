@@ -1,0 +1,47 @@
+<?php
+
+namespace Ricamo\Core\Edit\Values;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
+final readonly class SetValues implements Edit
+{
+    /** @param  list<Node>  $values */
+    private function __construct(private int $frame, private array $values, private Scope $scope)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['frame', 'values', 'scope']);
+
+        return new self(
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->field('values')->items(1000),
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->values as $node) {
+            $target = PropertyTarget::read($node->allow(['layer', 'property', 'value', 'axis']));
+            $layer = $composition->layer($target->layer);
+            $value = NewValue::read($node, $target->definition($layer), $layer, $composition, $this->frame);
+            $composition = $target->set($composition, $this->frame, $value, $this->scope);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        $names = array_unique(array_map(fn (Node $node): string => $node->field('property')->string(64), $this->values));
+
+        return count($names) === 1 ? 'set '.strtolower((string) preg_replace('/(?=[A-Z])/', ' ', reset($names))) : 'set values';
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Time\FrameRate;
+
+/** Turns layers of one kind into operations. */
+interface Artist
+{
+    /** The box of what the layer shows on a frame, in its own space. */
+    public function box(Layer $layer, int $frame): Box;
+
+    /**
+     * @param  FrameRate  $rate  of the composition
+     * @param  Affine  $matrix  from the layer's own space to the composition's
+     * @return list<Operation>
+     */
+    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array;
+}

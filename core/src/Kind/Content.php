@@ -1,0 +1,10 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+/** What a layer shows, apart from the properties that can be keyframed. */
+interface Content
+{
+    /** @return array<string, mixed> its fields in a layer's JSON */
+    public function toJson(): array;
+}

@@ -1,0 +1,51 @@
+<?php
+
+namespace Ricamo\Core\Kind\Footage;
+
+use Ricamo\Core\Display\Image;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Time\FrameRate;
+
+/** Draws clips: which of their frames, and where. */
+final readonly class FootageArtist implements Artist
+{
+    public function __construct(private MediaLibrary $media)
+    {
+    }
+
+    /** A clip shorter than its layer holds its last frame. */
+    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    {
+        $content = $this->content($layer);
+        $facts = $this->media->get($content->media)->known();
+        $shown = $content->frameShownAfter($frame - $layer->span->in, $facts->rate, $rate);
+        $size = $facts->size();
+
+        return [new Image(
+            $content->media,
+            max(0, min($shown, $facts->frames - 1)),
+            $size,
+            $matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2)),
+            1.0,
+            $facts->alpha,
+        )];
+    }
+
+    public function box(Layer $layer, int $frame): Box
+    {
+        $size = $this->media->get($this->content($layer)->media)->size();
+
+        return Box::centred($size->width, $size->height);
+    }
+
+    private function content(Layer $layer): FootageContent
+    {
+        assert($layer->content instanceof FootageContent);
+
+        return $layer->content;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Json\Node;
+
+/**
+ * A kind of layer: all in which it differs from the others. Whatever deals with layers asks their kind, their content
+ * or the kind's artist, and knows none of them by name.
+ */
+abstract class LayerKind
+{
+    /** @var array<string, PropertyDefinition>|null */
+    private ?array $properties = null;
+
+    /** As documents write it. */
+    abstract public function name(): string;
+
+    /** Whether the two scales of a new layer change together. */
+    abstract public function linksScale(): bool;
+
+    /** @return list<PropertyDefinition> the properties that only this kind has */
+    abstract protected function ownProperties(): array;
+
+    /** @param  Node  $layer the layer's JSON */
+    abstract public function readContent(Node $layer): Content;
+
+    /** @return array<string, array<string, mixed>> the JSON Schema of each field of its content */
+    abstract public function contentSchema(): array;
+
+    /** @return list<string> the fields of its content that cannot be left out */
+    abstract public function requiredContent(): array;
+
+    /** What a new layer is called. @param  Node  $layer its JSON, which may hold no more than content */
+    abstract public function newName(Node $layer, MediaLibrary $media): string;
+
+    abstract public function artist(Materials $materials): Artist;
+
+    /**
+     * @param  Node  $layer  its JSON, which may hold no more than content
+     * @param  int  $in  the frame at which it will begin
+     * @return array<string, mixed> what a new layer of this kind has where nothing is said
+     */
+    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
+    {
+        return [];
+    }
+
+    /** @return array<string, PropertyDefinition> every property by its name */
+    final public function properties(): array
+    {
+        return $this->properties ??= array_column([...Placement::properties(), ...$this->ownProperties()], null, 'name');
+    }
+}

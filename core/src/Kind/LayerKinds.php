@@ -1,0 +1,41 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Footage\FootageKind;
+use Ricamo\Core\Kind\Shape\ShapeKind;
+use Ricamo\Core\Kind\Text\TextKind;
+
+/** Every kind of layer there is. A new one is added here and nowhere else. */
+final class LayerKinds
+{
+    private const CLASSES = [FootageKind::class, ShapeKind::class, TextKind::class];
+
+    /** @var array<string, LayerKind>|null by name */
+    private static ?array $kinds = null;
+
+    /** @return array<string, LayerKind> by name */
+    public static function all(): array
+    {
+        if (self::$kinds === null) {
+            $kinds = [];
+            foreach (self::CLASSES as $class) {
+                $kind = new $class;
+                $kinds[$kind->name()] = $kind;
+            }
+            self::$kinds = $kinds;
+        }
+
+        return self::$kinds;
+    }
+
+    public static function read(Node $node): LayerKind
+    {
+        $kinds = self::all();
+
+        return is_string($node->value) && isset($kinds[$node->value])
+            ? $kinds[$node->value]
+            : $node->refuse((json_encode($node->value) ?: 'this').' is not one of '.implode(', ', array_keys($kinds)));
+    }
+}

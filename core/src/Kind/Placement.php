@@ -1,0 +1,32 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+
+/** The properties that every layer on the picture has. */
+final class Placement
+{
+    /** How far from the frame's corner anything may be, in pixels. */
+    public const FAR = 100_000.0;
+
+    private const SECTION = 'Placement';
+
+    /** @return list<PropertyDefinition> */
+    public static function properties(): array
+    {
+        $point = new PointType;
+
+        return [
+            new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', self::SECTION, 'px'),
+            new PropertyDefinition('scale', $point, new Point(100, 100), -10_000, 10_000, 'Scale', self::SECTION, '%'),
+            new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', self::SECTION, '°'),
+            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', self::SECTION, '%'),
+            new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', self::SECTION, 'px'),
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+namespace Ricamo\Core\Kind\Shape;
+
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Time\FrameRate;
+
+/** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
+final class ShapeArtist implements Artist
+{
+    /** How many outlines are kept, because most frames show the same shape as the frame before. */
+    private const KEPT = 500;
+
+    /** @var array<string, Outline> */
+    private array $outlines = [];
+
+    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    {
+        assert($layer->content instanceof ShapeContent);
+        $box = $this->box($layer, $frame);
+        if ($box->width() <= 0 || $box->height() <= 0) {
+            return [];
+        }
+        $fill = $layer->colour('fill', $frame);
+        $outline = $layer->colour('outline', $frame);
+        $width = max(0, $layer->number('outlineWidth', $frame));
+        $path = $this->outline($layer->content->form, $box, max(0, $layer->number('rounding', $frame)));
+        $operations = [];
+        if ($fill->isVisible()) {
+            $operations[] = new Fill($path, $matrix, $fill);
+        }
+        if ($width > 0 && $outline->isVisible()) {
+            $operations[] = new Stroke($path, $matrix, $outline, $width, Join::Miter);
+        }
+
+        return $operations;
+    }
+
+    public function box(Layer $layer, int $frame): Box
+    {
+        $size = $layer->size('size', $frame);
+
+        return Box::centred(max(0, $size->width), max(0, $size->height));
+    }
+
+    private function outline(ShapeForm $form, Box $box, float $rounding): Outline
+    {
+        $key = "{$form->value} {$box->right} {$box->bottom} $rounding";
+        if (! isset($this->outlines[$key])) {
+            if (count($this->outlines) >= self::KEPT) {
+                $this->outlines = [];
+            }
+            $this->outlines[$key] = Outline::of($form === ShapeForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, $rounding));
+        }
+
+        return $this->outlines[$key];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace Ricamo\Core\Kind\Shape;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Kind\Placement;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\SizeType;
+
+/** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
+final class ShapeKind extends LayerKind
+{
+    private const SECTION = 'Form';
+
+    public function name(): string
+    {
+        return 'shape';
+    }
+
+    public function linksScale(): bool
+    {
+        return false;
+    }
+
+    protected function ownProperties(): array
+    {
+        return [
+            new PropertyDefinition('size', new SizeType, new Size(480, 120), 0, Placement::FAR, 'Size', self::SECTION, 'px'),
+            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', self::SECTION, 'px'),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: self::SECTION),
+            ...Outlined::properties(self::SECTION),
+        ];
+    }
+
+    public function readContent(Node $layer): ShapeContent
+    {
+        return new ShapeContent($layer->field('form')->enum(ShapeForm::class));
+    }
+
+    public function contentSchema(): array
+    {
+        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')]];
+    }
+
+    public function requiredContent(): array
+    {
+        return ['form'];
+    }
+
+    public function newName(Node $layer, MediaLibrary $media): string
+    {
+        return ucfirst($layer->field('form')->string());
+    }
+
+    public function artist(Materials $materials): ShapeArtist
+    {
+        return new ShapeArtist;
+    }
+}

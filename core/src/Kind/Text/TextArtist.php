@@ -1,0 +1,63 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\TextBlock;
+use Ricamo\Core\Time\FrameRate;
+
+/** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
+final readonly class TextArtist implements Artist
+{
+    public function __construct(private TextBlocks $blocks)
+    {
+    }
+
+    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    {
+        $typeSize = max(0.01, $layer->number('typeSize', $frame));
+        $leading = $layer->number('leading', $frame);
+        $fill = $layer->colour('fill', $frame);
+        $outline = $layer->colour('outline', $frame);
+        $width = max(0, $layer->number('outlineWidth', $frame)) * ShapedLine::EM / $typeSize;
+        $block = $this->block($layer, $frame);
+
+        $strokes = [];
+        $fills = [];
+        foreach ($block->lines as $index => $line) {
+            if ($line->outline->isEmpty()) {
+                continue;
+            }
+            $placed = $matrix->after($block->placement($index, $typeSize, $leading));
+            if ($width > 0 && $outline->isVisible()) {
+                $strokes[] = new Stroke($line->outline, $placed, $outline, $width, Join::Round);
+            }
+            if ($fill->isVisible()) {
+                $fills[] = new Fill($line->outline, $placed, $fill);
+            }
+        }
+
+        return [...$strokes, ...$fills];
+    }
+
+    public function box(Layer $layer, int $frame): Box
+    {
+        return $this->block($layer, $frame)
+            ->box(max(0.01, $layer->number('typeSize', $frame)), $layer->number('leading', $frame));
+    }
+
+    private function block(Layer $layer, int $frame): TextBlock
+    {
+        assert($layer->content instanceof TextContent);
+
+        return $this->blocks->of($layer->content, $layer->number('tracking', $frame));
+    }
+}

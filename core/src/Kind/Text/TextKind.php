@@ -1,0 +1,78 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\NumberType;
+
+/** Words. */
+final class TextKind extends LayerKind
+{
+    private const SECTION = 'Type';
+
+    public function name(): string
+    {
+        return 'text';
+    }
+
+    public function linksScale(): bool
+    {
+        return true;
+    }
+
+    protected function ownProperties(): array
+    {
+        return [
+            new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', self::SECTION, 'px'),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#f3e3c3'), title: 'Fill', section: self::SECTION),
+            new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', self::SECTION, '‰ em'),
+            new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', self::SECTION, '%'),
+            ...Outlined::properties(self::SECTION),
+        ];
+    }
+
+    public function readContent(Node $layer): TextContent
+    {
+        $font = $layer->optional('font');
+        if ($font !== null && ! preg_match('/^[a-z0-9][a-z0-9-]{0,63}$/', $font->string())) {
+            $font->refuse(json_encode($font->value).' is not the id of a font');
+        }
+
+        return new TextContent(
+            str_replace(["\r\n", "\r"], "\n", $layer->field('text')->string(TextContent::LONGEST)),
+            $font?->string() ?? TextContent::DEFAULT_FONT,
+            $layer->optional('align')?->enum(Alignment::class) ?? Alignment::Left,
+        );
+    }
+
+    public function contentSchema(): array
+    {
+        return [
+            'text' => ['type' => 'string', 'maxLength' => TextContent::LONGEST],
+            'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
+            'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
+        ];
+    }
+
+    public function requiredContent(): array
+    {
+        return ['text'];
+    }
+
+    public function newName(Node $layer, MediaLibrary $media): string
+    {
+        return mb_substr(trim(strtok($layer->field('text')->string(TextContent::LONGEST), "\n") ?: ''), 0, 60) ?: 'Text';
+    }
+
+    public function artist(Materials $materials): TextArtist
+    {
+        return new TextArtist($materials->blocks);
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+/** Content that refers to media of the project. */
+interface UsesMedia
+{
+    /** @return array<string, string> the ids of the media, by the field that names each */
+    public function media(): array;
+}

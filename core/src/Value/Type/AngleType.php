@@ -1,0 +1,12 @@
+<?php
+
+namespace Ricamo\Core\Value\Type;
+
+/** Degrees, clockwise, unbounded: 720 is two turns. */
+final class AngleType extends NumberType
+{
+    public function name(): string
+    {
+        return 'angle';
+    }
+}

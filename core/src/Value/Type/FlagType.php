@@ -1,0 +1,59 @@
+<?php
+
+namespace Ricamo\Core\Value\Type;
+
+use Ricamo\Core\Json\Node;
+
+/** True or false; it changes only at keyframes. */
+final class FlagType implements ValueType
+{
+    public function name(): string
+    {
+        return 'flag';
+    }
+
+    public function read(Node $node, ?float $least = null, ?float $most = null): bool
+    {
+        return $node->bool();
+    }
+
+    public function write(mixed $value): mixed
+    {
+        return $value;
+    }
+
+    public function mix(mixed $from, mixed $to, float $t): mixed
+    {
+        return $t >= 1 ? $to : $from;
+    }
+
+    public function shifted(mixed $value, mixed $from, mixed $to): mixed
+    {
+        return $to;
+    }
+
+    public function channels(mixed $value): array
+    {
+        return [$value === true ? 1.0 : 0.0];
+    }
+
+    public function swatch(mixed $value): ?string
+    {
+        return null;
+    }
+
+    public function axes(): array
+    {
+        return [];
+    }
+
+    public function takesSums(): bool
+    {
+        return false;
+    }
+
+    public function schema(?float $least, ?float $most): array
+    {
+        return ['type' => 'boolean'];
+    }
+}

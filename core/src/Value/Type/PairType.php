@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Value\Type;
+
+use Ricamo\Core\Json\Node;
+
+/** What points and sizes have in common: two numbers, written `[a, b]`. */
+abstract class PairType implements ValueType
+{
+    /** @return array{float, float} */
+    protected function pair(Node $node, ?float $least, ?float $most): array
+    {
+        $items = $node->items();
+        if (count($items) !== 2) {
+            $node->refuse('must be a pair of numbers');
+        }
+
+        return [$items[0]->number($least, $most), $items[1]->number($least, $most)];
+    }
+
+    public function write(mixed $value): mixed
+    {
+        return $this->channels($value);
+    }
+
+    public function swatch(mixed $value): ?string
+    {
+        return null;
+    }
+
+    public function takesSums(): bool
+    {
+        return true;
+    }
+
+    public function schema(?float $least, ?float $most): array
+    {
+        return ['type' => 'array', 'items' => (new NumberType)->schema($least, $most), 'minItems' => 2, 'maxItems' => 2];
+    }
+}

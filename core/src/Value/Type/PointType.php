@@ -1,0 +1,46 @@
+<?php
+
+namespace Ricamo\Core\Value\Type;
+
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+
+/** A place, a direction or a pair of factors along x and y. */
+final class PointType extends PairType
+{
+    public function name(): string
+    {
+        return 'point';
+    }
+
+    public function read(Node $node, ?float $least = null, ?float $most = null): Point
+    {
+        return new Point(...$this->pair($node, $least, $most));
+    }
+
+    public function mix(mixed $from, mixed $to, float $t): Point
+    {
+        assert($from instanceof Point && $to instanceof Point);
+
+        return $from->mix($to, $t);
+    }
+
+    public function shifted(mixed $value, mixed $from, mixed $to): Point
+    {
+        assert($value instanceof Point && $from instanceof Point && $to instanceof Point);
+
+        return $value->plus($to->minus($from));
+    }
+
+    public function channels(mixed $value): array
+    {
+        assert($value instanceof Point);
+
+        return [$value->x, $value->y];
+    }
+
+    public function axes(): array
+    {
+        return ['x', 'y'];
+    }
+}
