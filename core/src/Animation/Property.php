@@ -2,6 +2,8 @@
 
 namespace Ricamo\Core\Animation;
 
+use Ricamo\Core\Animation\Easing\Linear;
+use Ricamo\Core\Animation\Easing\Split;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\ValueType;
 
@@ -109,21 +111,48 @@ final readonly class Property
         return $this->around($frame, $span)[0];
     }
 
-    /** With this keyframe in place of any at the same time. */
-    public function with(Keyframe $keyframe): self
+    /** With this keyframe in place of any on the same frame, whichever end that is pinned to. */
+    public function with(Keyframe $keyframe, FrameRange $span): self
     {
-        return self::keyframed($this->type, [...$this->keyframes(), $keyframe]);
+        return $this->replacing([], [$keyframe], $span);
     }
 
-    /** Without this keyframe; when none is left, constant at the last one's value. */
-    public function without(Keyframe $keyframe): self
+    /**
+     * Without what stands on some frames, and with some keyframes in place of what stands where they land: a frame has
+     * one keyframe, whichever end it is pinned to. Without any keyframe left, constant at the value of the first frame.
+     *
+     * @param  list<int>  $frames
+     * @param  list<Keyframe>  $keyframes
+     */
+    public function replacing(array $frames, array $keyframes, FrameRange $span): self
     {
-        $left = array_values(array_filter(
-            $this->keyframes(),
-            fn (Keyframe $other): bool => $other->at !== $keyframe->at || $other->pin !== $keyframe->pin,
-        ));
+        $taken = array_fill_keys($frames, true);
+        foreach ($keyframes as $keyframe) {
+            $taken[$keyframe->frame($span)] = true;
+        }
+        $kept = array_filter($this->keyframes(), fn (Keyframe $keyframe): bool => ! isset($taken[$keyframe->frame($span)]));
+        $all = [...array_values($kept), ...$keyframes];
 
-        return $left === [] ? self::constant($this->type, $keyframe->value) : self::keyframed($this->type, $left);
+        return $all === [] ? self::constant($this->type, $this->at($frames[0] ?? $span->in, $span)) : self::keyframed($this->type, $all);
+    }
+
+    /** With a keyframe on this frame, if there is none, that changes nothing: it cuts the segment it falls into in two. */
+    public function cutAt(int $frame, FrameRange $span): self
+    {
+        [$before, $after] = $this->around($frame, $span);
+        if ($before?->frame($span) === $frame) {
+            return $this;
+        }
+        $pin = $before->pin ?? Pin::Start;
+        $at = $frame - $pin->origin($span);
+        if ($before === null || $after === null) {
+            return $this->with(new Keyframe($at, $this->at($frame, $span), $before->easing ?? new Linear, $pin), $span);
+        }
+        $from = $before->frame($span);
+        $split = Split::of($before->easing, ($frame - $from) / ($after->frame($span) - $from));
+        $value = $this->type->mix($before->value, $after->value, $split->progress);
+
+        return $this->replacing([], [$before->withEasing($split->before), new Keyframe($at, $value, $split->after, $pin)], $span);
     }
 
     /** @param  callable(Keyframe): Keyframe  $change */

@@ -43,16 +43,20 @@ final class EasingsTest extends TestCase
             ? (2 * $x) ** 2 * (($c2 + 1) * 2 * $x - $c2) / 2
             : ((2 * $x - 2) ** 2 * (($c2 + 1) * (2 * $x - 2) + $c2) + 2) / 2];
         $c4 = 2 * M_PI / 3;
-        $c5 = 2 * M_PI / 4.5;
         yield 'elastic-in' => ['elastic-in', fn (float $x): float => $x === 0.0 || $x === 1.0 ? $x
             : -(2 ** (10 * $x - 10)) * sin(($x * 10 - 10.75) * $c4)];
         yield 'elastic-out' => ['elastic-out', fn (float $x): float => $x === 0.0 || $x === 1.0 ? $x
             : 2 ** (-10 * $x) * sin(($x * 10 - 0.75) * $c4) + 1];
         yield 'elastic-in-out' => ['elastic-in-out', fn (float $x): float => match (true) {
             $x === 0.0, $x === 1.0 => $x,
-            $x < 0.5 => -(2 ** (20 * $x - 10) * sin((20 * $x - 11.125) * $c5)) / 2,
-            default => 2 ** (-20 * $x + 10) * sin((20 * $x - 11.125) * $c5) / 2 + 1,
+            $x < 0.5 => -(2 ** (20 * $x - 10) * sin((20 * $x - 10.75) * $c4)) / 2,
+            default => 2 ** (-20 * $x + 10) * sin((20 * $x - 10.75) * $c4) / 2 + 1,
         }];
+        // With settings: a·2^(−10x)·sin((x − s)·2π/p) + 1 where s = p/2π·asin(1/a); for a = 2 and p = 0.3 s is 0.025.
+        $springOut = fn (float $x): float => $x === 0.0 || $x === 1.0 ? $x : 2 * 2 ** (-10 * $x) * sin(($x - 0.025) * 2 * M_PI / 0.3) + 1;
+        yield 'elastic-out(2, 0.3)' => ['elastic-out(2, 0.3)', $springOut];
+        yield 'elastic-in(2, 0.3)' => ['elastic-in(2, 0.3)', fn (float $x): float => 1 - $springOut(1 - $x)];
+        yield 'elastic-in-out(2, 0.3)' => ['elastic-in-out(2, 0.3)', fn (float $x): float => $x < 0.5 ? (1 - $springOut(1 - 2 * $x)) / 2 : (1 + $springOut(2 * $x - 1)) / 2];
         $bounce = function (float $x): float {
             if ($x < 1 / 2.75) {
                 return 7.5625 * $x * $x;

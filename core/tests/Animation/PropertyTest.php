@@ -95,17 +95,29 @@ final class PropertyTest extends TestCase
 
     public function test_a_keyframe_takes_the_place_of_one_at_the_same_time(): void
     {
-        $property = $this->numbers([0, 1.0], [10, 2.0])->with(new Keyframe(10, 5.0));
+        $property = $this->numbers([0, 1.0], [10, 2.0])->with(new Keyframe(10, 5.0), new FrameRange(0, 20));
         self::assertCount(2, $property->keyframes());
         self::assertSame(5.0, $property->at(10, new FrameRange(0, 20)));
     }
 
     public function test_without_its_last_keyframe_it_keeps_that_value(): void
     {
-        $property = $this->numbers([4, 9.0]);
-        $left = $property->without($property->keyframes()[0]);
+        $span = new FrameRange(0, 10);
+        $left = $this->numbers([4, 9.0])->replacing([4], [], $span);
         self::assertFalse($left->isAnimated());
-        self::assertSame(9.0, $left->at(0, new FrameRange(0, 10)));
+        self::assertSame(9.0, $left->at(0, $span));
+    }
+
+    public function test_a_frame_has_one_keyframe_whichever_end_it_is_pinned_to(): void
+    {
+        $span = new FrameRange(0, 20);
+        $property = Property::keyframed(new NumberType, [new Keyframe(5, 1.0), new Keyframe(10, 2.0), new Keyframe(-10, 3.0, new Linear, Pin::End)]);
+        self::assertCount(2, $property->with(new Keyframe(10, 4.0), $span)->keyframes());
+        self::assertCount(2, $property->with(new Keyframe(-10, 4.0, new Linear, Pin::End), $span)->keyframes());
+        self::assertSame([5], array_keys($property->replacing([10], [], $span)->course($span)));
+        // The same number from the other end is another frame.
+        $both = Property::keyframed(new NumberType, [new Keyframe(-5, 1.0), new Keyframe(-5, 2.0, new Linear, Pin::End)]);
+        self::assertSame([15], array_keys($both->replacing([-5], [], $span)->course($span)));
     }
 
     public function test_a_thousand_keyframes_are_searched_not_walked(): void

@@ -115,6 +115,34 @@ final class LayerEditsTest extends TestCase
         self::assertSame([12, 0], [$json['in'], $json['from']]);
     }
 
+    public function test_any_number_of_trims_there_and_back_is_nothing(): void
+    {
+        // A clip of 25 frames a second in a composition of 60: a frame of it lasts 2.4.
+        $before = Fixture::composition([Fixture::clip(['in' => 0, 'out' => 600])], ['rate' => '60/1', 'length' => 600]);
+        $after = $before;
+        for ($in = 1; $in <= 30; $in++) {
+            $after = Fixture::edit($after, 'trim-layer', ['layer' => 'clip', 'in' => $in]);
+        }
+        self::assertSame('25/2', Fixture::json($after, 'clip')['from']);
+        $shown = fn (Composition $composition, int $frame): mixed => Fixture::evaluator()->frame($composition, $frame)->toJson()['items'][0]['frame'];
+        foreach (range(30, 599, 7) as $frame) {
+            self::assertSame($shown($before, $frame), $shown($after, $frame), "frame $frame");
+        }
+        for ($in = 29; $in >= -5; $in--) {
+            $after = Fixture::edit($after, 'trim-layer', ['layer' => 'clip', 'in' => $in]);
+        }
+        self::assertEquals($before, $after, 'what was cut can be had again, and not more');
+    }
+
+    public function test_a_moment_within_a_frame_of_a_clip_is_written_and_read(): void
+    {
+        $layer = Fixture::layer(Fixture::clip(['from' => '7/3']));
+        self::assertSame('7/3', $layer->toJson()['from']);
+        self::assertSame(12, Fixture::layer(Fixture::clip(['from' => 12]))->toJson()['from'], 'as earlier files write it');
+        $this->expectExceptionMessage('from: "-1/2" is outside 0..100000000');
+        Fixture::layer(Fixture::clip(['from' => '-1/2']));
+    }
+
     public function test_a_trim_that_leaves_nothing_is_refused(): void
     {
         $this->expectException(Refusal::class);

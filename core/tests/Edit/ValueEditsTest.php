@@ -197,6 +197,15 @@ final class ValueEditsTest extends TestCase
         self::assertEquals([0, 0], $keyframes[0]['value']);
     }
 
+    public function test_a_keyframe_that_lands_on_one_of_the_other_pin_takes_its_place(): void
+    {
+        // Opacity has keyframes on 0, 10, and from the end on 90 and 99.
+        $after = Fixture::edit($this->moving(), 'move-keyframes', [...$this->of('opacity', [10]), 'by' => 80]);
+        self::assertSame([['start', 0], ['start', 90], ['end', -1]], array_map(fn (array $one): array => [$one['pin'], $one['at']], Fixture::json($after, 'bar')['opacity']['keyframes']));
+        $after = Fixture::edit($after, 'remove-keyframes', $this->of('opacity', [90]));
+        self::assertSame([0, -1], array_column(Fixture::json($after, 'bar')['opacity']['keyframes'], 'at'));
+    }
+
     public function test_without_its_last_keyframe_a_property_is_constant_again(): void
     {
         $after = Fixture::edit($this->moving(), 'remove-keyframes', $this->of('position', [0, 20]));

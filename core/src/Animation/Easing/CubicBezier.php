@@ -9,6 +9,9 @@ final readonly class CubicBezier implements Easing
 {
     private const PRECISION = 1e-7;
 
+    /** So far beyond goes the rest of a curve that was split where it crosses its own end. */
+    private const FARTHEST = 1_000_000;
+
     /** The polynomials x(u) = ((ax·u + bx)·u + cx)·u and y(u) likewise. */
     private float $ax;
 
@@ -28,8 +31,8 @@ final readonly class CubicBezier implements Easing
         if ($x1 < 0 || $x1 > 1 || $x2 < 0 || $x2 > 1) {
             throw new Refusal("$this: both x of a cubic-bezier lie within 0..1");
         }
-        if (abs($y1) > 100 || abs($y2) > 100) {
-            throw new Refusal("$this: both y of a cubic-bezier lie within -100..100");
+        if (abs($y1) > self::FARTHEST || abs($y2) > self::FARTHEST) {
+            throw new Refusal("$this: both y of a cubic-bezier lie within ±".self::FARTHEST);
         }
         [$this->ax, $this->bx, $this->cx] = [1 + 3 * $x1 - 3 * $x2, 3 * $x2 - 6 * $x1, 3 * $x1];
         [$this->ay, $this->by, $this->cy] = [1 + 3 * $y1 - 3 * $y2, 3 * $y2 - 6 * $y1, 3 * $y1];
@@ -43,6 +46,32 @@ final readonly class CubicBezier implements Easing
         $u = $this->parameterAt($t);
 
         return (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
+    }
+
+    /**
+     * The curve in two, by de Casteljau's construction.
+     *
+     * @param  float  $t  time, within 0..1
+     * @param  float  $progress  the share of the whole that counts as reached there
+     * @return array{self, self} what leads there, and what goes on from there, each from 0 to 1
+     *
+     * @throws Refusal where a part's handles would lie outside its time
+     */
+    public function split(float $t, float $progress): array
+    {
+        $u = $this->parameterAt($t);
+        $mix = fn (float $from, float $to): float => $from + ($to - $from) * $u;
+        $between = fn (float $first, float $second): array => [
+            $a = $mix(0, $first), $b = $mix($first, $second), $c = $mix($second, 1), $mix($a, $b), $mix($b, $c),
+        ];
+        [$firstX, , $lastX, $beforeX, $afterX] = $between($this->x1, $this->x2);
+        [$firstY, , $lastY, $beforeY, $afterY] = $between($this->y1, $this->y2);
+        [$restX, $restY] = [1 - $t, 1 - $progress];
+
+        return [
+            new self($firstX / $t, $firstY / $progress, $beforeX / $t, $beforeY / $progress),
+            new self(($afterX - $t) / $restX, ($afterY - $progress) / $restY, ($lastX - $t) / $restX, ($lastY - $progress) / $restY),
+        ];
     }
 
     public function __toString(): string

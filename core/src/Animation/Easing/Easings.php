@@ -19,6 +19,9 @@ final class Easings
     /** How many easings are kept for reading again; a document writes the same few thousands of times. */
     private const KEPT = 1000;
 
+    /** How many characters an easing may be written in. */
+    private const LONGEST = 30_000;
+
     /** @var array<string, Easing> by how they were written */
     private static array $kept = [];
 
@@ -38,7 +41,7 @@ final class Easings
     public static function read(Node $node): Easing
     {
         try {
-            return self::parse($node->string());
+            return self::parse($node->string(self::LONGEST));
         } catch (Refusal $refusal) {
             $node->refuse($refusal->getMessage());
         }
@@ -62,6 +65,9 @@ final class Easings
             self::refuse($text);
         }
         $name = $parts[1];
+        if ($name === 'linear' && isset($parts[2])) {
+            return Piecewise::parse(explode(',', $parts[2]));
+        }
         $settings = self::settings($parts[2] ?? '', $text);
         $expected = fn (int ...$counts): bool => in_array(count($settings), $counts, true);
 

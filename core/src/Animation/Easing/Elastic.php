@@ -4,14 +4,18 @@ namespace Ricamo\Core\Animation\Easing;
 
 use Ricamo\Core\Refusal;
 
-/** A spring, after Robert Penner: −a·2^(10(t−1))·sin((t − 1 − s)·2π/p), with s = p/(2π)·asin(1/a). */
+/**
+ * A spring, after Robert Penner. Out is his published formula for a change of 1 in a time of 1,
+ * a·2^(−10t)·sin((t − s)·2π/p) + 1 with s = p/(2π)·asin(1/a); in is its mirror, 1 − out(1 − t); in-out is in, then out,
+ * each at half its size and in half the time.
+ */
 final readonly class Elastic implements Easing
 {
     public const PERIOD = 0.3;
 
     /**
      * @param  float  $amplitude  1..20
-     * @param  float  $period  0.05..5, in segments; in the direction in-out it counts 1.5 times, as in the published formula
+     * @param  float  $period  0.05..5, in segments; in the direction in-out, in halves of the segment
      */
     public function __construct(private Direction $direction, private float $amplitude = 1.0, private float $period = self::PERIOD)
     {
@@ -28,13 +32,11 @@ final readonly class Elastic implements Easing
         if ($t <= 0 || $t >= 1) {
             return $t <= 0 ? 0 : 1;
         }
-        $p = $this->period * ($this->direction === Direction::InOut ? 1.5 : 1);
-        $s = $p / (2 * M_PI) * asin(1 / $this->amplitude);
+        [$a, $p] = [$this->amplitude, $this->period];
+        $s = $p / (2 * M_PI) * asin(1 / $a);
+        $out = fn (float $t): float => $a * 2 ** (-10 * $t) * sin(($t - $s) * 2 * M_PI / $p) + 1;
 
-        return $this->direction->apply(
-            fn (float $t): float => -$this->amplitude * 2 ** (10 * ($t - 1)) * sin(($t - 1 - $s) * 2 * M_PI / $p),
-            $t,
-        );
+        return $this->direction->apply(fn (float $t): float => 1 - $out(1 - $t), $t);
     }
 
     public function __toString(): string

@@ -11,7 +11,7 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Makes a keyframe, for each of some layers, of the value that a property has at a frame. */
+/** Makes a keyframe, for each of some layers, of the value that a property has at a frame; nothing moves otherwise. */
 final readonly class AddKeyframe implements Edit
 {
     /** @param  non-empty-list<string>  $layers */
@@ -34,9 +34,7 @@ final readonly class AddKeyframe implements Edit
     {
         foreach ($this->layers as $id) {
             $target = PropertyTarget::named($id, $this->property);
-            $composition = $target->change($composition, fn (Property $property, Layer $layer): Property => $property->with(
-                PropertyTarget::keyframeAt($property, $layer, $this->frame),
-            ));
+            $composition = $target->change($composition, fn (Property $property, Layer $layer): Property => $property->cutAt($this->frame, $layer->span));
         }
 
         return $composition;

@@ -42,16 +42,10 @@ final readonly class KeyframeSelection
                     fn (Node $frame): Keyframe => $target->keyframeOn($layer, $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST), $frame),
                     $frames->items(10_000),
                 );
-                $taken = array_flip(array_map(spl_object_id(...), $selected));
-                $kept = array_filter($property->keyframes(), fn (Keyframe $keyframe): bool => ! isset($taken[spl_object_id($keyframe)]));
+                $on = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($layer->span), $selected);
                 $changed = array_filter(array_map(fn (Keyframe $keyframe): ?Keyframe => $change($keyframe, $layer), $selected));
-                $all = [...array_values($kept), ...array_values($changed)];
 
-                return match (true) {
-                    $selected === [] => $property,
-                    $all === [] => Property::constant($property->type, $selected[0]->value),
-                    default => Property::keyframed($property->type, $all),
-                };
+                return $selected === [] ? $property : $property->replacing($on, array_values($changed), $layer->span);
             });
         }
 

@@ -60,7 +60,7 @@ final readonly class PropertyTarget
         return $this->change($composition, fn (Property $property, Layer $layer): Property => match (true) {
             ! $property->isAnimated() => Property::constant($property->type, $value),
             $scope === Scope::Whole => $this->shifted($property, $layer, $frame, $value),
-            default => $property->with(self::keyframeAt($property, $layer, $frame)->withValue($value)),
+            default => $property->with(self::keyframeAt($property, $layer, $frame)->withValue($value), $layer->span),
         });
     }
 
@@ -77,7 +77,7 @@ final readonly class PropertyTarget
      * The keyframe on this frame, or the one to be put there: it splits the segment it falls into, keeping its easing
      * and counting from the same end as the keyframe before it.
      */
-    public static function keyframeAt(Property $property, Layer $layer, int $frame): Keyframe
+    private static function keyframeAt(Property $property, Layer $layer, int $frame): Keyframe
     {
         $before = $property->keyframeBefore($frame, $layer->span);
         if ($before !== null && $before->frame($layer->span) === $frame) {
