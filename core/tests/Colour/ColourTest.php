@@ -39,6 +39,23 @@ final class ColourTest extends TestCase
         self::assertSame('#ff000080', (string) Colour::parse('#ff0000')->mix(Colour::parse('#00ff0000'), 0.5));
     }
 
+    /**
+     * Worked by hand: a quarter of the way from alpha 204 to 102 is alpha 178.5; red is
+     * (255·204·0.75 + 55·102·0.25) / 178.5 = 226.43, green (0 + 200·102·0.25) / 178.5 = 28.57.
+     */
+    public function test_two_transparent_colours_weigh_as_much_as_they_cover(): void
+    {
+        $from = new Colour(255, 0, 10, 204);
+        $to = new Colour(55, 200, 10, 102);
+        self::assertEquals(new Colour(226, 29, 10, 179), $from->mix($to, 0.25));
+        self::assertEquals($from, $from->mix($to, 0));
+        self::assertEquals($to, $from->mix($to, 1));
+        // Beyond an end that is clear already there is nothing, in that end's hue.
+        self::assertEquals(new Colour(1, 2, 3, 0), (new Colour(9, 9, 9, 40))->mix(new Colour(1, 2, 3, 0), 1.2));
+        self::assertEquals(new Colour(1, 2, 3, 0), (new Colour(9, 9, 9, 0))->mix(new Colour(1, 2, 3, 0), 0.5));
+        self::assertTrue((new Colour(0, 0, 0, 1))->isVisible());
+    }
+
     public function test_an_overshoot_stays_a_colour(): void
     {
         self::assertSame('#ffffff', (string) Colour::parse('#000000')->mix(Colour::parse('#f0f0f0'), 1.4));

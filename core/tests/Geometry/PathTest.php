@@ -20,6 +20,40 @@ final class PathTest extends TestCase
         self::assertEquals(Path::rectangle(Box::centred(100, 40), 20), Path::rectangle(Box::centred(100, 40), 500));
     }
 
+    /** Each corner's curve stays at the radius from that corner's own centre, and each side lies on the box's. */
+    public function test_each_corner_is_rounded_about_its_own_centre(): void
+    {
+        $path = Path::rectangle(new Box(10, 20, 110, 80), 12);
+        self::assertSame('MLCLCLCLCZ', $path->commands);
+        $points = array_chunk($path->coordinates, 2);
+        // Sides begin and end 12 before the corners, clockwise from the top left.
+        self::assertEquals([[22, 20], [98, 20]], array_slice($points, 0, 2));
+        self::assertEquals([110, 68], $points[5]);
+        self::assertEquals([22, 80], $points[9]);
+        self::assertEquals([10, 32], $points[13]);
+        foreach ([[1, 98, 32], [5, 98, 68], [9, 22, 68], [13, 22, 32]] as [$from, $x, $y]) {
+            $curve = array_slice($points, $from, 4);
+            self::assertEqualsWithDelta(12, hypot($curve[0][0] - $x, $curve[0][1] - $y), 1e-9);
+            self::assertEqualsWithDelta(12, hypot($curve[3][0] - $x, $curve[3][1] - $y), 1e-9);
+            foreach (range(0, 20) as $step) {
+                [$onX, $onY] = self::onCurve($curve, $step / 20);
+                self::assertEqualsWithDelta(12, hypot($onX - $x, $onY - $y), 0.004);
+                // Outside the centre's cross, inside the box.
+                self::assertTrue(abs($onX - 60) >= 38 - 1e-9 && abs($onX - 60) <= 50 + 1e-9 && abs($onY - 50) >= 18 - 1e-9 && abs($onY - 50) <= 30 + 1e-9);
+            }
+        }
+    }
+
+    public function test_rounding_of_half_a_side_leaves_no_straight_part_there(): void
+    {
+        $points = array_chunk(Path::rectangle(Box::centred(100, 40), 20)->coordinates, 2);
+        self::assertEquals([[-30, -20], [30, -20]], array_slice($points, 0, 2));
+        self::assertEquals([50, 0], $points[4]);
+        self::assertEquals([50, 0], $points[5]);
+        $tall = array_chunk(Path::rectangle(Box::centred(40, 100), 500)->coordinates, 2);
+        self::assertEquals([[0, -50], [0, -50]], array_slice($tall, 0, 2));
+    }
+
     /** Points on the curves, by de Casteljau's construction, are as far from the centre as the radius says. */
     public function test_an_ellipse_is_round_to_three_in_ten_thousand(): void
     {

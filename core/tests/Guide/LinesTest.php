@@ -33,6 +33,9 @@ final class LinesTest extends TestCase
     #[TestWith([957.0, 700.0, 960.0, 700.0])] // middle to the frame's middle
     #[TestWith([700.0, 22.0, 700.0, 25.0])] // upper edge to the frame's edge
     #[TestWith([1770.0, 1003.5, 1774.0, 1001.0])] // right and lower edge to the title-safe area, at 1824 and 1026
+    #[TestWith([149.0, 700.0, 146.0, 700.0])] // left edge to the title-safe area's, at 96
+    #[TestWith([700.0, 82.0, 700.0, 79.0])] // upper edge to the title-safe area's, at 54
+    #[TestWith([1871.0, 1057.0, 1870.0, 1055.0])] // right and lower edge to the frame's
     #[TestWith([553.0, 700.0, 550.0, 700.0])] // left edge to the post's right one
     #[TestWith([700.0, 222.0, 700.0, 225.0])] // upper edge to the post's upper one
     #[TestWith([700.0, 700.0, 700.0, 700.0])] // nothing is near
@@ -56,6 +59,21 @@ final class LinesTest extends TestCase
         $middle = $lines->touching(new Box(910, 515, 1010, 565));
         self::assertEquals([['x', 960.0], ['y', 540.0]], array_map(fn (Guide $guide): array => [$guide->axis->value, $guide->at], $middle));
         self::assertSame([], $lines->touching(new Box(611, 711, 700, 760)));
+    }
+
+    public function test_the_title_safe_area_is_five_hundredths_in_from_each_side(): void
+    {
+        $boxes = Lines::of(Fixture::composition([]), Fixture::evaluator(), 0, [])->boxes;
+        self::assertEquals([new Box(0, 0, 1920, 1080), new Box(96, 54, 1824, 1026)], $boxes);
+    }
+
+    public function test_a_box_is_drawn_in_from_as_far_as_is_said_and_by_the_nearest_line(): void
+    {
+        $lines = Lines::of(Fixture::composition([]), Fixture::evaluator(), 0, []);
+        self::assertSame(5.0, $lines->pull(new Box(-5, 300, 85, 310), 5)->x);
+        self::assertSame(0.0, $lines->pull(new Box(-5.1, 300, 84.8, 310), 1)->x);
+        // Its left edge is 4 from the frame's, its right edge 1 from the title-safe area's.
+        self::assertSame(1.0, $lines->pull(new Box(4, 300, 95, 310), 5)->x);
     }
 
     public function test_layers_that_are_not_seen_draw_nothing_in(): void

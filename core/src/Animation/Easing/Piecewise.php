@@ -9,10 +9,10 @@ final readonly class Piecewise implements Easing
 {
     private const MOST_POINTS = 1000;
 
-    /** @var non-empty-list<float> */
+    /** @var list<float> */
     private array $times;
 
-    /** @var non-empty-list<float> */
+    /** @var list<float> */
     private array $values;
 
     /**
@@ -55,7 +55,7 @@ final readonly class Piecewise implements Easing
             };
         }
 
-        return new self(array_map(null, self::spaced($times), $values));
+        return new self(array_map(fn (float $time, float $value): array => [$time, $value], self::spaced($times), $values));
     }
 
     public function at(float $t): float
