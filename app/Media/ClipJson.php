@@ -17,20 +17,28 @@ final class ClipJson
     public static function read(string $json, string $file): Clip
     {
         $node = Node::decode($json);
+        $start = $node->field('start')->number();
+        $frames = $node->field('frames')->int(1, PHP_INT_MAX);
+        $rate = FrameRate::parse($node->field('rate')->string());
 
         return new Clip(
             $file,
             $node->field('width')->int(1, 100_000),
             $node->field('height')->int(1, 100_000),
-            FrameRate::parse($node->field('rate')->string()),
-            $node->field('frames')->int(1, PHP_INT_MAX),
-            $node->field('start')->number(),
+            $rate,
+            $frames,
+            $start,
+            $node->optional('soundStart')?->number() ?? $start,
             $node->field('fileStart')->number(),
             $node->field('seekable')->bool(),
             $node->field('planar')->bool(),
             $node->field('matrix')->string(),
             $node->field('fullRange')->bool(),
-            $node->field('sound')->bool(),
+            $node->optional('alpha')?->bool() ?? false,
+            $node->optional('decoder')?->string(),
+            $node->optional('soundSeconds')?->number() ?? ($node->optional('sound')?->bool() === true ? $rate->seconds($frames) : null),
+            $node->optional('channels')?->int(0, 1000) ?? 2,
+            $node->optional('missing')?->int(0, PHP_INT_MAX) ?? 0,
         );
     }
 }

@@ -16,11 +16,16 @@ final readonly class Clip
      * @param  int  $width  as displayed: turned, and with square pixels
      * @param  FrameRate  $rate  the rate at which its frames are counted; a varying rate is read as this one
      * @param  float  $start  when its first frame is shown, in seconds of the file's own clock
+     * @param  float  $soundStart  the same in the clock of its sound, which differs where a container keeps no times of display
      * @param  float  $fileStart  when the file's clock begins
      * @param  bool  $seekable  whether a frame can be found by its time without reading all before it
      * @param  bool  $planar  whether it is stored as luma and chroma, as nearly all video is
      * @param  string  $matrix  its colour matrix as ffmpeg's swscale names it
      * @param  bool  $fullRange  whether its luma goes from 0 to 255
+     * @param  bool  $alpha  whether it is transparent in places
+     * @param  ?string  $decoder  the one that reads it whole, where that is not the usual one
+     * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null where it has none
+     * @param  int  $missing  how many frames its header promises that are not there
      */
     public function __construct(
         public string $file,
@@ -29,18 +34,34 @@ final readonly class Clip
         public FrameRate $rate,
         public int $frames,
         public float $start,
+        public float $soundStart,
         public float $fileStart,
         public bool $seekable,
         public bool $planar,
         public string $matrix,
         public bool $fullRange,
-        public bool $sound,
+        public bool $alpha,
+        public ?string $decoder,
+        public ?float $soundSeconds,
+        public int $channels,
+        public int $missing = 0,
     ) {
     }
 
     public function facts(): MediaFacts
     {
-        return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->sound);
+        return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds);
+    }
+
+    public function hasSound(): bool
+    {
+        return $this->soundSeconds !== null;
+    }
+
+    /** What the producer should know of the file; null where it is as it should be. */
+    public function remark(): ?string
+    {
+        return $this->missing === 0 ? null : "it is cut off: $this->missing of its ".($this->frames + $this->missing).' frames are missing';
     }
 
     /**
@@ -53,21 +74,43 @@ final readonly class Clip
         $seconds = $this->start + $this->rate->seconds($frame - 1) - $this->fileStart;
         $seek = $this->seekable && $frame > 1 && $seconds > 0 ? ['-ss', sprintf('%.6F', $seconds)] : [];
 
-        return ['-copyts', ...$seek, ...Ffmpeg::inputOptions(), '-i', $this->file];
+        return ['-copyts', ...$seek, ...Ffmpeg::inputOptions(), ...($this->decoder === null ? [] : ['-c:v', $this->decoder]), '-i', $this->file];
     }
 
-    /** The filters that make of it one picture for each frame from $frame on, at its size as displayed. */
-    public function frames(int $frame): string
+    /**
+     * The filters that make of it one picture for each frame from $frame on, at its size as displayed.
+     *
+     * @param  int  $every  or, from the first frame on, for one of so many
+     */
+    public function frames(int $frame, int $every = 1): string
     {
+        if ($every > 1) {
+            // Half a frame early and rounded up: the picture that is on screen when that frame begins.
+            return sprintf(
+                "setpts='PTS-(%.6F)/TB',fps=fps=%d/%d:start_time=0:round=up",
+                $this->start + $this->rate->seconds(0.5), $this->rate->numerator, $this->rate->denominator * $every,
+            );
+        }
+
         return sprintf(
             "setpts='PTS-(%.6F)/TB',fps=fps=%s:start_time=%.6F:round=near",
             $this->start, $this->rate, $this->rate->seconds($frame),
         );
     }
 
-    /** The filters that make its pictures this large, in blue, green and red of full range. */
+    /** The filter that makes stereo of its sound; a single channel is heard as loud on both sides as it is. */
+    public function toStereo(): string
+    {
+        return $this->channels === 1 ? 'pan=stereo|c0=c0|c1=c0' : 'aformat=channel_layouts=stereo';
+    }
+
+    /** The filters that make its pictures this large, in blue, green and red of full range, premultiplied where it has alpha. */
     public function toRgb(int $width, int $height): string
     {
+        if ($this->alpha) {
+            return $this->premultiplied($width, $height).',format=bgra';
+        }
+
         return $this->hasPlanes()
             ? $this->zimg($width, $height, 'gbr', 'full').',format=gbrp,format=bgr0'
             : $this->swscale($width, $height).',format=gbrp,format=bgr0';
@@ -83,10 +126,24 @@ final readonly class Clip
         return $this->swscale($width, $height).",format=gbrp,scale=out_color_matrix=$matrix:out_range=".($fullRange ? 'pc,format=yuvj420p' : 'tv,format=yuv420p');
     }
 
+    /** The filters that make its pictures this large, with straight alpha. */
+    public function toStraightAlpha(int $width, int $height): string
+    {
+        return $this->premultiplied($width, $height).',unpremultiply=inplace=1,format=bgra';
+    }
+
+    /** Pictures are scaled once they are premultiplied, so that no colour comes out from beneath what is transparent. */
+    private function premultiplied(int $width, int $height): string
+    {
+        $scaled = $width === $this->width && $height === $this->height ? '' : ",scale=$width:$height:flags=bicubic";
+
+        return $this->swscale($this->width, $this->height).",format=gbrap,premultiply=inplace=1$scaled";
+    }
+
     /** Whether it is stored as the output will be, so that its pictures need no conversion. */
     public function isPlain(): bool
     {
-        return $this->planar && ! $this->fullRange && $this->matrix === 'bt709';
+        return $this->planar && ! $this->alpha && ! $this->fullRange && $this->matrix === 'bt709';
     }
 
     /** zimg takes YUV only, and chroma only where the sides can be divided by two. */

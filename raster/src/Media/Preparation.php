@@ -6,90 +6,133 @@ use Ricamo\Core\Refusal;
 use Ricamo\Raster\Process\Ffmpeg;
 
 /**
- * Makes of a clip what a browser can show frame by frame: `frames/000000.jpg` and on, `poster.jpg`, and where it has
- * sound `sound.ogg`, beginning with the first frame, and `peaks.json`.
+ * Makes of a clip what a browser can show frame by frame: `frames/000000.jpg` and on, `poster.jpg` (both `.webp` for
+ * clips with alpha), and where it has sound `sound.ogg`, beginning with the first frame, and `peaks.json`.
  */
-final readonly class Preparation
+final class Preparation
 {
-    /** The shorter side of preview frames, by how many there are, so that a long clip does not fill the disk. */
-    private const SIDES = [3_000 => 720, 20_000 => 540, PHP_INT_MAX => 360];
-
     private const POSTER_HEIGHT = 180;
 
     /** How many peaks a second of sound has. */
     private const PEAKS = 50;
 
-    private const SECONDS = 7000.0;
+    /** Room that is left on the disk for everything else, in bytes. */
+    private const SPARED = 100_000_000;
 
-    public function __construct(private Clip $clip, private string $folder)
+    public PreviewPlan $plan;
+
+    public function __construct(private readonly Clip $clip, private readonly string $folder, private readonly PreviewBudget $budget = new PreviewBudget)
     {
+        $this->plan = PreviewPlan::of($clip, $budget);
     }
 
     /**
-     * @param  callable(int): mixed  $progress  is given the number of frames made
+     * @param  callable(int): mixed  $progress  is given the number of the clip's frames that are covered; what it throws
+     *   ends the work
      *
      * @throws Refusal with the reason why it cannot be prepared
      */
     public function run(callable $progress): void
     {
-        $this->poster();
-        if ($this->clip->sound) {
-            $this->sound();
+        if (! is_dir("{$this->folder}/frames") && ! @mkdir("{$this->folder}/frames", 0775, true)) {
+            throw new Refusal('there is no room to prepare it');
         }
-        $this->frames($progress);
+        $free = @disk_free_space($this->folder);
+        if ($free !== false && $free < $this->plan->bytes() + self::SPARED) {
+            throw new Refusal(sprintf('the disk is full: its preview takes about %d MB', ceil($this->plan->bytes() / 1e6)));
+        }
+        $this->poster();
+        $progress(0);
+        if ($this->clip->hasSound()) {
+            $this->sound($progress);
+        }
+        while (! $this->frames($progress)) {
+            $this->plan = $this->plan->thinner($this->clip);
+        }
     }
 
     private function poster(): void
     {
+        $width = max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));
         $this->ffmpeg($this->clip->open(0), [
-            '-map', '0:v:0', '-vf', $this->clip->frames(0).",{$this->scale(2 * (int) ceil($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2), self::POSTER_HEIGHT)}", '-frames:v', '1', '-q:v', '4', "{$this->folder}/poster.jpg",
+            '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},{$this->scale($width, self::POSTER_HEIGHT)}",
+            '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
     }
 
-    /** @param  callable(int): mixed  $progress */
-    private function frames(callable $progress): void
+    /**
+     * @param  callable(int): mixed  $progress
+     * @return bool false where they took more room than they may
+     */
+    private function frames(callable $progress): bool
     {
         $target = "{$this->folder}/frames";
-        if (! is_dir($target)) {
-            mkdir($target, 0775, true);
+        array_map(unlink(...), glob("$target/*") ?: []);
+        $bytes = 0;
+        $counted = 0;
+        $file = fn (int $index): string => sprintf('%s/%06d.%s', $target, $index, $this->plan->type);
+        try {
+            $this->ffmpeg(['-progress', 'pipe:1', '-stats_period', '0.5', ...$this->clip->open(0)], [
+                '-map', '0:v:0', '-vf', "{$this->clip->frames(0, $this->plan->every)},{$this->scale($this->plan->width, $this->plan->height)}",
+                '-frames:v', (string) $this->plan->count, '-fps_mode', 'passthrough', ...$this->encoder(),
+                '-start_number', '0', "$target/%06d.{$this->plan->type}",
+            ], function (string $text) use ($progress, $file, &$bytes, &$counted): void {
+                if (preg_match_all('/^frame=(\d+)/m', $text, $found)) {
+                    for ($made = (int) end($found[1]); $counted < $made; $counted++) {
+                        $bytes += (int) @filesize($file($counted));
+                    }
+                    if ($bytes > $this->budget->bytes && $this->plan->count > 1) {
+                        throw new TooMuchRoom;
+                    }
+                    $progress(min($this->clip->frames, $counted * $this->plan->every));
+                }
+            });
+        } catch (TooMuchRoom) {
+            return false;
         }
-        [$width, $height] = $this->previewSize();
-        $this->ffmpeg(['-progress', 'pipe:1', '-stats_period', '0.5', ...$this->clip->open(0)], [
-            '-map', '0:v:0', '-vf', $this->clip->frames(0).",{$this->scale($width, $height)}",
-            '-fps_mode', 'passthrough', '-q:v', '3', '-start_number', '0', "$target/%06d.jpg",
-        ], function (string $text) use ($progress): void {
-            if (preg_match_all('/^frame=(\d+)/m', $text, $found)) {
-                $progress((int) end($found[1]));
-            }
-        });
-        $this->fillEnd($target);
+        $this->fillEnd($file);
+
+        return true;
     }
 
-    /** A clip whose last frames cannot be decoded shows the last one that can. */
-    private function fillEnd(string $target): void
+    /**
+     * A clip whose last frames cannot be decoded shows the last one that can.
+     *
+     * @param  callable(int): string  $file
+     */
+    private function fillEnd(callable $file): void
     {
-        $file = fn (int $frame): string => sprintf('%s/%06d.jpg', $target, $frame);
-        for ($last = $this->clip->frames - 1; $last >= 0 && ! is_file($file($last)); $last--);
+        for ($last = $this->plan->count - 1; $last >= 0 && ! is_file($file($last)); $last--);
         if ($last < 0) {
             throw new Refusal('none of its frames can be decoded');
         }
-        for ($frame = $last + 1; $frame < $this->clip->frames; $frame++) {
-            copy($file($last), $file($frame));
+        for ($index = $last + 1; $index < $this->plan->count; $index++) {
+            if (! @link($file($last), $file($index)) && ! @copy($file($last), $file($index))) {
+                throw new Refusal('the disk is full');
+            }
         }
     }
 
-    private function sound(): void
+    /** @param  callable(int): mixed  $progress */
+    private function sound(callable $progress): void
     {
-        $from = $this->clip->start;
+        $from = $this->clip->soundStart;
         $aligned = sprintf("atrim=start=%.6F,asetpts='PTS-(%.6F)/TB',aresample=48000:async=1:first_pts=0", $from, $from);
-        $this->ffmpeg($this->clip->open(0), [
-            '-map', '0:a:0', '-af', $aligned, '-ac', '2', '-c:a', 'libopus', '-b:a', '128k', "{$this->folder}/sound.ogg",
-        ]);
+        $wait = fn (string $text): mixed => $progress(0);
+        $this->ffmpeg(['-progress', 'pipe:1', ...$this->clip->open(0)], [
+            '-map', '0:a:0', '-af', "$aligned,{$this->clip->toStereo()}", '-c:a', 'libopus', '-b:a', '128k', "{$this->folder}/sound.ogg",
+        ], $wait);
         $samples = 8000;
         $raw = "{$this->folder}/peaks.raw";
-        $this->ffmpeg($this->clip->open(0), ['-map', '0:a:0', '-af', $aligned, '-ac', '1', '-ar', (string) $samples, '-f', 's16le', $raw]);
-        file_put_contents("{$this->folder}/peaks.json", json_encode(self::peaks($raw, intdiv($samples, self::PEAKS))));
-        unlink($raw);
+        try {
+            $this->ffmpeg(['-progress', 'pipe:1', ...$this->clip->open(0)], ['-map', '0:a:0', '-af', $aligned, '-ac', '1', '-ar', (string) $samples, '-f', 's16le', $raw], $wait);
+            $json = (string) json_encode(self::peaks($raw, intdiv($samples, self::PEAKS)));
+        } finally {
+            @unlink($raw);
+        }
+        if (@file_put_contents("{$this->folder}/peaks.json", $json) !== strlen($json)) {
+            throw new Refusal('the disk is full');
+        }
     }
 
     /** @return list<int> the loudest sample of each stretch, 0..100 */
@@ -108,30 +151,22 @@ final readonly class Preparation
     /** JPEG is BT.601 in full range by its standard (JFIF). */
     private function scale(int $width, int $height): string
     {
-        return $this->clip->toYuv($width, $height, 'smpte170m', true).',setsar=1';
+        return ($this->clip->alpha ? $this->clip->toStraightAlpha($width, $height) : $this->clip->toYuv($width, $height, 'smpte170m', true)).',setsar=1';
     }
 
-    /** @return array{int, int} */
-    private function previewSize(): array
+    /** @return list<string> */
+    private function encoder(): array
     {
-        $side = 720;
-        foreach (self::SIDES as $most => $side) {
-            if ($this->clip->frames <= $most) {
-                break;
-            }
-        }
-        $scale = min(1, $side / min($this->clip->width, $this->clip->height));
-
-        return [max(1, (int) round($this->clip->width * $scale)), max(1, (int) round($this->clip->height * $scale))];
+        return $this->clip->alpha ? ['-c:v', 'libwebp', '-quality', '90', '-compression_level', '0'] : ['-q:v', '3'];
     }
 
     /**
      * @param  list<string>  $input
      * @param  list<string>  $output
-     * @param  ?callable(string): void  $listen
+     * @param  ?callable(string): mixed  $listen
      */
     private function ffmpeg(array $input, array $output, ?callable $listen = null): void
     {
-        Ffmpeg::run([...Ffmpeg::command(), ...$input, '-y', ...$output], self::SECONDS, $listen);
+        Ffmpeg::listen([...Ffmpeg::command(), ...$input, '-y', ...$output], $this->budget->seconds, $listen ?? fn (string $text): mixed => null);
     }
 }

@@ -25,15 +25,80 @@ final class Probe
         $streams = self::streams($file);
         $video = $streams['video'] ?? throw new Refusal('it holds no video');
         [$width, $height] = self::displayedSize($video);
-        $times = self::frameTimes($file);
-        $timing = ClipTiming::of($times, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
+        $times = new FrameTimes($file, self::SECONDS);
+        $timing = ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
+        // A container that keeps no times of display shows frames later than it says: by what its decoder holds back.
+        $start = $times->areKnown ? $timing->start : self::firstFrameDecoded($file) ?? $timing->start;
+        $sound = $streams['audio'] ?? null;
+        $format = (string) ($video['pix_fmt'] ?? '');
+        $container = (string) $streams['container'];
 
         return new Clip(
-            $file, $width, $height, $timing->rate, $timing->frames, $timing->start,
-            (float) ($streams['start'] ?? 0), $timing->steady && self::isIndexed($streams['container'] ?? ''), str_starts_with($video['pix_fmt'] ?? '', 'yuv'),
-            self::matrix($video, $height), ($video['color_range'] ?? '') === 'pc' || str_starts_with($video['pix_fmt'] ?? '', 'yuvj'),
-            isset($streams['audio']),
+            $file, $width, $height, $timing->rate, $timing->frames, $start, $timing->start, (float) ($streams['start'] ?? 0),
+            $timing->steady && $times->areKnown && self::isIndexed($container), str_starts_with($format, 'yuv'),
+            self::matrix($video, $height), ($video['color_range'] ?? '') === 'pc' || str_starts_with($format, 'yuvj'),
+            self::hasAlpha($video, $format), self::decoder($video),
+            $sound === null ? null : self::soundSeconds($sound, $timing, (float) $streams['length']),
+            (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing),
         );
+    }
+
+    /** When the first frame comes out of the decoder, in seconds of the file's clock. */
+    private static function firstFrameDecoded(string $file): ?float
+    {
+        $text = Ffmpeg::probe(['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0', $file], self::SECONDS);
+
+        return preg_match('/^-?[\d.]+/', trim($text), $found) === 1 ? (float) $found[0] : null;
+    }
+
+    /** @param  array<string, mixed>  $video */
+    private static function hasAlpha(array $video, string $format): bool
+    {
+        return preg_match('/^(yuva|gbrap|argb|rgba|abgr|bgra|ya\d|pal8|ayuv|vuya)/', $format) === 1 || self::decoder($video) !== null;
+    }
+
+    /**
+     * VP8 and VP9 keep alpha as a second picture beside the first, which only their own library decodes.
+     *
+     * @param  array<string, mixed>  $video
+     */
+    private static function decoder(array $video): ?string
+    {
+        $tags = array_change_key_case((array) ($video['tags'] ?? []));
+
+        return ($tags['alpha_mode'] ?? '0') !== '1' ? null : match ($video['codec_name'] ?? '') {
+            'vp9' => 'libvpx-vp9',
+            'vp8' => 'libvpx',
+            default => null,
+        };
+    }
+
+    /** @param  array<string, mixed>  $sound */
+    private static function soundSeconds(array $sound, ClipTiming $timing, float $fileLength): float
+    {
+        $begin = (float) ($sound['start_time'] ?? 0);
+        $length = (float) ($sound['duration'] ?? 0);
+
+        return max($timing->rate->seconds(1), $begin + ($length > 0 ? $length : $fileLength) - $timing->start);
+    }
+
+    /**
+     * How many frames fewer there are than the header says. A few that are left out on purpose at either end are none.
+     *
+     * @param  array<string, mixed>  $video
+     */
+    private static function missing(array $video, int $found, ClipTiming $timing): int
+    {
+        $tags = array_change_key_case((array) ($video['tags'] ?? []));
+        $promised = (int) ($video['nb_frames'] ?? 0);
+        // Matroska counts no frames, and says how long each stream is.
+        if ($promised === 0 && preg_match('/^(\d+):(\d+):(\d+(?:\.\d+)?)$/', (string) ($tags['duration'] ?? ''), $parts) === 1) {
+            $promised = (int) round(($parts[1] * 3600 + $parts[2] * 60 + (float) $parts[3]) * $timing->rate->perSecond());
+            $found = $timing->frames;
+        }
+        $missing = $promised - $found;
+
+        return $missing > max(2, 0.01 * $found) ? $missing : 0;
     }
 
     /** @return array<string, mixed> the first video and audio stream, and when the file's clock begins */
@@ -58,7 +123,7 @@ final class Probe
 
         $format = $root->optional('format')?->object() ?? [];
 
-        return $found + ['start' => $format['start_time'] ?? 0, 'container' => $format['format_name'] ?? ''];
+        return $found + ['start' => $format['start_time'] ?? 0, 'length' => $format['duration'] ?? 0, 'container' => $format['format_name'] ?? ''];
     }
 
     /**
@@ -68,28 +133,6 @@ final class Probe
     private static function isIndexed(string $container): bool
     {
         return preg_match('/(^|,)(mov|mp4|matroska|webm|avi|mxf)(,|$)/', $container) === 1;
-    }
-
-    /**
-     * When each frame is shown, sorted, in seconds. Read from the packets rather than from the header, which a cut-off
-     * file still has in full.
-     *
-     * @return non-empty-list<float>
-     */
-    private static function frameTimes(string $file): array
-    {
-        $lines = Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time,dts_time,flags', '-of', 'csv=p=0', $file], self::SECONDS);
-        $times = [];
-        foreach (explode("\n", $lines) as $line) {
-            [$shown, $decoded, $flags] = explode(',', trim($line)) + ['', '', ''];
-            $time = is_numeric($shown) ? $shown : $decoded;
-            if (is_numeric($time) && ! str_contains($flags, 'D')) {
-                $times[] = (float) $time;
-            }
-        }
-        sort($times);
-
-        return $times === [] ? throw new Refusal('it holds no video frame that can be read') : $times;
     }
 
     /**

@@ -45,13 +45,12 @@ final class Child
         }
     }
 
-    /** The last line that it wrote to standard error. */
+    /** Why it failed, as it wrote to standard error. */
     public function complaint(): string
     {
         rewind($this->errors);
-        $lines = array_filter(array_map(trim(...), explode("\n", (string) stream_get_contents($this->errors))));
 
-        return $lines === [] ? 'no reason given' : (string) end($lines);
+        return Ffmpeg::reason((string) stream_get_contents($this->errors));
     }
 
     public function __destruct()

@@ -6,13 +6,17 @@ use Ricamo\Core\Refusal;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** How ffmpeg and ffprobe are called: on local files only, with demuxers that refer to no other file, within limits. */
+/**
+ * How ffmpeg and ffprobe are called: on local files only, with demuxers that refer to no other file, within limits; in a
+ * session of their own, so that what is typed at a terminal reaches who called them and not them, and ended by the
+ * system when that process ends.
+ */
 final class Ffmpeg
 {
     /** Containers that hold their media themselves: no playlists, no concatenations, no devices. */
     private const DEMUXERS = 'mov,matroska,avi,mpegts,mpeg,ogg,flv,asf,mxf,dv,gif,wav,flac,mp3,aac,h264,hevc,ivf,nut,yuv4mpegpipe';
 
-    private const MEMORY = 6_000_000_000;
+    private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000'];
 
     /** @return list<string> the options that stand before an input file that was not made here */
     public static function inputOptions(): array
@@ -23,7 +27,16 @@ final class Ffmpeg
     /** @return list<string> the start of every ffmpeg command */
     public static function command(): array
     {
-        return ['prlimit', '--as='.self::MEMORY, 'ffmpeg', '-nostdin', '-hide_banner', '-v', 'error'];
+        return [...self::TIED, 'ffmpeg', '-nostdin', '-hide_banner', '-v', 'error'];
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @return list<string> an ffprobe command
+     */
+    public static function probing(array $arguments): array
+    {
+        return [...self::TIED, 'ffprobe', '-hide_banner', '-v', 'error', ...self::inputOptions(), ...$arguments];
     }
 
     /**
@@ -33,37 +46,62 @@ final class Ffmpeg
      */
     public static function probe(array $arguments, float $seconds): string
     {
-        return self::run(['prlimit', '--as='.self::MEMORY, 'ffprobe', '-hide_banner', '-v', 'error', ...self::inputOptions(), ...$arguments], $seconds);
+        return self::run(self::probing($arguments), $seconds);
     }
 
     /**
      * Runs a command to its end.
      *
      * @param  list<string>  $command
-     * @param  ?callable(string): void  $listen  is given what it prints, as it comes
+     * @param  ?callable(string): void  $listen  is given what it prints, as it comes; what it throws ends the command
      */
     public static function run(array $command, ?float $seconds = null, ?callable $listen = null): string
     {
+        $output = '';
+        self::listen($command, $seconds, $listen ?? function (string $text) use (&$output): void {
+            $output .= $text;
+        });
+
+        return $output;
+    }
+
+    /**
+     * Runs a command to its end without keeping what it prints.
+     *
+     * @param  list<string>  $command
+     * @param  callable(string): void  $listen
+     *
+     * @throws Refusal where it fails or takes too long
+     */
+    public static function listen(array $command, ?float $seconds, callable $listen): void
+    {
         $process = new Process($command, timeout: $seconds);
         try {
-            $process->run($listen === null ? null : function (string $type, string $text) use ($listen): void {
+            $process->disableOutput();
+            $said = '';
+            $process->run(function (string $type, string $text) use ($listen, &$said): void {
                 if ($type === Process::OUT) {
                     $listen($text);
+                } else {
+                    $said = substr($said.$text, -4000);
                 }
             });
         } catch (ProcessTimedOutException) {
             throw new Refusal("reading it took longer than $seconds seconds");
         }
         if (! $process->isSuccessful()) {
-            $lines = array_filter(array_map(trim(...), explode("\n", $process->getErrorOutput())));
-            throw new Refusal(self::withoutPaths((string) (end($lines) ?: 'the reason is not known')));
+            throw new Refusal(self::reason($said));
         }
-
-        return $process->getOutput();
     }
 
-    private static function withoutPaths(string $line): string
+    /** What went wrong, in one line without paths, from what a command wrote to standard error. */
+    public static function reason(string $said): string
     {
-        return (string) preg_replace('~(?<![\w.])/\S*/~', '', $line);
+        if (str_contains($said, 'No space left on device') || str_contains($said, 'Disk quota exceeded')) {
+            return 'the disk is full';
+        }
+        $lines = array_filter(array_map(trim(...), explode("\n", $said)));
+
+        return $lines === [] ? 'the reason is not known' : (string) preg_replace('~(?<![\w.])/\S*/~', '', (string) end($lines));
     }
 }

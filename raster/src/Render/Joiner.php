@@ -20,30 +20,55 @@ final readonly class Joiner
 
     /**
      * @param  list<string>  $pieces  video files in order
-     * @param  ?callable(): mixed  $alive  is called from time to time
+     * @param  ?callable(): mixed  $alive  is called from time to time; what it throws ends the work
+     *
+     * @throws RuntimeException where they cannot be joined; the pieces stay as they are
      */
     public function join(FrameRange $range, array $pieces, string $file, ?callable $alive = null): void
     {
-        $list = $file.'.'.getmypid().'.txt';
+        WrittenVideo::sweep($file);
+        $list = $file.'.'.getmypid().'.list.part';
         $unfinished = $file.'.'.getmypid().'.part';
-        file_put_contents($list, implode('', array_map(
-            fn (string $piece): string => "file '".str_replace("'", "'\\''", (string) realpath($piece))."'\n", $pieces,
-        )));
-        $cues = $this->scene->sounds($range);
-        $rate = $this->scene->composition->rate;
         try {
-            Ffmpeg::run([
-                ...Ffmpeg::command(), '-progress', 'pipe:1',
-                '-f', 'concat', '-safe', '0', '-i', $list, ...$this->inputs($cues),
-                ...($cues === [] ? [] : ['-filter_complex', $this->mix($cues, $rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
-                '-map', '0:v', '-c:v', 'copy', '-bsf:v', $this->wholeFrames($rate), '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
-            ], null, fn (): mixed => $alive === null ? null : $alive());
-            rename($unfinished, $file);
-        } catch (Refusal $refusal) {
-            throw new RuntimeException("the pieces could not be joined: {$refusal->getMessage()}");
+            $problem = $this->attempt($range, $pieces, $list, $unfinished, $alive) ?? WrittenVideo::problem($unfinished, $range->length());
+            if ($problem === null && ! @rename($unfinished, $file)) {
+                $problem = 'the file could not be put in its place';
+            }
         } finally {
             array_map(unlink(...), array_filter([$list, $unfinished], is_file(...)));
         }
+        if ($problem !== null) {
+            throw new RuntimeException("the pieces could not be joined: $problem");
+        }
+    }
+
+    /**
+     * @param  list<string>  $pieces
+     * @return ?string what went wrong
+     */
+    private function attempt(FrameRange $range, array $pieces, string $list, string $unfinished, ?callable $alive): ?string
+    {
+        $text = implode('', array_map(
+            fn (string $piece): string => "file '".str_replace("'", "'\\''", (string) realpath($piece))."'\n", $pieces,
+        ));
+        if (@file_put_contents($list, $text) !== strlen($text)) {
+            return WrittenVideo::because($list, 'the folder cannot be written to');
+        }
+        $cues = $this->scene->sounds($range);
+        $rate = $this->scene->composition->rate;
+        try {
+            Ffmpeg::listen([
+                ...Ffmpeg::command(), '-progress', 'pipe:1',
+                '-f', 'concat', '-safe', '0', '-i', $list, ...$this->inputs($cues),
+                // A sound that is damaged in places is heard where it is not.
+                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $this->mix($cues, $rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
+                '-map', '0:v', '-c:v', 'copy', '-bsf:v', $this->wholeFrames($rate), '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
+            ], null, fn (): mixed => $alive === null ? null : $alive());
+        } catch (Refusal $refusal) {
+            return WrittenVideo::because($unfinished, $refusal->getMessage());
+        }
+
+        return null;
     }
 
     /** Joining counts the length of pieces in microseconds; this takes every frame back to where it begins exactly. */
@@ -64,7 +89,7 @@ final readonly class Joiner
         foreach ($cues as $cue) {
             $clip = $this->scene->clips->get($cue->media);
             // A second earlier than needed: sound is found again only at the start of its packets.
-            $seek = $clip->start + $cue->from - 1 - $clip->fileStart;
+            $seek = $clip->soundStart + $cue->from - 1 - $clip->fileStart;
             array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions(), ...['-i', $clip->file]);
         }
 
@@ -76,10 +101,11 @@ final readonly class Joiner
     {
         $filters = [];
         foreach ($cues as $index => $cue) {
-            $from = $this->scene->clips->get($cue->media)->start + $cue->from;
+            $clip = $this->scene->clips->get($cue->media);
+            $from = $clip->soundStart + $cue->from;
             $filters[] = sprintf(
-                "[%d:a:0]atrim=start=%.6F:end=%.6F,asetpts='PTS-(%.6F)/TB',aresample=%d:async=1:first_pts=0,aformat=channel_layouts=stereo:sample_fmts=fltp,adelay=%dS:all=1[cue%d]",
-                $index + 1, $from, $from + $cue->length, $from, self::SAMPLE_RATE, (int) round($cue->at * self::SAMPLE_RATE), $index,
+                "[%d:a:0]atrim=start=%.6F:end=%.6F,asetpts='PTS-(%.6F)/TB',aresample=%d:async=1:first_pts=0,%s,aformat=sample_fmts=fltp,adelay=%dS:all=1[cue%d]",
+                $index + 1, $from, $from + $cue->length, $from, self::SAMPLE_RATE, $clip->toStereo(), (int) round($cue->at * self::SAMPLE_RATE), $index,
             );
         }
         $inputs = implode('', array_map(fn (int $index): string => "[cue$index]", array_keys($cues)));

@@ -4,7 +4,6 @@ namespace Ricamo\Raster\Render;
 
 use Ricamo\Raster\Draw\Surface;
 use Ricamo\Raster\Process\Child;
-use Ricamo\Raster\Process\Ffmpeg;
 use Ricamo\Raster\Process\Pipe;
 
 /**
@@ -22,10 +21,11 @@ final class VideoOutput
     /** @param  list<string>  $command an ffmpeg command without the output file */
     public function __construct(array $command, private readonly string $file)
     {
+        WrittenVideo::sweep($file);
         $this->unfinished = $file.'.'.getmypid().'.part';
         $this->pipe = new Pipe;
         $input = $this->pipe->forChildToRead();
-        $this->encoder = new Child([...$command, '-an', '-f', 'mp4', '-y', $this->unfinished], [0 => $input]);
+        $this->encoder = new Child([...$command, '-xerror', '-an', '-f', 'mp4', '-y', $this->unfinished], [0 => $input]);
         fclose($input);
         $this->pipe->closeReadEnd();
     }
@@ -40,20 +40,15 @@ final class VideoOutput
     public function finish(int $frames): ?string
     {
         $this->pipe->closeWriteEnd();
-        if ($this->encoder->wait() !== 0) {
-            $this->discard();
-
-            return "the video could not be encoded: {$this->encoder->complaint()}";
+        $problem = $this->encoder->wait() === 0
+            ? WrittenVideo::problem($this->unfinished, $frames)
+            : WrittenVideo::because($this->file, $this->encoder->complaint());
+        if ($problem === null && ! @rename($this->unfinished, $this->file)) {
+            $problem = 'the file could not be put in its place';
         }
-        $counted = self::countFrames($this->unfinished);
-        if ($counted !== $frames) {
-            $this->discard();
+        $this->discard();
 
-            return "the video came out with $counted frames instead of $frames";
-        }
-        rename($this->unfinished, $this->file);
-
-        return null;
+        return $problem === null ? null : "the video could not be written: $problem";
     }
 
     public function discard(): void
@@ -62,10 +57,5 @@ final class VideoOutput
         if (is_file($this->unfinished)) {
             unlink($this->unfinished);
         }
-    }
-
-    public static function countFrames(string $file): int
-    {
-        return (int) Ffmpeg::probe(['-select_streams', 'v:0', '-count_packets', '-show_entries', 'stream=nb_read_packets', '-of', 'csv=p=0', $file], 120);
     }
 }

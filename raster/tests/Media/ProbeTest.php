@@ -14,13 +14,13 @@ final class ProbeTest extends TestCase
     public function test_a_plain_clip(): void
     {
         $clip = Probe::clip(Clips::counting());
-        self::assertSame([320, 180, '25/1', 100, false, true], [$clip->width, $clip->height, (string) $clip->rate, $clip->frames, $clip->sound, $clip->seekable]);
+        self::assertSame([320, 180, '25/1', 100, false, true], [$clip->width, $clip->height, (string) $clip->rate, $clip->frames, $clip->hasSound(), $clip->seekable]);
     }
 
     public function test_sound_is_noticed_and_cover_pictures_are_not_video(): void
     {
         $file = Clips::make('sound.mkv', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=d=4', '-c:v', 'copy', '-c:a', 'libopus', '-shortest']);
-        self::assertTrue(Probe::clip($file)->sound);
+        self::assertTrue(Probe::clip($file)->hasSound());
     }
 
     public function test_ntsc_rates_are_exact(): void

@@ -1,0 +1,10 @@
+<?php
+
+namespace Ricamo\Raster\Media;
+
+use RuntimeException;
+
+/** Preview frames took more room than they may. */
+final class TooMuchRoom extends RuntimeException
+{
+}
