@@ -16,7 +16,7 @@ final class Clips
             self::$folder = sys_get_temp_dir().'/ricamo-clips-'.getmypid();
             mkdir(self::$folder);
             register_shutdown_function(function (): void {
-                array_map(unlink(...), glob(self::$folder.'/*') ?: []);
+                array_map(unlink(...), array_filter(glob(self::$folder.'/*') ?: [], is_file(...)));
                 rmdir((string) self::$folder);
             });
         }

@@ -6,7 +6,7 @@ namespace Ricamo\Raster\Draw;
 interface Pictures
 {
     /**
-     * The frame as displayed, opaque, at the clip's own size or, where that is more than is needed, smaller. It is valid
+     * The frame as displayed, at the clip's own size or, where that is more than is needed, smaller. It is valid
      * until the next call.
      *
      * @param  float  $scale  how large it will be shown, 1 being one pixel of the clip a pixel

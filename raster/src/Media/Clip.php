@@ -105,14 +105,14 @@ final readonly class Clip
     }
 
     /** The filters that make its pictures this large, in blue, green and red of full range, premultiplied where it has alpha. */
-    public function toRgb(int $width, int $height): string
+    public function toRgb(int $width, int $height, Chroma $chroma = Chroma::Smooth): string
     {
         if ($this->alpha) {
             return $this->premultiplied($width, $height).',format=bgra';
         }
 
         return $this->hasPlanes()
-            ? $this->zimg($width, $height, 'gbr', 'full').',format=gbrp,format=bgr0'
+            ? $this->zimg($width, $height, 'gbr', 'full', $chroma).',format=gbrp,format=bgr0'
             : $this->swscale($width, $height).',format=gbrp,format=bgr0';
     }
 
@@ -152,11 +152,13 @@ final readonly class Clip
         return $this->planar && $this->width % 2 === 0 && $this->height % 2 === 0;
     }
 
-    private function zimg(int $width, int $height, string $matrix, string $range): string
+    private function zimg(int $width, int $height, string $matrix, string $range, Chroma $chroma = Chroma::Smooth): string
     {
+        $isSameSize = $width === $this->width && $height === $this->height;
+
         return sprintf(
-            'zscale=w=%d:h=%d:filter=bicubic:matrixin=%s:rangein=%s:matrix=%s:range=%s',
-            $width, $height, self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
+            'zscale=w=%d:h=%d:filter=%s:matrixin=%s:rangein=%s:matrix=%s:range=%s',
+            $width, $height, $chroma === Chroma::Reversible && $isSameSize ? 'point:chromalin=center' : 'bicubic', self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
         );
     }
 

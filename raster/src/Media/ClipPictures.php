@@ -27,13 +27,14 @@ final class ClipPictures implements Pictures
     public function frame(string $media, int $frame, float $scale): Surface
     {
         $halvings = self::halvings($scale);
-        $key = "$media $halvings";
+        $chroma = abs($scale - 1) < 1e-6 ? Chroma::Reversible : Chroma::Smooth;
+        $key = "$media $halvings $chroma->name";
         $found = $this->nearest($key, $frame);
         if ($found === null) {
             if (count($this->open) >= self::OPEN) {
                 array_shift($this->open);
             }
-            $entry = ['key' => $key, 'reader' => new ClipReader($this->clips->get($media), $halvings)];
+            $entry = ['key' => $key, 'reader' => new ClipReader($this->clips->get($media), $halvings, $chroma)];
         } else {
             [$entry] = array_splice($this->open, $found, 1);
         }

@@ -24,7 +24,7 @@ final class ClipReader
     private int $held = -1;
 
     /** @param  int  $halvings  how often its sides are halved, rounded up */
-    public function __construct(private readonly Clip $clip, int $halvings = 0)
+    public function __construct(private readonly Clip $clip, int $halvings = 0, private readonly Chroma $chroma = Chroma::Smooth)
     {
         $this->surface = new Surface((int) ceil($clip->width / 2 ** $halvings), (int) ceil($clip->height / 2 ** $halvings));
     }
@@ -63,7 +63,7 @@ final class ClipReader
         $output = $this->pipe->forChildToWrite();
         $this->decoder = new Child([
             ...Ffmpeg::command(), ...$this->clip->open($frame),
-            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height),
+            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height, $this->chroma),
             '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
         ], [1 => $output]);
         fclose($output);

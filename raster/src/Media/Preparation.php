@@ -55,7 +55,7 @@ final class Preparation
     {
         $width = max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));
         $this->ffmpeg($this->clip->open(0), [
-            '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},{$this->scale($width, self::POSTER_HEIGHT)}",
+            '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
             '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
     }

@@ -26,6 +26,11 @@ final class Child
         $this->process = is_resource($process) ? $process : throw new RuntimeException("{$command[0]} could not be started");
     }
 
+    public function pid(): int
+    {
+        return $this->process === null ? 0 : proc_get_status($this->process)['pid'];
+    }
+
     /** Waits for its end. @return int the exit status */
     public function wait(): int
     {

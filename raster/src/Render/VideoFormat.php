@@ -7,8 +7,11 @@ use Ricamo\Core\Time\FrameRate;
 /** How finished video is encoded: H.264 in 4:2:0, BT.709 in limited range, and marked so. */
 final class VideoFormat
 {
-    /** The filter that turns red, green and blue into the output's colours; swscale is exact only with accurate rounding. */
-    public const COLOURS = 'scale=out_color_matrix=bt709:out_range=tv:flags=bilinear+accurate_rnd';
+    /**
+     * The filter that turns red, green and blue into the output's colours, averaging the chroma of two by two pixels;
+     * swscale is exact only with accurate rounding.
+     */
+    public const COLOURS = 'scale=out_color_matrix=bt709:out_range=tv:flags=area+accurate_rnd';
 
     /** @return list<string> */
     public static function encoder(FrameRate $rate): array
