@@ -87,6 +87,25 @@ final class RenderTest extends TestCase
         }
     }
 
+    /** Pieces of one render may be drawn by either method: at their border nothing may be seen to change. */
+    public function test_both_methods_give_back_the_colours_of_a_clip_that_says_nothing_of_them(): void
+    {
+        foreach (['untagged-hd.mp4' => '1280x720', 'untagged-sd.mp4' => '320x180'] as $name => $size) {
+            $clip = Clips::make($name, ['-f', 'lavfi', '-i', "gradients=s=$size:r=25:n=4:c0=0x2f5d50:c1=0xc9973f:c2=0x24557a:c3=0xf3e3c3:seed=1", '-frames:v', '10', '-vf', 'noise=alls=12,format=yuv420p', '-c:v', 'libx264', '-crf', '8']);
+            [$width, $height] = array_map(intval(...), explode('x', $size));
+            $scene = Scenes::of([Scenes::clip(['position' => [$width / 2, $height / 2]])], ['width' => $width, 'height' => $height], ['m1' => $clip]);
+            $range = new FrameRange(0, 10);
+            $backdrop = Backdrop::under($scene->lists($range));
+            self::assertNotNull($backdrop);
+            self::assertNull($this->write(new OverlayMethod($scene, $backdrop), $range, "$this->folder/overlay-$name"));
+            self::assertNull($this->write(new WholeFrameMethod($scene), $range, "$this->folder/whole-$name"));
+            $said = new \Symfony\Component\Process\Process(['ffmpeg', '-hide_banner', '-i', "$this->folder/overlay-$name", '-i', "$this->folder/whole-$name", '-lavfi', 'psnr', '-f', 'null', '-']);
+            $said->mustRun();
+            self::assertSame(1, preg_match('/average:([\d.]+|inf)/', $said->getErrorOutput(), $found));
+            self::assertGreaterThan(45, $found[1] === 'inf' ? INF : (float) $found[1], $name);
+        }
+    }
+
     /** A clip of 640 × 360 at half its size, and one at twice, which is cut off at the sides. */
     public function test_both_methods_draw_clips_of_another_size_the_same(): void
     {

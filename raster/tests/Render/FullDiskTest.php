@@ -1,0 +1,93 @@
+<?php
+
+namespace Ricamo\Raster\Tests\Render;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Media\Preparation;
+use Ricamo\Raster\Media\Probe;
+use Ricamo\Raster\Render\Joiner;
+use Ricamo\Raster\Render\RangeRenderer;
+use Ricamo\Raster\Render\Scene;
+use Ricamo\Raster\Render\WrittenVideo;
+use Ricamo\Raster\Tests\Clips;
+use Ricamo\Raster\Tests\Scenes;
+use Ricamo\Raster\Tests\SmallDisk;
+use RuntimeException;
+
+/** Nothing that is not whole counts as finished, and nothing half-made is left. */
+final class FullDiskTest extends TestCase
+{
+    private function noise(): string
+    {
+        return Clips::make('noise.mp4', ['-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60', '-c:v', 'libx264', '-crf', '10']);
+    }
+
+    private function scene(): Scene
+    {
+        return Scenes::of([Scenes::clip()], files: ['m1' => $this->noise()]);
+    }
+
+    /** @param  callable(): mixed  $work */
+    private function reason(callable $work): string
+    {
+        try {
+            $work();
+        } catch (RuntimeException|Refusal $failure) {
+            return $failure->getMessage();
+        }
+        self::fail('nothing was wrong');
+    }
+
+    public function test_a_piece_that_finds_no_room_is_no_piece(): void
+    {
+        $disk = new SmallDisk(600);
+        $reason = $this->reason(fn () => (new RangeRenderer($this->scene()))->render(new FrameRange(0, 60), "$disk->folder/piece.mp4", fn (): bool => true));
+        self::assertSame('the video could not be written: the disk is full', $reason);
+        self::assertSame([], $disk->names());
+    }
+
+    public function test_a_join_that_finds_no_room_leaves_the_pieces_and_nothing_else(): void
+    {
+        $piece = Clips::folder().'/piece-for-full-disk.mp4';
+        (new RangeRenderer($this->scene()))->render(new FrameRange(0, 60), $piece, fn (): bool => true);
+        // Room for the pictures, but not for the index that is written at the end, or for moving it to the front.
+        foreach ([0.4, 0.9, 0.995] as $part) {
+            $disk = new SmallDisk((int) ceil($part * filesize($piece) / 1024));
+            $reason = $this->reason(fn () => (new Joiner($this->scene()))->join(new FrameRange(0, 60), [$piece], "$disk->folder/finished.mp4"));
+            self::assertSame('the pieces could not be joined: the disk is full', $reason);
+            self::assertSame([], $disk->names());
+            self::assertFileExists($piece);
+        }
+    }
+
+    public function test_a_preview_that_finds_no_room_says_so_before_it_begins(): void
+    {
+        $disk = new SmallDisk(600);
+        $reason = $this->reason(fn () => (new Preparation(Probe::clip($this->noise()), $disk->folder))->run(fn (): bool => true));
+        self::assertMatchesRegularExpression('/^the disk is full: its preview takes about \d+ MB$/', $reason);
+    }
+
+    public function test_what_was_cut_off_is_not_taken_for_whole(): void
+    {
+        $whole = Clips::make('judged.mp4', ['-i', $this->noise(), '-c', 'copy', '-movflags', '+faststart']);
+        self::assertNull(WrittenVideo::problem($whole, 60));
+        self::assertSame('it came out with 60 frames instead of 61', WrittenVideo::problem($whole, 61));
+        $cut = Clips::folder().'/judged-cut.mp4';
+        foreach ([0.2, 0.9, 0.999] as $part) {
+            file_put_contents($cut, substr((string) file_get_contents($whole), 0, (int) ($part * filesize($whole))));
+            self::assertNotNull(WrittenVideo::problem($cut, 60), "$part of it");
+        }
+    }
+
+    public function test_what_dead_processes_left_is_swept_away(): void
+    {
+        $file = Clips::folder().'/swept.mp4';
+        touch("$file.999999999.part");
+        touch("$file.".getmypid().'.part');
+        WrittenVideo::sweep($file);
+        self::assertFileDoesNotExist("$file.999999999.part");
+        self::assertFileExists("$file.".getmypid().'.part');
+    }
+}
