@@ -120,7 +120,7 @@ final readonly class Clip
     public function toYuv(int $width, int $height, string $matrix, bool $fullRange): string
     {
         if ($this->hasPlanes() && $width % 2 === 0 && $height % 2 === 0) {
-            return $this->zimg($width, $height, self::ZIMG[$matrix], $fullRange ? 'full' : 'limited').',format='.($fullRange ? 'yuvj420p' : 'yuv420p');
+            return $this->zimg($width, $height, self::ZIMG[$matrix], $fullRange ? 'full' : 'limited', Chroma::Reversible).',format='.($fullRange ? 'yuvj420p' : 'yuv420p');
         }
 
         return $this->swscale($width, $height).",format=gbrp,scale=out_color_matrix=$matrix:out_range=".($fullRange ? 'pc,format=yuvj420p' : 'tv,format=yuv420p');
@@ -158,7 +158,7 @@ final readonly class Clip
 
         return sprintf(
             'zscale=w=%d:h=%d:filter=%s:matrixin=%s:rangein=%s:matrix=%s:range=%s',
-            $width, $height, $chroma === Chroma::Reversible && $isSameSize ? 'point:chromalin=center' : 'bicubic', self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
+            $width, $height, $chroma === Chroma::Reversible && $isSameSize ? 'point:chromalin=center'.($matrix === 'gbr' ? '' : ':chromal=center') : 'bicubic', self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
         );
     }
 
