@@ -4,6 +4,7 @@ use App\Editing\Editor;
 use App\Editing\StaleRevision;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
+use App\Work\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -12,6 +13,7 @@ use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Ricamo\Core\Refusal;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php')
@@ -28,6 +30,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
             ? response()->json(['message' => $refusal->getMessage()], 422)
             : null);
+        $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->is('api/*')
+            ? response()->json(['message' => 'This is not here, or not here any more.'], 404)
+            : null);
+        $exceptions->render(fn (PDOException $fault) => match (true) {
+            Problem::isDatabaseBusy($fault) => response()->json(['message' => 'The server is busy. Nothing was changed; try again in a moment.'], 503, ['Retry-After' => '2']),
+            Problem::isDiskFull($fault) => response()->json(['message' => 'The disk is full. Nothing was changed; make room and try again.'], 507),
+            default => null,
+        });
         // A refused edit carries what its maker has missed.
         $exceptions->render(fn (StaleRevision $stale) => response()->json([
             'message' => $stale->getMessage(), 'revision' => $stale->latest, ...app(Editor::class)->since($stale->compositionId, $stale->known),

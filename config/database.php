@@ -8,7 +8,8 @@ return [
             'database' => env('DB_DATABASE', storage_path('ricamo.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 10_000,
+            // Longer than any write takes; what has to wait longer is told to try again.
+            'busy_timeout' => 5_000,
             'journal_mode' => 'wal',
             // An edit that was answered survives a loss of power, too.
             'synchronous' => 'full',

@@ -3,6 +3,7 @@
 namespace Tests;
 
 use App\Models\Composition;
+use App\Models\Media;
 use App\Models\Project;
 use App\Projects\NewProject;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
@@ -28,6 +29,7 @@ abstract class TestCase extends LaravelTestCase
         config([
             'database.connections.sqlite.database' => $database,
             'ricamo.originals' => "$this->folder/media",
+            'ricamo.uploads' => "$this->folder/uploads",
             'ricamo.previews' => "$this->folder/previews",
             'ricamo.renders' => "$this->folder/renders",
             'ricamo.piece_frames' => 10,
@@ -75,7 +77,37 @@ abstract class TestCase extends LaravelTestCase
 
     protected function work(): void
     {
-        Artisan::call('queue:work', ['--queue' => 'media,renders', '--stop-when-empty' => true, '--tries' => 1]);
+        Artisan::call('queue:work', ['--queue' => 'media,media-long,renders', '--stop-when-empty' => true, '--tries' => 1]);
+    }
+
+    /** Announces a file and sends it in one part, as the protocol has it. */
+    protected function upload(string $path, string $file, string $name): TestResponse
+    {
+        $location = $this->announce($path, (int) filesize($file), $name)->assertStatus(201)->headers->get('Location');
+
+        return $this->send((string) $location, 0, (string) file_get_contents($file));
+    }
+
+    protected function announce(string $path, int|string $length, string $name): TestResponse
+    {
+        return $this->withHeaders(['Accept' => 'application/json', 'Tus-Resumable' => '1.0.0', 'Upload-Length' => (string) $length, 'Upload-Metadata' => 'filename '.base64_encode($name)])
+            ->post("/api/$path");
+    }
+
+    protected function send(string $location, int $offset, string $part): TestResponse
+    {
+        return $this->call('PATCH', $location, server: [
+            'HTTP_ACCEPT' => 'application/json', 'HTTP_TUS_RESUMABLE' => '1.0.0', 'HTTP_UPLOAD_OFFSET' => (string) $offset, 'CONTENT_TYPE' => 'application/offset+octet-stream',
+        ], content: $part);
+    }
+
+    /** Takes a clip into a project, looks at it and prepares it. */
+    protected function takeIn(Project $project, string $file, string $name = 'street.mp4'): Media
+    {
+        $id = $this->upload("projects/{$project->id}/uploads", $file, $name)->assertStatus(204)->headers->get('Ricamo-Media');
+        $this->work();
+
+        return Media::query()->findOrFail((int) $id);
     }
 
     protected function clipFile(): string

@@ -2,13 +2,14 @@
 
 namespace App\Console;
 
+use App\Serving\Child;
+use App\Serving\WebServer;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\Process\Process;
 
 /**
- * Serves the application with PHP's own server and queue workers beside it. Each child leads a process group of its
- * own, which ends as a whole; a worker that ends is started again, and takes up what the one before it left.
+ * Serves the application: a web server, PHP for it, and queue workers. What ends is started again, and takes up what the
+ * one before it left; when this ends, all of them do, and put down in good order what they are at.
  */
 final class ServeCommand extends Command
 {
@@ -16,13 +17,14 @@ final class ServeCommand extends Command
 
     protected $description = 'Serves Ricamo, with its queue workers';
 
-    private const SERVER_WORKERS = '4';
+    /** What each worker works on, in order of preference: a long file never stands in the way of short ones. */
+    private const WORKERS = ['media' => 'media', 'media-long' => 'media-long,media', 'renders' => 'renders'];
 
-    /** @var array<string, Process> */
-    private array $children = [];
+    /** How long, in seconds, workers may take to put down what they are at. */
+    private const GRACE = 8;
 
-    /** @var array<string, int> the process group of each child, which its own children share */
-    private array $groups = [];
+    /** A child that ends sooner than this after its start is started again only after as long. */
+    private const BREATH = 1.0;
 
     private bool $ending = false;
 
@@ -31,85 +33,92 @@ final class ServeCommand extends Command
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->ending = true;
         });
-        if ($this->isTaken()) {
-            $this->error("Port {$this->option('port')} is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.");
+        [$host, $port] = [(string) $this->option('host'), (int) $this->option('port')];
+        if ($this->isTaken($host, $port)) {
+            $this->error("Port $port is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.");
 
             return self::FAILURE;
         }
         $this->call('ricamo:resume');
-        $this->start('server');
-        $this->line("Ricamo is at http://{$this->option('host')}:{$this->option('port')}  (Ctrl+C ends it)");
-        while (! $this->ending) {
-            foreach (['server', 'media', 'renders'] as $name) {
-                if (! ($this->children[$name] ?? null)?->isRunning()) {
-                    $this->start($name);
-                }
-            }
-            usleep(300_000);
+        $web = new WebServer($host, $port);
+        $web->configure();
+        $children = $this->children($web);
+        $this->keep($children[0]);
+        for ($try = 0; $try < 100 && ! $web->isReady(); $try++) {
+            usleep(50_000);
         }
-        array_map($this->end(...), $this->children);
+        $this->line("Ricamo is at http://$host:$port  (Ctrl+C ends it)");
+        while (! $this->ending) {
+            array_walk($children, $this->keep(...));
+            usleep(100_000);
+        }
+        $this->end($children);
 
         return self::SUCCESS;
     }
 
-    /** Before anything is taken up: what another server is at is not to be taken from it. */
-    private function isTaken(): bool
+    /** @return list<Child> PHP first, for without it there is no answer */
+    private function children(WebServer $web): array
     {
-        $connection = @fsockopen((string) $this->option('host'), (int) $this->option('port'), timeout: 1);
+        $children = [new Child('PHP', $web->fpmCommand()), new Child('web server', $web->nginxCommand())];
+        foreach (self::WORKERS as $name => $queues) {
+            $children[] = new Child("$name worker", [
+                PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'ffi.enable=1',
+                base_path('artisan'), 'queue:work', "--queue=$queues", '--sleep=0.3', '--tries=1', '--timeout=7200', '--memory=512',
+            ], $name);
+        }
+
+        return $children;
+    }
+
+    private function keep(Child $child): void
+    {
+        if ($child->isRunning() || $child->hasStarted() && $child->age() < self::BREATH) {
+            return;
+        }
+        if ($child->hasStarted()) {
+            $this->error("The {$child->name} ended and is started again.");
+            // Where only its leader died, the rest of a group would keep the port, or go on encoding for nobody.
+            $child->kill();
+            $this->release($child);
+        }
+        $child->start($this->report(...));
+    }
+
+    /** What a dead worker was at is free to be taken up at once. Two share a queue: the other one's work is still its own. */
+    private function release(Child $child): void
+    {
+        if ($child->queue === 'renders') {
+            DB::table('jobs')->where('queue', 'renders')->update(['reserved_at' => null, 'attempts' => 0]);
+        } elseif ($child->queue !== null) {
+            $this->callSilently('ricamo:resume', ['--media' => true]);
+        }
+    }
+
+    /** Before anything is taken up: what another server is at is not to be taken from it. */
+    private function isTaken(string $host, int $port): bool
+    {
+        $connection = @fsockopen($host, $port, timeout: 1);
 
         return $connection !== false && fclose($connection);
     }
 
-    private function start(string $name): void
+    private function report(string $text): void
     {
-        $isRestart = isset($this->children[$name]);
-        if ($isRestart) {
-            $this->error("The $name process ended and is started again.");
-            $this->killGroup($name);
-            // What it was at is free to be taken up at once.
-            DB::table('jobs')->where('queue', $name)->update(['reserved_at' => null, 'attempts' => 0]);
-            usleep(500_000);
-        }
-        $php = [PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'ffi.enable=1'];
-        $command = $name === 'server'
-            ? [...$php,
-                '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=1',
-                '-d', 'upload_max_filesize='.config('ricamo.upload_bytes'), '-d', 'post_max_size='.(config('ricamo.upload_bytes') + 1_048_576),
-                '-d', 'max_input_time=-1', '-d', 'display_errors=0',
-                '-S', "{$this->option('host')}:{$this->option('port')}", '-t', public_path(), base_path('tools/router.php')]
-            : [...$php, base_path('artisan'), 'queue:work', "--queue=$name", '--sleep=0.3', '--tries=1', '--timeout=7200'];
-        $process = new Process(['setsid', ...$command], base_path(), ['PHP_CLI_SERVER_WORKERS' => self::SERVER_WORKERS], timeout: null);
-        $process->start(fn (string $type, string $text) => $this->report($name, $text));
-        $this->children[$name] = $process;
-        $pid = $process->getPid();
-        if ($pid !== null) {
-            $this->groups[$name] = $pid;
-        }
-    }
-
-    /** Where only its leader died, the rest of a group would keep the port, or go on encoding for nobody. */
-    private function killGroup(string $name): void
-    {
-        if (isset($this->groups[$name])) {
-            posix_kill(-$this->groups[$name], SIGKILL);
-            unset($this->groups[$name]);
-        }
-    }
-
-    private function report(string $name, string $text): void
-    {
-        if ($name === 'server' && preg_match_all('/(?:PHP )?(?:Fatal|Parse|Warning).*/', $text, $found)) {
+        if (preg_match_all('/(?:PHP )?(?:Fatal|Parse|Warning|ALERT|\[emerg\]|\[alert\]).*/', $text, $found)) {
             $this->error(implode("\n", $found[0]));
         }
     }
 
-    private function end(Process $process): void
+    /** @param  list<Child>  $children */
+    private function end(array $children): void
     {
-        $pid = $process->getPid();
-        if ($pid !== null) {
-            posix_kill(-$pid, SIGTERM);
-            posix_kill($pid, SIGTERM);
+        array_map(fn (Child $child) => $child->ask(), $children);
+        for ($end = microtime(true) + self::GRACE; microtime(true) < $end; usleep(30_000)) {
+            if (array_filter($children, fn (Child $child): bool => $child->isRunning()) === []) {
+                break;
+            }
         }
-        $process->stop(3, SIGKILL);
+        array_map(fn (Child $child) => $child->kill(), $children);
     }
 }

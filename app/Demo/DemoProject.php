@@ -5,7 +5,6 @@ namespace App\Demo;
 use App\Media\Intake;
 use App\Models\Composition;
 use App\Models\Project;
-use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Composition as Document;
 
 /** The demo project, "Depot Nine". */
@@ -26,18 +25,16 @@ final readonly class DemoProject
     {
         [$street, $workshop] = [$footage->street(), $footage->workshop()];
 
-        return DB::transaction(function () use ($street, $workshop): Project {
-            $project = Project::query()->create(['name' => self::NAME]);
-            $clip = $this->intake->take($project, $street, 'Street in the evening.mp4');
-            $this->intake->take($project, $workshop, 'Workshop.mp4');
-            $this->add($project, LowerThird::composition($clip->key(), 'Marta Oldani', 'Depot electrician'));
+        $project = Project::query()->create(['name' => self::NAME]);
+        $clip = $this->intake->take($project, $street, 'Street in the evening.mp4');
+        $this->intake->take($project, $workshop, 'Workshop.mp4');
+        $this->add($project, LowerThird::composition($clip->key(), 'Marta Oldani', 'Depot electrician'));
 
-            return $project;
-        });
+        return $project;
     }
 
     private function add(Project $project, Document $document): void
     {
-        $project->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document), 'opened_at' => now()]);
+        $project->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document)]);
     }
 }

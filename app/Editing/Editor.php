@@ -22,18 +22,19 @@ final class Editor
             $edit = Edits::read($request);
             $before = $composition->read();
             $after = Edits::apply($edit, $before, $evaluator);
-            $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']);
+            $kept = json_encode(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value], JSON_THROW_ON_ERROR);
 
-            return new Step($after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), json_encode(
-                ['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value], JSON_THROW_ON_ERROR,
-            ));
+            return new Step(
+                $after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), $kept,
+                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']),
+            );
         });
     }
 
     /** @return array<string, mixed> what the edit would show; nothing is kept */
     public function try(int $id, Node $request): array
     {
-        $composition = Composition::query()->findOrFail($id);
+        $composition = Composition::present()->findOrFail($id);
         $evaluator = $composition->evaluator();
         $before = $composition->read();
         $after = Edits::apply(Edits::read($request), $before, $evaluator);
@@ -50,9 +51,11 @@ final class Editor
     {
         return $this->change($id, $request, 'undo', function (Composition $composition): Step {
             $entry = $this->edits($composition->id)->where('state', 'done')->orderByDesc('revision')->first() ?? throw new Refusal('there is nothing to undo');
-            $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'undone']);
 
-            return new Step(Patch::apply($composition->document, $entry->inverse), $entry->inverse, $entry->patch, $entry->title);
+            return new Step(
+                Patch::apply($composition->document, $entry->inverse), $entry->inverse, $entry->patch, $entry->title,
+                mark: fn () => $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'undone']),
+            );
         });
     }
 
@@ -61,9 +64,11 @@ final class Editor
     {
         return $this->change($id, $request, 'redo', function (Composition $composition): Step {
             $entry = $this->edits($composition->id)->where('state', 'undone')->orderBy('revision')->first() ?? throw new Refusal('there is nothing to redo');
-            $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'done']);
 
-            return new Step(Patch::apply($composition->document, $entry->patch), $entry->patch, $entry->inverse, $entry->title);
+            return new Step(
+                Patch::apply($composition->document, $entry->patch), $entry->patch, $entry->inverse, $entry->title,
+                mark: fn () => $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'done']),
+            );
         });
     }
 
@@ -90,25 +95,55 @@ final class Editor
     }
 
     /**
+     * Works out the change first, and takes the database's one lock for writing only to keep it.
+     *
      * @param  Closure(Composition, Evaluator): Step  $make
      * @return array<string, mixed>
      */
     private function change(int $id, Node $request, string $kind, Closure $make): array
     {
-        return DB::transaction(function () use ($id, $request, $kind, $make): array {
-            $composition = Composition::query()->findOrFail($id);
-            $known = $request->field('revision')->int(0, PHP_INT_MAX);
-            if ($known !== $composition->revision) {
-                throw new StaleRevision($id, $known, $composition->revision);
+        $composition = Composition::present()->findOrFail($id);
+        $known = $request->field('revision')->int(0, PHP_INT_MAX);
+        if ($known !== $composition->revision) {
+            throw new StaleRevision($id, $known, $composition->revision);
+        }
+        $evaluator = $composition->evaluator();
+        $step = $make($composition, $evaluator);
+        // Before anything is kept: a document that cannot be shown is not one to keep.
+        $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
+        $history = $this->keep($composition, $step, $kind);
+
+        return [
+            'revision' => $known + 1,
+            'patch' => json_decode($step->patch),
+            'history' => $history,
+            'glimpse' => $glimpse,
+        ];
+    }
+
+    /**
+     * @return array{undo: ?string, redo: ?string}
+     *
+     * @throws StaleRevision where another change was kept in the meantime
+     */
+    private function keep(Composition $composition, Step $step, string $kind): array
+    {
+        $document = Composition::encode($step->after);
+
+        return DB::transaction(function () use ($composition, $step, $kind, $document): array {
+            $changed = Composition::query()->whereKey($composition->id)->where('revision', $composition->revision)->update([
+                'document' => $document, 'revision' => $composition->revision + 1, 'name' => $step->after->name,
+            ]);
+            if ($changed === 0) {
+                $latest = (int) Composition::present()->findOrFail($composition->id, ['id', 'revision'])->revision;
+                throw new StaleRevision($composition->id, $composition->revision, $latest);
             }
-            $evaluator = $composition->evaluator();
-            $step = $make($composition, $evaluator);
-            // Before anything is kept: a document that cannot be shown is not one to keep.
-            $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
-            $revision = $composition->revision + 1;
+            if ($step->mark !== null) {
+                ($step->mark)();
+            }
             Change::query()->insert([
-                'composition_id' => $id,
-                'revision' => $revision,
+                'composition_id' => $composition->id,
+                'revision' => $composition->revision + 1,
                 'kind' => $kind,
                 'title' => $step->title,
                 'request' => $step->request,
@@ -116,16 +151,8 @@ final class Editor
                 'inverse' => $step->inverse,
                 'created_at' => now(),
             ]);
-            Composition::query()->whereKey($id)->update([
-                'document' => Composition::encode($step->after), 'revision' => $revision, 'name' => $step->after->name,
-            ]);
 
-            return [
-                'revision' => $revision,
-                'patch' => json_decode($step->patch),
-                'history' => $this->history($id),
-                'glimpse' => $glimpse,
-            ];
+            return $this->history($composition->id);
         });
     }
 

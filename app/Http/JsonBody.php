@@ -17,7 +17,7 @@ final class JsonBody
         if (! $request->isJson()) {
             throw new Refusal('the request must carry JSON');
         }
-        if (strlen($request->getContent()) > self::LARGEST) {
+        if ((int) $request->header('Content-Length', '0') > self::LARGEST || strlen($request->getContent()) > self::LARGEST) {
             throw new Refusal('the request is too large');
         }
         $node = Node::decode($request->getContent());

@@ -6,67 +6,86 @@ use App\Models\Media;
 use App\Models\Render;
 use App\Models\RenderPiece;
 use App\Rendering\Renders;
+use App\Work\Patience;
+use App\Work\Problem;
+use App\Work\StopSignal;
+use App\Work\WorkStopped;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Ricamo\Raster\Process\Heartbeat;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
 use Throwable;
 
-/** Draws one piece of a render, unless it is there already or nobody wants it any more. */
+/** Draws one piece of a render, unless it is there already or nobody waits for it any more. */
 final class DrawPiece implements ShouldQueue
 {
     use Queueable;
 
-    /** Seconds between two signs of life. */
-    private const BEAT = 0.5;
+    /** Seconds between two looks at whether it is still wanted. */
+    private const BETWEEN = 0.5;
 
     public int $timeout = 7200;
 
     public int $tries = 1;
 
-    public function __construct(private readonly int $piece)
+    public function __construct(private readonly int $piece, private readonly string $attempt)
     {
         $this->onQueue('renders');
     }
 
     public function handle(Renders $renders): void
     {
+        StopSignal::listen();
         $piece = RenderPiece::query()->with('render.composition')->find($this->piece);
-        if ($piece === null || $piece->finished || ! $piece->render->isUnderWay()) {
+        $render = $piece?->render;
+        if ($piece === null || $render === null || $piece->finished) {
             return;
         }
-        $render = $piece->render;
-        $render->update(['state' => 'drawing', 'heard_at' => now(), 'started_at' => $render->started_at ?? now()]);
+        if (! $render->advance($this->attempt, ['waiting', 'drawing'], ['state' => 'drawing', 'started_at' => $render->started_at ?? now()])) {
+            return;
+        }
+        $heartbeat = new Heartbeat($render->heartbeat());
         try {
             $projectId = $render->composition->project_id;
             $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
-            (new RangeRenderer($scene))->render($piece->range(), $piece->file(), $this->beat($piece));
+            (new RangeRenderer($scene))->render($piece->range(), $piece->file(), $this->look($piece));
         } catch (RenderCancelled) {
             return;
+        } catch (WorkStopped) {
+            self::dispatch($this->piece, $this->attempt);
+
+            return;
+        } finally {
+            $heartbeat->stop();
         }
-        $renders->pieceFinished($piece);
+        $renders->pieceFinished($piece, $this->attempt);
     }
 
     public function failed(?Throwable $reason): void
     {
-        $piece = RenderPiece::query()->with('render')->find($this->piece);
-        $piece?->render->update(['state' => 'failed', 'problem' => mb_substr($reason?->getMessage() ?? 'the worker was stopped', 0, 250)]);
+        RenderPiece::query()->with('render')->find($this->piece)?->render
+            ->advance($this->attempt, Render::UNDER_WAY, ['state' => 'failed', 'problem' => Problem::of($reason)]);
     }
 
     /** @return callable(int): bool */
-    private function beat(RenderPiece $piece): callable
+    private function look(RenderPiece $piece): callable
     {
         $last = 0.0;
+        $wanted = true;
 
-        return function (int $drawn) use ($piece, &$last): bool {
-            if (microtime(true) - $last < self::BEAT) {
-                return true;
+        return function (int $drawn) use ($piece, &$last, &$wanted): bool {
+            StopSignal::heed();
+            if (microtime(true) - $last >= self::BETWEEN) {
+                $last = microtime(true);
+                Patience::without(function () use ($piece, $drawn, &$wanted): void {
+                    $piece->update(['drawn' => $drawn]);
+                    $wanted = Render::query()->whereKey($piece->render_id)->where('attempt', $this->attempt)->whereIn('state', Render::UNDER_WAY)->exists();
+                });
             }
-            $last = microtime(true);
-            $piece->update(['drawn' => $drawn]);
 
-            return Render::query()->whereKey($piece->render_id)->whereIn('state', Render::UNDER_WAY)->update(['heard_at' => now()]) > 0;
+            return $wanted;
         };
     }
 }

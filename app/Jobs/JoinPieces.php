@@ -5,10 +5,19 @@ namespace App\Jobs;
 use App\Models\Media;
 use App\Models\Render;
 use App\Models\RenderPiece;
+use App\Work\Patience;
+use App\Work\Problem;
+use App\Work\StopSignal;
+use App\Work\WorkStopped;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Collection;
+use Ricamo\Raster\Process\Heartbeat;
 use Ricamo\Raster\Render\Joiner;
+use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
+use Ricamo\Raster\Render\WrittenVideo;
+use RuntimeException;
 use Throwable;
 
 /** Joins a render's pieces with the mixed sound into the finished file. */
@@ -20,30 +29,68 @@ final class JoinPieces implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(private readonly int $render)
+    public function __construct(private readonly int $render, private readonly string $attempt)
     {
         $this->onQueue('renders');
     }
 
     public function handle(): void
     {
+        StopSignal::listen();
         $render = Render::query()->with(['composition', 'pieces'])->find($this->render);
-        if ($render === null || $render->state !== 'joining') {
+        if ($render === null || ! $render->advance($this->attempt, ['joining'], [])) {
             return;
         }
-        $render->update(['heard_at' => now()]);
+        $pieces = $render->pieces->sortBy('from')->values()->each(fn (RenderPiece $piece) => $piece->setRelation('render', $render));
         $projectId = $render->composition->project_id;
         $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
-        $files = $render->pieces->sortBy('from')->values()->map(fn (RenderPiece $piece): string => $piece->setRelation('render', $render)->file())->all();
-        $alive = fn (): bool => $render->update(['heard_at' => now()]);
-        (new Joiner($scene))->join($render->range(), $files, $render->file(), $alive);
-        if (Render::query()->whereKey($render->id)->where('state', 'joining')->update(['state' => 'finished']) > 0) {
+        $heartbeat = new Heartbeat($render->heartbeat());
+        try {
+            (new Joiner($scene))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));
+        } catch (RenderCancelled) {
+            return;
+        } catch (WorkStopped) {
+            self::dispatch($this->render, $this->attempt);
+
+            return;
+        } catch (RuntimeException $failure) {
+            $this->forgetDamaged($pieces);
+            throw $failure;
+        } finally {
+            $heartbeat->stop();
+        }
+        if ($render->advance($this->attempt, ['joining'], ['state' => 'finished'])) {
             $render->clearPieces();
         }
     }
 
     public function failed(?Throwable $reason): void
     {
-        Render::query()->whereKey($this->render)->update(['state' => 'failed', 'problem' => mb_substr($reason?->getMessage() ?? 'the worker was stopped', 0, 250)]);
+        Render::query()->find($this->render)?->advance($this->attempt, Render::UNDER_WAY, ['state' => 'failed', 'problem' => Problem::of($reason)]);
+    }
+
+    private function look(): void
+    {
+        StopSignal::heed();
+        Patience::without(function (): void {
+            if (! Render::query()->whereKey($this->render)->where('attempt', $this->attempt)->where('state', 'joining')->exists()) {
+                throw new RenderCancelled('the render was cancelled');
+            }
+        });
+    }
+
+    /**
+     * Whatever piece is the reason is drawn again when the render is taken up.
+     *
+     * @param  Collection<int, RenderPiece>  $pieces
+     */
+    private function forgetDamaged(Collection $pieces): void
+    {
+        foreach ($pieces as $piece) {
+            if (WrittenVideo::problem($piece->file(), $piece->range()->length()) !== null) {
+                @unlink($piece->file());
+                $piece->update(['finished' => false, 'drawn' => 0]);
+            }
+        }
     }
 }

@@ -2,11 +2,17 @@
 
 namespace App\Jobs;
 
+use App\Media\PreviewJson;
 use App\Models\Media;
+use App\Work\Patience;
+use App\Work\Problem;
+use App\Work\StopSignal;
+use App\Work\WorkStopped;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Media\Clip;
 use Ricamo\Raster\Media\Preparation;
 use Throwable;
 
@@ -15,36 +21,77 @@ final class PrepareMedia implements ShouldQueue
 {
     use Queueable;
 
+    /** Clips of more frames than this wait in a queue of their own, so that short ones need not wait for them. */
+    private const SHORT = 3000;
+
+    /** Seconds between two looks at whether it is still wanted. */
+    private const BETWEEN = 0.5;
+
     public int $timeout = 7200;
 
     public int $tries = 1;
 
-    public function __construct(private readonly int $media)
+    public function __construct(private readonly int $media, private readonly string $attempt)
     {
         $this->onQueue('media');
     }
 
+    public static function queueFor(Clip $clip): string
+    {
+        return $clip->frames > self::SHORT ? 'media-long' : 'media';
+    }
+
     public function handle(): void
     {
+        StopSignal::listen();
         $media = Media::query()->find($this->media);
-        if ($media === null || $media->state === 'ready') {
+        if ($media === null || ! $this->note(['state' => 'preparing', 'problem' => null, 'prepared' => 0])) {
             return;
         }
-        $media->update(['state' => 'preparing', 'problem' => null, 'prepared' => 0]);
         File::ensureDirectoryExists($media->previews());
         $clip = $media->clip();
+        $preparation = new Preparation($clip, $media->previews(), PreviewJson::budget());
         try {
-            (new Preparation($clip, $media->previews()))->run(
-                fn (int $frames) => $media->update(['prepared' => min($frames, $clip->frames)]),
-            );
-            $media->update(['state' => 'ready', 'prepared' => $clip->frames]);
+            $preparation->run($this->look(...));
+            $this->note(['state' => 'ready', 'prepared' => $clip->frames, 'preview' => PreviewJson::write($preparation->plan)]);
+        } catch (WorkStopped) {
+            if (StopSignal::asked() && $this->note(['state' => 'waiting'])) {
+                self::dispatch($this->media, $this->attempt)->onQueue(self::queueFor($clip));
+            }
         } catch (Refusal $refusal) {
-            $media->update(['state' => 'failed', 'problem' => mb_substr($refusal->getMessage(), 0, 250)]);
+            $this->note(['state' => 'failed', 'problem' => mb_substr($refusal->getMessage(), 0, 250)]);
         }
     }
 
     public function failed(?Throwable $reason): void
     {
-        Media::query()->whereKey($this->media)->update(['state' => 'failed', 'problem' => 'the preparation was cut short']);
+        $this->note(['state' => 'failed', 'problem' => Problem::of($reason)]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return bool whether it is still this attempt's to say
+     */
+    private function note(array $fields): bool
+    {
+        return Patience::with(fn (): bool => Media::query()->whereKey($this->media)->where('attempt', $this->attempt)
+            ->whereIn('state', Media::TO_PREPARE)->update($fields) > 0);
+    }
+
+    private float $last = 0;
+
+    private function look(int $frames): void
+    {
+        StopSignal::heed();
+        if (microtime(true) - $this->last < self::BETWEEN) {
+            return;
+        }
+        $this->last = microtime(true);
+        Patience::without(function () use ($frames): void {
+            $isWanted = Media::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', Media::TO_PREPARE)->update(['prepared' => $frames]) > 0;
+            if (! $isWanted) {
+                throw new WorkStopped('the preparation was cancelled');
+            }
+        });
     }
 }

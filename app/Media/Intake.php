@@ -2,46 +2,83 @@
 
 namespace App\Media;
 
+use App\Jobs\CheckMedia;
 use App\Jobs\PrepareMedia;
 use App\Models\Media;
 use App\Models\Project;
+use App\Models\Upload;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clip;
+use Ricamo\Raster\Media\PreviewPlan;
 use Ricamo\Raster\Media\Probe;
 
-/** Takes a file into a project: probes it, keeps it under its content's hash, and has it prepared. */
+/** Takes files into projects: looks at what they are, keeps each under its content's hash, and has it prepared. */
 final class Intake
 {
-    private const LONGEST_NAME = 200;
-
-    /** @throws Refusal for a file that is no usable clip; then nothing is kept */
-    public function take(Project $project, string $path, string $name): Media
+    /** A file that has come whole is looked at in the queue, because that may take a while. */
+    public function arrive(Upload $upload, Project $project): Media
     {
-        $name = $this->cleanName($name);
-        try {
-            $clip = $this->probe($path);
-        } catch (Refusal $refusal) {
-            throw new Refusal("$name cannot be used: {$refusal->getMessage()}.");
-        }
-        $hash = (string) hash_file('sha256', $path);
-        $this->keep($path, config('ricamo.originals')."/$hash");
-        $media = Media::query()->firstOrCreate(
-            ['project_id' => $project->id, 'hash' => $hash],
-            ['name' => $name, 'clip' => ClipJson::write($clip), 'state' => 'waiting'],
-        );
-        if ($media->wasRecentlyCreated || $media->state === 'failed') {
-            PrepareMedia::dispatch($media->id);
-        }
+        $media = Media::query()->create([
+            'project_id' => $project->id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size,
+        ]);
+        $upload->delete();
+        CheckMedia::dispatch($media->id);
 
         return $media;
     }
 
+    /**
+     * Looks at a file that has come, and keeps it.
+     *
+     * @throws Refusal for one that is no usable clip
+     */
+    public function accept(Media $media, string $path): void
+    {
+        $clip = $this->probe($path);
+        $hash = (string) hash_file('sha256', $path);
+        $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+        if ($twin !== null) {
+            // One that was removed is brought back rather than kept twice.
+            $twin->restore();
+            $media->update(['state' => 'twin', 'twin' => $twin->id]);
+            @unlink($path);
+
+            return;
+        }
+        $this->keep($path, Media::originalOf($hash));
+        $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
+        $this->prepare($media);
+    }
+
+    /** Takes a file of this machine in at once; it stays where it is. */
+    public function take(Project $project, string $path, string $name): Media
+    {
+        $media = Media::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);
+        $copy = Upload::fileOf("copy-{$media->id}");
+        File::ensureDirectoryExists(dirname($copy));
+        if (! @copy($path, $copy)) {
+            throw new Refusal("$name cannot be used: the disk is full.");
+        }
+        try {
+            $this->accept($media, $copy);
+        } finally {
+            @unlink($copy);
+        }
+
+        return $media->state === 'twin' ? Media::query()->findOrFail($media->twin) : $media;
+    }
+
+    /** Asks for a preparation; one that is under way gives way to it. */
+    public function prepare(Media $media): void
+    {
+        $attempt = bin2hex(random_bytes(6));
+        $media->update(['state' => 'waiting', 'problem' => null, 'prepared' => 0, 'attempt' => $attempt]);
+        PrepareMedia::dispatch($media->id, $attempt)->onQueue(PrepareMedia::queueFor($media->clip()));
+    }
+
     private function probe(string $path): Clip
     {
-        if ((int) filesize($path) > config('ricamo.upload_bytes')) {
-            throw new Refusal('it is larger than '.round(config('ricamo.upload_bytes') / 1024 ** 3, 1).' GB');
-        }
         $clip = Probe::clip($path);
         if ($clip->rate->seconds($clip->frames) > config('ricamo.clip_seconds')) {
             throw new Refusal('it is longer than '.round(config('ricamo.clip_seconds') / 3600, 1).' hours');
@@ -50,26 +87,24 @@ final class Intake
         return $clip;
     }
 
+    private function plan(Clip $clip): string
+    {
+        return PreviewJson::write(PreviewPlan::of($clip, PreviewJson::budget()));
+    }
+
     private function keep(string $path, string $target): void
     {
         File::ensureDirectoryExists(dirname($target));
         if (is_file($target)) {
+            @unlink($path);
+
             return;
         }
-        // Beside the target first: a file that has the hash for a name is whole.
+        // Where it cannot simply be renamed it is copied beside the target first: a file that has the hash for a name is whole.
         $fresh = $target.'.'.getmypid().'.part';
-        if (! copy($path, $fresh) || ! rename($fresh, $target)) {
+        if (! @rename($path, $fresh) || ! @rename($fresh, $target)) {
             @unlink($fresh);
-            throw new Refusal('there is no room to keep it');
+            throw new Refusal('the disk is full');
         }
-    }
-
-    /** The name as it is shown: without folders or control characters. */
-    private function cleanName(string $name): string
-    {
-        $name = mb_scrub(basename(str_replace('\\', '/', $name)));
-        $name = trim((string) preg_replace('/[\p{Cc}\p{Cf}]/u', '', $name));
-
-        return mb_substr($name !== '' ? $name : 'clip', 0, self::LONGEST_NAME);
     }
 }

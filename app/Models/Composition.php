@@ -5,7 +5,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Carbon;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -17,15 +16,13 @@ use Ricamo\Core\Json\Node;
  * @property string $name
  * @property string $document JSON
  * @property int $revision
- * @property ?Carbon $opened_at
  * @property Project $project
  */
 final class Composition extends Model
 {
-    protected $guarded = [];
+    use Removable;
 
-    /** @var array<string, string> */
-    protected $casts = ['opened_at' => 'datetime'];
+    protected $guarded = [];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo

@@ -3,8 +3,10 @@
 namespace App\Models;
 
 use App\Media\ClipJson;
+use App\Media\PreviewJson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use LogicException;
 use Ricamo\Core\Document\Media as MediaDocument;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Raster\Media\Clip;
@@ -14,26 +16,39 @@ use Ricamo\Raster\Media\Clips;
  * @property int $id
  * @property int $project_id
  * @property string $name as it was uploaded; never used as a path
- * @property string $hash of its content
- * @property string $clip what probing found, JSON
- * @property string $state waiting, preparing, ready or failed
- * @property int $prepared how many preview frames there are
+ * @property ?string $hash of its content; null until it has been looked at
+ * @property ?string $clip what probing found, JSON; null likewise
+ * @property ?string $preview how its preview frames are made, JSON
+ * @property string $state checking, refused, twin (the same is there already), waiting, preparing, ready, failed or cancelled
+ * @property string $attempt what the job carries that is at it now; those of earlier attempts change nothing any more
+ * @property ?int $twin the one that holds the same
+ * @property int $bytes
+ * @property int $prepared how many of its frames the preview covers so far
  * @property ?string $problem
  * @property ?Carbon $updated_at
  */
 final class Media extends Model
 {
+    use Removable;
+
     protected $guarded = [];
 
+    /** States of files that are not, or not yet, media of the project. */
+    public const UNSEEN = ['checking', 'refused', 'twin'];
+
+    /** States in which a preparation may go on. */
+    public const TO_PREPARE = ['waiting', 'preparing'];
+
+    /** Those that were removed included: what undo brings back may use them. */
     public static function libraryOf(int $projectId): MediaLibrary
     {
-        return MediaLibrary::of(...self::query()->where('project_id', $projectId)->get()
+        return MediaLibrary::of(...self::query()->where('project_id', $projectId)->whereNotIn('state', self::UNSEEN)->get()
             ->map(fn (self $media): MediaDocument => $media->toDocument())->all());
     }
 
     public static function clipsOf(int $projectId): Clips
     {
-        return new Clips(self::query()->where('project_id', $projectId)->get()
+        return new Clips(self::query()->where('project_id', $projectId)->whereNotIn('state', self::UNSEEN)->get()
             ->mapWithKeys(fn (self $media): array => [$media->key() => $media->clip()])->all());
     }
 
@@ -45,17 +60,22 @@ final class Media extends Model
 
     public function clip(): Clip
     {
-        return ClipJson::read($this->clip, $this->original());
+        return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original());
     }
 
     public function toDocument(): MediaDocument
     {
-        return new MediaDocument($this->key(), $this->name, $this->hash, $this->clip()->facts());
+        return new MediaDocument($this->key(), $this->name, (string) $this->hash, $this->clip()->facts());
     }
 
     public function original(): string
     {
-        return config('ricamo.originals')."/{$this->hash}";
+        return self::originalOf((string) $this->hash);
+    }
+
+    public static function originalOf(string $hash): string
+    {
+        return config('ricamo.originals')."/$hash";
     }
 
     public function previews(): string
@@ -66,15 +86,23 @@ final class Media extends Model
     /** @return array<string, mixed> */
     public function summary(): array
     {
+        $known = ['id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'state' => $this->state, 'problem' => $this->problem];
+        if ($this->clip === null) {
+            return [...$known, 'twin' => $this->twin === null ? null : "m{$this->twin}"];
+        }
+        $clip = $this->clip();
+        $previews = "/storage/media/{$this->hash}";
+        $plan = PreviewJson::read($this->preview);
+
         return [
-            'id' => $this->key(),
-            'name' => $this->name,
-            ...$this->clip()->facts()->toJson(),
-            'state' => $this->state,
+            ...$known,
+            ...$clip->facts()->toJson(),
+            'remark' => $clip->remark(),
+            'bytes' => $this->bytes,
             'prepared' => $this->prepared,
-            'problem' => $this->problem,
-            'prepare' => "/api/media/{$this->id}/prepare",
-            'previews' => "/storage/media/{$this->hash}",
+            'preview' => $plan,
+            'previews' => $previews,
+            'poster' => "$previews/poster.{$plan['type']}",
         ];
     }
 }

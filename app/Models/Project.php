@@ -15,18 +15,20 @@ use Ricamo\Core\Document\MediaLibrary;
  */
 final class Project extends Model
 {
+    use Removable;
+
     protected $guarded = [];
 
     /** @return HasMany<Composition, $this> */
     public function compositions(): HasMany
     {
-        return $this->hasMany(Composition::class);
+        return $this->hasMany(Composition::class)->whereNull('removed_at');
     }
 
     /** @return HasMany<Media, $this> */
     public function media(): HasMany
     {
-        return $this->hasMany(Media::class);
+        return $this->hasMany(Media::class)->whereNull('removed_at')->whereNotIn('state', Media::UNSEEN);
     }
 
     public function library(): MediaLibrary

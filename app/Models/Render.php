@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Work\Patience;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -11,6 +12,7 @@ use Illuminate\Support\Facades\File;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Process\Heartbeat;
 
 /**
  * @property int $id
@@ -20,6 +22,7 @@ use Ricamo\Core\Time\FrameRange;
  * @property int $from
  * @property int $to
  * @property string $state waiting, drawing, joining, finished, failed or cancelled
+ * @property string $attempt what the jobs carry that are at it now; those of earlier attempts change nothing any more
  * @property ?string $problem
  * @property ?Carbon $heard_at when a worker last said that it is at it
  * @property ?Carbon $started_at
@@ -28,6 +31,8 @@ use Ricamo\Core\Time\FrameRange;
  */
 final class Render extends Model
 {
+    use Removable;
+
     public const UNDER_WAY = ['waiting', 'drawing', 'joining'];
 
     protected $guarded = [];
@@ -82,11 +87,30 @@ final class Render extends Model
         return in_array($this->state, self::UNDER_WAY, true);
     }
 
+    /** The file that workers touch while they are at it. */
+    public function heartbeat(): string
+    {
+        return "{$this->folder()}/alive";
+    }
+
     /** Whether its worker has fallen silent: it was killed, or the machine was switched off. */
     public function isStopped(): bool
     {
-        return $this->isUnderWay() && $this->state !== 'waiting'
-            && ($this->heard_at === null || $this->heard_at->diffInSeconds(now()) > config('ricamo.silent_seconds'));
+        $heard = max($this->heard_at?->getTimestamp() ?? 0, Heartbeat::last($this->heartbeat()) ?? 0);
+
+        return $this->isUnderWay() && $this->state !== 'waiting' && now()->getTimestamp() - $heard > config('ricamo.silent_seconds');
+    }
+
+    /**
+     * Changes its state, where it is still the attempt's to change.
+     *
+     * @param  list<string>  $from
+     * @param  array<string, mixed>  $fields
+     */
+    public function advance(string $attempt, array $from, array $fields): bool
+    {
+        return Patience::with(fn (): bool => self::query()->whereKey($this->id)->where('attempt', $attempt)->whereIn('state', $from)
+            ->update([...$fields, 'heard_at' => now()]) > 0);
     }
 
     /** @return array<string, mixed> */

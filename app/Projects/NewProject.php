@@ -16,7 +16,7 @@ final class NewProject
         $document = new Document('composition', 'Composition 1', 1920, 1080, new FrameRate(25), 250);
 
         return DB::transaction(fn (): Composition => Project::query()->create(['name' => $name])->compositions()->create([
-            'name' => $document->name, 'document' => Composition::encode($document), 'opened_at' => now(),
+            'name' => $document->name, 'document' => Composition::encode($document),
         ]));
     }
 }

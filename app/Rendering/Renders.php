@@ -7,6 +7,7 @@ use App\Jobs\JoinPieces;
 use App\Models\Composition;
 use App\Models\Render;
 use App\Models\RenderPiece;
+use App\Work\Patience;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -47,45 +48,48 @@ final class Renders
     /** To be called when no worker runs: whatever was under way was stopped, and is taken up again. */
     public function resumeAll(): int
     {
-        $stopped = Render::query()->whereIn('state', Render::UNDER_WAY)->get();
+        $stopped = Render::query()->whereIn('state', Render::UNDER_WAY)->whereNull('removed_at')->get();
         $stopped->each($this->dispatch(...));
 
         return $stopped->count();
     }
 
+    /** Ends it; what is finished of it stays. */
     public function cancel(Render $render): void
     {
-        if ($render->isUnderWay()) {
-            $render->update(['state' => 'cancelled']);
-        }
+        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update(['state' => 'cancelled', 'attempt' => '']);
     }
 
     /** Called after each piece: when all are there, they are joined. */
-    public function pieceFinished(RenderPiece $piece): void
+    public function pieceFinished(RenderPiece $piece, string $attempt): void
     {
-        DB::transaction(function () use ($piece): void {
+        Patience::with(fn () => DB::transaction(function () use ($piece, $attempt): void {
             $piece->update(['finished' => true, 'drawn' => $piece->range()->length()]);
-            $render = $piece->render->refresh();
-            if ($render->state === 'drawing' && ! $render->pieces()->where('finished', false)->exists()) {
-                $render->update(['state' => 'joining', 'heard_at' => now()]);
-                JoinPieces::dispatch($render->id);
+            $render = $piece->render;
+            $isLast = ! $render->pieces()->where('finished', false)->exists();
+            // Between pieces it waits: the worker may be at another render first.
+            if ($render->advance($attempt, ['waiting', 'drawing'], ['state' => $isLast ? 'joining' : 'waiting']) && $isLast) {
+                JoinPieces::dispatch($render->id, $attempt);
             }
-        });
+        }));
     }
 
     private function dispatch(Render $render): void
     {
         File::ensureDirectoryExists($render->folder());
-        foreach ($render->pieces->sortBy('from') as $piece) {
-            if (! $piece->finished || ! is_file($piece->file())) {
-                $piece->update(['finished' => false, 'drawn' => 0]);
-                DrawPiece::dispatch($piece->id);
+        DB::transaction(function () use ($render): void {
+            $attempt = Str::random(12);
+            foreach ($render->pieces->sortBy('from') as $piece) {
+                if (! $piece->finished || ! is_file($piece->file())) {
+                    $piece->update(['finished' => false, 'drawn' => 0]);
+                    DrawPiece::dispatch($piece->id, $attempt);
+                }
             }
-        }
-        $unfinished = $render->pieces()->where('finished', false)->exists();
-        $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'problem' => null, 'heard_at' => now()]);
-        if (! $unfinished) {
-            JoinPieces::dispatch($render->id);
-        }
+            $unfinished = $render->pieces()->where('finished', false)->exists();
+            $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null, 'heard_at' => now()]);
+            if (! $unfinished) {
+                JoinPieces::dispatch($render->id, $attempt);
+            }
+        });
     }
 }

@@ -12,28 +12,27 @@ use Throwable;
 /** A server that is killed keeps every edit that it answered. */
 final class KilledServerTest extends TestCase
 {
+    use ServerProcesses;
+
     private const PORT = 8903;
 
     private ?Process $server = null;
 
     protected function tearDown(): void
     {
-        $pid = $this->server?->getPid();
-        if ($pid !== null) {
-            posix_kill(-$pid, SIGKILL);
-        }
+        $this->server?->stop(10, SIGTERM);
         parent::tearDown();
     }
 
     private function serve(): Process
     {
         $server = new Process(
-            ['setsid', PHP_BINARY, '-d', 'ffi.enable=1', '-S', '127.0.0.1:'.self::PORT, '-t', public_path(), base_path('tools/router.php')],
+            ['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT],
             base_path(),
-            ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2', 'APP_ENV' => 'production'],
+            ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'APP_ENV' => 'production'],
         );
         $server->start();
-        while ($server->isRunning() && ! $this->isAnswering()) {
+        while ($server->isRunning() && ! rescue(fn () => Http::timeout(5)->get('http://127.0.0.1:'.self::PORT.'/api/projects')->ok(), report: false)) {
             usleep(20_000);
         }
         self::assertTrue($server->isRunning(), 'the server ended by itself: '.$server->getErrorOutput());
@@ -42,11 +41,21 @@ final class KilledServerTest extends TestCase
         return $server;
     }
 
+    /** The processes that answer, at once and without a word; then the supervisor, which the rest follows. */
     private function kill(Process $server): void
     {
-        $pid = $server->getPid() ?? self::fail('the server ended by itself: '.$server->getErrorOutput());
-        posix_kill(-$pid, SIGKILL);
+        $supervisor = $server->getPid() ?? self::fail('the server ended by itself: '.$server->getErrorOutput());
+        foreach ($this->php() as $pid) {
+            posix_kill($pid, SIGKILL);
+        }
+        posix_kill($supervisor, SIGKILL);
         $this->waitForTheEndOf($server);
+    }
+
+    /** @return list<int> PHP's processes of this test's server */
+    private function php(): array
+    {
+        return $this->processes('php-fpm', self::PORT);
     }
 
     /** Its workers included: while one of them is there, the port is taken. */
@@ -94,10 +103,12 @@ final class KilledServerTest extends TestCase
         DB::purge();
         $server = $this->serve();
         $pid = $server->getPid() ?? self::fail('the server did not start');
+        $victims = [...$this->php(), $pid];
+        self::assertGreaterThan(2, count($victims));
         $killer = pcntl_fork();
         if ($killer === 0) {
             usleep(700_000);
-            posix_kill(-$pid, SIGKILL);
+            array_map(fn (int $victim): bool => posix_kill($victim, SIGKILL), $victims);
             posix_kill((int) getmypid(), SIGKILL);
         }
         for ($answered = 0; $answered < 2000 && $this->add($composition->id, $answered); $answered++);

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Ricamo\Raster\Media\Probe;
+use Ricamo\Raster\Process\Heartbeat;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -76,6 +77,37 @@ final class RenderingTest extends TestCase
         $this->postJson("/api/renders/{$render->id}/resume")->assertStatus(422)->assertJsonPath('message', 'the render is finished');
     }
 
+    public function test_cancelled_and_taken_up_again_at_once_it_does_not_wait_for_good(): void
+    {
+        $render = $this->begin($this->small());
+        $jobs = fn (): array => DB::table('jobs')->orderBy('id')->pluck('payload')->all();
+        $before = $jobs();
+        $this->postJson("/api/renders/{$render->id}/cancel");
+        $this->postJson("/api/renders/{$render->id}/resume")->assertJsonPath('state', 'waiting');
+        // The jobs of the attempt before are still in the queue, ahead of the new ones, and change nothing.
+        self::assertSame($before, array_slice($jobs(), 0, count($before)));
+        self::assertCount(2 * count($before), $jobs());
+        $this->work();
+        self::assertSame('finished', $render->refresh()->state);
+        self::assertSame(['finished.mp4'], array_map(basename(...), File::glob($render->folder().'/*')));
+    }
+
+    public function test_a_render_that_waits_for_its_turn_or_whose_frame_takes_long_is_not_taken_for_stopped(): void
+    {
+        $render = $this->begin($this->small());
+        $this->travel(60)->seconds();
+        self::assertSame('waiting', $render->summary()['state']);
+        $render->update(['state' => 'drawing', 'heard_at' => now()->subSeconds(60)]);
+        self::assertSame('stopped', $render->summary()['state']);
+        $this->travelBack();
+        $heartbeat = new Heartbeat($render->heartbeat());
+        self::assertSame('drawing', $render->refresh()->summary()['state'], 'a sign of life counts, whatever the database says');
+        touch($render->heartbeat(), time() - 100);
+        $this->waitFor(fn (): bool => $render->summary()['state'] === 'drawing');
+        $heartbeat->stop();
+        self::assertFileDoesNotExist($render->heartbeat());
+    }
+
     /** A worker in a process of its own is killed in the middle of a piece. */
     public function test_after_a_killed_worker_the_render_says_so_and_resumes_with_what_it_has(): void
     {
@@ -137,10 +169,13 @@ final class RenderingTest extends TestCase
     {
         $render = $this->begin($this->small());
         $piece = $render->pieces()->firstOrFail();
-        $render->update(['state' => 'failed']);
-        (new DrawPiece($piece->id))->handle(app(Renders::class));
+        $attempt = $render->attempt;
+        (new DrawPiece($piece->id, 'another'))->handle(app(Renders::class));
         self::assertFileDoesNotExist($piece->file());
-        (new DrawPiece(999))->handle(app(Renders::class));
+        $render->update(['state' => 'failed']);
+        (new DrawPiece($piece->id, $attempt))->handle(app(Renders::class));
+        self::assertFileDoesNotExist($piece->file());
+        (new DrawPiece(999, $attempt))->handle(app(Renders::class));
     }
 
     /** @param  callable(): bool  $condition */

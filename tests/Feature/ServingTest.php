@@ -12,6 +12,8 @@ use Tests\TestCase;
 /** The supervisor with its server and workers, as `./ricamo serve` runs it. */
 final class ServingTest extends TestCase
 {
+    use ServerProcesses;
+
     private const PORT = 8906;
 
     private ?Process $supervisor = null;
@@ -25,24 +27,11 @@ final class ServingTest extends TestCase
     private function serve(): void
     {
         $this->supervisor = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), [
-            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'RICAMO_PIECE_FRAMES' => '30', 'APP_ENV' => 'production',
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'RICAMO_ORIGINALS' => "$this->folder/media",
+            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_PIECE_FRAMES' => '30', 'APP_ENV' => 'production',
         ], timeout: null);
         $this->supervisor->start();
-        $this->waitFor(fn (): bool => (bool) @fsockopen('127.0.0.1', self::PORT));
-    }
-
-    /** @return list<int> the processes below the supervisor whose command line holds this */
-    private function children(string $command): array
-    {
-        $found = [];
-        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
-            $line = str_replace("\0", ' ', (string) @file_get_contents($file));
-            if (str_contains($line, $command) && ! str_contains($line, 'ricamo:serve')) {
-                $found[] = (int) basename(dirname($file));
-            }
-        }
-
-        return $found;
+        $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false));
     }
 
     private function url(string $path): string
@@ -70,7 +59,7 @@ final class ServingTest extends TestCase
         $this->serve();
         $render = Http::post($this->url("compositions/{$composition->id}/renders"), ['from' => 0])->throw()->json('id');
         $this->waitFor(fn (): bool => Http::get($this->url("renders/$render"))->json('drawn') >= 30);
-        $workers = $this->children('--queue=renders');
+        $workers = $this->own('--queue=renders');
         self::assertNotEmpty($workers);
         array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $workers);
         $this->waitFor(fn (): bool => Http::get($this->url("renders/$render"))->json('state') === 'finished');
@@ -93,21 +82,89 @@ final class ServingTest extends TestCase
         self::assertSame(0, $composition->refresh()->revision);
     }
 
-    public function test_the_server_is_started_again_and_everything_ends_with_the_supervisor(): void
+    public function test_what_dies_is_started_again_and_everything_ends_with_the_supervisor(): void
     {
         $composition = $this->composition();
         DB::purge();
         $this->serve();
-        // The server listens before it has made its workers.
-        $this->waitFor(fn (): bool => count($this->children('127.0.0.1:'.self::PORT)) > 1);
-        $servers = $this->children('127.0.0.1:'.self::PORT);
-        // Only the first of them: the others would go on holding the port.
-        posix_kill(min($servers), SIGKILL);
-        $this->waitFor(fn (): bool => array_intersect($servers, $this->children('127.0.0.1:'.self::PORT)) === []);
-        $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::timeout(2)->get($this->url("compositions/{$composition->id}"))->ok(), report: false));
+        $answers = fn (): bool => (bool) rescue(fn () => Http::timeout(2)->get($this->url("compositions/{$composition->id}"))->ok(), report: false);
+        $this->waitFor($answers);
+        // One PHP process of several, the master of them all, and the web server's master, whose children hold the port.
+        foreach (['php-fpm: pool', 'php-fpm: master', 'nginx: master'] as $title) {
+            $victims = $this->own($title);
+            self::assertNotEmpty($victims, $title);
+            posix_kill($victims[0], SIGKILL);
+            $this->waitFor(fn (): bool => ! in_array($victims[0], $this->own($title), true) && $this->own($title) !== []);
+            $this->waitFor($answers);
+        }
         $this->supervisor?->signal(SIGTERM);
         $this->waitFor(fn (): bool => $this->supervisor?->isRunning() === false);
-        self::assertSame([], $this->children('127.0.0.1:'.self::PORT));
+        self::assertSame([], $this->own(''));
         self::assertSame(0, Render::query()->count());
+    }
+
+    public function test_a_supervisor_that_is_killed_takes_everything_along(): void
+    {
+        $this->composition();
+        DB::purge();
+        $this->serve();
+        $this->waitFor(fn (): bool => count($this->own('queue:work')) === 3 && $this->own('nginx: worker') !== []);
+        $this->supervisor?->signal(SIGKILL);
+        $this->waitFor(fn (): bool => $this->own('') === []);
+        self::assertFalse(@fsockopen('127.0.0.1', self::PORT));
+    }
+
+    public function test_ended_in_the_middle_work_is_put_down_and_taken_up_again_at_the_next_start(): void
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'set-composition', ['width' => 1920, 'height' => 1080, 'length' => 300]);
+        $this->addBar($composition);
+        DB::purge();
+        $this->serve();
+        $render = Http::post($this->url("compositions/{$composition->id}/renders"), ['from' => 0])->throw()->json('id');
+        for ($time = 0; $time < 2; $time++) {
+            $drawn = (int) Http::get($this->url("renders/$render"))->json('drawn');
+            $this->waitFor(fn (): bool => Http::get($this->url("renders/$render"))->json('drawn') > $drawn + 20);
+            // As Ctrl+C does at a terminal: to the whole group.
+            $this->supervisor?->signal(SIGINT);
+            $this->waitFor(fn (): bool => $this->supervisor?->isRunning() === false);
+            self::assertContains(Render::query()->findOrFail($render)->state, ['waiting', 'drawing'], 'nothing failed');
+            self::assertSame([], glob("$this->folder/renders/$render/*.part"), 'nothing half-made is left');
+            DB::purge();
+            $this->serve();
+        }
+        $this->waitFor(fn (): bool => Http::get($this->url("renders/$render"))->json('state') === 'finished');
+        self::assertSame(300, Probe::clip("$this->folder/renders/$render/finished.mp4")->frames);
+    }
+
+    public function test_requests_that_lie_get_an_answer_and_files_have_the_same_headers(): void
+    {
+        $this->composition();
+        DB::purge();
+        $this->serve();
+        $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::get($this->url('projects'))->ok(), report: false));
+        $answer = function (string $length, string $body): string {
+            $socket = fsockopen('127.0.0.1', self::PORT);
+            self::assertIsResource($socket);
+            fwrite($socket, "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: $length\r\n\r\n$body");
+            stream_set_timeout($socket, 30);
+
+            return (string) fgets($socket);
+        };
+        self::assertStringContainsString('413', $answer('1000000000000', ''));
+        self::assertStringContainsString('400', $answer('-5', 'abc'));
+        self::assertStringContainsString('422', $answer('3', 'abc'));
+        foreach (['/api/projects', '/ricamo.svg', '/api/nothing', '/build/nothing.js'] as $path) {
+            $response = Http::get('http://127.0.0.1:'.self::PORT.$path);
+            self::assertStringContainsString("script-src 'self'", $response->header('Content-Security-Policy'), $path);
+            self::assertSame('nosniff', $response->header('X-Content-Type-Options'), $path);
+            self::assertStringNotContainsString('Illuminate', $response->body());
+        }
+    }
+
+    /** @return list<int> */
+    private function own(string $title): array
+    {
+        return $this->processes($title, self::PORT);
     }
 }

@@ -2,8 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Models\Media;
-use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -50,7 +48,7 @@ final class ShowingTest extends TestCase
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
-        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100], $opacity);
+        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'Placement', 'unit' => '%', 'step' => 1, 'axes' => []], $opacity);
         foreach ($words['fonts'] as $font) {
             self::assertMatchesRegularExpression('/^M[-\d. MLCZ]+Z$/', $font['sample']['path']);
             self::assertGreaterThan(500, $font['sample']['width']);
@@ -67,9 +65,7 @@ final class ShowingTest extends TestCase
         $file = "$this->folder/sound.mp4";
         exec('ffmpeg -v error -f lavfi -i testsrc=s=64x36:r=25:d=2 -f lavfi -i sine=d=2 -c:v libx264 -pix_fmt yuv420p -c:a aac -shortest '.escapeshellarg($file), result_code: $status);
         self::assertSame(0, $status);
-        $this->post("/api/projects/{$composition->project_id}/media", ['file' => new UploadedFile($file, 'sound.mp4', test: true)], ['Accept' => 'application/json'])
-            ->assertStatus(201)->assertJsonPath('sound', true);
-        $media = Media::query()->firstOrFail()->key();
+        $media = $this->takeIn($composition->project, $file, 'sound.mp4')->key();
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media, 'from' => 10, 'in' => 50, 'id' => 'clip']]);
         $sounds = fn (): array => $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues');
         self::assertEquals([['media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6]], $sounds());
@@ -92,7 +88,14 @@ final class ShowingTest extends TestCase
     #[TestWith(['compositions/1/frames?from=x&to=y', 422])]
     #[TestWith(['compositions/1/glimpse?frame=99999999999999999999', 422])]
     #[TestWith(['compositions/1/glimpse?layers[]=a', 200])]
-    #[TestWith(['compositions/1/changes?since=x', 200])]
+    #[TestWith(['compositions/1/changes?since=x', 422])]
+    #[TestWith(['timecode?rate=25/1&text=%ff%fe', 422])]
+    #[TestWith(['timecode?rate=30000/1001&from=9999999998&to=9999999999', 200])]
+    #[TestWith(['timecode?rate=30000/1001&from=-9999999999&to=9999999999', 422])]
+    #[TestWith(['timecode?rate=%c3%28&text=1', 422])]
+    #[TestWith(['media/1/frames/abc/0', 404])]
+    #[TestWith(['uploads/none', 404])]
+    #[TestWith(['projects/1/export.exe', 404])]
     public function test_addresses_that_make_no_sense_are_answered_as_such(string $path, int $status): void
     {
         $this->composition();

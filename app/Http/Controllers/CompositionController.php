@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Editing\Editor;
 use App\Http\JsonBody;
+use App\Http\LastOpened;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
@@ -13,15 +14,15 @@ use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 final class CompositionController
 {
     public function show(int $composition, Editor $editor): JsonResponse
     {
-        $found = Composition::query()->with(['project.media', 'project.compositions:id,project_id,name'])->findOrFail($composition);
-        $found->forceFill(['opened_at' => now()])->saveQuietly();
+        $found = Composition::present()->with(['project.media', 'project.compositions:id,project_id,name'])->findOrFail($composition);
 
-        return new JsonResponse([
+        return (new JsonResponse([
             'id' => $found->id,
             'revision' => $found->revision,
             'document' => json_decode($found->document),
@@ -29,26 +30,38 @@ final class CompositionController
             'project' => ['id' => $found->project->id, 'name' => $found->project->name],
             'compositions' => $found->project->compositions->map->only(['id', 'name'])->values(),
             'media' => $found->project->media->map(fn (Media $media): array => $media->summary())->values(),
-        ]);
+        ]))->withCookie(LastOpened::cookie($found->id));
     }
 
     /** Makes an empty composition. The body says its name, width, height, rate and length. */
     public function store(Request $request, int $project): JsonResponse
     {
-        $owner = Project::query()->findOrFail($project);
+        $owner = Project::present()->findOrFail($project);
         $body = JsonBody::of($request)->allow(['name', 'width', 'height', 'rate', 'length', 'background']);
         $document = Document::read(new Node(['id' => 'composition', 'layers' => [], ...$body->object()]));
-        $made = $owner->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document), 'opened_at' => now()]);
+        $made = $owner->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document)]);
 
         return new JsonResponse(['id' => $made->id], 201);
     }
 
     public function sounds(int $composition): JsonResponse
     {
-        $found = Composition::query()->findOrFail($composition);
+        $found = Composition::present()->findOrFail($composition);
         $document = $found->read();
         $cues = SoundPlan::of($document, Media::libraryOf($found->project_id), $document->range());
 
         return new JsonResponse(['cues' => array_map(fn (SoundCue $cue): array => $cue->toJson(), $cues)]);
+    }
+
+    /** Removes it, to be brought back if wished. A project keeps at least one. */
+    public function destroy(int $composition): JsonResponse
+    {
+        $found = Composition::present()->findOrFail($composition);
+        if ($found->project->compositions()->count() < 2) {
+            throw new Refusal("“{$found->name}” is the only composition of its project; remove the project instead.");
+        }
+        $found->remove();
+
+        return new JsonResponse(['removed' => ['kind' => 'composition', 'id' => $found->id], 'next' => $found->project->compositions()->orderBy('id')->value('id')]);
     }
 }

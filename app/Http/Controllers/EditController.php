@@ -40,9 +40,9 @@ final class EditController
     /** What an edit shows, without an edit: at another frame, or of another selection. */
     public function glimpse(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::query()->findOrFail($composition);
+        $found = Composition::present()->findOrFail($composition);
         $show = Glimpse::read(new Node([
-            'frame' => $request->integer('frame'),
+            'frame' => QueryText::int($request, 'frame'),
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
         ]));
 
@@ -51,6 +51,6 @@ final class EditController
 
     public function changes(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->since($composition, $request->integer('since')));
+        return new JsonResponse($this->editor->since($composition, QueryText::int($request, 'since')));
     }
 }

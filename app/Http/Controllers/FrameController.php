@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\QueryText;
 use App\Models\Composition;
 use Illuminate\Http\Request;
 use Ricamo\Core\Time\FrameRange;
@@ -15,9 +16,9 @@ final class FrameController
 
     public function __invoke(Request $request, int $composition): StreamedResponse
     {
-        $found = Composition::query()->findOrFail($composition);
+        $found = Composition::present()->findOrFail($composition);
         $document = $found->read();
-        $range = new FrameRange(max(0, $request->integer('from')), min($document->length, $request->integer('to', $document->length)));
+        $range = new FrameRange(max(0, QueryText::int($request, 'from')), min($document->length, QueryText::int($request, 'to', $document->length)));
         $evaluator = $found->evaluator();
         $zips = in_array('gzip', $request->getEncodings(), true);
 
@@ -42,6 +43,8 @@ final class FrameController
         }, 200, [
             'Content-Type' => 'application/x-ndjson',
             'X-Revision' => (string) $found->revision,
+            // Sent on as it comes.
+            'X-Accel-Buffering' => 'no',
             ...($zips ? ['Content-Encoding' => 'gzip'] : []),
         ]);
     }

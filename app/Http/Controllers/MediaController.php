@@ -2,41 +2,74 @@
 
 namespace App\Http\Controllers;
 
-use App\Jobs\PrepareMedia;
 use App\Media\Intake;
 use App\Models\Media;
 use App\Models\Project;
+use App\Removal\Uses;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
+use Illuminate\Http\Response;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Media\OriginalFrame;
 
 final class MediaController
 {
     public function index(int $project): JsonResponse
     {
-        return new JsonResponse(['media' => Media::query()->where('project_id', $project)->orderBy('id')->get()
+        return new JsonResponse(['media' => Project::present()->findOrFail($project)->media()->orderBy('id')->get()
             ->map(fn (Media $media): array => $media->summary())]);
     }
 
-    public function store(Request $request, int $project, Intake $intake): JsonResponse
+    public function show(Media $media): JsonResponse
     {
-        $owner = Project::query()->findOrFail($project);
-        $upload = $request->file('file');
-        if (! $upload instanceof UploadedFile || ! $upload->isValid()) {
-            throw new Refusal($upload instanceof UploadedFile ? "{$upload->getClientOriginalName()}: the upload did not arrive whole" : 'no file arrived; it may be larger than the server takes');
-        }
-        $media = $intake->take($owner, $upload->getRealPath(), $upload->getClientOriginalName());
-
-        return new JsonResponse($media->summary(), $media->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse($media->summary());
     }
 
     /** Prepares a clip again whose preparation failed or was cut short. */
-    public function prepare(Media $media): JsonResponse
+    public function prepare(Media $media, Intake $intake): JsonResponse
     {
-        $media->update(['state' => 'waiting', 'problem' => null]);
-        PrepareMedia::dispatch($media->id);
+        $intake->prepare($this->known($media));
 
         return new JsonResponse($media->summary());
+    }
+
+    /** Ends its preparation; what is prepared so far stays. */
+    public function cancel(Media $media): JsonResponse
+    {
+        Media::query()->whereKey($media->id)->whereIn('state', Media::TO_PREPARE)->update(['state' => 'cancelled', 'attempt' => '']);
+
+        return new JsonResponse($media->refresh()->summary());
+    }
+
+    /** One frame as the file holds it. Its address holds the content's hash, so that it never changes. */
+    public function frame(Media $media, string $hash, int $frame): Response
+    {
+        if ($this->known($media)->hash !== $hash) {
+            abort(404);
+        }
+        $clip = $media->clip();
+
+        return new Response(OriginalFrame::of($clip, $frame), 200, ['Content-Type' => OriginalFrame::type($clip), 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    /** Removes it, unless it is in use. A file that was refused is forgotten. */
+    public function destroy(Media $media): JsonResponse
+    {
+        if (in_array($media->state, Media::UNSEEN, true)) {
+            $media->delete();
+
+            return new JsonResponse(['removed' => null]);
+        }
+        $uses = Uses::of($media);
+        if ($uses !== []) {
+            throw new Refusal("\"{$media->name}\" is in use: ".implode(', ', array_slice($uses, 0, 5)).(count($uses) > 5 ? ', …' : '').'. Remove those layers first.');
+        }
+        $media->remove();
+
+        return new JsonResponse(['removed' => ['kind' => 'media', 'id' => $media->id]]);
+    }
+
+    private function known(Media $media): Media
+    {
+        return $media->clip === null ? abort(404) : $media;
     }
 }

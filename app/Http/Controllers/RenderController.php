@@ -19,7 +19,7 @@ final class RenderController
 
     public function index(int $composition): JsonResponse
     {
-        return new JsonResponse(['renders' => Render::query()->with('pieces')
+        return new JsonResponse(['renders' => Render::present()->with('pieces')
             ->where('composition_id', $composition)->latest('id')->limit(20)->get()
             ->map(fn (Render $render): array => $render->summary())]);
     }
@@ -27,7 +27,7 @@ final class RenderController
     /** The body may say from and to, in frames; without them the whole composition is rendered. */
     public function store(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::query()->findOrFail($composition);
+        $found = Composition::present()->findOrFail($composition);
         $body = JsonBody::of($request)->allow(['from', 'to']);
         $length = $found->read()->length;
         $from = $body->optional('from')?->int(0, $length - 1) ?? 0;
@@ -61,6 +61,17 @@ final class RenderController
             throw new Refusal('the render is not finished');
         }
 
+        BinaryFileResponse::trustXSendfileTypeHeader();
+
         return response()->download($render->file(), $render->name, ['Content-Type' => 'video/mp4']);
+    }
+
+    /** Removes it with its file, to be brought back if wished; one that is under way is ended. */
+    public function destroy(Render $render): JsonResponse
+    {
+        $this->renders->cancel($render);
+        $render->remove();
+
+        return new JsonResponse(['removed' => ['kind' => 'render', 'id' => $render->id]]);
     }
 }

@@ -2,17 +2,28 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\LastOpened;
 use App\Models\Composition;
 use App\Projects\NewProject;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** Opens what was open last, or a new project where there is none. */
 final class StartController
 {
-    public function __invoke(): RedirectResponse
+    public function __invoke(Request $request): RedirectResponse
     {
-        $composition = Composition::query()->orderByDesc('opened_at')->first(['id']) ?? NewProject::named('Untitled project');
+        $last = LastOpened::of($request);
+        $composition = ($last === null ? null : $this->there()->find($last, ['id']))
+            ?? $this->there()->orderByDesc('updated_at')->orderByDesc('id')->first(['id']) ?? NewProject::named('Untitled project');
 
         return redirect("/compositions/{$composition->id}");
+    }
+
+    /** @return Builder<Composition> */
+    private function there(): Builder
+    {
+        return Composition::present()->whereHas('project', fn (Builder $project) => $project->whereNull('removed_at'));
     }
 }

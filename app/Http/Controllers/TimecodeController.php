@@ -21,7 +21,7 @@ final class TimecodeController
         if ($text !== null) {
             return new JsonResponse(['frame' => $timecode->parse($text)]);
         }
-        [$from, $to] = [$request->integer('from'), $request->integer('to')];
+        [$from, $to] = [QueryText::int($request, 'from'), QueryText::int($request, 'to')];
         if ($to <= $from || $to - $from > self::MOST) {
             throw new Refusal('at most '.self::MOST.' frames at once');
         }

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -119,6 +120,19 @@ final readonly class Composition
         $layers[$this->indexOf($layer->id)] = $layer;
 
         return $this->with(['layers' => array_values($layers)]);
+    }
+
+    /**
+     * The same composition in a project where media have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function usingMedia(array $ids): self
+    {
+        return $this->with(['layers' => array_map(
+            fn (Layer $layer): Layer => $layer->content instanceof UsesMedia ? $layer->withContent($layer->content->usingMedia($ids)) : $layer,
+            $this->layers,
+        )]);
     }
 
     /** @throws Refusal where the composition is full */

@@ -7,4 +7,7 @@ interface UsesMedia
 {
     /** @return array<string, string> the ids of the media, by the field that names each */
     public function media(): array;
+
+    /** @param  array<string, string>  $ids  the new id of each of the media */
+    public function usingMedia(array $ids): static;
 }

@@ -5,6 +5,7 @@ namespace Ricamo\Raster\Render;
 use Ricamo\Core\Display\Backdrop;
 use Ricamo\Core\Time\FrameRange;
 use RuntimeException;
+use Throwable;
 
 /**
  * Draws a range of frames to a video file without sound. Where a clip fills the bottom of every frame, ffmpeg decodes
@@ -55,9 +56,9 @@ final readonly class RangeRenderer
                     throw new RenderCancelled('the render was cancelled');
                 }
             }
-        } catch (RenderCancelled $cancelled) {
+        } catch (Throwable $ended) {
             $output->discard();
-            throw $cancelled;
+            throw $ended;
         }
 
         return $output->finish($range->length());

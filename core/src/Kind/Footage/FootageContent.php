@@ -47,6 +47,11 @@ final readonly class FootageContent implements Content, Heard, Played, UsesMedia
         return ['media' => $this->media];
     }
 
+    public function usingMedia(array $ids): static
+    {
+        return new self($ids[$this->media] ?? $this->media, $this->from, $this->sound);
+    }
+
     /** The frame of the clip, of $rate, that is shown $after frames of the composition after the layer's in point. */
     public function frameShownAfter(int $after, FrameRate $rate, FrameRate $composition): int
     {

@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\Composition;
+use App\Models\Media;
+use App\Models\Project;
+use App\Models\Render;
+use App\Removal\Removed;
+use App\Removal\Room;
+use Illuminate\Http\JsonResponse;
+
+/** What takes how much room, and what was removed. */
+final class RoomController
+{
+    public function index(): JsonResponse
+    {
+        return new JsonResponse([
+            'disk' => Room::disk(),
+            'projects' => Project::present()->orderBy('name')->get()->map(fn (Project $project): array => [
+                'id' => $project->id, 'name' => $project->name, ...Room::ofProject($project),
+                'media' => Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get()
+                    ->map(fn (Media $media): array => ['id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media)])->values(),
+                'finished' => Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->latest('id')->get()
+                    ->map(fn (Render $render): array => ['id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render)])->values(),
+            ]),
+            'removed' => Removed::all(),
+        ]);
+    }
+
+    public function restore(string $kind, int $id): JsonResponse
+    {
+        Removed::find($kind, $id)->restore();
+
+        return new JsonResponse(['restored' => ['kind' => $kind, 'id' => $id]]);
+    }
+
+    /** For good. */
+    public function erase(string $kind, int $id): JsonResponse
+    {
+        Removed::erase(Removed::find($kind, $id));
+
+        return new JsonResponse(['erased' => ['kind' => $kind, 'id' => $id]]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file on its way in, part by part.
+ *
+ * @property string $id
+ * @property ?int $project_id the project it is for; null where it is a project itself
+ * @property string $name as it is shown; never used as a path
+ * @property int $size in bytes, as announced
+ * @property string $state of a project that is brought in: coming, opening, opened or refused
+ * @property ?string $problem
+ * @property ?int $composition_id the first composition of the project that it became
+ */
+final class Upload extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    public function file(): string
+    {
+        return self::fileOf($this->id);
+    }
+
+    public static function fileOf(string $id): string
+    {
+        return config('ricamo.uploads')."/$id.part";
+    }
+
+    /** How many bytes have come. */
+    public function offset(): int
+    {
+        clearstatcache(true, $this->file());
+
+        return (int) @filesize($this->file());
+    }
+
+    public function isComplete(): bool
+    {
+        return $this->offset() === $this->size;
+    }
+
+    /** Takes back what has come of it. */
+    public function discard(): void
+    {
+        @unlink($this->file());
+        $this->delete();
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+namespace App\Transfer;
+
+use App\Models\Composition;
+use App\Models\Media;
+use App\Models\Project;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use ZipArchive;
+
+/** Writes a project as a file: the plain JSON, or a ZIP of it and the media it refers to. */
+final class ProjectExport
+{
+    /** The name of the JSON in a ZIP. */
+    public const DOCUMENT = 'project.json';
+
+    /** Where what is being sent is put together. */
+    public static function folder(): string
+    {
+        return storage_path('framework/exports');
+    }
+
+    public function json(Project $project): string
+    {
+        return json_encode($this->document($project)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
+    /** @return string the ZIP's file, to be deleted once it is sent */
+    public function archive(Project $project): string
+    {
+        File::ensureDirectoryExists(self::folder());
+        $this->checkRoom($project);
+        $file = self::folder().'/'.Str::random(20).'.ricamo';
+        $zip = new ZipArchive;
+        $zip->open($file, ZipArchive::CREATE | ZipArchive::EXCL);
+        $zip->addFromString(self::DOCUMENT, $this->json($project));
+        foreach ($this->media($project) as $media) {
+            $name = self::nameOf($media);
+            $zip->addFile($media->original(), $name);
+            // Video does not get smaller.
+            $zip->setCompressionName($name, ZipArchive::CM_STORE);
+        }
+        if (! @$zip->close()) {
+            File::delete($file);
+            throw new Refusal('The project could not be put together: the disk is full, or a file of its media is missing.');
+        }
+
+        return $file;
+    }
+
+    private function document(Project $project): Document
+    {
+        return Document::read(new Node([
+            'format' => Document::FORMAT,
+            'version' => Document::VERSION,
+            'name' => $project->name,
+            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media)], $this->media($project)),
+            'compositions' => $project->compositions()->orderBy('id')->get()
+                ->map(fn (Composition $composition): array => [...$composition->read()->toJson(), 'id' => "c{$composition->id}"])->all(),
+        ]));
+    }
+
+    /** @return list<Media> those that are removed included, where a composition still uses them */
+    private function media(Project $project): array
+    {
+        $documents = implode("\n", $project->compositions()->pluck('document')->all());
+
+        return array_values(Media::query()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->orderBy('id')->get()
+            ->filter(fn (Media $media): bool => $media->removed_at === null || str_contains($documents, "\"{$media->key()}\""))->all());
+    }
+
+    private static function nameOf(Media $media): string
+    {
+        $plain = trim((string) preg_replace('/[^\pL\pN._-]+/u', '-', $media->name), '.-');
+
+        return 'media/'.$media->key().'-'.(mb_substr($plain, 0, 100) ?: 'clip');
+    }
+
+    private function checkRoom(Project $project): void
+    {
+        $bytes = array_sum(array_map(fn (Media $media): int => (int) @filesize($media->original()), $this->media($project)));
+        if ((int) @disk_free_space(self::folder()) < $bytes + 50_000_000) {
+            throw new Refusal('There is no room on the disk to put the project together; its JSON can be had without the media.');
+        }
+    }
+}

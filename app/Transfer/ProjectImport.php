@@ -1,0 +1,119 @@
+<?php
+
+namespace App\Transfer;
+
+use App\Media\Intake;
+use App\Models\Composition;
+use App\Models\Media;
+use App\Models\Project;
+use App\Models\Upload;
+use App\Removal\Removed;
+use Ricamo\Core\Document\Media as MediaDocument;
+use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use Throwable;
+use ZipArchive;
+
+/** Makes a project of a project file that was brought in. The file is not trusted. */
+final class ProjectImport
+{
+    private const LARGEST_DOCUMENT = 64 * 1024 * 1024;
+
+    private const MOST_ENTRIES = 10_000;
+
+    public function __construct(private readonly Intake $intake)
+    {
+    }
+
+    /**
+     * @return Composition the first of the project
+     *
+     * @throws Refusal
+     */
+    public function open(string $file): Composition
+    {
+        $isArchive = file_get_contents($file, length: 4) === "PK\x03\x04";
+        $zip = $isArchive ? $this->archive($file) : null;
+        $document = Document::read(Node::decode($zip === null ? $this->plain($file) : $this->documentIn($zip)));
+        if ($zip === null && $document->media->all() !== []) {
+            throw new Refusal('it refers to '.count($document->media->all()).' media that are not in it; bring in the .ricamo file, which holds them');
+        }
+        // Out of sight until it is whole.
+        $project = Project::query()->create(['name' => $document->name, 'removed_at' => now()]);
+        try {
+            $ids = [];
+            foreach ($document->media->all() as $media) {
+                assert($zip !== null);
+                $ids[$media->id] = $this->take($zip, $media, $project)->key();
+            }
+            foreach ($document->compositions as $composition) {
+                $project->compositions()->create(['name' => $composition->name, 'document' => Composition::encode($composition->usingMedia($ids))]);
+            }
+        } catch (Throwable $failure) {
+            Removed::erase($project);
+            throw $failure;
+        }
+        $project->restore();
+
+        return $project->compositions()->orderBy('id')->firstOrFail();
+    }
+
+    private function plain(string $file): string
+    {
+        return filesize($file) <= self::LARGEST_DOCUMENT ? (string) file_get_contents($file) : throw new Refusal('it is no project file');
+    }
+
+    private function archive(string $file): ZipArchive
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($file, ZipArchive::RDONLY) !== true || $zip->numFiles > self::MOST_ENTRIES) {
+            throw new Refusal('it is damaged, or no project file');
+        }
+        $bytes = 0;
+        for ($index = 0; $index < $zip->numFiles; $index++) {
+            $bytes += (int) ($zip->statIndex($index)['size'] ?? 0);
+        }
+        if ($bytes > config('ricamo.upload_bytes') || $bytes > (float) @disk_free_space(config('ricamo.uploads'))) {
+            throw new Refusal('what is in it takes more room than there is');
+        }
+
+        return $zip;
+    }
+
+    private function documentIn(ZipArchive $zip): string
+    {
+        $size = $zip->statName(ProjectExport::DOCUMENT)['size'] ?? throw new Refusal('it holds no '.ProjectExport::DOCUMENT);
+        if ($size > self::LARGEST_DOCUMENT) {
+            throw new Refusal('its '.ProjectExport::DOCUMENT.' is too large');
+        }
+
+        return (string) $zip->getFromName(ProjectExport::DOCUMENT, $size);
+    }
+
+    /** Names in the archive are compared, and never used as paths. */
+    private function take(ZipArchive $zip, MediaDocument $media, Project $project): Media
+    {
+        $size = (int) ($zip->statName($media->file)['size'] ?? throw new Refusal("{$media->name} is not in it"));
+        $source = $zip->getStream($media->file) ?: throw new Refusal("{$media->name} cannot be read");
+        $row = Media::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => $size]);
+        $path = Upload::fileOf("opened-{$row->id}");
+        try {
+            $target = fopen($path, 'wb') ?: throw new Refusal('the disk is full');
+            // One byte more than it says that it holds is one too many.
+            $copied = stream_copy_to_stream($source, $target, $size + 1);
+            if ($copied !== $size || ! fclose($target)) {
+                throw new Refusal("{$media->name} is damaged, or the disk is full");
+            }
+            try {
+                $this->intake->accept($row, $path);
+            } catch (Refusal $refusal) {
+                throw new Refusal("{$media->name} cannot be used: {$refusal->getMessage()}");
+            }
+        } finally {
+            @unlink($path);
+        }
+
+        return $row->state === 'twin' ? Media::query()->findOrFail($row->twin) : $row;
+    }
+}
