@@ -29,6 +29,8 @@ abstract class DocumentCommand extends Command
             return parent::run($input, $output);
         } catch (ExceptionInterface|Refusal $badInput) {
             return $this->end($output, $badInput->getMessage(), self::BAD_INPUT);
+        } catch (Stopped $stopped) { // @phpstan-ignore catch.neverThrown
+            return $this->end($output, $stopped->getMessage(), $stopped->getCode());
         } catch (RuntimeException $failure) { // @phpstan-ignore catch.neverThrown
             return $this->end($output, $failure->getMessage(), self::FAILURE);
         }
@@ -90,6 +92,30 @@ abstract class DocumentCommand extends Command
         } catch (Refusal $refusal) {
             throw str_starts_with($refusal->getMessage(), $file) ? $refusal : new Refusal("$file: {$refusal->getMessage()}");
         }
+    }
+
+    /**
+     * Checks, before any work begins, that a file can be written.
+     *
+     * @throws Refusal
+     */
+    protected function writable(string $file): string
+    {
+        $folder = dirname($file);
+        $reason = match (true) {
+            is_dir($file) => 'is a folder',
+            ! is_dir($folder) => 'there is no such folder',
+            is_file($file) && ! is_writable($file) => 'cannot be written',
+            default => null,
+        };
+        // Whether a file can be made in a folder is known only once one was.
+        $trial = "$file.".getmypid().'.part';
+        if ($reason === null && @file_put_contents($trial, ' ') !== 1) {
+            $reason = 'cannot be written';
+        }
+        @unlink($trial);
+
+        return $reason === null ? $file : throw new Refusal("$file: $reason");
     }
 
     protected function wholeNumber(string $option, string $text): int

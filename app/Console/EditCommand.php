@@ -16,6 +16,7 @@ final class EditCommand extends DocumentCommand
 
     protected function work(): void
     {
+        $out = $this->writable((string) ($this->option('out') ?? $this->argument('document')));
         $project = $this->project();
         $evaluator = new Evaluator($this->clips($project)->describe($project->media), new TextBlocks(new HarfBuzzShaper));
         $composition = $project->composition($this->option('composition'));
@@ -23,11 +24,12 @@ final class EditCommand extends DocumentCommand
         foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => $edit) {
             $composition = $this->about("$file: [$index]", fn () => Edits::apply($edit, $composition, $evaluator));
         }
-        $out = (string) ($this->option('out') ?? $this->argument('document'));
         $json = json_encode($project->replacing($composition)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
         // Renamed into place, so that a project file is never half written.
-        if (! is_dir(dirname($out)) || file_put_contents("$out.part", "$json\n") === false || ! rename("$out.part", $out)) {
-            throw new Refusal("$out: cannot be written");
+        $fresh = "$out.".getmypid().'.part';
+        if (@file_put_contents($fresh, "$json\n") !== strlen($json) + 1 || ! @rename($fresh, $out)) {
+            @unlink($fresh);
+            throw new Refusal("$out: cannot be written; the disk may be full");
         }
     }
 }

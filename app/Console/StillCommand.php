@@ -17,14 +17,12 @@ final class StillCommand extends DocumentCommand
         if ($out === '') {
             throw new Refusal('--out: say which file to write');
         }
+        $this->writable($out);
         $project = $this->project();
         $composition = $project->composition($this->option('composition'));
         $frame = $this->wholeNumber('frame', (string) $this->option('frame'));
         $scene = new Scene($composition, $project->media, $this->clips($project), RenderCommand::scale((string) $this->option('scale')));
         $surface = $this->about((string) $this->argument('document'), fn () => $scene->still($frame));
-        if (! is_dir(dirname($out))) {
-            throw new Refusal("$out: there is no such folder");
-        }
         $surface->writePng($out);
     }
 }

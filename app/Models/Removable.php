@@ -11,6 +11,11 @@ use Illuminate\Database\Eloquent\Builder;
  */
 trait Removable
 {
+    public function initializeRemovable(): void
+    {
+        $this->mergeCasts(['removed_at' => 'datetime']);
+    }
+
     /** @return Builder<static> those that are not removed */
     public static function present(): Builder
     {

@@ -111,6 +111,12 @@ final class CommandLineTest extends TestCase
     #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame', '60'], 'doc.json: frame 60 is outside 0..59'])]
     #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame=-1'], '--frame: "-1" is not a frame number'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.avi'], 'x.avi: must be an .mp4 file'])]
+    #[TestWith([['render', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
+    #[TestWith([['render', 'doc.json', '--out', 'nowhere/x.mp4'], 'nowhere/x.mp4: there is no such folder'])]
+    #[TestWith([['render', 'doc.json', '--out', '/proc/x.mp4'], '/proc/x.mp4: cannot be written'])]
+    #[TestWith([['still', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
+    #[TestWith([['still', 'doc.json', '--out', '/proc/x.png'], '/proc/x.png: cannot be written'])]
+    #[TestWith([['edit', 'doc.json', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--range', '9..3'], '--range: 9..3 ends before it begins'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--scale', '99'], '--scale: "99" is outside 0.05..4'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--composition', 'Intro'], 'there is no composition "Intro"'])]
@@ -120,9 +126,66 @@ final class CommandLineTest extends TestCase
     public function test_bad_arguments_end_with_status_2_and_one_line(array $arguments, string $says): void
     {
         $this->write();
+        mkdir("$this->folder/folder.mp4");
         $process = $this->ricamo(...$arguments);
         self::assertSame(2, $process->getExitCode());
         self::assertStringStartsWith($says, $process->getErrorOutput());
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+    }
+
+    /** Begins a render that takes long, and waits until it is at it. */
+    private function longRender(): Process
+    {
+        $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Long', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 2000, 'layers' => [
+            ['id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 2000, 'position' => [960, 540], 'scale' => [600, 600], 'rotation' => 3],
+        ]]]]);
+        $process = new Process([base_path('ricamo'), 'render', 'doc.json', '--out', 'long.mp4'], $this->folder, ['APP_ENV' => 'production']);
+        $process->start();
+        $process->waitUntil(fn (): bool => glob("$this->folder/long.mp4.*") !== []);
+
+        return $process;
+    }
+
+    /** @return list<string> the command lines of processes that are at files in the folder */
+    private function atWork(): array
+    {
+        return array_values(array_filter(
+            array_map(fn (string $file): string => (string) @file_get_contents($file), glob('/proc/[0-9]*/cmdline') ?: []),
+            fn (string $line): bool => str_starts_with($line, 'ffmpeg') && str_contains($line, 'long.mp4'),
+        ));
+    }
+
+    #[TestWith([SIGINT])]
+    #[TestWith([SIGTERM])]
+    public function test_a_render_that_is_ended_leaves_nothing(int $signal): void
+    {
+        $process = $this->longRender();
+        $process->signal($signal);
+        $process->wait();
+        self::assertSame(130, $process->getExitCode());
+        self::assertStringEndsWith("stopped; nothing was written\n", $process->getErrorOutput());
+        self::assertSame([], glob("$this->folder/long.mp4*"));
+        self::assertSame([], $this->atWork());
+    }
+
+    public function test_of_a_render_that_is_killed_nothing_goes_on_and_the_next_one_clears_up(): void
+    {
+        $process = $this->longRender();
+        posix_kill((int) $process->getPid(), SIGKILL);
+        for ($end = microtime(true) + 10; microtime(true) < $end && ($process->isRunning() || $this->atWork() !== []); usleep(20_000));
+        self::assertSame([], $this->atWork());
+        self::assertNotSame([], glob("$this->folder/long.mp4.*"));
+        self::assertSame(0, $this->ricamo('render', 'doc.json', '--out', 'long.mp4', '--range', '0..1')->getExitCode());
+        self::assertSame(["$this->folder/long.mp4"], glob("$this->folder/long.mp4*"));
+    }
+
+    public function test_sides_that_the_format_cannot_have_are_said(): void
+    {
+        $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Odd', 'width' => 321, 'height' => 181, 'rate' => '25/1', 'length' => 3, 'layers' => []]]]);
+        $process = $this->ricamo('render', 'doc.json', '--out', 'odd.mp4');
+        self::assertSame(0, $process->getExitCode());
+        self::assertStringContainsString('The picture is 321 × 181; H.264 in MP4 takes even sides only, so the file is 322 × 182', $process->getErrorOutput());
+        self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'odd.png')->getExitCode());
+        self::assertSame([321, 181], array_slice((array) getimagesize("$this->folder/odd.png"), 0, 2));
     }
 }

@@ -10,6 +10,7 @@ use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Draw\Painter;
 use Ricamo\Raster\Draw\Surface;
@@ -47,6 +48,22 @@ final readonly class Scene
     public function sounds(FrameRange $range): array
     {
         return SoundPlan::of($this->composition, $this->media, $range);
+    }
+
+    /** @return list<string> what is to be known of the clips that are used */
+    public function remarks(): array
+    {
+        $remarks = [];
+        foreach ($this->composition->layers as $layer) {
+            foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $id) {
+                $remark = $this->clips->get($id)->remark();
+                if ($remark !== null) {
+                    $remarks[$id] = "{$this->media->get($id)->name}: $remark.";
+                }
+            }
+        }
+
+        return array_values($remarks);
     }
 
     public function width(): int
