@@ -22,7 +22,7 @@ final class EvaluateCommand extends DocumentCommand
         $scene = new Scene($composition, $project->media, $this->clips($project));
         $this->about((string) $this->argument('document'), function () use ($scene, $in, $out): void {
             for ($frame = $in; $frame < $out; $frame++) {
-                $this->output->writeln(json_encode($scene->list($frame)->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $this->output::OUTPUT_RAW);
+                $this->output->writeln($scene->list($frame)->encode(), $this->output::OUTPUT_RAW);
             }
         });
     }

@@ -10,13 +10,14 @@ use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 
 /** The one way in which compositions change: document, revision and log entry in one transaction. */
 final class Editor
 {
-    /** @return array<string, mixed> the answer to the one who asked */
-    public function edit(int $id, Node $request): array
+    /** @return string the answer to the one who asked, JSON */
+    public function edit(int $id, Node $request): string
     {
         return $this->change($id, $request, 'edit', function (Composition $composition, Evaluator $evaluator) use ($request): Step {
             $edit = Edits::read($request);
@@ -31,23 +32,23 @@ final class Editor
         });
     }
 
-    /** @return array<string, mixed> what the edit would show; nothing is kept */
-    public function try(int $id, Node $request): array
+    /** @return string what the edit would show, JSON; nothing is kept */
+    public function try(int $id, Node $request): string
     {
         $composition = Composition::present()->findOrFail($id);
         $evaluator = $composition->evaluator();
         $before = $composition->read();
         $after = Edits::apply(Edits::read($request), $before, $evaluator);
 
-        return [
-            'patch' => json_decode(Patch::between($before, $after)),
-            'revision' => $composition->revision,
+        return Text::object([
+            'patch' => Patch::between($before, $after),
+            'revision' => (string) $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),
-        ];
+        ]);
     }
 
-    /** @return array<string, mixed> */
-    public function undo(int $id, Node $request): array
+    /** @return string JSON */
+    public function undo(int $id, Node $request): string
     {
         return $this->change($id, $request, 'undo', function (Composition $composition): Step {
             $entry = $this->edits($composition->id)->where('state', 'done')->orderByDesc('revision')->first() ?? throw new Refusal('there is nothing to undo');
@@ -59,8 +60,8 @@ final class Editor
         });
     }
 
-    /** @return array<string, mixed> */
-    public function redo(int $id, Node $request): array
+    /** @return string JSON */
+    public function redo(int $id, Node $request): string
     {
         return $this->change($id, $request, 'redo', function (Composition $composition): Step {
             $entry = $this->edits($composition->id)->where('state', 'undone')->orderBy('revision')->first() ?? throw new Refusal('there is nothing to redo');
@@ -98,9 +99,9 @@ final class Editor
      * Works out the change first, and takes the database's one lock for writing only to keep it.
      *
      * @param  Closure(Composition, Evaluator): Step  $make
-     * @return array<string, mixed>
+     * @return string JSON
      */
-    private function change(int $id, Node $request, string $kind, Closure $make): array
+    private function change(int $id, Node $request, string $kind, Closure $make): string
     {
         $composition = Composition::present()->findOrFail($id);
         $known = $request->field('revision')->int(0, PHP_INT_MAX);
@@ -113,12 +114,12 @@ final class Editor
         $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
         $history = $this->keep($composition, $step, $kind);
 
-        return [
-            'revision' => $known + 1,
-            'patch' => json_decode($step->patch),
-            'history' => $history,
+        return Text::object([
+            'revision' => (string) ($known + 1),
+            'patch' => $step->patch,
+            'history' => Text::of($history),
             'glimpse' => $glimpse,
-        ];
+        ]);
     }
 
     /**

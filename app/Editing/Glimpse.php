@@ -11,6 +11,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse
@@ -40,23 +41,24 @@ final readonly class Glimpse
         );
     }
 
-    /** @return array<string, mixed> */
-    public function of(Document $document, Evaluator $evaluator): array
+    /** JSON, because most of it is written thousands of times. */
+    public function of(Document $document, Evaluator $evaluator): string
     {
         $frame = max(0, min($this->frame, $document->range()->last()));
         $inspected = [];
+        $wanted = array_fill_keys($this->layers, true);
         foreach ($document->layers as $layer) {
-            if (in_array($layer->id, $this->layers, true)) {
+            if (isset($wanted[$layer->id])) {
                 $inspected[] = Inspection::of($layer, $frame);
             }
         }
 
-        return [
-            'list' => $evaluator->frame($document, $frame)->toJson($this->known),
-            'poses' => array_map(fn (Pose $pose): array => $pose->toJson(), $evaluator->poses($document, $frame)),
-            'inspections' => $inspected,
-            'guides' => array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($document, $evaluator, $frame)),
-        ];
+        return Text::object([
+            'list' => $evaluator->frame($document, $frame)->encode($this->known),
+            'poses' => Text::list(array_map(fn (Pose $pose): string => $pose->encode(), $evaluator->poses($document, $frame))),
+            'inspections' => Text::of($inspected),
+            'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($document, $evaluator, $frame))),
+        ]);
     }
 
     /** @return list<Guide> */

@@ -10,6 +10,7 @@ use App\Models\Composition;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 
 final class EditController
 {
@@ -19,22 +20,22 @@ final class EditController
 
     public function store(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->edit($composition, JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->edit($composition, JsonBody::of($request)));
     }
 
     public function try(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->try($composition, JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->try($composition, JsonBody::of($request)));
     }
 
     public function undo(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->undo($composition, JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->undo($composition, JsonBody::of($request)));
     }
 
     public function redo(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->redo($composition, JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->redo($composition, JsonBody::of($request)));
     }
 
     /** What an edit shows, without an edit: at another frame, or of another selection. */
@@ -46,7 +47,7 @@ final class EditController
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
         ]));
 
-        return new JsonResponse(['revision' => $found->revision, 'glimpse' => $show->of($found->read(), $found->evaluator())]);
+        return JsonResponse::fromJsonString(Text::object(['revision' => (string) $found->revision, 'glimpse' => $show->of($found->read(), $found->evaluator())]));
     }
 
     public function changes(Request $request, int $composition): JsonResponse

@@ -32,7 +32,7 @@ final class FrameController
             $lines = '';
             for ($frame = $range->in; $frame < $range->out; $frame++) {
                 $list = $evaluator->frame($document, $frame);
-                $lines .= json_encode($list->toJson($known), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES)."\n";
+                $lines .= $list->encode($known)."\n";
                 $known += array_fill_keys(array_keys($list->paths()), true);
                 if ($frame - $range->in < 2 || ($frame - $range->in) % self::TOGETHER === 0) {
                     $send($lines, ZLIB_SYNC_FLUSH);

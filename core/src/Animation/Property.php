@@ -63,10 +63,7 @@ final readonly class Property
         if ($this->fromEnd !== []) {
             [$before, $after] = $this->around($frame, $span);
         } elseif ($this->fromStart !== []) {
-            // The usual case, read for every property of every layer on every frame.
-            $next = self::firstAfter($this->fromStart, $frame - $span->in);
-            $before = $this->fromStart[$next - 1] ?? null;
-            $after = $this->fromStart[$next] ?? null;
+            return $this->fromStartAt($frame - $span->in);
         } else {
             return $this->constant;
         }
@@ -77,6 +74,20 @@ final readonly class Property
         $t = ($frame - $from) / ($after->frame($span) - $from);
 
         return $this->type->mix($before->value, $after->value, $before->easing->at($t));
+    }
+
+    /** The usual case, read for every property of every layer on every frame: all keyframes count from the in point. */
+    private function fromStartAt(int|float $at): mixed
+    {
+        $keyframes = $this->fromStart;
+        $next = self::firstAfter($keyframes, $at);
+        $before = $keyframes[$next - 1] ?? null;
+        $after = $keyframes[$next] ?? null;
+        if ($before === null || $after === null) {
+            return ($before ?? $after)->value ?? $this->constant;
+        }
+
+        return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
     }
 
     /** @return list<Keyframe> those pinned to the start, then those pinned to the end, each by time */

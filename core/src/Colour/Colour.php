@@ -13,6 +13,12 @@ final readonly class Colour
 
     public static function parse(string $text): self
     {
+        // The usual form, of which documents hold thousands.
+        if (strlen($text) === 7 && $text[0] === '#' && ctype_xdigit($digits = substr($text, 1))) {
+            $number = (int) hexdec($digits);
+
+            return new self($number >> 16, ($number >> 8) & 255, $number & 255);
+        }
         if (! preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})?$/i', $text, $parts)) {
             throw new Refusal("\"$text\" is not a colour; write it as #rrggbb or #rrggbbaa");
         }

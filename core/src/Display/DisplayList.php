@@ -4,6 +4,7 @@ namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Text;
 
 /** Everything that is visible on one frame, resolved, from the bottom to the top. */
 final readonly class DisplayList
@@ -24,20 +25,33 @@ final readonly class DisplayList
     }
 
     /**
+     * As `docs/display-list.md` says, JSON.
+     *
      * @param  array<string, true>  $known  keys of paths that the reader has already
+     */
+    public function encode(array $known = []): string
+    {
+        return Text::object([
+            'version' => (string) self::VERSION,
+            'frame' => (string) $this->frame,
+            'width' => (string) $this->width,
+            'height' => (string) $this->height,
+            'background' => $this->background === null ? 'null' : "\"$this->background\"",
+            'paths' => Text::of((object) array_diff_key($this->paths(), $known)),
+            'items' => Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $this->operations)),
+        ]);
+    }
+
+    /**
+     * The same, decoded.
+     *
+     * @param  array<string, true>  $known
      * @return array<string, mixed>
      */
     public function toJson(array $known = []): array
     {
-        return [
-            'version' => self::VERSION,
-            'frame' => $this->frame,
-            'width' => $this->width,
-            'height' => $this->height,
-            'background' => $this->background === null ? null : (string) $this->background,
-            'paths' => (object) array_diff_key($this->paths(), $known),
-            'items' => array_map(fn (Operation $operation): array => $operation->toJson(), $this->operations),
-        ];
+        /** @var array<string, mixed> */
+        return json_decode($this->encode($known), true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, string> path data by key */

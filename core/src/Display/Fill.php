@@ -13,14 +13,9 @@ final readonly class Fill implements Operation
     {
     }
 
-    public function toJson(): array
+    public function encode(): string
     {
-        return [
-            'op' => 'fill',
-            'path' => $this->outline->key,
-            'matrix' => $this->matrix->toJson(),
-            'colour' => (string) $this->colour,
-        ];
+        return "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},\"colour\":\"$this->colour\"}";
     }
 
     public function faded(float $opacity): self

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Text;
 
 /** Operations drawn together on a clear sheet, which is then laid over what is beneath at one opacity. */
 final readonly class Group implements Operation
@@ -12,13 +13,11 @@ final readonly class Group implements Operation
     {
     }
 
-    public function toJson(): array
+    public function encode(): string
     {
-        return [
-            'op' => 'group',
-            'opacity' => round($this->opacity, 5),
-            'items' => array_map(fn (Operation $operation): array => $operation->toJson(), $this->operations),
-        ];
+        $items = Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $this->operations));
+
+        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",\"items\":$items}";
     }
 
     public function faded(float $opacity): self

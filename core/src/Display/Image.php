@@ -5,6 +5,7 @@ namespace Ricamo\Core\Display;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Text;
 
 /**
  * One frame of a clip, drawn with its top left corner at the matrix's origin, one pixel of the clip a unit. Whether the
@@ -22,16 +23,16 @@ final readonly class Image implements Operation
     ) {
     }
 
-    public function toJson(): array
+    public function encode(): string
     {
-        return [
-            'op' => 'image',
-            'media' => $this->media,
-            'frame' => $this->frame,
-            'size' => [$this->size->width, $this->size->height],
-            'matrix' => $this->matrix->toJson(),
-            'opacity' => round($this->opacity, 5),
-        ];
+        return Text::object([
+            'op' => '"image"',
+            'media' => Text::of($this->media),
+            'frame' => (string) $this->frame,
+            'size' => Text::list([Text::number($this->size->width, 4), Text::number($this->size->height, 4)]),
+            'matrix' => $this->matrix->encode(),
+            'opacity' => Text::number($this->opacity, 5),
+        ]);
     }
 
     public function faded(float $opacity): self

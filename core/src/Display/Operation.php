@@ -7,8 +7,8 @@ use Ricamo\Core\Geometry\Box;
 /** One thing to draw. `docs/display-list.md` says exactly what each one means. */
 interface Operation
 {
-    /** @return array<string, mixed> */
-    public function toJson(): array;
+    /** As the display list holds it, JSON. */
+    public function encode(): string;
 
     /** The same at $opacity (0..1) of its own. */
     public function faded(float $opacity): self;

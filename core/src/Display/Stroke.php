@@ -5,6 +5,7 @@ namespace Ricamo\Core\Display;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Text;
 
 /** A line along an outline, half its width on either side; the matrix bends the pen as well as the path. */
 final readonly class Stroke implements Operation
@@ -22,16 +23,11 @@ final readonly class Stroke implements Operation
     ) {
     }
 
-    public function toJson(): array
+    public function encode(): string
     {
-        return [
-            'op' => 'stroke',
-            'path' => $this->outline->key,
-            'matrix' => $this->matrix->toJson(),
-            'colour' => (string) $this->colour,
-            'width' => round($this->width, 4),
-            'join' => $this->join->value,
-        ];
+        $width = Text::number($this->width, 4);
+
+        return "{\"op\":\"stroke\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},\"colour\":\"$this->colour\",\"width\":$width,\"join\":\"{$this->join->value}\"}";
     }
 
     public function faded(float $opacity): self

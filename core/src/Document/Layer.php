@@ -19,6 +19,8 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0];
+
     /** @param  array<string, Property>  $properties every property of its kind, by name */
     public function __construct(
         public string $id,
@@ -37,10 +39,7 @@ final readonly class Layer
     {
         $kind = LayerKinds::read($node->field('kind'));
         $definitions = $kind->properties();
-        $node->allow([
-            'id', 'kind', 'name', 'in', 'out', 'visible', 'scaleLinked', 'label',
-            ...array_keys($kind->contentSchema()), ...array_keys($definitions),
-        ]);
+        $node->allowKeys(self::FIELDS + $kind->contentFields() + $definitions);
         $properties = [];
         foreach ($definitions as $name => $definition) {
             $value = $node->optional($name);
@@ -92,11 +91,12 @@ final readonly class Layer
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
     public function matrix(int|float $frame): Affine
     {
-        $scale = $this->point('scale', $frame);
-        $anchor = $this->point('anchor', $frame);
-        $position = $this->point('position', $frame);
+        ['scale' => $scale, 'anchor' => $anchor, 'position' => $position, 'rotation' => $rotation] = $this->properties;
+        [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $position->at($frame, $this->span)];
+        $rotation = $rotation->at($frame, $this->span);
+        assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        $turn = Affine::rotation($this->number('rotation', $frame));
+        $turn = Affine::rotation($rotation);
         [$a, $b] = [$turn->a * $scale->x / 100, $turn->b * $scale->x / 100];
         [$c, $d] = [$turn->c * $scale->y / 100, $turn->d * $scale->y / 100];
 

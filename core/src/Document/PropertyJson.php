@@ -17,12 +17,16 @@ final class PropertyJson
     public static function read(Node $node, PropertyDefinition $definition): Property
     {
         if (! is_array($node->value) || array_is_list($node->value)) {
-            return Property::constant($definition->type, $definition->read($node));
+            $plain = $definition->type->plain($node->value, $definition->least, $definition->most);
+
+            return Property::constant($definition->type, $plain ?? $definition->read($node));
         }
         $keyframes = [];
         $last = ['start' => null, 'end' => null];
-        foreach ($node->allow(['keyframes'])->field('keyframes')->items(self::MOST_KEYFRAMES) as $item) {
-            $keyframe = self::readKeyframe($item, $definition);
+        $list = $node->allow(['keyframes'])->field('keyframes');
+        foreach ($list->values(self::MOST_KEYFRAMES) as $index => $json) {
+            $item = new Node($json, $list, $index);
+            $keyframe = self::plainKeyframe($json, $definition) ?? self::readKeyframe($item, $definition);
             $before = $last[$keyframe->pin->value];
             if ($before !== null && $keyframe->at <= $before) {
                 $item->field('at')->refuse("{$keyframe->at} does not come after the keyframe before it, at $before");
@@ -48,6 +52,21 @@ final class PropertyJson
             'easing' => (string) $keyframe->easing,
             'pin' => $keyframe->pin->value,
         ], $property->keyframes())];
+    }
+
+    /** A keyframe that is plainly as it should be; null where it has to be looked at more closely. */
+    private static function plainKeyframe(mixed $json, PropertyDefinition $definition): ?Keyframe
+    {
+        if (! is_array($json) || ! isset($json['at'], $json['value']) || ! is_int($json['at']) || abs($json['at']) > Keyframe::FARTHEST) {
+            return null;
+        }
+        [$easing, $pin] = [$json['easing'] ?? 'linear', $json['pin'] ?? 'start'];
+        $easing = is_string($easing) ? Easings::known($easing) : null;
+        $pin = is_string($pin) ? Pin::tryFrom($pin) : null;
+        $value = $definition->type->plain($json['value'], $definition->least, $definition->most);
+        $isAll = count($json) === 2 + (isset($json['easing']) ? 1 : 0) + (isset($json['pin']) ? 1 : 0);
+
+        return $isAll && $easing !== null && $pin !== null && $value !== null ? new Keyframe($json['at'], $value, $easing, $pin) : null;
     }
 
     private static function readKeyframe(Node $node, PropertyDefinition $definition): Keyframe

@@ -19,30 +19,21 @@ final readonly class Pose
         return $this->matrix->bounds($this->box);
     }
 
-    /** @return array<string, mixed> the box's corners, clockwise from its top left, and the anchor, in composition pixels */
-    public function toJson(): array
+    /** With the box's corners, clockwise from its top left, and the anchor, in composition pixels; JSON. */
+    public function encode(): string
     {
         $box = $this->box;
+        $corners = "[{$this->place($box->left, $box->top)},{$this->place($box->right, $box->top)},{$this->place($box->right, $box->bottom)},{$this->place($box->left, $box->bottom)}]";
+        $seen = $this->seen ? 'true' : 'false';
 
-        return [
-            'layer' => $this->layer,
-            'seen' => $this->seen,
-            'box' => $box->toJson(),
-            'corners' => [
-                $this->place($box->left, $box->top),
-                $this->place($box->right, $box->top),
-                $this->place($box->right, $box->bottom),
-                $this->place($box->left, $box->bottom),
-            ],
-            'anchor' => $this->place($this->anchor->x, $this->anchor->y),
-        ];
+        // An id is made of letters, digits, - and _.
+        return "{\"layer\":\"$this->layer\",\"seen\":$seen,\"box\":[$box->left,$box->top,$box->right,$box->bottom],\"corners\":$corners,\"anchor\":{$this->place($this->anchor->x, $this->anchor->y)}}";
     }
 
-    /** @return array{float, float} */
-    private function place(float $x, float $y): array
+    private function place(float $x, float $y): string
     {
-        $placed = $this->matrix->apply(new Point($x, $y));
+        $matrix = $this->matrix;
 
-        return [round($placed->x, 3), round($placed->y, 3)];
+        return '['.round($matrix->a * $x + $matrix->c * $y + $matrix->e, 3).','.round($matrix->b * $x + $matrix->d * $y + $matrix->f, 3).']';
     }
 }

@@ -28,13 +28,12 @@ final readonly class Affine
     public static function rotation(float $degrees): self
     {
         // Quarter turns are exact, so that upright graphics keep whole-pixel edges.
-        [$cos, $sin] = match (fmod(fmod($degrees, 360) + 360, 360)) {
-            0.0 => [1.0, 0.0],
-            90.0 => [0.0, 1.0],
-            180.0 => [-1.0, 0.0],
-            270.0 => [0.0, -1.0],
-            default => [cos(deg2rad($degrees)), sin(deg2rad($degrees))],
-        };
+        if (fmod($degrees, 90) !== 0.0) {
+            $radians = deg2rad($degrees);
+            [$cos, $sin] = [cos($radians), sin($radians)];
+        } else {
+            [$cos, $sin] = [[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]][((int) fmod($degrees / 90, 4) + 4) % 4];
+        }
 
         return new self($cos, $sin, -$sin, $cos, 0, 0);
     }
@@ -115,12 +114,10 @@ final readonly class Affine
         ) <= $tolerance;
     }
 
-    /** @return array{float, float, float, float, float, float} */
-    public function toJson(): array
+    /** Its six numbers, JSON: factors to the seventh decimal, places to the fourth. */
+    public function encode(): string
     {
-        return [
-            round($this->a, 7), round($this->b, 7), round($this->c, 7),
-            round($this->d, 7), round($this->e, 4), round($this->f, 4),
-        ];
+        return '['.round($this->a, 7).','.round($this->b, 7).','.round($this->c, 7).','
+            .round($this->d, 7).','.round($this->e, 4).','.round($this->f, 4).']';
     }
 }

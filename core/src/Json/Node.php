@@ -45,10 +45,14 @@ final readonly class Node
     /** @param  list<string>  $fields every field that may stand here */
     public function allow(array $fields): self
     {
-        foreach ($this->object() as $name => $ignored) {
-            if (! in_array($name, $fields, true)) {
-                $this->child((string) $name)->refuse('is not a field known here');
-            }
+        return $this->allowKeys(array_fill_keys($fields, true));
+    }
+
+    /** @param  array<string, mixed>  $fields whose keys are every field that may stand here */
+    public function allowKeys(array $fields): self
+    {
+        foreach (array_diff_key($this->object(), $fields) as $name => $ignored) {
+            $this->child((string) $name)->refuse('is not a field known here');
         }
 
         return $this;
@@ -87,18 +91,25 @@ final readonly class Node
     /** @return list<self> */
     public function items(int $atMost = PHP_INT_MAX): array
     {
+        $items = [];
+        foreach ($this->values($atMost) as $index => $value) {
+            $items[] = new self($value, $this, $index);
+        }
+
+        return $items;
+    }
+
+    /** @return list<mixed> the list's entries as they are */
+    public function values(int $atMost = PHP_INT_MAX): array
+    {
         if (! is_array($this->value) || ! array_is_list($this->value)) {
             $this->refuse('must be a list');
         }
         if (count($this->value) > $atMost) {
             $this->refuse('has '.count($this->value)." entries, more than $atMost");
         }
-        $items = [];
-        foreach ($this->value as $index => $value) {
-            $items[] = new self($value, $this, $index);
-        }
 
-        return $items;
+        return $this->value;
     }
 
     public function string(int $atMost = 1000): string

@@ -16,6 +16,9 @@ abstract class LayerKind
     /** @var array<string, PropertyDefinition>|null */
     private ?array $properties = null;
 
+    /** @var array<string, mixed>|null */
+    private ?array $contentFields = null;
+
     /** As documents write it. */
     abstract public function name(): string;
 
@@ -47,6 +50,12 @@ abstract class LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
     {
         return [];
+    }
+
+    /** @return array<string, mixed> whose keys are the fields of its content */
+    final public function contentFields(): array
+    {
+        return $this->contentFields ??= $this->contentSchema();
     }
 
     /** @return array<string, PropertyDefinition> every property by its name */

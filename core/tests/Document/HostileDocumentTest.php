@@ -120,9 +120,10 @@ final class HostileDocumentTest extends TestCase
         self::assertEquals($composition, Composition::read(Node::decode($json)));
         $evaluator = Fixture::evaluator();
         foreach ([0, intdiv($composition->length, 2), $composition->length - 1] as $frame) {
-            json_encode($evaluator->frame($composition, $frame)->toJson(), JSON_THROW_ON_ERROR);
+            json_decode($evaluator->frame($composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             foreach ($composition->layers as $layer) {
-                json_encode([Inspection::of($layer, $frame), $evaluator->pose($layer, $frame)->toJson()], JSON_THROW_ON_ERROR);
+                json_encode(Inspection::of($layer, $frame), JSON_THROW_ON_ERROR);
+                json_decode($evaluator->pose($layer, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             }
         }
     }

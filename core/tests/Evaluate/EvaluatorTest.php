@@ -22,7 +22,7 @@ final class EvaluatorTest extends TestCase
         self::assertSame('fill', $list['items'][0]['op']);
         self::assertEquals([1, 0, 0, 1, 100, 50], $list['items'][0]['matrix']);
         self::assertSame('#2f5d50', $list['items'][0]['colour']);
-        self::assertSame('M-20 -10L20 -10L20 10L-20 10Z', $list['paths']->{$list['items'][0]['path']});
+        self::assertSame('M-20 -10L20 -10L20 10L-20 10Z', $list['paths'][$list['items'][0]['path']]);
     }
 
     /** Worked by hand: turn by 90°, scale 200 × 50 %, anchor (10, 0), position (300, 200). */
@@ -119,7 +119,7 @@ final class EvaluatorTest extends TestCase
     public function test_poses_say_where_each_layer_stands(): void
     {
         $poses = Fixture::evaluator()->poses(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0);
-        self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], $poses[0]->toJson()['corners']);
+        self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], json_decode($poses[0]->encode(), true)['corners']);
         self::assertFalse($poses[1]->seen);
     }
 
@@ -127,14 +127,14 @@ final class EvaluatorTest extends TestCase
     {
         $poses = Fixture::evaluator()->poses(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0);
         // "abcd" is 4 × 50 px and three gaps of 10 px wide; ascent 80 above the first baseline, descent 20 below the second.
-        self::assertEquals([0, -80, 230, 140], $poses[0]->toJson()['box']);
+        self::assertEquals([0, -80, 230, 140], json_decode($poses[0]->encode(), true)['box']);
     }
 
     public function test_lists_follow_the_published_schema(): void
     {
         $composition = Fixture::composition([Fixture::clip(['opacity' => 40]), Fixture::bar(['outlineWidth' => 3, 'opacity' => 40]), Fixture::words(['outlineWidth' => 1])], ['background' => 'transparent']);
         $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/display-list-1.json'));
-        $list = json_decode(json_encode(Fixture::evaluator()->frame($composition, 3)->toJson(), JSON_THROW_ON_ERROR));
+        $list = json_decode(Fixture::evaluator()->frame($composition, 3)->encode(), flags: JSON_THROW_ON_ERROR);
         self::assertTrue((new Validator)->validate($list, $schema)->isValid());
         $list->items[0]->op = 'sparkle';
         self::assertFalse((new Validator)->validate($list, $schema)->isValid());

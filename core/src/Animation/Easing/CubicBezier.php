@@ -12,6 +12,12 @@ final readonly class CubicBezier implements Easing
     /** So far beyond goes the rest of a curve that was split where it crosses its own end. */
     private const FARTHEST = 1_000_000;
 
+    /** At how many places of the curve x is known beforehand. */
+    private const KNOWN = 8;
+
+    /** @var list<float> x at u = 0, 1/8 … 1 */
+    private array $known;
+
     /** The polynomials x(u) = ((ax·u + bx)·u + cx)·u and y(u) likewise. */
     private float $ax;
 
@@ -35,6 +41,12 @@ final readonly class CubicBezier implements Easing
             throw new Refusal("$this: both y of a cubic-bezier lie within ±".self::FARTHEST);
         }
         [$this->ax, $this->bx, $this->cx] = [1 + 3 * $x1 - 3 * $x2, 3 * $x2 - 6 * $x1, 3 * $x1];
+        $known = [];
+        for ($i = 0; $i <= self::KNOWN; $i++) {
+            $u = $i / self::KNOWN;
+            $known[] = (($this->ax * $u + $this->bx) * $u + $this->cx) * $u;
+        }
+        $this->known = [...array_slice($known, 0, -1), 1.0];
         [$this->ay, $this->by, $this->cy] = [1 + 3 * $y1 - 3 * $y2, 3 * $y2 - 6 * $y1, 3 * $y1];
     }
 
@@ -79,11 +91,19 @@ final readonly class CubicBezier implements Easing
         return "cubic-bezier({$this->x1}, {$this->y1}, {$this->x2}, {$this->y2})";
     }
 
-    /** Where on the curve x is $x: Newton's method, and bisection where the curve is too flat for it. */
+    /**
+     * Where on the curve x is $x: Newton's method from a guess between points that are known, and bisection where the
+     * curve is too flat for it.
+     */
     private function parameterAt(float $x): float
     {
-        [$a, $b, $c] = [$this->ax, $this->bx, $this->cx];
-        $u = $x;
+        $a = $this->ax;
+        $b = $this->bx;
+        $c = $this->cx;
+        for ($i = 1; $this->known[$i] < $x; $i++);
+        $from = $this->known[$i - 1];
+        $to = $this->known[$i];
+        $u = ($i - 1 + ($to > $from ? ($x - $from) / ($to - $from) : 0)) / self::KNOWN;
         for ($i = 0; $i < 8; $i++) {
             $error = (($a * $u + $b) * $u + $c) * $u - $x;
             if (abs($error) < self::PRECISION) {

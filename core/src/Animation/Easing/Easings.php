@@ -59,6 +59,16 @@ final class Easings
         return self::$kept[$text];
     }
 
+    /** The easing of that name and settings, or null. */
+    public static function known(string $text): ?Easing
+    {
+        try {
+            return self::$kept[$text] ?? self::parse($text);
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
     private static function make(string $text): Easing
     {
         if (! preg_match('/^([a-z-]+?)\s*(?:\(([^()]*)\))?$/', trim($text), $parts)) {

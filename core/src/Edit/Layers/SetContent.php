@@ -25,7 +25,7 @@ final readonly class SetContent implements Edit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $this->content->allow(array_keys($layer->kind->contentSchema()));
+        $this->content->allowKeys($layer->kind->contentFields());
         $fields = [...$layer->content->toJson(), ...$this->content->object()];
         $content = $layer->kind->readContent(new Node($fields, $this->content));
         array_map($evaluator->media->get(...), $content instanceof UsesMedia ? $content->media() : []);

@@ -25,6 +25,18 @@ final class ColourType implements ValueType
         }
     }
 
+    public function plain(mixed $json, ?float $least, ?float $most): ?Colour
+    {
+        if (! is_string($json)) {
+            return null;
+        }
+        try {
+            return Colour::parse($json);
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
     public function write(mixed $value): string
     {
         assert($value instanceof Colour);

@@ -17,6 +17,11 @@ final class FlagType implements ValueType
         return $node->bool();
     }
 
+    public function plain(mixed $json, ?float $least, ?float $most): ?bool
+    {
+        return is_bool($json) ? $json : null;
+    }
+
     public function write(mixed $value): mixed
     {
         return $value;

@@ -17,6 +17,13 @@ class NumberType implements ValueType
         return $node->number($least, $most);
     }
 
+    public function plain(mixed $json, ?float $least, ?float $most): ?float
+    {
+        return (is_int($json) || is_float($json)) && ($least === null || $json >= $least) && ($most === null || $json <= $most) && is_finite($json)
+            ? (float) $json
+            : null;
+    }
+
     public function write(mixed $value): mixed
     {
         return $value;

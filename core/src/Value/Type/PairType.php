@@ -18,6 +18,21 @@ abstract class PairType implements ValueType
         return [$items[0]->number($least, $most), $items[1]->number($least, $most)];
     }
 
+    /** @return array{float, float}|null */
+    protected function plainPair(mixed $json, ?float $least, ?float $most): ?array
+    {
+        if (! is_array($json) || count($json) !== 2 || ! isset($json[0], $json[1])) {
+            return null;
+        }
+        foreach ($json as $number) {
+            if (! (is_int($number) || is_float($number)) || $least !== null && $number < $least || $most !== null && $number > $most || ! is_finite($number)) {
+                return null;
+            }
+        }
+
+        return [(float) $json[0], (float) $json[1]];
+    }
+
     public function write(mixed $value): mixed
     {
         return $this->channels($value);

@@ -18,6 +18,13 @@ final class PointType extends PairType
         return new Point(...$this->pair($node, $least, $most));
     }
 
+    public function plain(mixed $json, ?float $least, ?float $most): ?Point
+    {
+        $pair = $this->plainPair($json, $least, $most);
+
+        return $pair === null ? null : new Point($pair[0], $pair[1]);
+    }
+
     public function mix(mixed $from, mixed $to, float $t): Point
     {
         assert($from instanceof Point && $to instanceof Point);

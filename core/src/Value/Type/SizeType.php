@@ -18,6 +18,13 @@ final class SizeType extends PairType
         return new Size(...$this->pair($node, $least, $most));
     }
 
+    public function plain(mixed $json, ?float $least, ?float $most): ?Size
+    {
+        $pair = $this->plainPair($json, $least, $most);
+
+        return $pair === null ? null : new Size($pair[0], $pair[1]);
+    }
+
     public function mix(mixed $from, mixed $to, float $t): Size
     {
         assert($from instanceof Size && $to instanceof Size);

@@ -22,6 +22,12 @@ interface ValueType
      */
     public function read(Node $node, ?float $least = null, ?float $most = null): mixed;
 
+    /**
+     * The same without a word where it is not plainly such a value: null then. Documents hold tens of thousands of
+     * values, and nearly all of them are as they should be.
+     */
+    public function plain(mixed $json, ?float $least, ?float $most): mixed;
+
     /** As documents hold it, which `read` takes back. */
     public function write(mixed $value): mixed;
 
