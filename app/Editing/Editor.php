@@ -27,7 +27,7 @@ final class Editor
 
             return new Step(
                 $after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), $kept,
-                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']),
+                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $before,
             );
         });
     }
@@ -129,7 +129,7 @@ final class Editor
      */
     private function keep(Composition $composition, Step $step, string $kind): array
     {
-        $document = Composition::encode($step->after);
+        $document = $step->before === null ? DocumentText::encode($step->after) : DocumentText::changed($composition->document, $step->before, $step->after);
 
         return DB::transaction(function () use ($composition, $step, $kind, $document): array {
             $changed = Composition::query()->whereKey($composition->id)->where('revision', $composition->revision)->update([

@@ -12,6 +12,7 @@ final readonly class Step
      * @param  string  $patch  RFC 6902, JSON
      * @param  string  $inverse  RFC 6902, JSON
      * @param  ?string  $request  the edit as it was asked for, JSON; null for undo and redo
+     * @param  ?Composition  $before  of which the parts that are the very same in $after need not be written again
      * @param  ?Closure(): mixed  $mark  what becomes of other entries of the log when it is kept
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Step
         public string $title,
         public ?string $request = null,
         public ?Closure $mark = null,
+        public ?Composition $before = null,
     ) {
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Editing\DocumentText;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -48,6 +49,6 @@ final class Composition extends Model
 
     public static function encode(Document $document): string
     {
-        return json_encode($document->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return DocumentText::encode($document);
     }
 }
