@@ -7,6 +7,7 @@ use App\Models\Composition;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -20,14 +21,14 @@ final class Editor
     public function edit(int $id, Node $request): string
     {
         return $this->change($id, $request, 'edit', function (Composition $composition, Evaluator $evaluator) use ($request): Step {
-            $edit = Edits::read($request);
             $before = $composition->read();
+            $edit = Edits::settled(Edits::read($request), $before);
             $after = Edits::apply($edit, $before, $evaluator);
             $kept = json_encode(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value], JSON_THROW_ON_ERROR);
 
             return new Step(
                 $after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), $kept,
-                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $before,
+                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $before, $edit instanceof DrawnIn ? $edit->by() : null,
             );
         });
     }
@@ -38,9 +39,11 @@ final class Editor
         $composition = Composition::present()->findOrFail($id);
         $evaluator = $composition->evaluator();
         $before = $composition->read();
-        $after = Edits::apply(Edits::read($request), $before, $evaluator);
+        $edit = Edits::settled(Edits::read($request), $before);
+        $after = Edits::apply($edit, $before, $evaluator);
 
         return Text::object([
+            'by' => Text::of($edit instanceof DrawnIn ? $edit->by() : null),
             'patch' => Patch::between($before, $after),
             'revision' => (string) $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),
@@ -112,10 +115,13 @@ final class Editor
         $step = $make($composition, $evaluator);
         // Before anything is kept: a document that cannot be shown is not one to keep.
         $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
-        $history = $this->keep($composition, $step, $kind);
+        // What changes nothing is no step to undo.
+        $isChange = $kind !== 'edit' || $step->patch !== '[]';
+        $history = $isChange ? $this->keep($composition, $step, $kind) : $this->history($id);
 
         return Text::object([
-            'revision' => (string) ($known + 1),
+            'revision' => (string) ($known + ($isChange ? 1 : 0)),
+            'by' => Text::of($step->by),
             'patch' => $step->patch,
             'history' => Text::of($history),
             'glimpse' => $glimpse,

@@ -233,7 +233,14 @@ describe('display lists', () => {
 });
 
 describe('preview frames', () => {
-    const clip = { id: 'm1', state: 'ready', prepared: 500, frames: 500, previews: '/storage/media/x' } as Media;
+    const clip = {
+        id: 'm1',
+        state: 'ready',
+        prepared: 500,
+        frames: 500,
+        previews: '/storage/media/x',
+        preview: { every: 1, type: 'jpg', height: 720, bytes: 0 },
+    } as Media;
     const bitmap = (): ImageBitmap => ({ close: vi.fn() }) as unknown as ImageBitmap;
 
     beforeEach(() => {
@@ -279,5 +286,36 @@ describe('preview frames', () => {
         expect(fetch).not.toHaveBeenCalled();
         await store.fetch('m1', 8);
         expect(fetch).toHaveBeenCalledOnce();
+    });
+
+    it('of a long clip stand for several frames each', async () => {
+        withLayers([]).media = [{ ...clip, preview: { every: 4, type: 'webp', height: 720, bytes: 0 } }];
+        const store = new PictureStore();
+        await store.fetch('m1', 11);
+        expect(fetch).toHaveBeenCalledExactlyOnceWith('/storage/media/x/frames/000002.webp');
+        expect([store.has('m1', 8), store.has('m1', 11), store.has('m1', 12)]).toEqual([true, true, false]);
+    });
+
+    it('give way to the original where the picture stands still and more can be seen of it', async () => {
+        withLayers([]).media = [{ ...clip, number: 7, height: 1080 }];
+        const store = new PictureStore();
+        await store.originals.want([{ media: 'm1', frame: 3, scale: 0.5 }]);
+        expect(fetch).not.toHaveBeenCalled();
+        await store.originals.want([{ media: 'm1', frame: 3, scale: 1 }]);
+        expect(vi.mocked(fetch).mock.calls[0]![0]).toBe('/api/media/7/frames/x/3');
+        expect(store.get('m1', 3)).toBe(store.originals.get('m1', 3));
+        expect(store.arrivals.value).toBe(1);
+    });
+
+    it('of a thinned preview give way to the frame itself at any size', async () => {
+        withLayers([]).media = [
+            { ...clip, number: 7, height: 1080, preview: { every: 4, type: 'jpg', height: 720, bytes: 0 } },
+        ];
+        const store = new PictureStore();
+        await store.originals.want([
+            { media: 'm1', frame: 4, scale: 0.1 },
+            { media: 'm1', frame: 5, scale: 0.1 },
+        ]);
+        expect(vi.mocked(fetch).mock.calls.map(([url]) => url)).toEqual(['/api/media/7/frames/x/5']);
     });
 });

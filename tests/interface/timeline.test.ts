@@ -153,47 +153,64 @@ describe('a new place in the stack', () => {
 describe('dragging in time', () => {
     const request = (by: number) => ({ edit: 'move-layers', args: { by } });
 
-    function drag(pixels: number, options: PointerEventInit = {}, frames = [50]): number | null {
-        const composition = withLayers([bar('a', { in: 50, out: 80 }), bar('b', { in: 100, out: 120 })]);
+    function drag(pixels: number, options: PointerEventInit = {}): unknown {
+        const composition = withLayers([bar('a', { in: 50, out: 80 })]);
         vi.spyOn(composition, 'attempt').mockResolvedValue();
         const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
         const { begin } = mounted(() => useDragInTime());
-        begin(pointer('pointerdown', 300, 0), { except: 'a', frames, request });
+        begin(pointer('pointerdown', 300, 0), { request });
         window.dispatchEvent(pointer('pointermove', 300 + pixels, 0, options));
         window.dispatchEvent(pointer('pointerup', 300 + pixels, 0, options));
-        return (edit.mock.calls[0]?.[1] as { by: number } | undefined)?.by ?? null;
+        return edit.mock.calls[0]?.[1] ?? null;
     }
 
-    it('goes in whole frames', () => {
-        expect(drag(40)).toBe(10);
-        expect(drag(42)).toBe(11);
-        expect(drag(-41)).toBe(-10);
+    it('asks for as far as the pointer went; how far that is, the server settles', () => {
+        const { frame } = usePlayhead();
+        expect(drag(42)).toEqual({ by: 10.5, snap: { within: 1.5, playhead: frame } });
+        expect(drag(-41)).toMatchObject({ by: -10.25 });
     });
 
-    it('is drawn in by the ends of other layers, unless Alt is held', () => {
-        expect(drag(4 * 49)).toBe(50);
-        expect(drag(4 * 49, { altKey: true })).toBe(49);
-        expect(drag(4 * 19, {}, [50, 80])).toBe(20);
+    it('is not drawn in while Alt is held', () => {
+        expect(drag(42, { altKey: true })).toMatchObject({ snap: { within: 0 } });
     });
 
     it('is a click until it has gone three pixels', () => {
         expect(drag(2)).toBeNull();
     });
 
+    it('says how far it really went', async () => {
+        const composition = withLayers([bar('a')]);
+        const attempt = vi.spyOn(composition, 'attempt').mockImplementation(async () => {
+            composition.by = 12;
+        });
+        vi.spyOn(composition, 'edit').mockImplementation(async () => {
+            composition.by = 13;
+            return true;
+        });
+        const moved = vi.fn();
+        const { begin } = mounted(() => useDragInTime());
+        begin(pointer('pointerdown', 300, 0), { request, moved });
+        window.dispatchEvent(pointer('pointermove', 350, 0));
+        await vi.waitFor(() => expect(moved).toHaveBeenLastCalledWith(12));
+        expect(attempt).toHaveBeenCalledOnce();
+        window.dispatchEvent(pointer('pointerup', 350, 0));
+        await vi.waitFor(() => expect(moved).toHaveBeenLastCalledWith(13));
+    });
+
     it('is given up with Escape', () => {
         const composition = useComposition();
         withLayers([bar('a')]);
         vi.spyOn(composition, 'attempt').mockResolvedValue();
-        const edit = vi.spyOn(composition, 'edit').mockResolvedValue(true);
+        const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
         const abandon = vi.spyOn(composition, 'abandon');
         const moved = vi.fn();
         const { begin } = mounted(() => useDragInTime());
-        begin(pointer('pointerdown', 300, 0), { except: '', frames: [0], request, moved });
+        begin(pointer('pointerdown', 300, 0), { request, moved });
         window.dispatchEvent(pointer('pointermove', 360, 0));
         window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
         window.dispatchEvent(pointer('pointerup', 360, 0));
         expect(edit).not.toHaveBeenCalled();
         expect(abandon).toHaveBeenCalledOnce();
-        expect(moved.mock.calls.map(([by]) => by)).toEqual([15, 0]);
+        expect(moved).toHaveBeenLastCalledWith(0);
     });
 });

@@ -34,6 +34,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
 }
 
 export const answered = (revision: number, patch: EditAnswer['patch'] = []): EditAnswer => ({
+    by: null,
     revision,
     patch,
     history: { undo: 'rename layer', redo: null },
@@ -41,6 +42,7 @@ export const answered = (revision: number, patch: EditAnswer['patch'] = []): Edi
 });
 
 export const tried = (revision: number, patch: TryAnswer['patch'] = []): TryAnswer => ({
+    by: null,
     revision,
     patch,
     glimpse: glimpse(),

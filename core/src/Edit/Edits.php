@@ -67,10 +67,16 @@ final class Edits
         return $class::read($node->field('args'));
     }
 
+    /** The edit, as far as it really will go. */
+    public static function settled(Edit $edit, Composition $composition): Edit
+    {
+        return $edit instanceof DrawnIn ? $edit->settled($composition) : $edit;
+    }
+
     /** @throws Refusal where the composition does not allow it; then nothing is changed */
     public static function apply(Edit $edit, Composition $composition, Evaluator $evaluator): Composition
     {
-        $after = $edit->apply($composition, $evaluator);
+        $after = self::settled($edit, $composition)->apply($composition, $evaluator);
         $after->checkAgainst($composition);
 
         return $after;

@@ -104,6 +104,8 @@ export interface History {
 
 export interface EditAnswer {
     revision: number;
+    /** How many frames something went in time, where the edit is about that. */
+    by: number | null;
     patch: PatchOperation[];
     history: History;
     glimpse: Glimpse;
@@ -118,17 +120,54 @@ export interface Change {
 
 export interface Media {
     id: string;
+    number: number;
     name: string;
     width: number;
     height: number;
     rate: string;
     frames: number;
     sound: boolean;
-    state: 'waiting' | 'preparing' | 'ready' | 'failed';
-    prepared: number;
+    alpha: boolean;
+    state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
-    prepare: string;
+    /** What is to be known of the file, such as that it is cut off. */
+    remark: string | null;
+    bytes: number;
+    /** How many of its frames the preview covers so far. */
+    prepared: number;
+    /** One of so many frames is kept, in pictures of this type and height. */
+    preview: { every: number; type: string; height: number; bytes: number };
     previews: string;
+    poster: string;
+}
+
+/** A file that has come, while it is looked at and when it was not taken in. */
+export interface Arrival {
+    number: number;
+    state: Media['state'] | 'checking' | 'refused' | 'twin';
+    problem: string | null;
+    /** The one that holds the same. */
+    twin?: string | null;
+}
+
+/** Something that was removed, and can be brought back. */
+export interface Removed {
+    kind: 'project' | 'composition' | 'media' | 'render';
+    id: number;
+}
+
+export interface Room {
+    disk: { free: number; total: number };
+    projects: {
+        id: number;
+        name: string;
+        originals: number;
+        previews: number;
+        renders: number;
+        media: { id: number; name: string; bytes: number }[];
+        finished: { id: number; name: string; bytes: number }[];
+    }[];
+    removed: (Removed & { name: string; at: string; bytes: number })[];
 }
 
 export interface Named {

@@ -25,7 +25,7 @@ function explain(error: unknown): Failure {
     if (status === 413) {
         return new Failure('The file is larger than the server takes.', status, body);
     }
-    const refused = status === 409 || status === 422 || status === 403;
+    const refused = [403, 404, 409, 422, 503, 507].includes(status);
     // Where in the request the fault lies is for programs; the producer sees it in the field.
     const message = body?.message?.replace(/^args[\w.[\]]*: /, '');
     return new Failure((refused && message) || `The server could not do this (${status}).`, status, body);
@@ -43,14 +43,4 @@ export const get = <T>(path: string, params?: object): Promise<T> => settle(http
 
 export const post = <T>(path: string, body: object = {}): Promise<T> => settle(http.post<T>(path, body));
 
-/** @param progress is given the part that has been sent, 0 to 1 */
-export function upload<T>(path: string, file: File, progress: (part: number) => void, signal: AbortSignal): Promise<T> {
-    const form = new FormData();
-    form.append('file', file);
-    return settle(
-        http.post<T>(path, form, {
-            signal,
-            onUploadProgress: (event) => progress(event.total ? event.loaded / event.total : 0),
-        }),
-    );
-}
+export const remove = <T>(path: string): Promise<T> => settle(http.delete<T>(path));

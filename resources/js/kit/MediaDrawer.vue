@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { RotateCcw, Upload as UploadIcon, X } from 'lucide-vue-next';
+import { RotateCcw, Trash2, Upload as UploadIcon, X } from 'lucide-vue-next';
 import { ref } from 'vue';
 import { useAdding } from '@/project/adding';
 import { useMedia } from '@/project/media';
 import { rateLabel } from '@/project/rates';
+import { useRemoving } from '@/project/removing';
 import IconButton from '@/shell/IconButton.vue';
 import KitItem from './KitItem.vue';
 
 const media = useMedia();
 const adding = useAdding();
+const { take } = useRemoving();
 const chooser = ref<HTMLInputElement | null>(null);
+
+const ordinal = (number: number): string =>
+    `${number}${['th', 'st', 'nd', 'rd'][number % 100 > 10 && number % 100 < 14 ? 0 : number % 10] ?? 'th'}`;
 
 function choose(): void {
     for (const file of chooser.value?.files ?? []) {
@@ -54,7 +59,7 @@ function choose(): void {
                 <div class="poster">
                     <img
                         v-if="clip.state === 'ready' || clip.prepared > 0"
-                        :src="`${clip.previews}/poster.jpg`"
+                        :src="clip.poster"
                         alt=""
                         draggable="false"
                     />
@@ -67,9 +72,31 @@ function choose(): void {
                     </span>
                 </div>
             </KitItem>
-            <span class="facts">{{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}</span>
-            <p v-if="clip.state === 'failed'" class="problem" role="alert">
-                {{ clip.problem }}
+            <span class="facts">
+                {{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}{{ clip.alpha ? ' · alpha' : '' }}
+                <IconButton
+                    v-if="clip.state === 'waiting' || clip.state === 'preparing'"
+                    :icon="X"
+                    :size="13"
+                    class="act"
+                    label="End its preparation"
+                    @click="media.cancelPreparation(clip)"
+                />
+                <IconButton
+                    v-else
+                    :icon="Trash2"
+                    :size="13"
+                    class="act quiet"
+                    :label="`Remove ${clip.name} from the project`"
+                    @click="take({ kind: 'media', id: clip.number }, clip.name, media.refresh)"
+                />
+            </span>
+            <p v-if="clip.remark" class="remark">{{ clip.remark }}</p>
+            <p v-if="clip.preview.every > 1 && clip.state !== 'failed'" class="remark">
+                Long: while playing, every {{ ordinal(clip.preview.every) }} frame is shown.
+            </p>
+            <p v-if="clip.state === 'failed' || clip.state === 'cancelled'" class="problem" role="alert">
+                {{ clip.state === 'cancelled' ? 'Not prepared for playing.' : clip.problem }}
                 <IconButton :icon="RotateCcw" :size="14" label="Prepare it again" @click="media.prepareAgain(clip)" />
             </p>
         </div>
@@ -138,10 +165,31 @@ function choose(): void {
     font-size: 11px;
 }
 .facts {
-    display: block;
-    padding: 0 6px;
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    min-height: 22px;
+    padding: 0 2px 0 6px;
     color: var(--quiet);
     font-size: 11px;
     font-variant-numeric: tabular-nums;
+}
+.act {
+    width: 22px;
+    height: 22px;
+    margin-left: auto;
+}
+.quiet {
+    opacity: 0;
+}
+.clip:hover .quiet,
+.quiet:focus-visible {
+    opacity: 1;
+}
+.remark {
+    margin: 0 6px 4px;
+    color: var(--quiet);
+    font-size: 11px;
+    line-height: 1.35;
 }
 </style>

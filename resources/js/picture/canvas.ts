@@ -1,4 +1,4 @@
-import { useEventListener } from '@vueuse/core';
+import { useEventListener, watchDebounced } from '@vueuse/core';
 import { computed, onMounted, ref, watch, type Ref } from 'vue';
 import type { DisplayList } from '@/api/displayList.gen';
 import { useComposition } from '@/project/composition';
@@ -9,6 +9,9 @@ import { Painter } from './paint';
 import { usePaths } from './paths';
 import type { PictureStore } from './pictures';
 import type { PictureView } from './view';
+
+/** How long, in milliseconds, nothing may change before a picture counts as standing still. */
+const STILL = 180;
 
 /** Draws the present frame whenever anything that shows in it has changed. */
 export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureView, pictures: PictureStore) {
@@ -32,6 +35,24 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         void pictures.arrivals.value;
         return !!list.value && imagesOf(list.value.items).every((image) => pictures.has(image.media, image.frame));
     });
+
+    /** Where the picture stands still, it is shown as its files hold it, pixel for pixel. */
+    watchDebounced(
+        [list, () => playhead.playing, view.view, pixelRatio],
+        () => {
+            const scale = view.view.value.scale * pixelRatio.value;
+            void pictures.originals.want(
+                playhead.playing
+                    ? []
+                    : imagesOf(list.value?.items ?? []).map(({ media: id, frame, matrix: [a, b, c, d] }) => ({
+                          media: id,
+                          frame,
+                          scale: scale * Math.max(Math.hypot(a!, b!), Math.hypot(c!, d!)),
+                      })),
+            );
+        },
+        { debounce: STILL, immediate: true },
+    );
 
     let scheduled = 0;
     function schedule(): void {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import type { DisplayList, Operation } from '@/api/displayList.gen';
+import type { DisplayList, Image, Operation } from '@/api/displayList.gen';
 import { streamLists } from '@/api/stream';
 import { useComposition } from '@/project/composition';
 import { usePaths } from './paths';
@@ -66,6 +66,6 @@ export const useLists = defineStore('lists', () => {
 });
 
 /** The clip frames that a list shows. */
-export function imagesOf(items: Operation[]): { media: string; frame: number }[] {
+export function imagesOf(items: Operation[]): Image[] {
     return items.flatMap((item) => (item.op === 'image' ? [item] : item.op === 'group' ? imagesOf(item.items) : []));
 }

@@ -1,5 +1,6 @@
 import { shallowRef } from 'vue';
 import { useMedia } from '@/project/media';
+import { OriginalFrames } from './originals';
 
 const KEPT = 220;
 
@@ -10,25 +11,41 @@ export class PictureStore {
     private readonly kept = new Map<string, ImageBitmap>();
     private readonly coming = new Set<string>();
     private readonly media = useMedia();
+    /** Frames at full size, for a picture that stands still. */
+    readonly originals = new OriginalFrames(() => this.arrivals.value++);
 
-    /** The frame, or the nearest one before it that is there, so that a picture is late rather than absent. */
+    /**
+     * The frame as its file holds it where that is there, else its preview, or the nearest one before it, so that a
+     * picture is late rather than absent.
+     */
     get(media: string, frame: number): ImageBitmap | null {
+        const original = this.originals.get(media, frame);
+        if (original) {
+            return original;
+        }
+        const index = this.index(media, frame);
         void this.fetch(media, frame);
-        for (let near = frame; near > frame - 50 && near >= 0; near--) {
+        for (let near = index; near > index - 50 && near >= 0; near--) {
             const picture = this.kept.get(`${media}/${near}`);
             if (picture) {
                 return picture;
             }
         }
-        return this.kept.get(`${media}/${frame + 1}`) ?? null;
+        return this.kept.get(`${media}/${index + 1}`) ?? null;
     }
 
     has(media: string, frame: number): boolean {
-        return this.kept.has(`${media}/${frame}`);
+        return this.kept.has(`${media}/${this.index(media, frame)}`);
+    }
+
+    /** Which of the preview frames shows a frame of the clip. */
+    private index(media: string, frame: number): number {
+        return Math.floor(frame / (this.media.find(media)?.preview.every ?? 1));
     }
 
     async fetch(media: string, frame: number): Promise<void> {
-        const key = `${media}/${frame}`;
+        const index = this.index(media, frame);
+        const key = `${media}/${index}`;
         const known = this.kept.get(key);
         if (known) {
             this.kept.delete(key);
@@ -41,7 +58,8 @@ export class PictureStore {
         }
         this.coming.add(key);
         try {
-            const answer = await fetch(`${clip.previews}/frames/${String(frame).padStart(6, '0')}.jpg`);
+            const name = `${String(index).padStart(6, '0')}.${clip.preview.type}`;
+            const answer = await fetch(`${clip.previews}/frames/${name}`);
             if (answer.ok) {
                 this.keep(key, await createImageBitmap(await answer.blob()));
             }

@@ -47,6 +47,8 @@ export const useComposition = defineStore('composition', () => {
     const problem = ref<string | null>(null);
     /** Layers on the move, whose alignments are to be shown. */
     const aligned = ref<string[]>([]);
+    /** How many frames the last change in time went, or would go. */
+    const by = ref<number | null>(null);
     /** Counts up when the glimpse shows something that is not to be. */
     const stale = ref(0);
 
@@ -75,6 +77,12 @@ export const useComposition = defineStore('composition', () => {
         problem.value = null;
     }
 
+    /** Asks which compositions the project has by now. */
+    async function refreshSiblings(): Promise<void> {
+        const { projects } = await get<{ projects: (Named & { compositions: Named[] })[] }>('/projects');
+        siblings.value = projects.find((one) => one.id === project.value.id)?.compositions ?? siblings.value;
+    }
+
     function show(): object {
         const known = usePaths().keys();
         return {
@@ -92,6 +100,7 @@ export const useComposition = defineStore('composition', () => {
             revision.value = answer.revision;
         }
         history.value = answer.history;
+        by.value = answer.by;
         siblings.value = siblings.value.map((one) =>
             one.id === id.value ? { ...one, name: document.value?.name ?? one.name } : one,
         );
@@ -194,6 +203,7 @@ export const useComposition = defineStore('composition', () => {
                 const answer = await post<TryAnswer>(`/compositions/${id.value}/edits/try`, { ...next, show: show() });
                 if (round === tryRound && document.value && answer.revision === revision.value) {
                     draft.value = patched(document.value, answer.patch);
+                    by.value = answer.by;
                     receive(answer.glimpse);
                 }
             } catch (error) {
@@ -227,6 +237,7 @@ export const useComposition = defineStore('composition', () => {
         problem,
         stale,
         aligned,
+        by,
         layer,
         open,
         ask,
@@ -237,5 +248,6 @@ export const useComposition = defineStore('composition', () => {
         abandon,
         follow,
         receive,
+        refreshSiblings,
     };
 });

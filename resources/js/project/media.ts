@@ -1,8 +1,9 @@
-import { useIntervalFn } from '@vueuse/core';
+import { promiseTimeout, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import type { Media } from '@/api/answers';
-import { Failure, get, post, upload } from '@/api/client';
+import type { Arrival, Media } from '@/api/answers';
+import { get, post, remove, type Failure } from '@/api/client';
+import { send } from '@/api/upload';
 import { useComposition } from './composition';
 
 export interface Upload {
@@ -30,23 +31,45 @@ export const useMedia = defineStore('media', () => {
     const poll = useIntervalFn(() => refresh().catch(() => undefined), 700, { immediate: false });
     watch(unprepared, (some) => (some ? poll.resume() : poll.pause()), { immediate: true });
 
+    /** Waits until the server has looked at a file. @returns its id, or null when it was refused */
+    async function lookedAt(number: number, row: Upload): Promise<string | null> {
+        row.part = 1;
+        for (;;) {
+            const arrival = await get<Arrival>(`/media/${number}`);
+            if (arrival.state === 'refused') {
+                row.problem = arrival.problem;
+                await remove(`/media/${number}`);
+                return null;
+            }
+            if (arrival.state !== 'checking') {
+                return arrival.twin ?? `m${number}`;
+            }
+            await promiseTimeout(150);
+        }
+    }
+
     /** @returns the clip, or null when it was refused; the upload's row then says why */
     async function add(file: File): Promise<Media | null> {
         const abort = new AbortController();
         uploads.value.push({ key: ++keys, name: file.name, part: 0, problem: null, cancel: () => abort.abort() });
         const row = uploads.value[uploads.value.length - 1]!;
         try {
-            const media = await upload<Media>(
-                `/projects/${composition.project.id}/media`,
+            const sent = await send(
+                `/projects/${composition.project.id}/uploads`,
                 file,
-                (part) => (row.part = part),
+                (part) => (row.part = Math.min(part, 0.999)),
                 abort.signal,
             );
+            const id = sent.media === null ? null : await lookedAt(sent.media, row);
+            if (id === null) {
+                row.problem ??= 'The file did not arrive whole; bring it in again.';
+                return null;
+            }
             dismiss(row.key);
             await refresh();
-            return media;
+            return find(id) ?? null;
         } catch (error) {
-            row.problem = abort.signal.aborted ? 'The upload was cancelled.' : (error as Failure).message;
+            row.problem = (error as Failure).message;
             return null;
         }
     }
@@ -56,9 +79,14 @@ export const useMedia = defineStore('media', () => {
     }
 
     async function prepareAgain(media: Media): Promise<void> {
-        await post(media.prepare.replace(/^\/api/, ''));
+        await post(`/media/${media.number}/prepare`);
         await refresh();
     }
 
-    return { list, uploads, find, refresh, add, dismiss, prepareAgain };
+    async function cancelPreparation(media: Media): Promise<void> {
+        await post(`/media/${media.number}/cancel`);
+        await refresh();
+    }
+
+    return { list, uploads, find, refresh, add, dismiss, prepareAgain, cancelPreparation };
 });

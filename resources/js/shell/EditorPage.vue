@@ -23,6 +23,7 @@ import MatchDialog from './MatchDialog.vue';
 import NewCompositionDialog from './NewCompositionDialog.vue';
 import ProjectsDialog from './ProjectsDialog.vue';
 import RenderDialog from './RenderDialog.vue';
+import RoomDialog from './RoomDialog.vue';
 import { useShortcuts } from './shortcuts';
 
 const route = useRoute();
@@ -39,6 +40,7 @@ const picture = ref<InstanceType<typeof PicturePane> | null>(null);
 const rendering = ref(false);
 const composing = ref(false);
 const choosing = ref(false);
+const clearing = ref(false);
 const failure = ref<string | null>(null);
 
 useShortcuts({ fit: () => picture.value?.fit(), render: () => (rendering.value = true) });
@@ -143,7 +145,8 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         </main>
         <RenderDialog v-model="rendering" />
         <NewCompositionDialog v-model="composing" />
-        <ProjectsDialog v-model="choosing" />
+        <ProjectsDialog v-model="choosing" @room="clearing = true" />
+        <RoomDialog v-model="clearing" />
         <MatchDialog />
         <FileDrop />
     </div>

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { useComposition } from '@/project/composition';
 import { usePreferences } from '@/project/preferences';
+import { useRemoving } from '@/project/removing';
 import IconButton from './IconButton.vue';
 
 const emit = defineEmits<{ render: []; compose: []; projects: [] }>();
@@ -11,6 +12,7 @@ const emit = defineEmits<{ render: []; compose: []; projects: [] }>();
 const composition = useComposition();
 const preferences = usePreferences();
 const router = useRouter();
+const { take } = useRemoving();
 
 const saved = computed(
     () =>
@@ -19,9 +21,21 @@ const saved = computed(
         ],
 );
 
+async function removeThis(): Promise<void> {
+    const { id, document } = composition;
+    const removed = await take<{ next: number }>({ kind: 'composition', id }, document?.name ?? '', () =>
+        composition.refreshSiblings(),
+    );
+    if (removed) {
+        await router.push(`/compositions/${removed.next}`);
+    }
+}
+
 function choose(command: number | string): void {
     if (command === 'new') {
         emit('compose');
+    } else if (command === 'remove') {
+        void removeThis();
     } else {
         void router.push(`/compositions/${command}`);
     }
@@ -57,6 +71,9 @@ function choose(command: number | string): void {
                         one.name
                     }}</ElDropdownItem>
                     <ElDropdownItem divided command="new" data-new-composition>New composition…</ElDropdownItem>
+                    <ElDropdownItem command="remove" :disabled="composition.siblings.length < 2" data-remove-composition
+                        >Remove this composition</ElDropdownItem
+                    >
                 </ElDropdownMenu>
             </template>
         </ElDropdown>

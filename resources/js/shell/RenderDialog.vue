@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
+import { Trash2 } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import type { Render } from '@/api/answers';
 import { get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { rateLabel } from '@/project/rates';
+import { useRemoving } from '@/project/removing';
 import { useTimecode } from '@/project/timecode';
+import IconButton from './IconButton.vue';
 
 const open = defineModel<boolean>({ required: true });
 
 const composition = useComposition();
 const playhead = usePlayhead();
 const timecode = useTimecode();
+const { take } = useRemoving();
 const renders = ref<Render[]>([]);
 const problem = ref<string | null>(null);
 const part = ref<'whole' | 'range'>('whole');
@@ -21,6 +25,14 @@ const UNDER_WAY = ['waiting', 'drawing', 'joining', 'stopped'];
 const underWay = computed(() => renders.value.some((one) => UNDER_WAY.includes(one.state)));
 const hasRange = computed(() => playhead.rangeIn !== null || playhead.rangeOut !== null);
 const odd = computed(() => composition.shown && (composition.shown.width % 2 || composition.shown.height % 2));
+
+const even = (side: number): number => side + (side % 2);
+const cutOff = computed(() =>
+    composition.media.filter(
+        (clip) =>
+            clip.remark && composition.layers.some((layer) => layer.kind === 'footage' && layer.media === clip.id),
+    ),
+);
 
 async function guarded(work: () => Promise<unknown>): Promise<void> {
     try {
@@ -70,7 +82,11 @@ function says(render: Render): string {
                     MP4, H.264 and AAC, {{ composition.shown?.width }} × {{ composition.shown?.height }},
                     {{ rateLabel(composition.shown?.rate ?? '25/1') }} fps
                 </p>
-                <p v-if="odd" class="note">MP4 needs even sides: the last row or column is repeated once.</p>
+                <p v-if="odd" class="note">
+                    H.264 takes even sides only: the file is {{ even(composition.shown!.width) }} ×
+                    {{ even(composition.shown!.height) }}, its last row or column repeated. A still keeps the size.
+                </p>
+                <p v-for="clip in cutOff" :key="clip.id" class="note">{{ clip.name }}: {{ clip.remark }}.</p>
                 <p v-if="composition.shown?.background === 'transparent'" class="note">
                     MP4 has no alpha: what is transparent turns black.
                 </p>
@@ -106,6 +122,15 @@ function says(render: Render): string {
                     <button v-else type="button" data-resume @click="resume(render)">
                         {{ render.drawn > 0 ? 'Resume' : 'Start again' }}
                     </button>
+                    <IconButton
+                        v-if="!UNDER_WAY.includes(render.state) || render.state === 'stopped'"
+                        :icon="Trash2"
+                        :size="14"
+                        class="remove"
+                        :label="`Remove ${render.name}`"
+                        data-remove-render
+                        @click="take({ kind: 'render', id: render.id }, render.name, refresh)"
+                    />
                 </div>
                 <ElProgress
                     v-if="UNDER_WAY.includes(render.state)"
@@ -168,7 +193,7 @@ li {
     white-space: nowrap;
 }
 a,
-li button {
+li .line > button:not(.remove) {
     padding: 2px 4px;
     border: 0;
     background: none;
@@ -178,7 +203,7 @@ li button {
     cursor: pointer;
 }
 a:hover,
-li button:hover {
+li .line > button:not(.remove):hover {
     text-decoration: underline;
 }
 .says {

@@ -24,7 +24,7 @@ const style = computed(() => ({
 const poster = computed(() => {
     const layer = props.layer;
     const clip = layer.kind === 'footage' ? media.find(layer.media) : undefined;
-    return clip && clip.prepared > 0 ? `${clip.previews}/poster.jpg` : null;
+    return clip && (clip.prepared > 0 || clip.state === 'ready') ? clip.poster : null;
 });
 
 function choose(event: PointerEvent): void {
@@ -40,8 +40,6 @@ function move(event: PointerEvent): void {
         choose(event);
         const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
         begin(event, {
-            except: props.layer.id,
-            frames: [props.layer.in, props.layer.out],
             request: (by) => ({ edit: 'move-layers', args: { layers, by } }),
         });
     }
@@ -52,15 +50,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
         choose(event);
         const { id } = props.layer;
         const from = props.layer[side];
-        const farthest = side === 'in' ? props.layer.out - 1 - from : props.layer.in + 1 - from;
-        begin(event, {
-            except: id,
-            frames: [from],
-            request: (by) => ({
-                edit: 'trim-layer',
-                args: { layer: id, [side]: from + (side === 'in' ? Math.min(by, farthest) : Math.max(by, farthest)) },
-            }),
-        });
+        begin(event, { request: (by) => ({ edit: 'trim-layer', args: { layer: id, [side]: from + by } }) });
     }
 }
 </script>

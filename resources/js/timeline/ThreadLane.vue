@@ -84,8 +84,6 @@ function grab(bead: Bead, event: PointerEvent): void {
     const held = selection.beads;
     const { keyframes } = selection;
     begin(event, {
-        except: '',
-        frames: held.map((one) => one.frame),
         request: (by) => ({ edit: 'move-keyframes', args: { keyframes, by } }),
         moved: (by) => (selection.beads = held.map((one) => ({ ...one, frame: one.frame + by }))),
     });

@@ -28,6 +28,19 @@ final readonly class KeyframeSelection
         ));
     }
 
+    /** @return list<int> the composition frames they are on */
+    public function frames(): array
+    {
+        return array_merge(...array_map(
+            fn (array $one): array => array_map(fn (Node $frame): int => self::frame($frame), $one[1]->items(10_000)), $this->chosen,
+        ));
+    }
+
+    private static function frame(Node $frame): int
+    {
+        return $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+    }
+
     /**
      * Replaces each selected keyframe by what $change makes of it; null removes it. A keyframe that lands on another
      * takes its place, and a property that loses its last one keeps that value.
@@ -39,7 +52,7 @@ final readonly class KeyframeSelection
         foreach ($this->chosen as [$target, $frames]) {
             $composition = $target->change($composition, function (Property $property, Layer $layer) use ($target, $frames, $change): Property {
                 $selected = array_map(
-                    fn (Node $frame): Keyframe => $target->keyframeOn($layer, $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST), $frame),
+                    fn (Node $frame): Keyframe => $target->keyframeOn($layer, self::frame($frame), $frame),
                     $frames->items(10_000),
                 );
                 $on = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($layer->span), $selected);

@@ -4,27 +4,38 @@ namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Shifts keyframes in time by some frames. */
-final readonly class MoveKeyframes implements Edit
+/** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
+final readonly class MoveKeyframes implements DrawnIn
 {
-    private function __construct(private KeyframeSelection $keyframes, private int $by)
+    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?Snap $snap = null)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['keyframes', 'by']);
+        $args->allow(['keyframes', 'by', 'snap']);
 
-        return new self(KeyframeSelection::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
+        return new self(KeyframeSelection::read($args), $args->field('by')->number(-Composition::LONGEST, Composition::LONGEST), Snap::read($args->optional('snap')));
+    }
+
+    public function settled(Composition $composition): static
+    {
+        return new self($this->keyframes, $this->snap?->distance($composition, [], $this->keyframes->frames(), $this->by) ?? round($this->by));
+    }
+
+    public function by(): int
+    {
+        return (int) round($this->by);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->movedBy($this->by));
+        return $this->keyframes->change($composition, fn (Keyframe $keyframe): Keyframe => $keyframe->movedBy($this->by()));
     }
 
     public function title(): string

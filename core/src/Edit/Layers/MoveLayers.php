@@ -3,32 +3,45 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
-/** Shifts layers in time by some frames, keyframes and all. */
-final readonly class MoveLayers implements Edit
+/** Shifts layers in time by some frames, keyframes and all; with `snap`, what their ends come near to draws them in. */
+final readonly class MoveLayers implements DrawnIn
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $by)
+    private function __construct(private array $layers, private float $by, private ?Snap $snap = null)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'by']);
+        $args->allow(['layers', 'by', 'snap']);
 
-        return new self(LayerIds::read($args), $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST));
+        return new self(LayerIds::read($args), $args->field('by')->number(-Composition::LONGEST, Composition::LONGEST), Snap::read($args->optional('snap')));
+    }
+
+    public function settled(Composition $composition): static
+    {
+        $ends = fn (string $id): array => [$composition->layer($id)->span->in, $composition->layer($id)->span->out];
+
+        return new self($this->layers, $this->snap?->distance($composition, $this->layers, array_merge(...array_map($ends, $this->layers)), $this->by) ?? round($this->by));
+    }
+
+    public function by(): int
+    {
+        return (int) round($this->by);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $span = new FrameRange($layer->span->in + $this->by, $layer->span->out + $this->by);
+            $span = new FrameRange($layer->span->in + $this->by(), $layer->span->out + $this->by());
             if (abs($span->in) > Composition::LONGEST || $span->out > 2 * Composition::LONGEST) {
                 throw new Refusal('that is too far away in time');
             }

@@ -3,7 +3,8 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Played;
@@ -11,30 +12,63 @@ use Ricamo\Core\Time\FrameRange;
 
 /**
  * Moves a layer's in point, its out point, or both. Keyframes stay with the point they are pinned to. What plays in
- * the layer stays where it is in time, so that its in point cannot go before its beginning.
+ * the layer stays where it is in time, so that its in point cannot go before its beginning. With `snap`, what the point comes near to
+ * draws it in, and a frame of the layer is left.
  */
-final readonly class TrimLayer implements Edit
+final readonly class TrimLayer implements DrawnIn
 {
-    private function __construct(private string $layer, private ?int $in, private ?int $out)
-    {
+    private function __construct(
+        private string $layer,
+        private ?float $in,
+        private ?float $out,
+        private ?Snap $snap = null,
+        private int $by = 0,
+    ) {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'in', 'out']);
+        $args->allow(['layer', 'in', 'out', 'snap']);
         if (! $args->has('in') && ! $args->has('out')) {
             $args->refuse('a trim needs an in or an out point');
         }
-        $frame = fn (string $name): ?int => $args->optional($name)?->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+        $snap = Snap::read($args->optional('snap'));
+        $frame = fn (string $name): int|float|null => $snap !== null
+            ? $args->optional($name)?->number(-Composition::LONGEST, 2 * Composition::LONGEST)
+            : $args->optional($name)?->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
-        return new self($args->field('layer')->string(64), $frame('in'), $frame('out'));
+        return new self($args->field('layer')->string(64), $frame('in'), $frame('out'), $snap);
+    }
+
+    public function settled(Composition $composition): static
+    {
+        if ($this->snap === null) {
+            return $this;
+        }
+        $span = $composition->layer($this->layer)->span;
+        $go = fn (?float $to, int $from): ?int => $to === null ? null : $this->snap->distance($composition, [$this->layer], [$from], $to - $from);
+        $in = $go($this->in, $span->in);
+        $out = $go($this->out, $span->out);
+        if ($in !== null) {
+            $in = min($in, ($out === null ? $span->out : $span->out + $out) - 1 - $span->in);
+        }
+        if ($out !== null) {
+            $out = max($out, $span->in + ($in ?? 0) + 1 - $span->out);
+        }
+
+        return new self($this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, null, $in ?? $out ?? 0);
+    }
+
+    public function by(): int
+    {
+        return $this->by;
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $out = $this->out ?? $layer->span->out;
-        $in = $this->in ?? $layer->span->in;
+        $out = (int) ($this->out ?? $layer->span->out);
+        $in = (int) ($this->in ?? $layer->span->in);
         $content = $layer->content;
         if ($content instanceof Played) {
             $in = min(max($in, $layer->span->in - $content->room($composition->rate, $evaluator->media)), $out - 1);

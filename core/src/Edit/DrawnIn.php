@@ -1,0 +1,15 @@
+<?php
+
+namespace Ricamo\Core\Edit;
+
+use Ricamo\Core\Document\Composition;
+
+/** An edit that goes some way in time, which may be settled only by what it comes near to. */
+interface DrawnIn extends Edit
+{
+    /** The same edit, going as far as it really will. */
+    public function settled(Composition $composition): static;
+
+    /** How many frames it goes, once it is settled. */
+    public function by(): int;
+}

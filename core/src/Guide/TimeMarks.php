@@ -1,0 +1,53 @@
+<?php
+
+namespace Ricamo\Core\Guide;
+
+use Ricamo\Core\Document\Composition;
+
+/** The moments that things in time are drawn to: both ends of the composition and of its layers, and the playhead. */
+final readonly class TimeMarks
+{
+    /** @param  list<int>  $frames */
+    private function __construct(public array $frames)
+    {
+    }
+
+    /** @param  list<string>  $except  layers that are on the move */
+    public static function of(Composition $composition, array $except, ?int $playhead): self
+    {
+        $moving = array_fill_keys($except, true);
+        $frames = [0, $composition->length];
+        if ($playhead !== null) {
+            $frames[] = $playhead;
+        }
+        foreach ($composition->layers as $layer) {
+            if (! isset($moving[$layer->id])) {
+                array_push($frames, $layer->span->in, $layer->span->out);
+            }
+        }
+
+        return new self($frames);
+    }
+
+    /**
+     * How many whole frames to go so that one of $frames meets a mark, or where none is near, as far as was asked for.
+     *
+     * @param  list<int>  $frames
+     * @param  float  $by  how far is asked for, in frames
+     * @param  float  $within  how near, in frames, a mark draws in
+     */
+    public function distance(array $frames, float $by, float $within): int
+    {
+        $best = (int) round($by);
+        foreach ($frames as $frame) {
+            foreach ($this->frames as $mark) {
+                $off = abs($frame + $by - $mark);
+                if ($off < $within) {
+                    [$best, $within] = [$mark - $frame, $off];
+                }
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace Ricamo\Core\Tests\Guide;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Guide\TimeMarks;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Tests\Fixture;
+
+/** A bar on 40 to 60 with keyframes on 45 and 55, another on 100 to 150, in 250 frames. */
+final class TimeMarksTest extends TestCase
+{
+    private function composition(): Composition
+    {
+        return Fixture::composition([
+            Fixture::bar(['in' => 40, 'out' => 60, 'opacity' => Fixture::keyframes([5, 0], [15, 100])]),
+            Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 150]),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $args */
+    private function by(string $edit, array $args): int
+    {
+        $settled = Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $this->composition());
+        self::assertInstanceOf(DrawnIn::class, $settled);
+
+        return $settled->by();
+    }
+
+    public function test_marks_are_ends_and_the_playhead(): void
+    {
+        self::assertSame([0, 250, 77, 100, 150], TimeMarks::of($this->composition(), ['bar'], 77)->frames);
+        self::assertSame([0, 250, 40, 60, 100, 150], TimeMarks::of($this->composition(), [], null)->frames);
+    }
+
+    #[TestWith([38.2, 3.0, null, 40])] // the out point, 60, comes to 98.2, near the other's in point
+    #[TestWith([38.2, 1.0, null, 38])] // not as near as that
+    #[TestWith([-41.4, 2.0, null, -40])] // the in point to the beginning
+    #[TestWith([20.6, 3.0, 62, 22])] // the in point, 40, comes to 60.6, near the playhead
+    #[TestWith([10.5, 0.0, 51, 11])] // nothing draws in within 0; halves go up
+    public function test_a_moved_layer_is_drawn_in_by_either_end(float $by, float $within, ?int $playhead, int $goes): void
+    {
+        self::assertSame($goes, $this->by('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]]));
+        $after = Fixture::edit($this->composition(), 'move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]]);
+        self::assertSame([40 + $goes, 60 + $goes], [$after->layer('bar')->span->in, $after->layer('bar')->span->out]);
+    }
+
+    public function test_keyframes_are_drawn_in_and_all_go_as_far(): void
+    {
+        $args = ['keyframes' => [['layer' => 'bar', 'property' => 'opacity', 'frames' => [45, 55]]], 'by' => 3.7, 'snap' => ['within' => 2]];
+        self::assertSame(5, $this->by('move-keyframes', $args), 'the one on 55 meets the out point');
+        self::assertSame([10, 20], array_column(Fixture::json(Fixture::edit($this->composition(), 'move-keyframes', $args), 'bar')['opacity']['keyframes'], 'at'));
+    }
+
+    public function test_a_dragged_trim_is_drawn_in_and_leaves_a_frame(): void
+    {
+        $trim = fn (array $args): array => (fn ($span): array => [$span->in, $span->out])(Fixture::edit($this->composition(), 'trim-layer', ['layer' => 'bar', ...$args])->layer('bar')->span);
+        self::assertSame([40, 100], $trim(['out' => 98.4, 'snap' => ['within' => 2]]));
+        self::assertSame([40, 98], $trim(['out' => 98.4, 'snap' => ['within' => 1]]));
+        self::assertSame([59, 60], $trim(['in' => 300.2, 'snap' => ['within' => 1]]));
+        self::assertSame([40, 41], $trim(['out' => -7.0, 'snap' => ['within' => 1]]));
+        self::assertSame(-38, $this->by('trim-layer', ['layer' => 'bar', 'in' => 2.2, 'snap' => ['within' => 0]]));
+    }
+}
