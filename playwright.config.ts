@@ -24,6 +24,7 @@ export default defineConfig({
             DB_DATABASE: `${process.cwd()}/storage/test/ricamo.sqlite`,
             RICAMO_ORIGINALS: `${process.cwd()}/storage/test/media`,
             RICAMO_RENDERS: `${process.cwd()}/storage/test/renders`,
+            RICAMO_UPLOADS: `${process.cwd()}/storage/test/uploads`,
             RICAMO_PIECE_FRAMES: '40',
             RICAMO_SILENT_SECONDS: '4',
         },
