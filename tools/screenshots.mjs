@@ -11,6 +11,7 @@ const env = {
     DB_DATABASE: `${FOLDER}/ricamo.sqlite`,
     RICAMO_ORIGINALS: `${FOLDER}/media`,
     RICAMO_RENDERS: `${FOLDER}/renders`,
+    RICAMO_UPLOADS: `${FOLDER}/uploads`,
 };
 
 async function waitFor(condition) {
@@ -87,6 +88,11 @@ try {
 
     await page.keyboard.press('Escape');
     await take('composition');
+
+    await page.locator('.crumb.project').click();
+    await page.locator('[data-room]').click();
+    await take('room');
+    await page.keyboard.press('Escape');
 
     const { composition } = await (await page.request.post('/api/projects', { data: { name: 'Open day' } })).json();
     await page.goto(`/compositions/${composition}`);

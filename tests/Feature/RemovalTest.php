@@ -16,7 +16,7 @@ final class RemovalTest extends TestCase
         $composition = $this->composition();
         $media = $this->takeIn($composition->project, $this->clipFile());
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'id' => 'clip', 'name' => 'Evening']]);
-        $this->deleteJson("/api/media/{$media->id}")->assertStatus(422)->assertJsonPath('message', '"street.mp4" is in use: “Evening” in “Composition 1”. Remove those layers first.');
+        $this->deleteJson("/api/media/{$media->id}")->assertStatus(422)->assertJsonPath('message', '“street.mp4” is in use: “Evening” in “Composition 1”. Remove those layers first.');
         $this->edit($composition, 'remove-layers', ['layers' => ['clip']]);
         $this->deleteJson("/api/media/{$media->id}")->assertOk()->assertJsonPath('removed', ['kind' => 'media', 'id' => $media->id]);
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(0, 'media');

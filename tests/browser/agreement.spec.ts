@@ -78,6 +78,11 @@ const SCENES: Record<string, object[]> = {
     'a clip made smaller': [clip({ scale: [37, 37], position: [300, 150] })],
     'a clip made a little smaller': [clip({ scale: [60, 60], rotation: -4 })],
     'a clip made larger and turned': [clip({ scale: [140, 140], rotation: 11 })],
+    'a clip with alpha': [shape({ size: [300, 200], fill: '#c9973f' }), clip({ media: 'm2' })],
+    'a clip with alpha, smaller and turned': [
+        shape({ size: [300, 200], fill: '#c9973f' }),
+        clip({ media: 'm2', scale: [60, 60], rotation: 20, opacity: 80 }),
+    ],
     'a clip half seen through, under words': [clip({ opacity: 50 }), text({ typeSize: 80, fill: '#f3e3c3' })],
 };
 
@@ -88,7 +93,10 @@ function write(layers: object[]): void {
             format: 'ricamo-project',
             version: 1,
             name: 'Agreement',
-            media: [{ id: 'm1', file: 'clip.mkv' }],
+            media: [
+                { id: 'm1', file: 'clip.mkv' },
+                { id: 'm2', file: 'alpha.mkv' },
+            ],
             compositions: [
                 {
                     id: 'c',
@@ -115,7 +123,15 @@ test.beforeAll(async () => {
         ...['-v', 'error', '-y', '-i', `${CLIPS}/silent.mp4`, '-frames:v', '10'],
         ...['-vf', 'scale=640:360,format=gbrp', '-c:v', 'ffv1', `${FOLDER}/clip.mkv`],
     ]);
-    execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', `${FOLDER}/clip.mkv`, '-frames:v', '1', `${FOLDER}/clip.png`]);
+    // The same, clear at the left and opaque at the right.
+    execFileSync('ffmpeg', [
+        ...['-v', 'error', '-y', '-i', `${FOLDER}/clip.mkv`, '-c:v', 'ffv1', '-vf'],
+        ...["format=rgba,geq=r='r(X,Y)':g='g(X,Y)':b='b(X,Y)':a='255*X/W',format=bgra", `${FOLDER}/alpha.mkv`],
+    ]);
+    for (const name of ['clip', 'alpha']) {
+        const [from, to] = [`${FOLDER}/${name}.mkv`, `${FOLDER}/${name}.png`];
+        execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', from, '-frames:v', '1', to]);
+    }
     await build({
         configFile: false,
         logLevel: 'error',
@@ -164,7 +180,8 @@ for (const [name, layers] of Object.entries(SCENES)) {
         const list = ricamo('evaluate', `${FOLDER}/doc.json`, '--frame', '0');
 
         await page.addScriptTag({ path: `${FOLDER}/painting.js` });
-        const picture = readFileSync(`${FOLDER}/clip.png`).toString('base64');
+        const file = JSON.stringify(layers).includes('"m2"') ? 'alpha.png' : 'clip.png';
+        const picture = readFileSync(`${FOLDER}/${file}`).toString('base64');
         const url = await page.evaluate(
             ([json, png]) => (window as unknown as { painting: Painting }).painting.draw(json!, png!),
             [list, picture],

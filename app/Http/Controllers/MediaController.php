@@ -61,7 +61,7 @@ final class MediaController
         }
         $uses = Uses::of($media);
         if ($uses !== []) {
-            throw new Refusal("\"{$media->name}\" is in use: ".implode(', ', array_slice($uses, 0, 5)).(count($uses) > 5 ? ', …' : '').'. Remove those layers first.');
+            throw new Refusal("“{$media->name}” is in use: ".implode(', ', array_slice($uses, 0, 5)).(count($uses) > 5 ? ', …' : '').'. Remove those layers first.');
         }
         $media->remove();
 

@@ -174,16 +174,16 @@ function choose(): void {
     font-size: 11px;
     font-variant-numeric: tabular-nums;
 }
-.act {
+.facts :deep(.act) {
     width: 22px;
     height: 22px;
     margin-left: auto;
 }
-.quiet {
+.facts :deep(.quiet) {
     opacity: 0;
 }
-.clip:hover .quiet,
-.quiet:focus-visible {
+.clip:hover :deep(.quiet),
+.facts :deep(.quiet:focus-visible) {
     opacity: 1;
 }
 .remark {

@@ -48,6 +48,11 @@ async function make(): Promise<void> {
     }
 }
 
+/** The answer is a file to keep, so the page stays. */
+function getOut(id: number, ending: string): void {
+    location.assign(`/api/projects/${id}/export.${ending}`);
+}
+
 async function removeProject(project: Project): Promise<void> {
     const removed = await take({ kind: 'project', id: project.id }, project.name, load);
     if (removed && project.id === composition.project.id) {
@@ -83,7 +88,7 @@ function room(): void {
             <li v-for="project in projects" :key="project.id" class="project">
                 <div class="head">
                     <b dir="auto" :title="project.name">{{ project.name }}</b>
-                    <ElDropdown trigger="click" class="out">
+                    <ElDropdown trigger="click" @command="(ending: string) => getOut(project.id, ending)">
                         <button
                             type="button"
                             class="get"
@@ -95,16 +100,8 @@ function room(): void {
                         </button>
                         <template #dropdown>
                             <ElDropdownMenu>
-                                <ElDropdownItem>
-                                    <a :href="`/api/projects/${project.id}/export.ricamo`" download
-                                        >With its media (.ricamo)</a
-                                    >
-                                </ElDropdownItem>
-                                <ElDropdownItem>
-                                    <a :href="`/api/projects/${project.id}/export.json`" download
-                                        >Only the document (.json)</a
-                                    >
-                                </ElDropdownItem>
+                                <ElDropdownItem command="ricamo">With its media (.ricamo)</ElDropdownItem>
+                                <ElDropdownItem command="json">Only the document (.json)</ElDropdownItem>
                             </ElDropdownMenu>
                         </template>
                     </ElDropdown>
@@ -181,10 +178,6 @@ b {
 }
 .get:hover {
     background: var(--hover);
-}
-.out a {
-    color: inherit;
-    text-decoration: none;
 }
 .composition {
     display: block;

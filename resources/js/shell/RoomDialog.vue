@@ -64,6 +64,7 @@ function size(bytes: number): string {
             <ElProgress
                 :percentage="Math.min(100, Math.round(100 * (1 - room.disk.free / room.disk.total)))"
                 :show-text="false"
+                color="var(--second)"
                 :stroke-width="6"
             />
             <section v-for="project in room.projects" :key="project.id">

@@ -1,0 +1,132 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
+
+const removeClip = async (page: Page, name: string): Promise<void> => {
+    await page.locator('.clip', { hasText: name }).hover();
+    await page.getByRole('button', { name: `Remove ${name} from the project` }).click();
+};
+
+test('a clip is removed and brought back, and not while it is in use', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'silent.mp4');
+    await removeClip(page, 'silent.mp4');
+    await expect(page.locator('.clip')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await expect(page.locator('.clip')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Add silent.mp4', exact: true }).dblclick();
+    await page.getByRole('button', { name: /match/i }).first().click();
+    await expect.poll(async () => (await layersOf(page)).length).toBe(1);
+    await removeClip(page, 'silent.mp4');
+    await expect(page.getByText('“silent.mp4” is in use: “silent” in “Composition 1”')).toBeVisible();
+    await expect(page.locator('.clip')).toHaveCount(1);
+});
+
+test('a broken connection costs a part of an upload, and the file comes whole', async ({ page }) => {
+    await emptyComposition(page);
+    let broken = 0;
+    await page.route('**/api/uploads/*', async (route) => {
+        if (route.request().method() === 'PATCH' && broken++ === 0) {
+            await route.abort('connectionreset');
+        } else {
+            await route.continue();
+        }
+    });
+    await upload(page, 'portrait.mp4');
+    expect(broken).toBeGreaterThan(1);
+});
+
+test('a project is got out as a file, removed, and brought in again from the file', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'silent.mp4');
+    await addToComposition(page, 'Bar');
+    const name = `Tram ${Date.now()}`;
+    const id = Number(page.url().split('/').at(-1));
+    const project = (await (await page.request.get(`/api/compositions/${id}`)).json()).project.id as number;
+    await page.locator('.crumb.project').click();
+    const dialog = page.getByRole('dialog', { name: 'Projects' });
+    await dialog.locator('.project', { hasText: 'Test' }).first().locator('[data-export]').click();
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('menuitem', { name: 'With its media (.ricamo)' }).filter({ visible: true }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe('test.ricamo');
+    expect(
+        readFileSync(await download.path())
+            .subarray(0, 2)
+            .toString(),
+    ).toBe('PK');
+
+    // One that says which it is, through the plain document.
+    const document = await (await page.request.get(`/api/projects/${project}/export.json`)).json();
+    const file = test.info().outputPath('tram.json');
+    writeFileSync(file, JSON.stringify({ ...document, name, media: [] }));
+    await page.locator('[data-open-project]').setInputFiles(file);
+    await expect(page.locator('.crumb.project')).toHaveText(name);
+    expect((await layersOf(page)).map((layer) => layer.kind)).toEqual(['shape']);
+
+    await page.locator('.crumb.project').click();
+    await dialog.getByRole('button', { name: `Remove ${name}` }).click();
+    await expect(page.locator('.crumb.project')).not.toHaveText(name);
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await expect(dialog.locator('.project', { hasText: name })).toBeVisible();
+
+    await page.locator('[data-open-project]').setInputFiles({
+        name: 'words.ricamo',
+        mimeType: 'application/zip',
+        buffer: Buffer.from('these are only words'),
+    });
+    await expect(dialog.getByRole('alert')).toContainText('words.ricamo cannot be opened');
+});
+
+test('a composition is removed, and the page about room shows and erases what was', async ({ page }) => {
+    await emptyComposition(page);
+    const first = page.url();
+    await page.locator('[data-compositions]').click();
+    await expect(page.locator('[data-remove-composition]')).toHaveClass(/is-disabled/);
+    await page.locator('[data-new-composition]').click();
+    await page.getByRole('button', { name: 'Make composition' }).click();
+    await expect(page).not.toHaveURL(first);
+    const second = page.url();
+    await page.locator('[data-compositions]').click();
+    await page.locator('[data-remove-composition]').filter({ visible: true }).click();
+    await expect(page).toHaveURL(first);
+    await page.goto(second);
+    await expect(page.getByText('not here any more')).toBeVisible();
+
+    await page.goto(first);
+    await page.locator('.crumb.project').click();
+    await page.locator('[data-room]').click();
+    const room = page.getByRole('dialog', { name: 'Room on the disk' });
+    const removed = room.locator('section', { hasText: 'Removed' }).locator('li', { hasText: 'composition' });
+    await expect(removed).not.toHaveCount(0);
+    const before = await removed.count();
+    await removed
+        .first()
+        .getByRole('button', { name: /^Erase/ })
+        .click();
+    await expect(removed).toHaveCount(before - 1);
+});
+
+test('what is dragged in time is drawn in by the end of another layer', async ({ page }) => {
+    await emptyComposition(page);
+    await page.locator('[data-tab=kit]').click();
+    await addToComposition(page, 'Bar');
+    await addToComposition(page, 'Bar');
+    const [lower, upper] = (await layersOf(page)).map((layer) => layer.id as string);
+    const width = (await page.locator(`[data-band=${upper}]`).boundingBox())!.width;
+    const perFrame = width / 250;
+    const out = page.locator(`[data-band=${lower}] [data-trim=out]`);
+    const from = (await out.boundingBox())!;
+    const pull = async (frames: number): Promise<void> => {
+        const box = (await out.boundingBox())!;
+        await page.mouse.move(box.x + 4, box.y + 8);
+        await page.mouse.down();
+        await page.mouse.move(box.x + 4 + frames * perFrame, box.y + 8, { steps: 6 });
+        await kept(page, () => page.mouse.up());
+    };
+    await pull(-100);
+    expect((await out.boundingBox())!.x).toBeLessThan(from.x - 90 * perFrame);
+    await pull(99.2);
+    expect((await layersOf(page)).map((layer) => layer.out)).toEqual([250, 250]);
+});
