@@ -85,7 +85,7 @@ final class BusyDatabaseTest extends TestCase
     }
 
     #[TestWith([new Refusal('media "m1": there is no such file'), 'media "m1": there is no such file'])]
-    #[TestWith([new RuntimeException('/work/x/renders/7/a.mp4 is in the way'), 'a.mp4 is in the way'])]
+    #[TestWith([new RuntimeException('/srv/x/renders/7/a.mp4 is in the way'), 'a.mp4 is in the way'])]
     #[TestWith([null, 'the worker was stopped'])]
     public function test_problems_are_said_without_paths(?\Throwable $reason, string $says): void
     {
