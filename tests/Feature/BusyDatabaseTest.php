@@ -5,12 +5,14 @@ namespace Tests\Feature;
 use App\Models\Render;
 use App\Work\Problem;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Sleep;
 use PDO;
 use PDOException;
 use PHPUnit\Framework\Attributes\TestWith;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Tests\SmallDisk;
 use RuntimeException;
 use Tests\TestCase;
 
@@ -42,6 +44,29 @@ final class BusyDatabaseTest extends TestCase
         $this->unlock();
         $this->addBar($composition)->assertOk();
         self::assertSame(1, $composition->refresh()->revision);
+    }
+
+    public function test_an_edit_on_a_full_disk_is_told_so_and_changes_nothing(): void
+    {
+        $disk = new SmallDisk(2000);
+        $database = "$disk->folder/ricamo.sqlite";
+        touch($database);
+        config(['database.connections.sqlite.database' => $database]);
+        DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'bar'])->assertOk();
+        file_put_contents("$disk->folder/filling", str_repeat('x', (int) disk_free_space($disk->folder)));
+        for ($try = 0, $status = 200; $try < 200 && $status === 200; $try++) {
+            $answer = $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => str_repeat("$try ", 40)]);
+            $status = $answer->status();
+        }
+        $answer->assertStatus(507)->assertJsonPath('message', 'The disk is full. Nothing was changed; make room and try again.');
+        $revision = $composition->refresh()->revision;
+        unlink("$disk->folder/filling");
+        $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => 'Bar'])->assertOk();
+        self::assertSame($revision + 1, $composition->refresh()->revision);
+        DB::purge();
     }
 
     public function test_opening_and_trying_write_nothing_that_could_have_to_wait(): void

@@ -70,10 +70,14 @@ final class Surface
         return FFI::string($this->pixels, $this->bytes());
     }
 
+    /** Beside the wanted file first, which appears only when it is whole. */
     public function writePng(string $file): void
     {
-        if (Cairo::library()->cairo_surface_write_to_png($this->handle, $file) !== 0) {
-            throw new RuntimeException("$file cannot be written");
+        $unfinished = $file.'.'.getmypid().'.part';
+        $isWritten = Cairo::library()->cairo_surface_write_to_png($this->handle, $unfinished) === 0 && @rename($unfinished, $file);
+        if (! $isWritten) {
+            @unlink($unfinished);
+            throw new RuntimeException("$file cannot be written: the disk may be full");
         }
     }
 

@@ -62,6 +62,14 @@ final class FullDiskTest extends TestCase
         }
     }
 
+    public function test_a_still_that_finds_no_room_is_not_left_half_made(): void
+    {
+        $disk = new SmallDisk(8);
+        $reason = $this->reason(fn () => $this->scene()->still(3)->writePng("$disk->folder/still.png"));
+        self::assertStringContainsString('the disk may be full', $reason);
+        self::assertSame([], $disk->names());
+    }
+
     public function test_a_preview_that_finds_no_room_says_so_before_it_begins(): void
     {
         $disk = new SmallDisk(600);

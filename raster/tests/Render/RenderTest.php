@@ -87,6 +87,26 @@ final class RenderTest extends TestCase
         }
     }
 
+    /** As when the process that draws is no longer there: frozen graphics over the rest of a clip are no result. */
+    public function test_frames_that_end_early_are_no_video(): void
+    {
+        $scene = $this->scene();
+        $range = new FrameRange(0, 40);
+        $backdrop = Backdrop::under($scene->lists($range));
+        self::assertNotNull($backdrop);
+        foreach (['overlay' => new OverlayMethod($scene, $backdrop), 'whole' => new WholeFrameMethod($scene)] as $name => $method) {
+            $output = new VideoOutput($method->command($range), "$this->folder/$name.mp4");
+            foreach ($method->frames($range) as $index => $surface) {
+                if ($index === 15) {
+                    break;
+                }
+                $output->write($surface);
+            }
+            self::assertMatchesRegularExpression('/^the video could not be written: it came out with 1\d frames instead of 40$/', (string) $output->finish(40));
+            self::assertSame([], glob("$this->folder/$name*"));
+        }
+    }
+
     /** Pieces of one render may be drawn by either method: at their border nothing may be seen to change. */
     public function test_both_methods_give_back_the_colours_of_a_clip_that_says_nothing_of_them(): void
     {
