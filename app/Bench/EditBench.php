@@ -42,7 +42,7 @@ final class EditBench
 
     private function composition(Project $project, int $layers, int $keyframes): Composition
     {
-        return $project->compositions()->create(['name' => 'Bench', 'document' => Composition::encode(EvaluationBench::composition($layers, $keyframes))]);
+        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes));
     }
 
     /** @return array{float, float, float, float, float} */

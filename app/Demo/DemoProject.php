@@ -35,6 +35,6 @@ final readonly class DemoProject
 
     private function add(Project $project, Document $document): void
     {
-        $project->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document)]);
+        Composition::store($project->id, $document);
     }
 }

@@ -135,13 +135,10 @@ final class Editor
      */
     private function keep(Composition $composition, Step $step, string $kind): array
     {
-        $document = $step->before === null ? DocumentText::encode($step->after) : DocumentText::changed($composition->document, $step->before, $step->after);
+        $text = $step->before === null ? DocumentText::of($step->after) : $composition->text()->changed($step->before, $step->after);
 
-        return DB::transaction(function () use ($composition, $step, $kind, $document): array {
-            $changed = Composition::query()->whereKey($composition->id)->where('revision', $composition->revision)->update([
-                'document' => $document, 'revision' => $composition->revision + 1, 'name' => $step->after->name,
-            ]);
-            if ($changed === 0) {
+        return DB::transaction(function () use ($composition, $step, $kind, $text): array {
+            if (! $composition->keep($text, $step->after->name)) {
                 $latest = (int) Composition::present()->findOrFail($composition->id, ['id', 'revision'])->revision;
                 throw new StaleRevision($composition->id, $composition->revision, $latest);
             }

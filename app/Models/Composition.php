@@ -3,9 +3,11 @@
 namespace App\Models;
 
 use App\Editing\DocumentText;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -15,7 +17,8 @@ use Ricamo\Core\Json\Node;
  * @property int $id
  * @property int $project_id
  * @property string $name
- * @property string $document JSON
+ * @property string $head all but the layers, and their order; JSON
+ * @property string $document the whole, JSON
  * @property int $revision
  * @property Project $project
  */
@@ -23,7 +26,25 @@ final class Composition extends Model
 {
     use Removable;
 
+    /** How many layers are written with one statement. */
+    private const TOGETHER = 200;
+
     protected $guarded = [];
+
+    private ?DocumentText $text = null;
+
+    public static function store(int $project, Document $document): self
+    {
+        return DB::transaction(function () use ($project, $document): self {
+            $text = DocumentText::of($document);
+            $made = self::query()->create(['project_id' => $project, 'name' => $document->name, 'head' => $text->head]);
+            foreach (array_chunk($text->rows($made->id), self::TOGETHER) as $rows) {
+                DB::table('layers')->insert($rows);
+            }
+
+            return $made;
+        });
+    }
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -37,6 +58,38 @@ final class Composition extends Model
         return $this->hasMany(Render::class);
     }
 
+    /**
+     * Head, layers and revision by one statement, so that they belong together whatever is written in between.
+     */
+    public function text(): DocumentText
+    {
+        if ($this->text === null) {
+            $row = DB::selectOne(
+                'select head, revision, name, (select json_group_object(layer, json) from layers where composition_id = compositions.id) as layers from compositions where id = ?',
+                [$this->id],
+            );
+            $this->setRawAttributes([...$this->getAttributes(), 'head' => $row->head, 'revision' => $row->revision, 'name' => $row->name], true);
+            /** @var array<string, string> $layers */
+            $layers = json_decode($row->layers, true, flags: JSON_THROW_ON_ERROR);
+            $this->text = new DocumentText($row->head, $layers);
+        }
+
+        return $this->text;
+    }
+
+    /** @return Attribute<string, never> */
+    protected function document(): Attribute
+    {
+        return Attribute::get(fn (): string => $this->text()->whole());
+    }
+
+    public function refresh(): static
+    {
+        $this->text = null;
+
+        return parent::refresh();
+    }
+
     public function read(): Document
     {
         return Document::read(Node::decode($this->document));
@@ -47,8 +100,26 @@ final class Composition extends Model
         return new Evaluator(Media::libraryOf($this->project_id), app(TextBlocks::class));
     }
 
-    public static function encode(Document $document): string
+    /**
+     * Keeps what a document becomes, where its revision is still the latest.
+     *
+     * @return bool whether it was
+     */
+    public function keep(DocumentText $after, string $name): bool
     {
-        return DocumentText::encode($document);
+        $before = $this->text();
+        $isKept = self::query()->whereKey($this->id)->where('revision', $this->revision)->update([
+            'revision' => $this->revision + 1, 'name' => $name, 'head' => $after->head,
+        ]) > 0;
+        if ($isKept) {
+            foreach (array_chunk($after->rows($this->id, $after->written($before)), self::TOGETHER) as $rows) {
+                DB::table('layers')->upsert($rows, ['composition_id', 'layer'], ['json']);
+            }
+            foreach (array_chunk($after->gone($before), self::TOGETHER) as $gone) {
+                DB::table('layers')->where('composition_id', $this->id)->whereIn('layer', $gone)->delete();
+            }
+        }
+
+        return $isKept;
     }
 }

@@ -15,8 +15,6 @@ final class NewProject
     {
         $document = new Document('composition', 'Composition 1', 1920, 1080, new FrameRate(25), 250);
 
-        return DB::transaction(fn (): Composition => Project::query()->create(['name' => $name])->compositions()->create([
-            'name' => $document->name, 'document' => Composition::encode($document),
-        ]));
+        return DB::transaction(fn (): Composition => Composition::store(Project::query()->create(['name' => $name])->id, $document));
     }
 }

@@ -4,6 +4,7 @@ namespace App\Removal;
 
 use App\Models\Composition;
 use App\Models\Media;
+use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Kind\UsesMedia;
 
@@ -14,8 +15,9 @@ final class Uses
     public static function of(Media $media): array
     {
         $uses = [];
-        // Only documents that hold the id as text are read.
-        $compositions = Composition::present()->where('project_id', $media->project_id)->where('document', 'like', '%"'.$media->key().'"%')->get();
+        // Only compositions with a layer that holds the id as text are read.
+        $holding = DB::table('layers')->where('json', 'like', '%"'.$media->key().'"%')->select('composition_id');
+        $compositions = Composition::present()->where('project_id', $media->project_id)->whereIn('id', $holding)->get();
         foreach ($compositions as $composition) {
             foreach ($composition->read()->layers as $layer) {
                 if (self::uses($layer, $media->key())) {

@@ -5,6 +5,7 @@ namespace App\Transfer;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Ricamo\Core\Document\Project as Document;
@@ -67,7 +68,7 @@ final class ProjectExport
     /** @return list<Media> those that are removed included, where a composition still uses them */
     private function media(Project $project): array
     {
-        $documents = implode("\n", $project->compositions()->pluck('document')->all());
+        $documents = implode("\n", DB::table('layers')->whereIn('composition_id', $project->compositions()->select('id'))->pluck('json')->all());
 
         return array_values(Media::query()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->orderBy('id')->get()
             ->filter(fn (Media $media): bool => $media->removed_at === null || str_contains($documents, "\"{$media->key()}\""))->all());

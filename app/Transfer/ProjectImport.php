@@ -48,7 +48,7 @@ final class ProjectImport
                 $ids[$media->id] = $this->take($zip, $media, $project)->key();
             }
             foreach ($document->compositions as $composition) {
-                $project->compositions()->create(['name' => $composition->name, 'document' => Composition::encode($composition->usingMedia($ids))]);
+                Composition::store($project->id, $composition->usingMedia($ids));
             }
         } catch (Throwable $failure) {
             Removed::erase($project);

@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\Demo\LowerThird;
 use App\Demo\StreetClip;
 use App\Demo\WorkshopClip;
-use App\Models\Composition;
+use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Document\Composition as Document;
@@ -36,7 +36,7 @@ final class DemoTest extends TestCase
     public function test_every_composition_reads_back_and_can_be_shown_throughout(): void
     {
         foreach ([$this->lowerThird(), StreetClip::composition(), WorkshopClip::composition()] as $composition) {
-            self::assertEquals($composition, Document::read(Node::decode(Composition::encode($composition))));
+            self::assertEquals($composition, Document::read(Node::decode(DocumentText::of($composition)->whole())));
             foreach (range(0, $composition->length - 1, 23) as $frame) {
                 self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
             }

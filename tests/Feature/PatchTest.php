@@ -2,8 +2,8 @@
 
 namespace Tests\Feature;
 
+use App\Editing\DocumentText;
 use App\Editing\Patch;
-use App\Models\Composition;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition as Document;
@@ -51,6 +51,6 @@ final class PatchTest extends TestCase
 
     private function assertLeads(Document $from, Document $to): void
     {
-        self::assertEquals($to, Patch::apply(Composition::encode($from), Patch::between($from, $to)));
+        self::assertEquals($to, Patch::apply(DocumentText::of($from)->whole(), Patch::between($from, $to)));
     }
 }

@@ -24,8 +24,9 @@ final class CompositionController
 
         return (new JsonResponse([
             'id' => $found->id,
-            'revision' => $found->revision,
             'document' => json_decode($found->document),
+            // After the document, whose revision it is.
+            'revision' => $found->revision,
             'history' => $editor->history($found->id),
             'project' => ['id' => $found->project->id, 'name' => $found->project->name],
             'compositions' => $found->project->compositions->map->only(['id', 'name'])->values(),
@@ -39,7 +40,7 @@ final class CompositionController
         $owner = Project::present()->findOrFail($project);
         $body = JsonBody::of($request)->allow(['name', 'width', 'height', 'rate', 'length', 'background']);
         $document = Document::read(new Node(['id' => 'composition', 'layers' => [], ...$body->object()]));
-        $made = $owner->compositions()->create(['name' => $document->name, 'document' => Composition::encode($document)]);
+        $made = Composition::store($owner->id, $document);
 
         return new JsonResponse(['id' => $made->id], 201);
     }
