@@ -53,9 +53,11 @@ final readonly class Glimpse
             }
         }
 
+        $look = $evaluator->look($document, $frame);
+
         return Text::object([
-            'list' => $evaluator->frame($document, $frame)->encode($this->known),
-            'poses' => Text::list(array_map(fn (Pose $pose): string => $pose->encode(), $evaluator->poses($document, $frame))),
+            'list' => $look->list->encode($this->known),
+            'poses' => Text::list(array_map(fn (Pose $pose): string => $pose->encode(), $look->poses)),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($document, $evaluator, $frame))),
         ]);

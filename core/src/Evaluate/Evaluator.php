@@ -8,6 +8,7 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
@@ -29,23 +30,35 @@ final readonly class Evaluator
     /** @throws Refusal for a frame outside the composition */
     public function frame(Composition $composition, int $frame): DisplayList
     {
-        if (! $composition->range()->contains($frame)) {
-            throw new Refusal("frame $frame is outside 0..{$composition->range()->last()}, the frames of \"{$composition->name}\"");
-        }
+        $this->checkFrame($composition, $frame);
         $operations = [];
         foreach ($composition->layers as $layer) {
             if ($layer->isSeenAt($frame)) {
-                array_push($operations, ...$this->draw($layer, $composition, $frame));
+                array_push($operations, ...$this->draw($layer, $composition, $frame, $layer->matrix($frame)));
             }
         }
 
-        return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations);
+        return $this->list($composition, $frame, $operations);
     }
 
-    /** @return list<Pose> where each layer stands on this frame, bottom first, whether it can be seen or not */
-    public function poses(Composition $composition, int $frame): array
+    /**
+     * What is seen on a frame, and where each layer stands, whether it can be seen or not.
+     *
+     * @throws Refusal for a frame outside the composition
+     */
+    public function look(Composition $composition, int $frame): Look
     {
-        return array_map(fn (Layer $layer): Pose => $this->pose($layer, $frame), $composition->layers);
+        $this->checkFrame($composition, $frame);
+        $operations = [];
+        $poses = [];
+        foreach ($composition->layers as $layer) {
+            $poses[] = $pose = $this->pose($layer, $frame);
+            if ($pose->seen) {
+                array_push($operations, ...$this->draw($layer, $composition, $frame, $pose->matrix));
+            }
+        }
+
+        return new Look($this->list($composition, $frame, $operations), $poses);
     }
 
     public function pose(Layer $layer, int $frame): Pose
@@ -56,14 +69,10 @@ final readonly class Evaluator
     }
 
     /** @return list<Operation> */
-    private function draw(Layer $layer, Composition $composition, int $frame): array
+    private function draw(Layer $layer, Composition $composition, int $frame, Affine $matrix): array
     {
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $frame) / 100));
-        if ($opacity <= 0) {
-            return [];
-        }
-        $matrix = $layer->matrix($frame);
-        if (abs($matrix->determinant()) < 1e-9) {
+        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
         $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $matrix);
@@ -74,6 +83,19 @@ final readonly class Evaluator
             count($operations) === 1 => [$operations[0]->faded($opacity)],
             default => [new Group($operations, $opacity)],
         };
+    }
+
+    /** @param  list<Operation>  $operations */
+    private function list(Composition $composition, int $frame, array $operations): DisplayList
+    {
+        return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations);
+    }
+
+    private function checkFrame(Composition $composition, int $frame): void
+    {
+        if (! $composition->range()->contains($frame)) {
+            throw new Refusal("frame $frame is outside 0..{$composition->range()->last()}, the frames of \"{$composition->name}\"");
+        }
     }
 
     private function artist(Layer $layer): Artist

@@ -5,6 +5,8 @@ namespace Ricamo\Core\Tests\Evaluate;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
@@ -118,16 +120,28 @@ final class EvaluatorTest extends TestCase
 
     public function test_poses_say_where_each_layer_stands(): void
     {
-        $poses = Fixture::evaluator()->poses(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0);
+        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0)->poses;
         self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], json_decode($poses[0]->encode(), true)['corners']);
         self::assertFalse($poses[1]->seen);
     }
 
     public function test_a_text_box_goes_from_ascent_to_descent(): void
     {
-        $poses = Fixture::evaluator()->poses(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0);
+        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0)->poses;
         // "abcd" is 4 × 50 px and three gaps of 10 px wide; ascent 80 above the first baseline, descent 20 below the second.
         self::assertEquals([0, -80, 230, 140], json_decode($poses[0]->encode(), true)['box']);
+    }
+
+    public function test_a_look_is_the_same_frame_with_the_same_poses(): void
+    {
+        $composition = Fixture::composition([Fixture::clip(['out' => 3]), Fixture::bar(['rotation' => 30, 'opacity' => 40, 'outlineWidth' => 2]), Fixture::words(['visible' => false])]);
+        foreach ([0, 5] as $frame) {
+            $look = Fixture::evaluator()->look($composition, $frame);
+            self::assertEquals(Fixture::evaluator()->frame($composition, $frame), $look->list);
+            self::assertEquals(array_map(fn (Layer $layer): Pose => Fixture::evaluator()->pose($layer, $frame), $composition->layers), $look->poses);
+        }
+        $this->expectExceptionMessage('frame 250 is outside 0..249');
+        Fixture::evaluator()->look($composition, 250);
     }
 
     public function test_lists_follow_the_published_schema(): void
