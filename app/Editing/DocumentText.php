@@ -31,7 +31,8 @@ final readonly class DocumentText
         $known = array_column($before->layers, null, 'id');
         $layers = [];
         foreach ($after->layers as $layer) {
-            $layers[$layer->id] = ($known[$layer->id] ?? null) === $layer ? $this->layers[$layer->id] : self::layer($layer);
+            $isSame = isset($known[$layer->id]) && $known[$layer->id] === $layer;
+            $layers[$layer->id] = $isSame ? $this->layers[$layer->id] : self::layer($layer);
         }
 
         return new self(self::headOf($after), $layers);

@@ -48,6 +48,12 @@ final class Clips
         return $number;
     }
 
+    /** Sixty frames of 320 × 180 that no encoder makes small. */
+    public static function grain(): string
+    {
+        return self::make('grain.mp4', ['-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60', '-c:v', 'libx264', '-crf', '10']);
+    }
+
     /** @param  list<string>  $options */
     public static function make(string $name, array $options): string
     {

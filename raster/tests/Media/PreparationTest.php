@@ -88,8 +88,7 @@ final class PreparationTest extends TestCase
 
     public function test_what_takes_more_room_than_was_thought_is_thinned(): void
     {
-        $noise = Clips::make('noise.mp4', ['-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60', '-c:v', 'libx264', '-crf', '10']);
-        $clip = Probe::clip($noise);
+        $clip = Probe::clip(Clips::grain());
         $budget = new PreviewBudget(bytes: PreviewPlan::of($clip, new PreviewBudget)->bytes());
         $preparation = new Preparation($clip, $this->folder, $budget);
         $preparation->run(fn (): bool => true);

@@ -19,14 +19,9 @@ use RuntimeException;
 /** Nothing that is not whole counts as finished, and nothing half-made is left. */
 final class FullDiskTest extends TestCase
 {
-    private function noise(): string
-    {
-        return Clips::make('noise.mp4', ['-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60', '-c:v', 'libx264', '-crf', '10']);
-    }
-
     private function scene(): Scene
     {
-        return Scenes::of([Scenes::clip()], files: ['m1' => $this->noise()]);
+        return Scenes::of([Scenes::clip()], files: ['m1' => Clips::grain()]);
     }
 
     /** @param  callable(): mixed  $work */
@@ -73,13 +68,13 @@ final class FullDiskTest extends TestCase
     public function test_a_preview_that_finds_no_room_says_so_before_it_begins(): void
     {
         $disk = new SmallDisk(600);
-        $reason = $this->reason(fn () => (new Preparation(Probe::clip($this->noise()), $disk->folder))->run(fn (): bool => true));
+        $reason = $this->reason(fn () => (new Preparation(Probe::clip(Clips::grain()), $disk->folder))->run(fn (): bool => true));
         self::assertMatchesRegularExpression('/^the disk is full: its preview takes about \d+ MB$/', $reason);
     }
 
     public function test_what_was_cut_off_is_not_taken_for_whole(): void
     {
-        $whole = Clips::make('judged.mp4', ['-i', $this->noise(), '-c', 'copy', '-movflags', '+faststart']);
+        $whole = Clips::make('judged.mp4', ['-i', Clips::grain(), '-c', 'copy', '-movflags', '+faststart']);
         self::assertNull(WrittenVideo::problem($whole, 60));
         self::assertSame('it came out with 60 frames instead of 61', WrittenVideo::problem($whole, 61));
         $cut = Clips::folder().'/judged-cut.mp4';

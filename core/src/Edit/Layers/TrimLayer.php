@@ -71,7 +71,8 @@ final readonly class TrimLayer implements DrawnIn
         $in = (int) ($this->in ?? $layer->span->in);
         $content = $layer->content;
         if ($content instanceof Played) {
-            $in = min(max($in, $layer->span->in - $content->room($composition->rate, $evaluator->media)), $out - 1);
+            $earliest = $layer->span->in - $content->room($composition->rate, $evaluator->media);
+            $in = min(max($in, $earliest), $out - 1);
             $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $composition->rate, $evaluator->media));
         }
 
