@@ -48,6 +48,17 @@ final readonly class Property
         return new self($type, ($fromStart[0] ?? $fromEnd[0] ?? $keyframes[0])->value, $fromStart, $fromEnd);
     }
 
+    /**
+     * Of keyframes that are in order already, at least one of them.
+     *
+     * @param  list<Keyframe>  $fromStart  sorted by time, no two at one time
+     * @param  list<Keyframe>  $fromEnd  likewise
+     */
+    public static function sorted(ValueType $type, array $fromStart, array $fromEnd): self
+    {
+        return new self($type, ($fromStart[0] ?? $fromEnd[0])->value, $fromStart, $fromEnd);
+    }
+
     public function isAnimated(): bool
     {
         return $this->fromStart !== [] || $this->fromEnd !== [];

@@ -21,12 +21,67 @@ final class PropertyJson
 
             return Property::constant($definition->type, $plain ?? $definition->read($node));
         }
+        $list = $node->allow(['keyframes'])->field('keyframes');
+        $values = $list->values(self::MOST_KEYFRAMES);
+        if ($values === []) {
+            $list->refuse('is empty; write the bare value for a property without keyframes');
+        }
+
+        return self::plainly($values, $definition) ?? self::closely($list, $definition);
+    }
+
+    /**
+     * Keyframes that are plainly as they should be, as nearly all of the tens of thousands in a large document are; null
+     * where they have to be looked at more closely.
+     *
+     * @param  list<mixed>  $values
+     */
+    private static function plainly(array $values, PropertyDefinition $definition): ?Property
+    {
+        [$type, $least, $most] = [$definition->type, $definition->least, $definition->most];
+        $fromStart = [];
+        $fromEnd = [];
+        $lastStart = $lastEnd = -Keyframe::FARTHEST - 1;
+        $lastText = null;
+        $lastEasing = null;
+        foreach ($values as $json) {
+            if (! is_array($json) || ! isset($json['at'], $json['value'])) {
+                return null;
+            }
+            $at = $json['at'];
+            $text = $json['easing'] ?? 'linear';
+            $pin = $json['pin'] ?? 'start';
+            if (! is_int($at) || $at > Keyframe::FARTHEST || ! is_string($text) || count($json) !== 2 + (isset($json['easing']) ? 1 : 0) + (isset($json['pin']) ? 1 : 0)) {
+                return null;
+            }
+            if ($text !== $lastText) {
+                [$lastText, $lastEasing] = [$text, Easings::known($text)];
+            }
+            $value = $type->plain($json['value'], $least, $most);
+            if ($value === null || $lastEasing === null) {
+                return null;
+            }
+            if ($pin === 'start' && $at > $lastStart) {
+                $fromStart[] = new Keyframe($at, $value, $lastEasing);
+                $lastStart = $at;
+            } elseif ($pin === 'end' && $at > $lastEnd) {
+                $fromEnd[] = new Keyframe($at, $value, $lastEasing, Pin::End);
+                $lastEnd = $at;
+            } else {
+                return null;
+            }
+        }
+
+        return Property::sorted($type, $fromStart, $fromEnd);
+    }
+
+    /** One by one, each knowing its place. */
+    private static function closely(Node $list, PropertyDefinition $definition): Property
+    {
         $keyframes = [];
         $last = ['start' => null, 'end' => null];
-        $list = $node->allow(['keyframes'])->field('keyframes');
-        foreach ($list->values(self::MOST_KEYFRAMES) as $index => $json) {
-            $item = new Node($json, $list, $index);
-            $keyframe = self::plainKeyframe($json, $definition) ?? self::readKeyframe($item, $definition);
+        foreach ($list->items() as $item) {
+            $keyframe = self::readKeyframe($item, $definition);
             $before = $last[$keyframe->pin->value];
             if ($before !== null && $keyframe->at <= $before) {
                 $item->field('at')->refuse("{$keyframe->at} does not come after the keyframe before it, at $before");
@@ -34,10 +89,9 @@ final class PropertyJson
             $last[$keyframe->pin->value] = $keyframe->at;
             $keyframes[] = $keyframe;
         }
+        assert($keyframes !== []);
 
-        return $keyframes === []
-            ? $node->field('keyframes')->refuse('is empty; write the bare value for a property without keyframes')
-            : Property::keyframed($definition->type, $keyframes);
+        return Property::keyframed($definition->type, $keyframes);
     }
 
     public static function write(Property $property): mixed
@@ -52,21 +106,6 @@ final class PropertyJson
             'easing' => (string) $keyframe->easing,
             'pin' => $keyframe->pin->value,
         ], $property->keyframes())];
-    }
-
-    /** A keyframe that is plainly as it should be; null where it has to be looked at more closely. */
-    private static function plainKeyframe(mixed $json, PropertyDefinition $definition): ?Keyframe
-    {
-        if (! is_array($json) || ! isset($json['at'], $json['value']) || ! is_int($json['at']) || abs($json['at']) > Keyframe::FARTHEST) {
-            return null;
-        }
-        [$easing, $pin] = [$json['easing'] ?? 'linear', $json['pin'] ?? 'start'];
-        $easing = is_string($easing) ? Easings::known($easing) : null;
-        $pin = is_string($pin) ? Pin::tryFrom($pin) : null;
-        $value = $definition->type->plain($json['value'], $definition->least, $definition->most);
-        $isAll = count($json) === 2 + (isset($json['easing']) ? 1 : 0) + (isset($json['pin']) ? 1 : 0);
-
-        return $isAll && $easing !== null && $pin !== null && $value !== null ? new Keyframe($json['at'], $value, $easing, $pin) : null;
     }
 
     private static function readKeyframe(Node $node, PropertyDefinition $definition): Keyframe

@@ -24,13 +24,13 @@ abstract class PairType implements ValueType
         if (! is_array($json) || count($json) !== 2 || ! isset($json[0], $json[1])) {
             return null;
         }
-        foreach ($json as $number) {
-            if (! (is_int($number) || is_float($number)) || $least !== null && $number < $least || $most !== null && $number > $most || ! is_finite($number)) {
-                return null;
-            }
+        [$a, $b] = $json;
+        if (! (is_int($a) || is_float($a)) || ! (is_int($b) || is_float($b)) || ! is_finite($a) || ! is_finite($b)) {
+            return null;
         }
+        $isWithin = ($least === null || ($a >= $least && $b >= $least)) && ($most === null || ($a <= $most && $b <= $most));
 
-        return [(float) $json[0], (float) $json[1]];
+        return $isWithin ? [(float) $a, (float) $b] : null;
     }
 
     public function write(mixed $value): mixed
