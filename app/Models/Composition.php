@@ -12,6 +12,7 @@ use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use stdClass;
 
 /**
  * @property int $id
@@ -58,23 +59,25 @@ final class Composition extends Model
         return $this->hasMany(Render::class);
     }
 
-    /**
-     * Head, layers and revision by one statement, so that they belong together whatever is written in between.
-     */
+    /** Head, layers and revision that belong together, whatever is written in between. */
     public function text(): DocumentText
     {
-        if ($this->text === null) {
-            $row = DB::selectOne(
-                'select head, revision, name, (select json_group_object(layer, json) from layers where composition_id = compositions.id) as layers from compositions where id = ?',
-                [$this->id],
-            );
-            $this->setRawAttributes([...$this->getAttributes(), 'head' => $row->head, 'revision' => $row->revision, 'name' => $row->name], true);
-            /** @var array<string, string> $layers */
-            $layers = json_decode($row->layers, true, flags: JSON_THROW_ON_ERROR);
-            $this->text = new DocumentText($row->head, $layers);
+        while ($this->text === null) {
+            $row = $this->stored();
+            $layers = DB::table('layers')->where('composition_id', $this->id)->pluck('json', 'layer')->all();
+            if ($this->stored()->revision === $row->revision) {
+                $this->setRawAttributes([...$this->getAttributes(), ...(array) $row], true);
+                $this->text = new DocumentText($row->head, $layers);
+            }
         }
 
         return $this->text;
+    }
+
+    /** @return stdClass what is stored of it now, apart from its layers */
+    private function stored(): stdClass
+    {
+        return DB::selectOne('select head, revision, name from compositions where id = ?', [$this->id]);
     }
 
     /** @return Attribute<string, never> */
