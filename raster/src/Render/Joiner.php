@@ -30,7 +30,7 @@ final readonly class Joiner
         $list = $file.'.'.getmypid().'.list.part';
         $unfinished = $file.'.'.getmypid().'.part';
         try {
-            $problem = $this->attempt($range, $pieces, $list, $unfinished, $alive) ?? WrittenVideo::problem($unfinished, $range->length());
+            $problem = $this->attempt($range, $pieces, $list, $unfinished, $alive) ?? WrittenVideo::problemWithIndexFirst($unfinished, $range->length());
             if ($problem === null && ! @rename($unfinished, $file)) {
                 $problem = 'the file could not be put in its place';
             }

@@ -13,14 +13,29 @@ final class WrittenVideo
     /** What is left of a disk that counts as full, in bytes. */
     private const FULL = 1 << 20;
 
-    /** @return ?string what is wrong with it; null where all its frames are there and its end can be decoded */
+    /** @return ?string what is wrong with it; null where all its frames are there */
     public static function problem(string $file, int $frames): ?string
     {
         try {
             $counted = (int) Ffmpeg::probe(['-select_streams', 'v:0', '-count_packets', '-show_entries', 'stream=nb_read_packets', '-of', 'csv=p=0', $file], self::SECONDS);
-            if ($counted !== $frames) {
-                return self::because($file, "it came out with $counted frames instead of $frames");
-            }
+        } catch (Refusal $refusal) {
+            return self::because($file, $refusal->getMessage());
+        }
+
+        return $counted === $frames ? null : self::because($file, "it came out with $counted frames instead of $frames");
+    }
+
+    /**
+     * The same for one whose index stands before its pictures, so that frames are counted which may not be there: its
+     * end is decoded, too.
+     */
+    public static function problemWithIndexFirst(string $file, int $frames): ?string
+    {
+        $problem = self::problem($file, $frames);
+        if ($problem !== null) {
+            return $problem;
+        }
+        try {
             Ffmpeg::run([...Ffmpeg::command(), '-xerror', '-sseof', '-1', '-i', $file, '-f', 'null', '-'], self::SECONDS);
         } catch (Refusal $refusal) {
             return self::because($file, $refusal->getMessage());

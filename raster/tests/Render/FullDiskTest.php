@@ -75,12 +75,12 @@ final class FullDiskTest extends TestCase
     public function test_what_was_cut_off_is_not_taken_for_whole(): void
     {
         $whole = Clips::make('judged.mp4', ['-i', Clips::grain(), '-c', 'copy', '-movflags', '+faststart']);
-        self::assertNull(WrittenVideo::problem($whole, 60));
-        self::assertSame('it came out with 60 frames instead of 61', WrittenVideo::problem($whole, 61));
+        self::assertNull(WrittenVideo::problemWithIndexFirst($whole, 60));
+        self::assertSame('it came out with 60 frames instead of 61', WrittenVideo::problemWithIndexFirst($whole, 61));
         $cut = Clips::folder().'/judged-cut.mp4';
         foreach ([0.2, 0.9, 0.999] as $part) {
             file_put_contents($cut, substr((string) file_get_contents($whole), 0, (int) ($part * filesize($whole))));
-            self::assertNotNull(WrittenVideo::problem($cut, 60), "$part of it");
+            self::assertNotNull(WrittenVideo::problemWithIndexFirst($cut, 60), "$part of it");
         }
     }
 
