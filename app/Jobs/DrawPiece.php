@@ -16,6 +16,7 @@ use Ricamo\Raster\Process\Heartbeat;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
+use Ricamo\Raster\Render\Way;
 use Throwable;
 
 /** Draws one piece of a render, unless it is there already or nobody waits for it any more. */
@@ -50,7 +51,9 @@ final class DrawPiece implements ShouldQueue
         try {
             $projectId = $render->composition->project_id;
             $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
-            (new RangeRenderer($scene))->render($piece->range(), $piece->file(), $this->look($piece));
+            $renderer = new RangeRenderer($scene);
+            $way = Way::tryFrom((string) $render->way) ?? $this->settleWay($render, $renderer);
+            $renderer->render($piece->range(), $piece->file(), $this->look($piece), $way);
         } catch (RenderCancelled) {
             return;
         } catch (WorkStopped) {
@@ -67,6 +70,15 @@ final class DrawPiece implements ShouldQueue
     {
         RenderPiece::query()->with('render')->find($this->piece)?->render
             ->advance($this->attempt, Render::UNDER_WAY, ['state' => 'failed', 'problem' => Problem::of($reason)]);
+    }
+
+    /** Once for all pieces. */
+    private function settleWay(Render $render, RangeRenderer $renderer): Way
+    {
+        $way = $renderer->way($render->range());
+        Patience::with(fn () => Render::query()->whereKey($render->id)->update(['way' => $way->value]));
+
+        return $way;
     }
 
     /** @return callable(int): bool */

@@ -23,6 +23,7 @@ use Ricamo\Raster\Process\Heartbeat;
  * @property int $to
  * @property string $state waiting, drawing, joining, finished, failed or cancelled
  * @property string $attempt what the jobs carry that are at it now; those of earlier attempts change nothing any more
+ * @property ?string $way how its frames are drawn, once the first piece has settled it
  * @property ?string $problem
  * @property ?Carbon $heard_at when a worker last said that it is at it
  * @property ?Carbon $started_at

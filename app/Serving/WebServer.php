@@ -98,6 +98,7 @@ final readonly class WebServer
     private function nginx(): string
     {
         $user = $this->isRoot() ? 'user root;' : '';
+        $host = str_contains($this->host, ':') ? "[$this->host]" : $this->host;
         $body = self::BODY;
         $root = public_path();
         $previews = config('ricamo.previews');
@@ -141,7 +142,7 @@ final readonly class WebServer
                     font/woff2 woff2; font/woff woff; font/ttf ttf; font/otf otf; audio/ogg ogg; video/mp4 mp4; text/plain txt;
                 }
                 server {
-                    listen $this->host:$this->port;
+                    listen $host:$this->port;
                     root $root;
             $headers
                     location /storage/media/ { alias $previews/; }

@@ -14,7 +14,10 @@ return new class extends Migration
             Schema::table($name, fn (Blueprint $table) => $table->timestamp('removed_at')->nullable());
         }
         Schema::table('compositions', fn (Blueprint $table) => $table->dropColumn('opened_at'));
-        Schema::table('renders', fn (Blueprint $table) => $table->string('attempt')->default(''));
+        Schema::table('renders', function (Blueprint $table): void {
+            $table->string('attempt')->default('');
+            $table->string('way')->nullable();
+        });
         Schema::table('media', function (Blueprint $table): void {
             $table->string('attempt')->default('');
             // How its preview frames are made: {"every", "type", "count", "bytes"}.
@@ -42,7 +45,7 @@ return new class extends Migration
     {
         Schema::dropIfExists('uploads');
         Schema::table('media', fn (Blueprint $table) => $table->dropColumn(['attempt', 'preview', 'bytes', 'twin']));
-        Schema::table('renders', fn (Blueprint $table) => $table->dropColumn('attempt'));
+        Schema::table('renders', fn (Blueprint $table) => $table->dropColumn(['attempt', 'way']));
         Schema::table('compositions', fn (Blueprint $table) => $table->timestamp('opened_at')->nullable());
         foreach (self::REMOVABLE as $name) {
             Schema::table($name, fn (Blueprint $table) => $table->dropColumn('removed_at'));

@@ -77,6 +77,24 @@ final class RenderingTest extends TestCase
         $this->postJson("/api/renders/{$render->id}/resume")->assertStatus(422)->assertJsonPath('message', 'the render is finished');
     }
 
+    /** A clip that can be left to ffmpeg, but for the last frames, on which it is turned. */
+    public function test_all_pieces_are_drawn_in_the_same_way(): void
+    {
+        $composition = $this->composition();
+        $media = $this->takeIn($composition->project, $this->clipFile());
+        $this->edit($composition, 'match-composition', ['media' => $media->key()]);
+        $this->edit($composition, 'set-composition', ['length' => 35]);
+        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'id' => 'clip']]);
+        $plain = $this->begin($composition);
+        $this->edit($composition, 'set-values', ['frame' => 0, 'values' => [['layer' => 'clip', 'property' => 'rotation', 'value' => 0]]]);
+        $this->edit($composition, 'add-keyframe', ['layers' => ['clip'], 'property' => 'rotation', 'frame' => 32]);
+        $this->edit($composition, 'set-values', ['frame' => 34, 'values' => [['layer' => 'clip', 'property' => 'rotation', 'value' => 9]]]);
+        $turned = $this->begin($composition);
+        $this->work();
+        self::assertSame(['overlay', 'finished'], [$plain->refresh()->way, $plain->state]);
+        self::assertSame(['whole', 'finished'], [$turned->refresh()->way, $turned->state]);
+    }
+
     public function test_cancelled_and_taken_up_again_at_once_it_does_not_wait_for_good(): void
     {
         $render = $this->begin($this->small());

@@ -17,16 +17,22 @@ final readonly class RangeRenderer
     {
     }
 
+    /** The way for a whole render, of which each range that is drawn is a piece. */
+    public function way(FrameRange $whole): Way
+    {
+        return $this->backdrop($whole) === null ? Way::WholeFrames : Way::Overlay;
+    }
+
     /**
      * @param  callable(int): bool  $progress  is given the number of frames done; false cancels
+     * @param  ?Way  $way  null where the range is the whole render
      *
      * @throws RenderCancelled
      * @throws RuntimeException where a process fails
      */
-    public function render(FrameRange $range, string $file, callable $progress): void
+    public function render(FrameRange $range, string $file, callable $progress, ?Way $way = null): void
     {
-        $even = $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
-        $backdrop = $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
+        $backdrop = $way === Way::WholeFrames ? null : $this->backdrop($range);
         $methods = [
             ...($backdrop === null ? [] : [new OverlayMethod($this->scene, $backdrop)]),
             new WholeFrameMethod($this->scene),
@@ -38,6 +44,13 @@ final readonly class RangeRenderer
             }
         }
         throw new RuntimeException($problem);
+    }
+
+    private function backdrop(FrameRange $range): ?Backdrop
+    {
+        $even = $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
+
+        return $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
     }
 
     /**

@@ -15,6 +15,7 @@ use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
 use Ricamo\Raster\Render\VideoOutput;
+use Ricamo\Raster\Render\Way;
 use Ricamo\Raster\Render\WholeFrameMethod;
 use Ricamo\Raster\Tests\Clips;
 use Ricamo\Raster\Tests\Scenes;
@@ -85,6 +86,15 @@ final class RenderTest extends TestCase
         foreach ([0, 7, 20, 29] as $frame) {
             self::assertLessThan(1.5, $this->difference($overlay->frame($frame)->data(), $whole->frame($frame)->data()), "frame $frame");
         }
+    }
+
+    public function test_the_way_is_settled_for_a_whole_render(): void
+    {
+        $renderer = new RangeRenderer($this->scene());
+        self::assertSame(Way::Overlay, $renderer->way(new FrameRange(0, 100)));
+        $turning = Scenes::of([Scenes::clip(['rotation' => ['keyframes' => [['at' => 90, 'value' => 0], ['at' => 99, 'value' => 5]]]])], files: ['m1' => Clips::counting()]);
+        self::assertSame(Way::Overlay, (new RangeRenderer($turning))->way(new FrameRange(0, 90)));
+        self::assertSame(Way::WholeFrames, (new RangeRenderer($turning))->way(new FrameRange(0, 100)));
     }
 
     /** As when the process that draws is no longer there: frozen graphics over the rest of a clip are no result. */
