@@ -63,7 +63,10 @@ const percentage = (render: Render): number => Math.floor((100 * render.drawn) /
 function says(render: Render): string {
     const left = render.drawn > 0 ? Math.ceil((render.seconds * (render.frames - render.drawn)) / render.drawn) : null;
     return {
-        waiting: 'Waiting for a free worker',
+        waiting:
+            render.drawn > 0
+                ? `Frame ${render.drawn} of ${render.frames}, waiting for its turn`
+                : 'Waiting for a free worker',
         drawing: left === null ? 'Starting' : `Frame ${render.drawn} of ${render.frames}, about ${left} s left`,
         joining: 'Joining picture and sound',
         finished: render.bytes ? `${(render.bytes / 1e6).toFixed(1)} MB` : 'Finished',

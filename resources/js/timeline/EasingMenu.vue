@@ -5,6 +5,7 @@ import type { Bead, EasingChoice } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import type { KeyframesOf } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
+import { easingLabel } from './easingLabel';
 
 export interface MenuTarget {
     bead: Bead;
@@ -117,7 +118,7 @@ function remove(): void {
                 class="curve"
                 aria-label="Other easing"
                 spellcheck="false"
-                :placeholder="target.bead.easing"
+                :placeholder="easingLabel(target.bead.easing)"
                 @keydown.enter="choose(curve)"
             />
             <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

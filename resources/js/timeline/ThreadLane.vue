@@ -5,6 +5,7 @@ import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection, type SelectedBead } from '@/project/selection';
 import { useDragInTime } from './dragInTime';
+import { easingLabel } from './easingLabel';
 import { ROW_HEIGHT, useTimeView } from './timeView';
 
 /** A property's course over time, with its keyframes as beads. */
@@ -172,7 +173,7 @@ function menuOnLine(event: MouseEvent): void {
                 end: bead.pin === 'end',
             }"
             :style="{ left: `${view.x(bead.frame)}px`, top: `${beadY(bead)}px` }"
-            :title="`Frame ${bead.frame}, then ${bead.easing}${bead.pin === 'end' ? '; pinned to the end' : ''}`"
+            :title="`Frame ${bead.frame}, then ${easingLabel(bead.easing)}${bead.pin === 'end' ? '; pinned to the end' : ''}`"
             :aria-label="`Keyframe of ${thread.property} on frame ${bead.frame}`"
             @pointerdown.stop="grab(bead, $event)"
             @dblclick.stop="playhead.go(bead.frame)"
