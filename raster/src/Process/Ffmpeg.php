@@ -53,12 +53,12 @@ final class Ffmpeg
      * Runs a command to its end.
      *
      * @param  list<string>  $command
-     * @param  ?callable(string): void  $listen  is given what it prints, as it comes; what it throws ends the command
+     * @return string what it printed
      */
-    public static function run(array $command, ?float $seconds = null, ?callable $listen = null): string
+    public static function run(array $command, ?float $seconds = null): string
     {
         $output = '';
-        self::listen($command, $seconds, $listen ?? function (string $text) use (&$output): void {
+        self::listen($command, $seconds, function (string $text) use (&$output): void {
             $output .= $text;
         });
 
@@ -69,7 +69,7 @@ final class Ffmpeg
      * Runs a command to its end without keeping what it prints.
      *
      * @param  list<string>  $command
-     * @param  callable(string): void  $listen
+     * @param  callable(string): void  $listen  is given what it prints, as it comes; what it throws ends the command
      *
      * @throws Refusal where it fails or takes too long
      */
