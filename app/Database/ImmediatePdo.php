@@ -3,6 +3,7 @@
 namespace App\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * Begins transactions IMMEDIATE: one that reads before it writes would otherwise fail with "database is locked" when
@@ -30,7 +31,14 @@ final class ImmediatePdo extends PDO
     public function rollBack(): bool
     {
         $this->inTransaction = false;
-        $this->exec('ROLLBACK');
+        try {
+            $this->exec('ROLLBACK');
+        } catch (PDOException $failure) {
+            // On a full disk SQLite has rolled back by itself; the reason for it is what is to be heard of.
+            if (! str_contains($failure->getMessage(), 'no transaction is active')) {
+                throw $failure;
+            }
+        }
 
         return true;
     }

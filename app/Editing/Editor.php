@@ -28,7 +28,7 @@ final class Editor
 
             return new Step(
                 $after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), $kept,
-                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $before, $edit instanceof DrawnIn ? $edit->by() : null,
+                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $edit instanceof DrawnIn ? $edit->by() : null,
             );
         });
     }
@@ -135,10 +135,8 @@ final class Editor
      */
     private function keep(Composition $composition, Step $step, string $kind): array
     {
-        $text = $step->before === null ? DocumentText::of($step->after) : $composition->text()->changed($step->before, $step->after);
-
-        return DB::transaction(function () use ($composition, $step, $kind, $text): array {
-            if (! $composition->keep($text, $step->after->name)) {
+        return DB::transaction(function () use ($composition, $step, $kind): array {
+            if (! $composition->keep($step->after)) {
                 $latest = (int) Composition::present()->findOrFail($composition->id, ['id', 'revision'])->revision;
                 throw new StaleRevision($composition->id, $composition->revision, $latest);
             }

@@ -3,10 +3,10 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\Composition as Document;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
-use Ricamo\Core\Evaluate\Pose;
+use Ricamo\Core\Evaluate\Look;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
@@ -47,29 +47,23 @@ final readonly class Glimpse
         $frame = max(0, min($this->frame, $document->range()->last()));
         $inspected = [];
         $wanted = array_fill_keys($this->layers, true);
-        foreach ($document->layers as $layer) {
-            if (isset($wanted[$layer->id])) {
-                $inspected[] = Inspection::of($layer, $frame);
-            }
+        foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
+            $inspected[] = Inspection::of($entry->layer(), $frame);
         }
-
-        $look = $evaluator->look($document, $frame);
+        $look = $evaluator->look($document, $frame, $this->known);
 
         return Text::object([
-            'list' => $look->list->encode($this->known),
-            'poses' => Text::list(array_map(fn (Pose $pose): string => $pose->encode(), $look->poses)),
+            'list' => $look->list(),
+            'poses' => $look->poses(),
             'inspections' => Text::of($inspected),
-            'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($document, $evaluator, $frame))),
+            'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame))),
         ]);
     }
 
     /** @return list<Guide> */
-    private function guides(Document $document, Evaluator $evaluator, int $frame): array
+    private function guides(Look $look, Document $document, Evaluator $evaluator, int $frame): array
     {
-        $bounds = array_map(
-            fn (Layer $layer): Box => $evaluator->pose($layer, $frame)->bounds(),
-            array_filter($document->layers, fn (Layer $layer): bool => in_array($layer->id, $this->aligned, true)),
-        );
+        $bounds = array_map(fn (Glance $glance): Box => $glance->bounds, array_intersect_key($look->glances, array_fill_keys($this->aligned, true)));
 
         return $bounds === [] ? [] : Lines::of($document, $evaluator, $frame, $this->aligned)
             ->touching(array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), reset($bounds)));

@@ -3,8 +3,9 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 use stdClass;
 use Swaggest\JsonDiff\JsonDiff;
 use Swaggest\JsonDiff\JsonPatch;
@@ -21,14 +22,13 @@ final class Patch
     public static function between(Composition $from, Composition $to): string
     {
         $operations = [
-            ...self::differences(self::plain($from->with(['layers' => []])->toJson()), self::plain($to->with(['layers' => []])->toJson()), ''),
-            ...self::rearrangement(array_column($from->layers, 'id'), $to->layers),
+            ...self::differences(self::plain(Text::of($from->headJson())), self::plain(Text::of($to->headJson())), ''),
+            ...self::rearrangement($from->layers->ids(), array_values($to->layers->entries())),
         ];
-        $old = array_column($from->layers, null, 'id');
-        foreach ($to->layers as $index => $layer) {
-            $before = $old[$layer->id] ?? $layer;
-            if ($before !== $layer) {
-                array_push($operations, ...self::differences(self::plain($before->toJson()), self::plain($layer->toJson()), "/layers/$index"));
+        foreach ($to->layers->changedFrom($from->layers) as $layer) {
+            $before = $from->layers->entries()[$layer->id] ?? null;
+            if ($before !== null) {
+                array_push($operations, ...self::differences(self::plain($before->json()), self::plain($layer->json()), "/layers/{$to->indexOf($layer->id)}"));
             }
         }
 
@@ -49,7 +49,7 @@ final class Patch
      * where it is a single layer that went elsewhere.
      *
      * @param  list<string>  $from  ids
-     * @param  list<Layer>  $to
+     * @param  list<StoredLayer>  $to
      * @return list<array<string, mixed>>
      */
     private static function rearrangement(array $from, array $to): array
@@ -71,7 +71,7 @@ final class Patch
             $operations[] = ['op' => 'remove', 'path' => "/layers/$index"];
         }
         for ($index = $start; $index <= $last; $index++) {
-            $operations[] = ['op' => 'add', 'path' => "/layers/$index", 'value' => $to[$index]->toJson()];
+            $operations[] = ['op' => 'add', 'path' => "/layers/$index", 'value' => self::plain($to[$index]->json())];
         }
 
         return $operations;
@@ -94,10 +94,9 @@ final class Patch
         return $operations;
     }
 
-    /** @param  array<string, mixed>  $json */
-    private static function plain(array $json): stdClass
+    private static function plain(string $json): stdClass
     {
-        $plain = json_decode(json_encode($json, JSON_THROW_ON_ERROR));
+        $plain = json_decode($json, flags: JSON_THROW_ON_ERROR);
         assert($plain instanceof stdClass);
 
         return $plain;

@@ -12,7 +12,6 @@ final readonly class Step
      * @param  string  $patch  RFC 6902, JSON
      * @param  string  $inverse  RFC 6902, JSON
      * @param  ?string  $request  the edit as it was asked for, JSON; null for undo and redo
-     * @param  ?Composition  $before  of which the parts that are the very same in $after need not be written again
      * @param  ?int  $by  how many frames something went in time, where the edit is about that
      * @param  ?Closure(): mixed  $mark  what becomes of other entries of the log when it is kept
      */
@@ -23,7 +22,6 @@ final readonly class Step
         public string $title,
         public ?string $request = null,
         public ?Closure $mark = null,
-        public ?Composition $before = null,
         public ?int $by = null,
     ) {
     }

@@ -10,8 +10,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Memory;
 use Ricamo\Core\Evaluate\TextBlocks;
-use Ricamo\Core\Json\Node;
 use stdClass;
 
 /**
@@ -32,14 +32,13 @@ final class Composition extends Model
 
     protected $guarded = [];
 
-    private ?DocumentText $text = null;
+    private ?Document $read = null;
 
     public static function store(int $project, Document $document): self
     {
         return DB::transaction(function () use ($project, $document): self {
-            $text = DocumentText::of($document);
-            $made = self::query()->create(['project_id' => $project, 'name' => $document->name, 'head' => $text->head]);
-            foreach (array_chunk($text->rows($made->id), self::TOGETHER) as $rows) {
+            $made = self::query()->create(['project_id' => $project, 'name' => $document->name, 'head' => DocumentText::head($document)]);
+            foreach (array_chunk(DocumentText::rows($made->id, $document->layers->entries()), self::TOGETHER) as $rows) {
                 DB::table('layers')->insert($rows);
             }
 
@@ -60,18 +59,18 @@ final class Composition extends Model
     }
 
     /** Head, layers and revision that belong together, whatever is written in between. */
-    public function text(): DocumentText
+    public function read(): Document
     {
-        while ($this->text === null) {
+        while ($this->read === null) {
             $row = $this->stored();
-            $layers = DB::table('layers')->where('composition_id', $this->id)->pluck('json', 'layer')->all();
+            $layers = DB::table('layers')->where('composition_id', $this->id)->get(['layer', 'starts', 'ends', 'json']);
             if ($this->stored()->revision === $row->revision) {
                 $this->setRawAttributes([...$this->getAttributes(), ...(array) $row], true);
-                $this->text = new DocumentText($row->head, $layers);
+                $this->read = DocumentText::read($row->head, $layers);
             }
         }
 
-        return $this->text;
+        return $this->read;
     }
 
     /** @return stdClass what is stored of it now, apart from its layers */
@@ -83,24 +82,19 @@ final class Composition extends Model
     /** @return Attribute<string, never> */
     protected function document(): Attribute
     {
-        return Attribute::get(fn (): string => $this->text()->whole());
+        return Attribute::get(fn (): string => DocumentText::whole($this->read()));
     }
 
     public function refresh(): static
     {
-        $this->text = null;
+        $this->read = null;
 
         return parent::refresh();
     }
 
-    public function read(): Document
-    {
-        return Document::read(Node::decode($this->document));
-    }
-
     public function evaluator(): Evaluator
     {
-        return new Evaluator(Media::libraryOf($this->project_id), app(TextBlocks::class));
+        return new Evaluator(Media::libraryOf($this->project_id), app(TextBlocks::class), app(Memory::class));
     }
 
     /**
@@ -108,17 +102,17 @@ final class Composition extends Model
      *
      * @return bool whether it was
      */
-    public function keep(DocumentText $after, string $name): bool
+    public function keep(Document $after): bool
     {
-        $before = $this->text();
+        $before = $this->read();
         $isKept = self::query()->whereKey($this->id)->where('revision', $this->revision)->update([
-            'revision' => $this->revision + 1, 'name' => $name, 'head' => $after->head,
+            'revision' => $this->revision + 1, 'name' => $after->name, 'head' => DocumentText::head($after),
         ]) > 0;
         if ($isKept) {
-            foreach (array_chunk($after->rows($this->id, $after->written($before)), self::TOGETHER) as $rows) {
-                DB::table('layers')->upsert($rows, ['composition_id', 'layer'], ['json']);
+            foreach (array_chunk(DocumentText::rows($this->id, $after->layers->changedFrom($before->layers)), self::TOGETHER) as $rows) {
+                DB::table('layers')->upsert($rows, ['composition_id', 'layer'], ['starts', 'ends', 'json']);
             }
-            foreach (array_chunk($after->gone($before), self::TOGETHER) as $gone) {
+            foreach (array_chunk(array_diff($before->layers->ids(), $after->layers->ids()), self::TOGETHER) as $gone) {
                 DB::table('layers')->where('composition_id', $this->id)->whereIn('layer', $gone)->delete();
             }
         }

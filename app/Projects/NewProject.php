@@ -5,7 +5,9 @@ namespace App\Projects;
 use App\Models\Composition;
 use App\Models\Project;
 use Illuminate\Support\Facades\DB;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Time\FrameRate;
 
 /** A project as it begins: one empty composition of ten seconds. */
@@ -13,7 +15,7 @@ final class NewProject
 {
     public static function named(string $name): Composition
     {
-        $document = new Document('composition', 'Composition 1', 1920, 1080, new FrameRate(25), 250);
+        $document = new Document('composition', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of());
 
         return DB::transaction(fn (): Composition => Composition::store(Project::query()->create(['name' => $name])->id, $document));
     }

@@ -1,16 +1,15 @@
 <?php
 
-use App\Editing\DocumentText;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Json\Node;
 
 /** A change to one layer of hundreds is written without the others. */
 return new class extends Migration
 {
+    private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
+
     public function up(): void
     {
         Schema::create('layers', function (Blueprint $table): void {
@@ -21,17 +20,22 @@ return new class extends Migration
         });
         Schema::table('compositions', fn (Blueprint $table) => $table->renameColumn('document', 'head'));
         foreach (DB::table('compositions')->get(['id', 'head']) as $row) {
-            $text = DocumentText::of(Composition::read(Node::decode($row->head)));
-            DB::table('compositions')->where('id', $row->id)->update(['head' => $text->head]);
-            DB::table('layers')->insert($text->rows($row->id));
+            $document = json_decode($row->head);
+            foreach ($document->layers as $layer) {
+                DB::table('layers')->insert(['composition_id' => $row->id, 'layer' => $layer->id, 'json' => json_encode($layer, self::JSON)]);
+            }
+            $document->layers = array_column($document->layers, 'id');
+            DB::table('compositions')->where('id', $row->id)->update(['head' => json_encode($document, self::JSON)]);
         }
     }
 
     public function down(): void
     {
         foreach (DB::table('compositions')->get(['id', 'head']) as $row) {
+            $document = json_decode($row->head);
             $layers = DB::table('layers')->where('composition_id', $row->id)->pluck('json', 'layer')->all();
-            DB::table('compositions')->where('id', $row->id)->update(['head' => (new DocumentText($row->head, $layers))->whole()]);
+            $document->layers = array_map(fn (string $id): mixed => json_decode($layers[$id]), $document->layers);
+            DB::table('compositions')->where('id', $row->id)->update(['head' => json_encode($document, self::JSON)]);
         }
         Schema::table('compositions', fn (Blueprint $table) => $table->renameColumn('head', 'document'));
         Schema::dropIfExists('layers');

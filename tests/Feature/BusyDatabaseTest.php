@@ -69,6 +69,24 @@ final class BusyDatabaseTest extends TestCase
         DB::purge();
     }
 
+    public function test_an_edit_beyond_a_quota_is_told_so_and_changes_nothing(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'bar'])->assertOk();
+        // SQLite's own quota: it says of a database that may not grow what it says of a full disk.
+        DB::statement('pragma max_page_count = '.(DB::selectOne('pragma page_count')->page_count + 2));
+        for ($try = 0, $status = 200; $try < 400 && $status === 200; $try++) {
+            $answer = $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => str_repeat("$try ", 40)]);
+            $status = $answer->status();
+        }
+        $answer->assertStatus(507);
+        $revision = $composition->refresh()->revision;
+        self::assertSame($try, $revision);
+        DB::statement('pragma max_page_count = 1000000');
+        $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => 'Bar'])->assertOk();
+        self::assertSame($revision + 1, $composition->refresh()->revision);
+    }
+
     public function test_opening_and_trying_write_nothing_that_could_have_to_wait(): void
     {
         $composition = $this->composition();

@@ -86,7 +86,7 @@ final class EditingTest extends TestCase
         $answer->assertJsonPath('revision', 2)->assertJsonCount(1, 'changes')->assertJsonPath('changes.0.revision', 2);
         self::assertSame($document, $composition->refresh()->document);
         // With the missing patch, the stale document becomes the present one.
-        $stale = json_decode(DocumentText::of(Patch::apply($document, Change::query()->where('revision', 2)->value('inverse')))->whole());
+        $stale = json_decode(DocumentText::whole(Patch::apply($document, Change::query()->where('revision', 2)->value('inverse'))));
         JsonPatch::import(json_decode((string) json_encode($answer->json('changes.0.patch'))))->apply($stale);
         self::assertEquals(json_decode($document), $stale);
     }

@@ -31,14 +31,26 @@ final readonly class DisplayList
      */
     public function encode(array $known = []): string
     {
+        return self::write($this, array_diff_key($this->paths(), $known), array_map(fn (Operation $operation): string => $operation->encode(), $this->operations));
+    }
+
+    /**
+     * The same of operations that are encoded already.
+     *
+     * @param  self  $frame  whose own operations do not matter
+     * @param  array<string, string>  $paths  data by key
+     * @param  list<string>  $items  JSON
+     */
+    public static function write(self $frame, array $paths, array $items): string
+    {
         return Text::object([
             'version' => (string) self::VERSION,
-            'frame' => (string) $this->frame,
-            'width' => (string) $this->width,
-            'height' => (string) $this->height,
-            'background' => $this->background === null ? 'null' : "\"$this->background\"",
-            'paths' => Text::of((object) array_diff_key($this->paths(), $known)),
-            'items' => Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $this->operations)),
+            'frame' => (string) $frame->frame,
+            'width' => (string) $frame->width,
+            'height' => (string) $frame->height,
+            'background' => $frame->background === null ? 'null' : "\"$frame->background\"",
+            'paths' => Text::of((object) $paths),
+            'items' => Text::list($items),
         ]);
     }
 

@@ -17,12 +17,7 @@ final readonly class Composition
 
     private const LARGEST = 8192;
 
-    private const MOST_LAYERS = 2000;
-
-    /**
-     * @param  ?Colour  $background  null for a transparent one
-     * @param  list<Layer>  $layers  bottom first
-     */
+    /** @param  ?Colour  $background  null for a transparent one */
     public function __construct(
         public string $id,
         public string $name,
@@ -30,22 +25,22 @@ final readonly class Composition
         public int $height,
         public FrameRate $rate,
         public int $length,
-        public ?Colour $background = new Colour(0, 0, 0),
-        public array $layers = [],
+        public ?Colour $background,
+        public Stack $layers,
     ) {
     }
 
     public static function read(Node $node): self
     {
+        $layers = $node->optional('layers');
+
+        return self::readHead($node, $layers === null ? Stack::of() : Stack::read($layers));
+    }
+
+    /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
+    public static function readHead(Node $node, Stack $layers): self
+    {
         $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'layers']);
-        $layers = array_map(Layer::read(...), $node->optional('layers')?->items(self::MOST_LAYERS) ?? []);
-        $seen = [];
-        foreach ($layers as $index => $layer) {
-            if (isset($seen[$layer->id])) {
-                $node->field('layers')->items()[$index]->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");
-            }
-            $seen[$layer->id] = true;
-        }
 
         return new self(
             $node->field('id')->name(64),
@@ -62,6 +57,12 @@ final readonly class Composition
     /** @return array<string, mixed> */
     public function toJson(): array
     {
+        return [...$this->headJson(), 'layers' => $this->layers->toJson()];
+    }
+
+    /** @return array<string, mixed> all but the layers */
+    public function headJson(): array
+    {
         return [
             'id' => $this->id,
             'name' => $this->name,
@@ -70,7 +71,6 @@ final readonly class Composition
             'rate' => (string) $this->rate,
             'length' => $this->length,
             'background' => $this->background === null ? 'transparent' : (string) $this->background,
-            'layers' => array_map(fn (Layer $layer): array => $layer->toJson(), $this->layers),
         ];
     }
 
@@ -85,41 +85,21 @@ final readonly class Composition
         return new FrameRange(0, 1);
     }
 
+    /** @throws Refusal where there is none */
     public function indexOf(string $layerId): int
     {
-        foreach ($this->layers as $index => $layer) {
-            if ($layer->id === $layerId) {
-                return $index;
-            }
-        }
-        throw new Refusal("there is no layer \"$layerId\" in \"{$this->name}\"");
+        return $this->layers->indexOf($layerId) ?? $this->miss($layerId);
     }
 
     /** @throws Refusal where there is none */
     public function layer(string $id): Layer
     {
-        return $this->layers[$this->indexOf($id)];
-    }
-
-    /** An id that no layer has: the lowest number above all that were given like this. */
-    public function freeLayerId(): string
-    {
-        $highest = 0;
-        foreach ($this->layers as $layer) {
-            if (preg_match('/^l(\d{1,9})$/', $layer->id, $parts)) {
-                $highest = max($highest, (int) $parts[1]);
-            }
-        }
-
-        return 'l'.($highest + 1);
+        return $this->layers->get($id) ?? $this->miss($id);
     }
 
     public function replacing(Layer $layer): self
     {
-        $layers = $this->layers;
-        $layers[$this->indexOf($layer->id)] = $layer;
-
-        return $this->with(['layers' => array_values($layers)]);
+        return $this->withLayers($this->layers->replacing($layer));
     }
 
     /**
@@ -129,21 +109,13 @@ final readonly class Composition
      */
     public function usingMedia(array $ids): self
     {
-        return $this->with(['layers' => array_map(
+        return $this->withLayers($this->layers->map(
             fn (Layer $layer): Layer => $layer->content instanceof UsesMedia ? $layer->withContent($layer->content->usingMedia($ids)) : $layer,
-            $this->layers,
-        )]);
+        ));
     }
 
-    /** @throws Refusal where the composition is full */
-    public function inserting(Layer $layer, int $index): self
+    public function withLayers(Stack $layers): self
     {
-        if (count($this->layers) >= self::MOST_LAYERS) {
-            throw new Refusal('a composition holds at most '.self::MOST_LAYERS.' layers');
-        }
-        $layers = $this->layers;
-        array_splice($layers, $index, 0, [$layer]);
-
         return $this->with(['layers' => $layers]);
     }
 
@@ -154,17 +126,13 @@ final readonly class Composition
      */
     public function checkAgainst(self $before): void
     {
-        $old = array_column($before->layers, null, 'id');
-        self::read(new Node($this->with(['layers' => []])->toJson()));
-        foreach ($this->layers as $index => $layer) {
-            $known = $old[$layer->id] ?? null;
-            if ($known !== $layer) {
-                Layer::read(new Node($layer->toJson(), 'layers', $index));
-            }
+        self::readHead(new Node($this->headJson()), $this->layers);
+        foreach ($this->layers->changedFrom($before->layers) as $entry) {
+            Layer::read(new Node($entry->layer()->toJson(), 'layers', $this->indexOf($entry->id)));
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: list<Layer>}  $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -177,6 +145,11 @@ final readonly class Composition
             array_key_exists('background', $fields) ? $fields['background'] : $this->background,
             $fields['layers'] ?? $this->layers,
         );
+    }
+
+    private function miss(string $layerId): never
+    {
+        throw new Refusal("there is no layer \"$layerId\" in \"{$this->name}\"");
     }
 
     public static function readRate(Node $node): FrameRate

@@ -21,7 +21,7 @@ final readonly class Evaluator
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
-    public function __construct(public MediaLibrary $media, TextBlocks $blocks)
+    public function __construct(public MediaLibrary $media, TextBlocks $blocks, private Memory $memory = new NoMemory)
     {
         $materials = new Materials($media, $blocks);
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
@@ -44,21 +44,59 @@ final readonly class Evaluator
     /**
      * What is seen on a frame, and where each layer stands, whether it can be seen or not.
      *
+     * @param  array<string, true>  $known  keys of paths that the one who looks has already
+     *
      * @throws Refusal for a frame outside the composition
      */
-    public function look(Composition $composition, int $frame): Look
+    public function look(Composition $composition, int $frame, array $known = []): Look
+    {
+        return new Look($this->list($composition, $frame, []), $this->glances($composition, $frame, $known), $known);
+    }
+
+    /**
+     * What each layer comes to on a frame. Layers that are stored are not even read where that is remembered.
+     *
+     * @param  ?array<string, true>  $known  keys of the paths whose data nobody needs; null for all
+     * @return array<array-key, Glance> by the id of the layer, bottom first
+     *
+     * @throws Refusal for a frame outside the composition
+     */
+    public function glances(Composition $composition, int $frame, ?array $known = null): array
     {
         $this->checkFrame($composition, $frame);
-        $operations = [];
-        $poses = [];
-        foreach ($composition->layers as $layer) {
-            $poses[] = $pose = $this->pose($layer, $frame);
-            if ($pose->seen) {
-                array_push($operations, ...$this->draw($layer, $composition, $frame, $pose->matrix));
+        $entries = $composition->layers->entries();
+        $keys = [];
+        foreach ($entries as $id => $entry) {
+            $fingerprint = $entry->fingerprint();
+            if ($fingerprint !== null) {
+                $keys[$id] = "$fingerprint $frame {$composition->rate}";
             }
         }
+        $remembered = $this->memory->recall(array_values($keys));
+        $glances = [];
+        $fresh = [];
+        foreach ($entries as $id => $entry) {
+            $glance = $remembered[$keys[$id] ?? ''] ?? null;
+            if ($glance === null || ! $glance->suffices($this->media, $known)) {
+                $glance = $this->glance($entry->layer(), $composition, $frame);
+                if (isset($keys[$id])) {
+                    $fresh[$keys[$id]] = $glance->withoutPaths();
+                }
+            }
+            $glances[$id] = $glance;
+        }
+        if ($fresh !== []) {
+            $this->memory->keep($fresh);
+        }
 
-        return new Look($this->list($composition, $frame, $operations), $poses);
+        return $glances;
+    }
+
+    private function glance(Layer $layer, Composition $composition, int $frame): Glance
+    {
+        $pose = $this->pose($layer, $frame);
+
+        return Glance::of($layer, $pose, $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [], $this->media);
     }
 
     public function pose(Layer $layer, int $frame): Pose

@@ -3,12 +3,38 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Json\Text;
 
 /** One frame as it is worked on: what is seen, and where each layer stands. */
 final readonly class Look
 {
-    /** @param  list<Pose>  $poses  bottom first */
-    public function __construct(public DisplayList $list, public array $poses)
+    /**
+     * @param  DisplayList  $frame  without operations
+     * @param  array<array-key, Glance>  $glances  by the id of the layer, bottom first
+     * @param  array<string, true>  $known  keys of paths that are not told again
+     */
+    public function __construct(private DisplayList $frame, public array $glances, private array $known)
     {
+    }
+
+    /** The display list, JSON. */
+    public function list(): string
+    {
+        $paths = [];
+        $items = [];
+        foreach ($this->glances as $glance) {
+            foreach (array_diff_key($glance->paths, $this->known) as $key => $data) {
+                $paths[$key] = (string) $data;
+            }
+            array_push($items, ...$glance->items);
+        }
+
+        return DisplayList::write($this->frame, $paths, $items);
+    }
+
+    /** The pose of every layer, JSON. */
+    public function poses(): string
+    {
+        return Text::list(array_values(array_map(fn (Glance $glance): string => $glance->pose, $this->glances)));
     }
 }

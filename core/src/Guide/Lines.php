@@ -29,9 +29,9 @@ final readonly class Lines
             new Box(0, 0, $width, $height),
             new Box(self::SAFE * $width, self::SAFE * $height, (1 - self::SAFE) * $width, (1 - self::SAFE) * $height),
         ];
-        foreach ($composition->layers as $layer) {
-            if ($layer->isSeenAt($frame) && ! in_array($layer->id, $except, true)) {
-                $boxes[] = $evaluator->pose($layer, $frame)->bounds();
+        foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($except, true)) as $glance) {
+            if ($glance->seen) {
+                $boxes[] = $glance->bounds;
             }
         }
 

@@ -20,10 +20,8 @@ final readonly class TimeMarks
         if ($playhead !== null) {
             $frames[] = $playhead;
         }
-        foreach ($composition->layers as $layer) {
-            if (! isset($moving[$layer->id])) {
-                array_push($frames, $layer->span->in, $layer->span->out);
-            }
+        foreach (array_diff_key($composition->layers->spans(), $moving) as $span) {
+            array_push($frames, $span->in, $span->out);
         }
 
         return new self($frames);

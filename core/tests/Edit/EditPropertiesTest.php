@@ -51,7 +51,7 @@ final class EditPropertiesTest extends TestCase
     /** @return array{string, array<string, mixed>} */
     private function anyEdit(Composition $composition): array
     {
-        $layer = $composition->layers === [] ? 'none' : $composition->layers[mt_rand(0, count($composition->layers) - 1)]->id;
+        $layer = count($composition->layers) === 0 ? 'none' : $composition->layers[mt_rand(0, count($composition->layers) - 1)]->id;
         $property = ['position', 'scale', 'rotation', 'opacity', 'size', 'typeSize'][mt_rand(0, 5)];
         $frame = mt_rand(0, 59);
 

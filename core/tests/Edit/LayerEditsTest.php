@@ -197,6 +197,6 @@ final class LayerEditsTest extends TestCase
     /** @return list<string> */
     private function ids(Composition $composition): array
     {
-        return array_map(fn ($layer): string => $layer->id, $composition->layers);
+        return $composition->layers->ids();
     }
 }

@@ -6,7 +6,7 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Evaluate\Pose;
+use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
@@ -120,16 +120,17 @@ final class EvaluatorTest extends TestCase
 
     public function test_poses_say_where_each_layer_stands(): void
     {
-        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0)->poses;
-        self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], json_decode($poses[0]->encode(), true)['corners']);
-        self::assertFalse($poses[1]->seen);
+        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0)->poses();
+        $poses = json_decode($poses, true);
+        self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], $poses[0]['corners']);
+        self::assertFalse($poses[1]['seen']);
     }
 
     public function test_a_text_box_goes_from_ascent_to_descent(): void
     {
-        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0)->poses;
+        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0)->poses();
         // "abcd" is 4 × 50 px and three gaps of 10 px wide; ascent 80 above the first baseline, descent 20 below the second.
-        self::assertEquals([0, -80, 230, 140], json_decode($poses[0]->encode(), true)['box']);
+        self::assertEquals([0, -80, 230, 140], json_decode($poses, true)[0]['box']);
     }
 
     public function test_a_look_is_the_same_frame_with_the_same_poses(): void
@@ -137,8 +138,9 @@ final class EvaluatorTest extends TestCase
         $composition = Fixture::composition([Fixture::clip(['out' => 3]), Fixture::bar(['rotation' => 30, 'opacity' => 40, 'outlineWidth' => 2]), Fixture::words(['visible' => false])]);
         foreach ([0, 5] as $frame) {
             $look = Fixture::evaluator()->look($composition, $frame);
-            self::assertEquals(Fixture::evaluator()->frame($composition, $frame), $look->list);
-            self::assertEquals(array_map(fn (Layer $layer): Pose => Fixture::evaluator()->pose($layer, $frame), $composition->layers), $look->poses);
+            self::assertSame(Fixture::evaluator()->frame($composition, $frame)->encode(), $look->list());
+            $poses = array_map(fn (Layer $layer): string => Fixture::evaluator()->pose($layer, $frame)->encode(), iterator_to_array($composition->layers));
+            self::assertSame(Text::list($poses), $look->poses());
         }
         $this->expectExceptionMessage('frame 250 is outside 0..249');
         Fixture::evaluator()->look($composition, 250);

@@ -8,15 +8,15 @@ use Symfony\Component\Process\Process;
 
 /**
  * How ffmpeg and ffprobe are called: on local files only, with demuxers that refer to no other file, within limits; in a
- * session of their own, so that what is typed at a terminal reaches who called them and not them, and ended by the
- * system when that process ends.
+ * session of their own, so that what is typed at a terminal reaches who called them and not them, ended by the system
+ * when that process ends, and told of a limit on the size of files instead of killed by it.
  */
 final class Ffmpeg
 {
     /** Containers that hold their media themselves: no playlists, no concatenations, no devices. */
     private const DEMUXERS = 'mov,matroska,avi,mpegts,mpeg,ogg,flv,asf,mxf,dv,gif,wav,flac,mp3,aac,h264,hevc,ivf,nut,yuv4mpegpipe';
 
-    private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000'];
+    private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000', 'env', '--ignore-signal=XFSZ'];
 
     /** @return list<string> the options that stand before an input file that was not made here */
     public static function inputOptions(): array
@@ -99,6 +99,9 @@ final class Ffmpeg
     {
         if (str_contains($said, 'No space left on device') || str_contains($said, 'Disk quota exceeded')) {
             return 'the disk is full';
+        }
+        if (str_contains($said, 'File too large')) {
+            return 'no file may become that large here';
         }
         $lines = array_filter(array_map(trim(...), explode("\n", $said)));
 

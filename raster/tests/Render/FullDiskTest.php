@@ -35,6 +35,38 @@ final class FullDiskTest extends TestCase
         self::fail('nothing was wrong');
     }
 
+    /** Where no disk can be mounted there are limits still: as a quota, this one lets no file become larger. */
+    private function limited(int $bytes, callable $work): string
+    {
+        [$soft, $hard] = [posix_getrlimit()['soft filesize'] ?? 'unlimited', posix_getrlimit()['hard filesize'] ?? 'unlimited'];
+        $number = fn (int|string $limit): int => $limit === 'unlimited' ? POSIX_RLIMIT_INFINITY : (int) $limit;
+        posix_setrlimit(POSIX_RLIMIT_FSIZE, $bytes, $number($hard));
+        try {
+            return $this->reason($work);
+        } finally {
+            posix_setrlimit(POSIX_RLIMIT_FSIZE, $number($soft), $number($hard));
+        }
+    }
+
+    public function test_a_limit_on_files_ends_a_piece_and_a_join_with_its_reason_and_leaves_nothing(): void
+    {
+        $folder = Clips::folder().'/limited';
+        mkdir($folder);
+        $scene = $this->scene();
+        $reason = $this->limited(300_000, fn () => (new RangeRenderer($scene))->render(new FrameRange(0, 60), "$folder/piece.mp4", fn (): bool => true));
+        self::assertSame('the video could not be written: no file may become that large here', $reason);
+        self::assertSame([], glob("$folder/*"));
+        (new RangeRenderer($this->scene()))->render(new FrameRange(0, 60), "$folder/piece.mp4", fn (): bool => true);
+        $size = (int) filesize("$folder/piece.mp4");
+        foreach ([0.4, 0.995] as $part) {
+            $reason = $this->limited((int) ($part * $size), fn () => (new Joiner($scene))->join(new FrameRange(0, 60), ["$folder/piece.mp4"], "$folder/finished.mp4"));
+            self::assertSame('the pieces could not be joined: no file may become that large here', $reason);
+            self::assertSame(["$folder/piece.mp4"], glob("$folder/*"));
+        }
+        unlink("$folder/piece.mp4");
+        rmdir($folder);
+    }
+
     public function test_a_piece_that_finds_no_room_is_no_piece(): void
     {
         $disk = new SmallDisk(600);

@@ -26,7 +26,7 @@ interface Missed {
 
 type Saved = 'saved' | 'saving' | 'unsaved';
 
-const MOST_KNOWN_PATHS = 200;
+const MOST_KNOWN_PATHS = 2000;
 
 function patched(document: Composition, patch: Operation[]): Composition {
     return patch.length === 0 ? document : applyPatch(document, patch, false, false).newDocument;
@@ -88,7 +88,7 @@ export const useComposition = defineStore('composition', () => {
         return {
             frame: usePlayhead().frame,
             layers: useSelection().inspected,
-            known: known.length <= MOST_KNOWN_PATHS ? known : [],
+            known: known.slice(-MOST_KNOWN_PATHS),
             aligned: aligned.value,
         };
     }

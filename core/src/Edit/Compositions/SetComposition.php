@@ -36,16 +36,15 @@ final readonly class SetComposition implements Edit
         foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
             $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::side($composition, $now)));
         }
-        $changed = Composition::read(new Node([...$composition->with(['layers' => []])->toJson(), ...$given], $this->args));
-        $layers = $composition->layers;
+        $changed = Composition::readHead(new Node([...$composition->headJson(), ...$given], $this->args), $composition->layers);
         if (! $changed->rate->equals($composition->rate)) {
-            $layers = array_map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate), $layers);
+            $changed = $changed->withLayers($changed->layers->map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate)));
             $changed = $this->args->has('length') ? $changed : $changed->with([
                 'length' => max(1, $changed->rate->nearestFrame($composition->length, $composition->rate)),
             ]);
         }
 
-        return $changed->with(['layers' => $layers]);
+        return $changed;
     }
 
     public function title(): string

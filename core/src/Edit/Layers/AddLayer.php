@@ -33,7 +33,7 @@ final readonly class AddLayer implements Edit
         $kind = LayerKinds::read($this->layer->field('kind'));
         $in = $this->layer->optional('in')?->int(-Composition::LONGEST, Composition::LONGEST) ?? min($this->at, $composition->range()->last());
         $defaults = [
-            'id' => $composition->freeLayerId(),
+            'id' => $composition->layers->freeId(),
             'name' => $kind->newName($this->layer, $evaluator->media),
             'in' => $in,
             'out' => max($composition->length, $in + 1),
@@ -43,13 +43,11 @@ final readonly class AddLayer implements Edit
         ];
         $given = array_filter($this->layer->object(), fn (mixed $value): bool => $value !== null);
         $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer));
-        foreach ($composition->layers as $other) {
-            if ($other->id === $layer->id) {
-                $this->layer->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");
-            }
+        if ($composition->layers->has($layer->id)) {
+            $this->layer->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");
         }
 
-        return $composition->inserting($layer, count($composition->layers));
+        return $composition->withLayers($composition->layers->inserting($layer, count($composition->layers)));
     }
 
     public function title(): string

@@ -24,8 +24,8 @@ final readonly class DuplicateLayers implements Edit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $copy = $layer->with(['id' => $composition->freeLayerId(), 'name' => mb_substr($layer->name, 0, 195).' copy']);
-            $composition = $composition->inserting($copy, $composition->indexOf($id) + 1);
+            $copy = $layer->with(['id' => $composition->layers->freeId(), 'name' => mb_substr($layer->name, 0, 195).' copy']);
+            $composition = $composition->withLayers($composition->layers->inserting($copy, $composition->indexOf($id) + 1));
         }
 
         return $composition;

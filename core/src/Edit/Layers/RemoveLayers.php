@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\Edit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -22,12 +21,9 @@ final readonly class RemoveLayers implements Edit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        array_map($composition->layer(...), $this->layers);
+        array_map($composition->indexOf(...), $this->layers);
 
-        return $composition->with(['layers' => array_values(array_filter(
-            $composition->layers,
-            fn (Layer $layer): bool => ! in_array($layer->id, $this->layers, true),
-        ))]);
+        return $composition->withLayers($composition->layers->without($this->layers));
     }
 
     public function title(): string

@@ -25,10 +25,8 @@ final readonly class ReorderLayer implements Edit
     {
         $from = $composition->indexOf($this->layer);
         $to = $this->to->int(0, count($composition->layers) - 1);
-        $layers = $composition->layers;
-        array_splice($layers, $to, 0, array_splice($layers, $from, 1));
 
-        return $composition->with(['layers' => $layers]);
+        return $composition->withLayers($composition->layers->moving($from, $to));
     }
 
     public function title(): string

@@ -1,0 +1,210 @@
+<?php
+
+namespace Ricamo\Core\Document;
+
+use ArrayAccess;
+use Countable;
+use Generator;
+use IteratorAggregate;
+use LogicException;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Layers from the bottom to the top, each with an id of its own. A layer is read when it is asked for; ids, spans and
+ * order are known without.
+ *
+ * @implements IteratorAggregate<int, Layer>
+ * @implements ArrayAccess<int, Layer>
+ */
+final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
+{
+    private const MOST = 2000;
+
+    /** @param  array<array-key, StoredLayer>  $entries  by id, bottom first */
+    private function __construct(private array $entries)
+    {
+    }
+
+    /** @throws Refusal for two layers with one id, and for too many */
+    public static function of(Layer ...$layers): self
+    {
+        return self::stored(...array_map(StoredLayer::of(...), array_values($layers)));
+    }
+
+    /** @throws Refusal for two layers with one id, and for too many */
+    public static function stored(StoredLayer ...$layers): self
+    {
+        $entries = [];
+        foreach ($layers as $layer) {
+            if (isset($entries[$layer->id])) {
+                throw new Refusal("\"{$layer->id}\" is already the id of another layer");
+            }
+            $entries[$layer->id] = $layer;
+        }
+        if (count($entries) > self::MOST) {
+            throw new Refusal('a composition holds at most '.self::MOST.' layers');
+        }
+
+        return new self($entries);
+    }
+
+    /** @param  Node  $node  a list of layers */
+    public static function read(Node $node): self
+    {
+        $entries = [];
+        foreach ($node->items(self::MOST) as $item) {
+            $layer = Layer::read($item);
+            if (isset($entries[$layer->id])) {
+                $item->field('id')->refuse("\"{$layer->id}\" is already the id of another layer");
+            }
+            $entries[$layer->id] = StoredLayer::of($layer);
+        }
+
+        return new self($entries);
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function toJson(): array
+    {
+        return array_map(fn (StoredLayer $entry): array => $entry->layer()->toJson(), array_values($this->entries));
+    }
+
+    /** @return array<array-key, StoredLayer> by id, bottom first */
+    public function entries(): array
+    {
+        return $this->entries;
+    }
+
+    /** @return list<string> bottom first */
+    public function ids(): array
+    {
+        return array_map(strval(...), array_keys($this->entries));
+    }
+
+    /** @return array<array-key, FrameRange> by id */
+    public function spans(): array
+    {
+        return array_map(fn (StoredLayer $entry): FrameRange => $entry->span, $this->entries);
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->entries[$id]);
+    }
+
+    /** @return ?int its place from the bottom */
+    public function indexOf(string $id): ?int
+    {
+        $index = array_search($id, $this->ids(), true);
+
+        return $index === false ? null : $index;
+    }
+
+    public function get(string $id): ?Layer
+    {
+        return ($this->entries[$id] ?? null)?->layer();
+    }
+
+    /** An id that no layer has: the lowest number above all that were given like this. */
+    public function freeId(): string
+    {
+        $highest = 0;
+        foreach ($this->ids() as $id) {
+            if (preg_match('/^l(\d{1,9})$/', $id, $parts)) {
+                $highest = max($highest, (int) $parts[1]);
+            }
+        }
+
+        return 'l'.($highest + 1);
+    }
+
+    /** Puts a layer in the place of the one that has its id. */
+    public function replacing(Layer $layer): self
+    {
+        if ($this->entries[$layer->id]->layer() === $layer) {
+            return $this;
+        }
+        $entries = $this->entries;
+        $entries[$layer->id] = StoredLayer::of($layer);
+
+        return new self($entries);
+    }
+
+    /** @throws Refusal where the stack is full, or has a layer of this id */
+    public function inserting(Layer $layer, int $index): self
+    {
+        $entries = array_values($this->entries);
+        array_splice($entries, $index, 0, [StoredLayer::of($layer)]);
+
+        return self::stored(...$entries);
+    }
+
+    /** @param  list<string>  $ids */
+    public function without(array $ids): self
+    {
+        return new self(array_diff_key($this->entries, array_fill_keys($ids, true)));
+    }
+
+    /** Takes one layer to another place. */
+    public function moving(int $from, int $to): self
+    {
+        $entries = array_values($this->entries);
+        array_splice($entries, $to, 0, array_splice($entries, $from, 1));
+
+        return self::stored(...$entries);
+    }
+
+    /** @param  callable(Layer): Layer  $change  which keeps the id */
+    public function map(callable $change): self
+    {
+        $entries = [];
+        foreach ($this->entries as $id => $entry) {
+            $changed = $change($entry->layer());
+            $entries[$id] = $changed === $entry->layer() ? $entry : StoredLayer::of($changed);
+        }
+
+        return new self($entries);
+    }
+
+    /** @return list<StoredLayer> those that are not the very same as in $before */
+    public function changedFrom(self $before): array
+    {
+        return array_values(array_filter($this->entries, fn (StoredLayer $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry));
+    }
+
+    /** @return Generator<int, Layer> */
+    public function getIterator(): Generator
+    {
+        foreach (array_values($this->entries) as $index => $entry) {
+            yield $index => $entry->layer();
+        }
+    }
+
+    public function count(): int
+    {
+        return count($this->entries);
+    }
+
+    public function offsetExists(mixed $offset): bool
+    {
+        return $offset >= 0 && $offset < count($this->entries);
+    }
+
+    /** @throws Refusal where there are fewer layers */
+    public function offsetGet(mixed $offset): Layer
+    {
+        return (array_values($this->entries)[$offset] ?? throw new Refusal("there is no layer at place $offset"))->layer();
+    }
+
+    public function offsetSet(mixed $offset, mixed $value): void
+    {
+        throw new LogicException('a stack does not change');
+    }
+
+    public function offsetUnset(mixed $offset): void
+    {
+        throw new LogicException('a stack does not change');
+    }
+}

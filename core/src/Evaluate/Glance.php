@@ -1,0 +1,75 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\UsesMedia;
+
+/** What one layer comes to on one frame, as it is told to the one who looks. */
+final readonly class Glance
+{
+    /**
+     * @param  bool  $seen  whether the layer is visible and on at that frame
+     * @param  Box  $bounds  the upright box around it, in composition pixels
+     * @param  string  $pose  JSON
+     * @param  list<string>  $items  operations, JSON
+     * @param  array<string, ?string>  $paths  data by key; null for data that was left out
+     * @param  array<string, string>  $media  the file of each of the media that it depends on
+     */
+    private function __construct(
+        public bool $seen,
+        public Box $bounds,
+        public string $pose,
+        public array $items,
+        public array $paths,
+        private array $media,
+    ) {
+    }
+
+    /** @param  list<Operation>  $operations */
+    public static function of(Layer $layer, Pose $pose, array $operations, MediaLibrary $library): self
+    {
+        $paths = [];
+        foreach ($operations as $operation) {
+            foreach ($operation->outlines() as $outline) {
+                $paths[$outline->key] = $outline->data;
+            }
+        }
+        $media = [];
+        foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $id) {
+            $media[$id] = $library->get($id)->file;
+        }
+
+        return new self($pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations), $paths, $media);
+    }
+
+    /** What is worth remembering: data of paths is large, and who has looked once knows it. */
+    public function withoutPaths(): self
+    {
+        return new self($this->seen, $this->bounds, $this->pose, $this->items, array_map(fn (): null => null, $this->paths), $this->media);
+    }
+
+    /**
+     * Whether it holds for these media, and has the data of all paths that are needed.
+     *
+     * @param  ?array<string, true>  $known  keys of the paths whose data nobody needs; null for all
+     */
+    public function suffices(MediaLibrary $library, ?array $known): bool
+    {
+        foreach ($this->media as $id => $file) {
+            if (! $library->has($id) || $library->get($id)->file !== $file) {
+                return false;
+            }
+        }
+        foreach ($known === null ? [] : array_diff_key($this->paths, $known) as $data) {
+            if ($data === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

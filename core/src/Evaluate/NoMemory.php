@@ -1,0 +1,16 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+/** For what is evaluated once. */
+final readonly class NoMemory implements Memory
+{
+    public function recall(array $keys): array
+    {
+        return [];
+    }
+
+    public function keep(array $glances): void
+    {
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+namespace Ricamo\Core\Tests\Evaluate;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Document\StoredLayer;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Glance;
+use Ricamo\Core\Evaluate\Memory;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Tests\SquareShaper;
+use Ricamo\Core\Time\FrameRate;
+
+/** What is remembered of layers must never be told from what is worked out anew. */
+final class MemoryTest extends TestCase implements Memory
+{
+    /** @var array<string, Glance> */
+    private array $glances = [];
+
+    /** @var list<string> */
+    private array $recalled = [];
+
+    public function recall(array $keys): array
+    {
+        $found = array_intersect_key($this->glances, array_fill_keys($keys, true));
+        $this->recalled = array_keys($found);
+
+        return $found;
+    }
+
+    public function keep(array $glances): void
+    {
+        // As another process would get it.
+        $this->glances = [...$this->glances, ...array_map(fn (Glance $glance): Glance => unserialize(serialize($glance)), $glances)];
+    }
+
+    private function evaluator(?MediaLibrary $media = null): Evaluator
+    {
+        return new Evaluator($media ?? Fixture::media(), new TextBlocks(new SquareShaper), $this);
+    }
+
+    /** As it comes from where it is stored. */
+    private function stored(Composition $composition): Composition
+    {
+        return $composition->withLayers(Stack::stored(...array_map(
+            fn (StoredLayer $layer): StoredLayer => StoredLayer::stored($layer->id, $layer->span, $layer->json()), array_values($composition->layers->entries()),
+        )));
+    }
+
+    private function composition(): Composition
+    {
+        return Fixture::composition([
+            Fixture::clip(), Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [50, [500, 100]]), 'outlineWidth' => 2]), Fixture::words(['opacity' => 40]),
+        ]);
+    }
+
+    public function test_a_second_look_is_remembered_and_shows_the_same(): void
+    {
+        foreach ([0, 20, 120] as $frame) {
+            $first = $this->evaluator()->look($this->stored($this->composition()), $frame, []);
+            $known = array_fill_keys(array_keys(Fixture::evaluator()->frame($this->composition(), $frame)->paths()), true);
+
+            $second = $this->evaluator()->look($this->stored($this->composition()), $frame, $known);
+            self::assertCount(3, $this->recalled);
+            self::assertSame($first->poses(), $second->poses());
+            self::assertSame(Fixture::evaluator()->frame($this->composition(), $frame)->encode($known), $second->list());
+        }
+    }
+
+    public function test_who_does_not_know_a_path_is_told_it(): void
+    {
+        $this->evaluator()->look($this->stored($this->composition()), 20, []);
+        self::assertSame(
+            Fixture::evaluator()->frame($this->composition(), 20)->encode(),
+            $this->evaluator()->look($this->stored($this->composition()), 20, [])->list(),
+        );
+    }
+
+    public function test_only_the_layer_that_was_changed_is_worked_out_again(): void
+    {
+        $before = $this->stored($this->composition());
+        $this->evaluator()->look($before, 20);
+        $after = Fixture::edit($before, 'set-values', ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'opacity', 'value' => 90]]]);
+        $look = $this->evaluator()->look($after, 20);
+        self::assertCount(2, $this->recalled);
+        self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $look->list());
+        // What is not stored is not remembered: every step of a drag would be.
+        $this->evaluator()->look($after, 20);
+        self::assertCount(2, $this->recalled);
+    }
+
+    public function test_a_clip_of_other_content_is_drawn_anew(): void
+    {
+        $this->evaluator()->look($this->stored($this->composition()), 20);
+        $replaced = MediaLibrary::of(new Media('m1', 'Street.mp4', 'other.mp4', new MediaFacts(640, 360, new FrameRate(25), 300, true)));
+        $list = json_decode($this->evaluator($replaced)->look($this->stored($this->composition()), 20)->list(), true);
+        self::assertEquals([640, 360], $list['items'][0]['size']);
+    }
+
+    public function test_another_rate_is_another_frame_of_the_clip(): void
+    {
+        $this->evaluator()->look($this->stored($this->composition()), 20);
+        $faster = $this->stored(Fixture::edit($this->composition(), 'set-composition', ['rate' => '50/1']));
+        self::assertSame(Fixture::evaluator()->frame($faster, 20)->encode(), $this->evaluator()->look($faster, 20)->list());
+    }
+}
