@@ -2,6 +2,7 @@
 
 namespace App\Console;
 
+use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -10,7 +11,7 @@ use Ricamo\Raster\Text\HarfBuzzShaper;
 
 final class EditCommand extends DocumentCommand
 {
-    protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args}} {--out= : where to write; without it, in place} {--composition= : its name or id}';
+    protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args, composition?}} {--out= : where to write; without it, in place} {--composition= : its name or id}';
 
     protected $description = 'Applies edits to a project file';
 
@@ -19,12 +20,16 @@ final class EditCommand extends DocumentCommand
         $out = $this->writable((string) ($this->option('out') ?? $this->argument('document')));
         $project = $this->project();
         $evaluator = new Evaluator($this->clips($project)->describe($project->media), new TextBlocks(new HarfBuzzShaper));
-        $composition = $project->composition($this->option('composition'));
+        $project = $project->with(['media' => $evaluator->media]);
+        // The one that is meant stays so, whatever the edits call it.
+        $chosen = $project->composition($this->option('composition'))->id;
         $file = (string) $this->argument('edits');
-        foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => $edit) {
-            $composition = $this->about("$file: [$index]", fn () => Edits::apply($edit, $composition, $evaluator));
+        foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => [$edit, $composition]) {
+            $project = $this->about("$file: [$index]", fn (): Project => Edits::applyTo(
+                $project, $edit, $composition === null ? $chosen : $project->composition($composition)->id, $evaluator,
+            ));
         }
-        $json = json_encode($project->replacing($composition)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $json = json_encode($project->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
         // Renamed into place, so that a project file is never half written.
         $fresh = "$out.".getmypid().'.part';
         if (@file_put_contents($fresh, "$json\n") !== strlen($json) + 1 || ! @rename($fresh, $out)) {

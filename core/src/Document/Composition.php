@@ -114,6 +114,11 @@ final readonly class Composition
         ));
     }
 
+    public function withId(string $id): self
+    {
+        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers);
+    }
+
     public function withLayers(Stack $layers): self
     {
         return $this->with(['layers' => $layers]);

@@ -8,32 +8,51 @@ use Ricamo\Core\Json\Node;
 /** A clip that a project owns. What is known of the file itself stands in $facts once it has been probed. */
 final readonly class Media
 {
-    /** @param  string  $file relative to the project's folder */
+    /**
+     * @param  string  $file relative to the project's folder
+     * @param  ?string  $folder  the one that it is filed in; null for none
+     * @param  bool  $removed  whether it is out of sight, to be brought back if wished
+     */
     public function __construct(
         public string $id,
         public string $name,
         public string $file,
         public ?MediaFacts $facts = null,
+        public ?string $folder = null,
+        public bool $removed = false,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['id', 'name', 'file']);
+        $node->allow(['id', 'name', 'file', 'folder']);
         $file = $node->field('file')->name(500);
 
-        return new self($node->field('id')->name(64), $node->optional('name')?->name() ?? basename($file), $file);
+        return new self($node->field('id')->name(64), $node->optional('name')?->name() ?? basename($file), $file, folder: $node->optional('folder')?->name(100));
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'file' => $this->file];
+        return ['id' => $this->id, 'name' => $this->name, 'file' => $this->file, ...($this->folder === null ? [] : ['folder' => $this->folder])];
     }
 
     public function probed(MediaFacts $facts): self
     {
-        return new self($this->id, $this->name, $this->file, $facts);
+        return new self($this->id, $this->name, $this->file, $facts, $this->folder, $this->removed);
+    }
+
+    /** @param  array{name?: string, folder?: ?string, removed?: bool}  $fields */
+    public function with(array $fields): self
+    {
+        return new self(
+            $this->id,
+            $fields['name'] ?? $this->name,
+            $this->file,
+            $this->facts,
+            array_key_exists('folder', $fields) ? $fields['folder'] : $this->folder,
+            $fields['removed'] ?? $this->removed,
+        );
     }
 
     public function size(): Size

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Refusal;
 
-/** The media of one project, by id. */
+/** The media of one project, by id; those that were removed included, because what is undone may use them. */
 final readonly class MediaLibrary
 {
     /** @param  array<string, Media>  $media */
@@ -28,10 +28,24 @@ final readonly class MediaLibrary
         return isset($this->media[$id]);
     }
 
-    /** @return list<Media> */
+    /** @return list<Media> those that are not removed */
     public function all(): array
     {
-        return array_values($this->media);
+        return array_values(array_filter($this->media, fn (Media $media): bool => ! $media->removed));
+    }
+
+    public function replacing(Media $media): self
+    {
+        $all = $this->media;
+        $all[$media->id] = $media;
+
+        return new self($all);
+    }
+
+    /** @return list<Media> those that are not the very same as in $before */
+    public function changedFrom(self $before): array
+    {
+        return array_values(array_filter($this->media, fn (Media $media): bool => ($before->media[$media->id] ?? null) !== $media));
     }
 
     /** @param  callable(Media): Media  $change */

@@ -6,15 +6,19 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
-/** Compositions and the media they use, as one file holds them. */
+/** Compositions, the media they use and the colours at hand: what is edited as one, and what one file holds. */
 final readonly class Project
 {
     public const FORMAT = 'ricamo-project';
 
     public const VERSION = 1;
 
-    /** @param  non-empty-list<Composition>  $compositions */
-    public function __construct(public string $name, public MediaLibrary $media, public array $compositions)
+    private const MOST_MEDIA = 5000;
+
+    public const MOST_SWATCHES = 200;
+
+    /** @param  list<Swatch>  $swatches */
+    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [])
     {
     }
 
@@ -30,18 +34,21 @@ final readonly class Project
             $format->refuse('must be "'.self::FORMAT.'"');
         }
         $node->field('version')->int(1, self::VERSION);
-        $node->allow(['format', 'version', 'name', 'media', 'compositions']);
+        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches']);
         $media = self::readMedia($node);
-        $compositions = array_map(Composition::read(...), $node->field('compositions')->items(500));
-        if ($compositions === []) {
-            $node->field('compositions')->refuse('is empty');
-        }
+        $compositions = Compositions::read($node->field('compositions'));
         self::checkReferences($node, $compositions, $media);
 
-        return new self($node->field('name')->name(), $media, $compositions);
+        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')));
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<Swatch> */
+    public static function readSwatches(?Node $node): array
+    {
+        return array_map(Swatch::read(...), $node?->items(self::MOST_SWATCHES) ?? []);
+    }
+
+    /** @return array<string, mixed> without what was removed */
     public function toJson(): array
     {
         return [
@@ -49,16 +56,17 @@ final readonly class Project
             'version' => self::VERSION,
             'name' => $this->name,
             'media' => array_map(fn (Media $media): array => $media->toJson(), $this->media->all()),
-            'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), $this->compositions),
+            'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
+            'swatches' => array_map(fn (Swatch $swatch): array => $swatch->toJson(), $this->swatches),
         ];
     }
 
     /** @param  ?string  $nameOrId null for the first */
     public function composition(?string $nameOrId = null): Composition
     {
-        foreach ($this->compositions as $composition) {
-            if ($nameOrId === null || $composition->name === $nameOrId || $composition->id === $nameOrId) {
-                return $composition;
+        foreach ($this->compositions->entries() as $entry) {
+            if ($nameOrId === null || $entry->name === $nameOrId || $entry->id === $nameOrId) {
+                return $entry->composition();
             }
         }
         throw new Refusal("there is no composition \"$nameOrId\"");
@@ -66,16 +74,43 @@ final readonly class Project
 
     public function replacing(Composition $changed): self
     {
-        return new self($this->name, $this->media, array_map(
-            fn (Composition $composition): Composition => $composition->id === $changed->id ? $changed : $composition,
-            $this->compositions,
-        ));
+        return $this->with(['compositions' => $this->compositions->replacing($changed)]);
+    }
+
+    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>}  $fields */
+    public function with(array $fields): self
+    {
+        return new self(
+            $fields['name'] ?? $this->name,
+            $fields['media'] ?? $this->media,
+            $fields['compositions'] ?? $this->compositions,
+            $fields['swatches'] ?? $this->swatches,
+        );
+    }
+
+    /**
+     * Where something of the media is used.
+     *
+     * @return list<string> in words: the layer and its composition
+     */
+    public function usesOf(string $media): array
+    {
+        $uses = [];
+        foreach ($this->compositions as $composition) {
+            foreach ($composition->layers->mentioning($media) as $layer) {
+                if ($layer->content instanceof UsesMedia && in_array($media, $layer->content->media(), true)) {
+                    $uses[] = "“{$layer->name}” in “{$composition->name}”";
+                }
+            }
+        }
+
+        return $uses;
     }
 
     private static function readMedia(Node $node): MediaLibrary
     {
         $media = [];
-        foreach ($node->optional('media')?->items(5000) ?? [] as $item) {
+        foreach ($node->optional('media')?->items(self::MOST_MEDIA) ?? [] as $item) {
             $one = Media::read($item);
             if (isset($media[$one->id])) {
                 $item->field('id')->refuse("\"{$one->id}\" is already the id of other media");
@@ -86,20 +121,13 @@ final readonly class Project
         return MediaLibrary::of(...array_values($media));
     }
 
-    /** @param  list<Composition>  $compositions */
-    private static function checkReferences(Node $node, array $compositions, MediaLibrary $media): void
+    private static function checkReferences(Node $node, Compositions $compositions, MediaLibrary $media): void
     {
-        $ids = [];
-        foreach ($node->field('compositions')->items() as $index => $item) {
-            $composition = $compositions[$index];
-            if (isset($ids[$composition->id])) {
-                $item->field('id')->refuse("\"{$composition->id}\" is already the id of another composition");
-            }
-            $ids[$composition->id] = true;
+        foreach ($compositions as $index => $composition) {
             foreach ($composition->layers as $at => $layer) {
                 foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
                     if (! $media->has($id)) {
-                        $item->field('layers')->items()[$at]->field($field)->refuse("there is no media \"$id\" in this project");
+                        $node->field('compositions')->items()[$index]->field('layers')->items()[$at]->field($field)->refuse("there is no media \"$id\" in this project");
                     }
                 }
             }

@@ -8,6 +8,7 @@ use Generator;
 use IteratorAggregate;
 use LogicException;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -166,6 +167,21 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
         }
 
         return new self($entries);
+    }
+
+    /**
+     * Layers in whose JSON a text stands as a value, so that the others need not be read.
+     *
+     * @return Generator<int, Layer>
+     */
+    public function mentioning(string $value): Generator
+    {
+        $quoted = Text::of($value);
+        foreach ($this->entries as $entry) {
+            if (str_contains($entry->json(), $quoted)) {
+                yield $entry->layer();
+            }
+        }
     }
 
     /** @return list<StoredLayer> those that are not the very same as in $before */

@@ -3,7 +3,14 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Compositions\AddComposition;
+use Ricamo\Core\Edit\Compositions\DuplicateComposition;
 use Ricamo\Core\Edit\Compositions\MatchComposition;
+use Ricamo\Core\Edit\Compositions\RemoveComposition;
+use Ricamo\Core\Edit\Compositions\RenameComposition;
+use Ricamo\Core\Edit\Compositions\ReorderComposition;
+use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
@@ -19,10 +26,19 @@ use Ricamo\Core\Edit\Layers\ReorderLayer;
 use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\TrimLayer;
+use Ricamo\Core\Edit\Media\FileMedia;
+use Ricamo\Core\Edit\Media\RemoveMedia;
+use Ricamo\Core\Edit\Media\RenameMedia;
+use Ricamo\Core\Edit\Media\ReplaceMedia;
+use Ricamo\Core\Edit\Media\RestoreMedia;
 use Ricamo\Core\Edit\Picture\DragLayers;
 use Ricamo\Core\Edit\Picture\MoveAnchor;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
+use Ricamo\Core\Edit\Project\AddSwatch;
+use Ricamo\Core\Edit\Project\RemoveSwatch;
+use Ricamo\Core\Edit\Project\RenameProject;
+use Ricamo\Core\Edit\Project\RenameSwatch;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetValues;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -56,6 +72,21 @@ final class Edits
         'move-keyframes' => MoveKeyframes::class,
         'set-easing' => SetEasing::class,
         'set-pin' => SetPin::class,
+        'add-composition' => AddComposition::class,
+        'duplicate-composition' => DuplicateComposition::class,
+        'remove-composition' => RemoveComposition::class,
+        'rename-composition' => RenameComposition::class,
+        'reorder-composition' => ReorderComposition::class,
+        'restore-composition' => RestoreComposition::class,
+        'file-media' => FileMedia::class,
+        'remove-media' => RemoveMedia::class,
+        'rename-media' => RenameMedia::class,
+        'replace-media' => ReplaceMedia::class,
+        'restore-media' => RestoreMedia::class,
+        'add-swatch' => AddSwatch::class,
+        'remove-swatch' => RemoveSwatch::class,
+        'rename-project' => RenameProject::class,
+        'rename-swatch' => RenameSwatch::class,
     ];
 
     /** @param  Node  $node an object {edit, args} */
@@ -68,13 +99,13 @@ final class Edits
     }
 
     /** The edit, as far as it really will go. */
-    public static function settled(Edit $edit, Composition $composition): Edit
+    public static function settled(CompositionEdit $edit, Composition $composition): CompositionEdit
     {
         return $edit instanceof DrawnIn ? $edit->settled($composition) : $edit;
     }
 
     /** @throws Refusal where the composition does not allow it; then nothing is changed */
-    public static function apply(Edit $edit, Composition $composition, Evaluator $evaluator): Composition
+    public static function apply(CompositionEdit $edit, Composition $composition, Evaluator $evaluator): Composition
     {
         $after = self::settled($edit, $composition)->apply($composition, $evaluator);
         $after->checkAgainst($composition);
@@ -83,14 +114,36 @@ final class Edits
     }
 
     /**
-     * A file of edits.
+     * @param  ?string  $composition  the id of the one that an edit within a composition is about; null for the first
      *
-     * @return list<Edit>
+     * @throws Refusal where the project does not allow it; then nothing is changed
+     */
+    public static function applyTo(Project $project, Edit $edit, ?string $composition, Evaluator $evaluator): Project
+    {
+        if ($edit instanceof CompositionEdit) {
+            $before = $composition === null ? $project->composition() : $project->compositions->get($composition);
+
+            return $project->replacing(self::apply($edit, $before, $evaluator));
+        }
+        assert($edit instanceof ProjectEdit);
+        $after = $edit->apply($project);
+        foreach ($after->compositions->changedFrom($project->compositions) as $changed) {
+            $changed->composition()->checkAgainst($project->compositions->knows($changed->id) ? $project->compositions->entry($changed->id)->composition() : $changed->composition());
+        }
+
+        return $after;
+    }
+
+    /**
+     * A file of edits: a list of {edit, args}, each with the name or id of the composition that it is about where that is
+     * not the one that was chosen for all.
+     *
+     * @return list<array{Edit, ?string}>
      */
     public static function readList(Node $node): array
     {
         return array_map(
-            fn (Node $item): Edit => self::read($item->allow(['edit', 'args'])),
+            fn (Node $item): array => [self::read($item->allow(['edit', 'args', 'composition'])), $item->optional('composition')?->string(200)],
             $node->items(10_000),
         );
     }

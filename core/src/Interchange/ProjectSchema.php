@@ -35,13 +35,16 @@ final class ProjectSchema
                 'name' => self::name(200),
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
+                'swatches' => ['type' => 'array', 'maxItems' => Project::MOST_SWATCHES, 'items' => ['$ref' => '#/$defs/Swatch']],
             ], ['format', 'version', 'name', 'compositions']),
             '$defs' => [
                 'MediaFile' => self::object([
                     'id' => self::name(64),
                     'name' => self::name(200),
                     'file' => ['description' => 'relative to the project file', ...self::name(500)],
+                    'folder' => ['description' => 'the folder that it is filed in', ...self::name(100)],
                 ], ['id', 'file']),
+                'Swatch' => self::object(['name' => self::name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),
                 'Composition' => self::composition(array_keys($kinds)),
                 ...$kinds,
                 'Easing' => ['type' => 'string', 'description' => 'linear, hold, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Tests\Document;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Interchange\ProjectSchema;
 use Ricamo\Core\Tests\Fixture;
@@ -22,7 +23,7 @@ final class ProjectSchemaTest extends TestCase
         $composition = Fixture::composition([
             Fixture::clip(), Fixture::bar(['opacity' => Fixture::keyframes([0, 0, 'back-out(2)'], [9, 100])]), Fixture::words(),
         ], ['background' => 'transparent']);
-        $project = new Project('Depot Nine', Fixture::media(), [$composition]);
+        $project = new Project('Depot Nine', Fixture::media(), Compositions::of($composition));
         self::assertTrue($this->isValid($project->toJson()));
     }
 
@@ -34,7 +35,7 @@ final class ProjectSchemaTest extends TestCase
     #[TestWith([['opacity' => ['keyframes' => []]]])]
     public function test_what_core_refuses_is_not_valid(array $fields): void
     {
-        $project = (new Project('Depot Nine', Fixture::media(), [Fixture::composition([Fixture::bar()])]))->toJson();
+        $project = (new Project('Depot Nine', Fixture::media(), Compositions::of(Fixture::composition([Fixture::bar()]))))->toJson();
         $project['compositions'][0]['layers'][0] = [...$project['compositions'][0]['layers'][0], ...$fields];
         self::assertFalse($this->isValid($project));
     }

@@ -3,12 +3,12 @@
 namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length. */
-final readonly class MatchComposition implements Edit
+final readonly class MatchComposition implements CompositionEdit
 {
     private function __construct(private string $media)
     {

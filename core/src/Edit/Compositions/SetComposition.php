@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit\Compositions;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
@@ -17,7 +17,7 @@ use Ricamo\Core\Value\Terms;
  * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near
  * to where it was as a whole frame allows; `length` counts in the new rate.
  */
-final readonly class SetComposition implements Edit
+final readonly class SetComposition implements CompositionEdit
 {
     private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
 

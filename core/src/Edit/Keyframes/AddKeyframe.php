@@ -5,14 +5,14 @@ namespace Ricamo\Core\Edit\Keyframes;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Makes a keyframe, for each of some layers, of the value that a property has at a frame; nothing moves otherwise. */
-final readonly class AddKeyframe implements Edit
+final readonly class AddKeyframe implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private Node $property, private int $frame)

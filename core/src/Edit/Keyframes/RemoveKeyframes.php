@@ -3,12 +3,12 @@
 namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Removes keyframes; a property that loses its last one keeps that value. */
-final readonly class RemoveKeyframes implements Edit
+final readonly class RemoveKeyframes implements CompositionEdit
 {
     private function __construct(private KeyframeSelection $keyframes)
     {

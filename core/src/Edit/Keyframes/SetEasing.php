@@ -6,12 +6,12 @@ use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Sets the easing of the segments that begin at these keyframes. */
-final readonly class SetEasing implements Edit
+final readonly class SetEasing implements CompositionEdit
 {
     private function __construct(private KeyframeSelection $keyframes, private Easing $easing)
     {

@@ -6,12 +6,12 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Pins keyframes to their layer's start or end; they stay on their frames. */
-final readonly class SetPin implements Edit
+final readonly class SetPin implements CompositionEdit
 {
     private function __construct(private KeyframeSelection $keyframes, private Pin $pin)
     {

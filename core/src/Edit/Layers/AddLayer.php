@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKinds;
@@ -15,7 +15,7 @@ use Ricamo\Core\Kind\LayerKinds;
  * in: in the middle of the frame, from frame `at` (or the start) to the composition's end, a clip at its own length and
  * as large as fits.
  */
-final readonly class AddLayer implements Edit
+final readonly class AddLayer implements CompositionEdit
 {
     private function __construct(private Node $layer, private int $at)
     {

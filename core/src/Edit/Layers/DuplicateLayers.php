@@ -3,12 +3,12 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Puts a copy of each layer right above it. */
-final readonly class DuplicateLayers implements Edit
+final readonly class DuplicateLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers)

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-final readonly class RemoveLayers implements Edit
+final readonly class RemoveLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers)

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-final readonly class RenameLayer implements Edit
+final readonly class RenameLayer implements CompositionEdit
 {
     private function __construct(private string $layer, private string $name)
     {

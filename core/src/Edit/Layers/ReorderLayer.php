@@ -3,12 +3,12 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Moves a layer to place `to` in the stack, 0 being the bottom. */
-final readonly class ReorderLayer implements Edit
+final readonly class ReorderLayer implements CompositionEdit
 {
     private function __construct(private string $layer, private Node $to)
     {

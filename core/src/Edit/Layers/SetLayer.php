@@ -4,12 +4,12 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Shows or hides layers, links or unlinks their scale, or changes their label colour. */
-final readonly class SetLayer implements Edit
+final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label)

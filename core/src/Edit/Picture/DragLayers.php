@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
@@ -17,7 +17,7 @@ use Ricamo\Core\Json\Node;
  * Moves layers on the picture by a distance in composition pixels; `straight` keeps to the longer axis. With `snap`, what
  * comes as near as that many pixels to a guide is drawn to it.
  */
-final readonly class DragLayers implements Edit
+final readonly class DragLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -14,7 +14,7 @@ use Ricamo\Core\Json\Node;
  * Puts a layer's anchor, the point that it turns and scales about, to a place `to` on the picture, in composition
  * pixels. Its position changes by as much, so that nothing moves on this frame.
  */
-final readonly class MoveAnchor implements Edit
+final readonly class MoveAnchor implements CompositionEdit
 {
     private function __construct(private string $layer, private int $frame, private Point $to, private Scope $scope)
     {

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -18,7 +18,7 @@ use Ricamo\Core\Refusal;
  * stays where it is; with `centred`, the middle does. Proportions are kept where the scale is linked, or with
  * `proportional`.
  */
-final readonly class PullHandle implements Edit
+final readonly class PullHandle implements CompositionEdit
 {
     private function __construct(
         private string $layer,

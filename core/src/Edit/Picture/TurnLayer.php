@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -14,7 +14,7 @@ use Ricamo\Core\Json\Node;
  * Turns a layer about its anchor as a pointer travels from the first to the last point of `path`, in composition
  * pixels. Whole turns count, because the path says which way round the pointer went. `snap` goes in steps of 15°.
  */
-final readonly class TurnLayer implements Edit
+final readonly class TurnLayer implements CompositionEdit
 {
     private const STEP = 15;
 

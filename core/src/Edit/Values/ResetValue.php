@@ -5,13 +5,13 @@ namespace Ricamo\Core\Edit\Values;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
 /** Takes a property back to what a new layer has, without keyframes. */
-final readonly class ResetValue implements Edit
+final readonly class ResetValue implements CompositionEdit
 {
     private function __construct(private PropertyTarget $target)
     {

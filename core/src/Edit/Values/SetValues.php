@@ -3,12 +3,12 @@
 namespace Ricamo\Core\Edit\Values;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\Edit;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
-final readonly class SetValues implements Edit
+final readonly class SetValues implements CompositionEdit
 {
     /** @param  list<Node>  $values */
     private function __construct(private int $frame, private array $values, private Scope $scope)

@@ -2,19 +2,23 @@
 
 namespace Ricamo\Core\Kind\Footage;
 
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\SoundCue;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Heard;
 use Ricamo\Core\Kind\Played;
-use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRate;
 
 /** A clip, played from a moment of it at the layer's in point. */
-final readonly class FootageContent implements Content, Heard, Played, UsesMedia
+final readonly class FootageContent implements Content, Heard, Played, Replaceable
 {
     /** The last frame that a clip can be played from. */
     public const LATEST = 100_000_000;
@@ -50,6 +54,22 @@ final readonly class FootageContent implements Content, Heard, Played, UsesMedia
     public function usingMedia(array $ids): static
     {
         return new self($ids[$this->media] ?? $this->media, $this->from, $this->sound);
+    }
+
+    public function replacedIn(Layer $layer, Media $old, Media $new): Layer
+    {
+        [$was, $is] = [$old->size(), $new->size()];
+        // Both sides alike, so that the new picture keeps its own shape; the larger, so that it leaves nothing uncovered.
+        $factor = max($was->width / $is->width, $was->height / $is->height);
+        $resized = fn (string $property, float $by): Property => $layer->properties[$property]->mapValues(
+            fn (mixed $value): mixed => $value instanceof Point ? new Point($value->x * $by, $value->y * $by) : $value,
+        );
+        $from = $this->from->times($new->known()->rate->per($old->known()->rate));
+
+        return $layer->with([
+            'content' => new self($new->id, $from, $this->sound),
+            'properties' => [...$layer->properties, 'scale' => $resized('scale', $factor), 'anchor' => $resized('anchor', 1 / $factor)],
+        ]);
     }
 
     /** The frame of the clip, of $rate, that is shown $after frames of the composition after the layer's in point. */

@@ -1,0 +1,42 @@
+<?php
+
+namespace Ricamo\Core\Edit\Compositions;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+
+/** Puts an empty composition behind the others. Whatever is left out of its size, rate and length is that of the first. */
+final readonly class AddComposition implements ProjectEdit
+{
+    private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
+
+    private function __construct(private Node $args)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(self::FIELDS));
+    }
+
+    public function apply(Project $project): Project
+    {
+        $first = $project->composition();
+        $given = $this->args->object();
+        $composition = Composition::read(new Node([
+            ...array_diff_key($first->headJson(), ['background' => true]),
+            'name' => $project->compositions->freeName('Composition '.(count($project->compositions) + 1)),
+            ...$given,
+            'id' => $project->compositions->freeId(),
+        ], $this->args));
+
+        return $project->with(['compositions' => $project->compositions->inserting($composition, count($project->compositions))]);
+    }
+
+    public function title(): string
+    {
+        return 'new composition';
+    }
+}

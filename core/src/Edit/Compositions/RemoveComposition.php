@@ -1,0 +1,39 @@
+<?php
+
+namespace Ricamo\Core\Edit\Compositions;
+
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Takes a composition out of the project, which keeps at least one. */
+final readonly class RemoveComposition implements ProjectEdit
+{
+    private function __construct(private string $composition)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['composition'])->field('composition')->string(64));
+    }
+
+    public function apply(Project $project): Project
+    {
+        $compositions = $project->compositions;
+        $index = $compositions->indexOf($this->composition);
+        if (count($compositions) === 1) {
+            throw new Refusal("“{$compositions->entry($this->composition)->name}” is the only composition of its project; remove the project instead.");
+        }
+        $ids = $compositions->ids();
+        array_splice($ids, $index, 1);
+
+        return $project->with(['compositions' => $compositions->ordered($ids)]);
+    }
+
+    public function title(): string
+    {
+        return 'remove composition';
+    }
+}

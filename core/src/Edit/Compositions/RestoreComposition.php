@@ -1,0 +1,36 @@
+<?php
+
+namespace Ricamo\Core\Edit\Compositions;
+
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Brings a removed composition back, behind the others. */
+final readonly class RestoreComposition implements ProjectEdit
+{
+    private function __construct(private string $composition)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['composition'])->field('composition')->string(64));
+    }
+
+    public function apply(Project $project): Project
+    {
+        $compositions = $project->compositions;
+        if ($compositions->has($compositions->entry($this->composition)->id)) {
+            throw new Refusal("“{$compositions->entry($this->composition)->name}” is in the project already");
+        }
+
+        return $project->with(['compositions' => $compositions->ordered($compositions->idsWith($this->composition, count($compositions)))]);
+    }
+
+    public function title(): string
+    {
+        return 'bring composition back';
+    }
+}

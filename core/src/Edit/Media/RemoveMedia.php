@@ -1,0 +1,44 @@
+<?php
+
+namespace Ricamo\Core\Edit\Media;
+
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Takes media out of the project, unless something uses them. */
+final readonly class RemoveMedia implements ProjectEdit
+{
+    /** How many uses are named before the rest is only hinted at. */
+    private const NAMED = 5;
+
+    /** @param  non-empty-list<string>  $media */
+    private function __construct(private array $media)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(MediaIds::read($args->allow(['media'])));
+    }
+
+    public function apply(Project $project): Project
+    {
+        $library = $project->media;
+        foreach ($this->media as $id) {
+            $uses = $project->usesOf($id);
+            if ($uses !== []) {
+                throw new Refusal("“{$library->get($id)->name}” is in use: ".implode(', ', array_slice($uses, 0, self::NAMED)).(count($uses) > self::NAMED ? ', …' : '').'. Remove those layers first.');
+            }
+            $library = $library->replacing($library->get($id)->with(['removed' => true]));
+        }
+
+        return $project->with(['media' => $library]);
+    }
+
+    public function title(): string
+    {
+        return 'remove media';
+    }
+}

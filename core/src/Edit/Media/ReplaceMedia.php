@@ -1,0 +1,67 @@
+<?php
+
+namespace Ricamo\Core\Edit\Media;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Refusal;
+
+/**
+ * Puts other media in the place of media wherever they are used, in every composition: from the same moment on, covering
+ * what they covered. The replaced ones leave the project, and the others take their folder.
+ */
+final readonly class ReplaceMedia implements ProjectEdit
+{
+    private function __construct(private string $media, private string $by)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['media', 'by']);
+        $edit = new self($args->field('media')->string(64), $args->field('by')->string(64));
+
+        return $edit->media !== $edit->by ? $edit : $args->field('by')->refuse('is the same as what is to be replaced');
+    }
+
+    public function apply(Project $project): Project
+    {
+        [$old, $new] = [$project->media->get($this->media), $project->media->get($this->by)];
+        if ($old->removed || $new->removed) {
+            throw new Refusal('“'.($old->removed ? $old->name : $new->name).'” was removed');
+        }
+        $library = $project->media->replacing($old->with(['removed' => true]))->replacing($new->with(['folder' => $old->folder]));
+
+        return $project->with(['media' => $library, 'compositions' => $project->compositions->map($this->replacedIn($project))]);
+    }
+
+    public function title(): string
+    {
+        return 'replace media';
+    }
+
+    /** @return callable(Composition): Composition */
+    private function replacedIn(Project $project): callable
+    {
+        return function (Composition $composition) use ($project): Composition {
+            foreach ($composition->layers->mentioning($this->media) as $layer) {
+                $composition = $composition->replacing($this->replaced($layer, $project));
+            }
+
+            return $composition;
+        };
+    }
+
+    private function replaced(Layer $layer, Project $project): Layer
+    {
+        $content = $layer->content;
+
+        return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
+            ? $content->replacedIn($layer, $project->media->get($this->media), $project->media->get($this->by))
+            : $layer;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+namespace Ricamo\Core\Edit\Project;
+
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+
+/** Forgets the colour at place `swatch`, 0 being the first. What was painted with it stays as it is. */
+final readonly class RemoveSwatch implements ProjectEdit
+{
+    private function __construct(private Node $swatch)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['swatch'])->field('swatch'));
+    }
+
+    public function apply(Project $project): Project
+    {
+        $swatches = $project->swatches;
+        array_splice($swatches, $this->swatch->int(0, count($swatches) - 1), 1);
+
+        return $project->with(['swatches' => $swatches]);
+    }
+
+    public function title(): string
+    {
+        return 'forget colour';
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Edit\Project;
+
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Swatch;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Node;
+
+/** Names the colour at place `swatch`, 0 being the first. */
+final readonly class RenameSwatch implements ProjectEdit
+{
+    private function __construct(private Node $swatch, private string $name)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['swatch', 'name']);
+
+        return new self($args->field('swatch'), $args->field('name')->name());
+    }
+
+    public function apply(Project $project): Project
+    {
+        $swatches = $project->swatches;
+        $index = $this->swatch->int(0, count($swatches) - 1);
+        $swatches[$index] = new Swatch($this->name, $swatches[$index]->colour);
+
+        return $project->with(['swatches' => array_values($swatches)]);
+    }
+
+    public function title(): string
+    {
+        return 'rename colour';
+    }
+}

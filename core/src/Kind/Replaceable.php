@@ -1,0 +1,13 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Media;
+
+/** Content whose media can be replaced by others, of another size and rate. */
+interface Replaceable extends UsesMedia
+{
+    /** The layer showing $new where it showed $old: from the same moment on, covering what it covered, in its own shape. */
+    public function replacedIn(Layer $layer, Media $old, Media $new): Layer;
+}
