@@ -1,9 +1,12 @@
 <?php
 
 use App\Editing\Editor;
+use App\Editing\StaleProject;
 use App\Editing\StaleRevision;
+use App\Http\JsonBody;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
+use App\Models\Composition;
 use App\Work\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -25,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('api', [SubstituteBindings::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, StaleRevision::class]);
+        $exceptions->dontReport([Refusal::class, StaleRevision::class, StaleProject::class]);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
             ? response()->json(['message' => $refusal->getMessage()], 422)
@@ -38,9 +41,10 @@ return Application::configure(basePath: dirname(__DIR__))
             Problem::isDiskFull($fault) => response()->json(['message' => 'The disk is full. Nothing was changed; make room and try again.'], 507),
             default => null,
         });
+        $exceptions->render(fn (StaleProject $stale) => response()->json(['message' => 'The project is being changed in other windows. Nothing was changed; try again.'], 409));
         // A refused edit carries what its maker has missed.
         $exceptions->render(fn (StaleRevision $stale) => response()->json([
-            'message' => $stale->getMessage(), 'revision' => $stale->latest, ...app(Editor::class)->since($stale->compositionId, $stale->known),
+            'message' => $stale->getMessage(), 'revision' => $stale->latest, ...app(Editor::class)->since(Composition::query()->findOrFail($stale->compositionId), $stale->known, JsonBody::of(request())->optional('window')?->string(64) ?? ''),
         ], 409));
     })
     ->create();

@@ -5,6 +5,7 @@ use App\Http\Controllers\EditController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\ProjectEditController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\RoomController;
 use App\Http\Controllers\TimecodeController;
@@ -13,7 +14,7 @@ use App\Http\Controllers\VocabularyController;
 use Illuminate\Support\Facades\Route;
 
 // Anything else is not found, rather than a fault of the server.
-foreach (['project', 'composition', 'media', 'render', 'frame', 'id'] as $id) {
+foreach (['project', 'composition', 'media', 'render', 'frame', 'id', 'step'] as $id) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 Route::pattern('upload', '[A-Za-z0-9]{40}');
@@ -27,7 +28,9 @@ Route::post('projects', [ProjectController::class, 'store']);
 Route::delete('projects/{project}', [ProjectController::class, 'destroy']);
 Route::get('projects/{project}/export.{ending}', [ProjectController::class, 'export'])->whereIn('ending', ['ricamo', 'json']);
 Route::get('projects/{project}/media', [MediaController::class, 'index']);
-Route::post('projects/{project}/compositions', [CompositionController::class, 'store']);
+Route::get('projects/{project}', [ProjectEditController::class, 'show']);
+Route::post('projects/{project}/edits', [ProjectEditController::class, 'store']);
+Route::get('projects/{project}/history', [ProjectEditController::class, 'history']);
 
 Route::post('projects/{project}/uploads', [UploadController::class, 'store']);
 Route::post('uploads', [UploadController::class, 'storeProject']);
@@ -37,7 +40,6 @@ Route::patch('uploads/{upload}', [UploadController::class, 'update']);
 Route::delete('uploads/{upload}', [UploadController::class, 'destroy']);
 
 Route::get('compositions/{composition}', [CompositionController::class, 'show']);
-Route::delete('compositions/{composition}', [CompositionController::class, 'destroy']);
 Route::get('compositions/{composition}/sounds', [CompositionController::class, 'sounds']);
 Route::get('compositions/{composition}/frames', FrameController::class);
 Route::get('compositions/{composition}/glimpse', [EditController::class, 'glimpse']);
@@ -46,6 +48,7 @@ Route::post('compositions/{composition}/edits', [EditController::class, 'store']
 Route::post('compositions/{composition}/edits/try', [EditController::class, 'try']);
 Route::post('compositions/{composition}/undo', [EditController::class, 'undo']);
 Route::post('compositions/{composition}/redo', [EditController::class, 'redo']);
+Route::post('compositions/{composition}/history/{step}', [EditController::class, 'go']);
 
 Route::get('media/{media}', [MediaController::class, 'show']);
 Route::delete('media/{media}', [MediaController::class, 'destroy']);

@@ -63,6 +63,12 @@ abstract class TestCase extends LaravelTestCase
         ]);
     }
 
+    /** @param  array<string, mixed>  $args */
+    protected function editProject(Project|int $project, string $edit, array $args): TestResponse
+    {
+        return $this->postJson('/api/projects/'.(is_int($project) ? $project : $project->id).'/edits', ['edit' => $edit, 'args' => $args]);
+    }
+
     /** @return array<string, mixed> the document as it is stored */
     protected function document(Composition $composition): array
     {

@@ -44,7 +44,7 @@ final class EditBench
 
     private function composition(Project $project, int $layers, int $keyframes): Composition
     {
-        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes));
+        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
     }
 
     /** @return array{float, float, float, float, float, float, float} median and 95 % of edits and of tries, opening, median and 95 % of tries in time; ms */

@@ -28,13 +28,13 @@ final readonly class DemoProject
         $project = Project::query()->create(['name' => self::NAME]);
         $clip = $this->intake->take($project, $street, 'Street in the evening.mp4');
         $this->intake->take($project, $workshop, 'Workshop.mp4');
-        $this->add($project, LowerThird::composition($clip->key(), 'Marta Oldani', 'Depot electrician'));
+        $this->add($project, LowerThird::composition($clip->key(), 'Marta Oldani', 'Depot electrician'), 0);
 
         return $project;
     }
 
-    private function add(Project $project, Document $document): void
+    private function add(Project $project, Document $document, int $place): void
     {
-        Composition::store($project->id, $document);
+        Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
     }
 }

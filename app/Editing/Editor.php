@@ -4,162 +4,256 @@ namespace App\Editing;
 
 use App\Models\Change;
 use App\Models\Composition;
+use App\Models\Step;
 use Closure;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Ricamo\Core\Document\Composition as CompositionDocument;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Edit;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Memory;
+use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 
-/** The one way in which compositions change: document, revision and log entry in one transaction. */
+/** The one way in which projects change: documents, revisions and the step in the log in one transaction. */
 final class Editor
 {
-    /** @return string the answer to the one who asked, JSON */
-    public function edit(int $id, Node $request): string
-    {
-        return $this->change($id, $request, 'edit', function (Composition $composition, Evaluator $evaluator) use ($request): Step {
-            $before = $composition->read();
-            $edit = Edits::settled(Edits::read($request), $before);
-            $after = Edits::apply($edit, $before, $evaluator);
-            $kept = json_encode(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value], JSON_THROW_ON_ERROR);
+    /** How often a change is worked out again because something else of the project was changed in the meantime. */
+    private const TRIES = 4;
 
-            return new Step(
-                $after, Patch::between($before, $after), Patch::between($after, $before), $edit->title(), $kept,
-                fn () => $this->edits($composition->id)->where('state', 'undone')->update(['state' => 'dropped']), $edit instanceof DrawnIn ? $edit->by() : null,
-            );
+    /** @return string the answer to the one who asked, JSON */
+    public function edit(Asked $asked, Node $request): string
+    {
+        $edit = Edits::read($request);
+        $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
+
+        return $this->change($asked, $request, function (Project $before, Evaluator $evaluator) use ($asked, $edit, $kept): Outcome {
+            $settled = $this->settled($edit, $before, $asked);
+            $after = Edits::applyTo($before, $settled, $asked->composition?->key, $evaluator);
+            $parts = Parts::between($before, $after);
+
+            return new Outcome($after, $settled instanceof DrawnIn ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
+                // What changes nothing is no step to undo.
+                if ($parts !== []) {
+                    Step::drop($asked->project, $asked->window);
+                    Step::query()->insert([
+                        'project_id' => $asked->project, 'window' => $asked->window, 'title' => $edit->title(), 'request' => $kept,
+                        'parts' => Text::of(array_map(fn (Part $part): array => $part->toJson(), $parts)), 'created_at' => now(),
+                    ]);
+                }
+            });
         });
     }
 
-    /** @return string what the edit would show, JSON; nothing is kept */
-    public function try(int $id, Node $request): string
+    /** @return string what an edit within a composition would show, JSON; nothing is kept */
+    public function try(Composition $composition, Node $request): string
     {
-        $composition = Composition::present()->findOrFail($id);
-        $evaluator = $composition->evaluator();
+        $edit = Edits::read($request);
         $before = $composition->read();
-        $edit = Edits::settled(Edits::read($request), $before);
-        $after = Edits::apply($edit, $before, $evaluator);
+        if (! $edit instanceof CompositionEdit) {
+            throw new Refusal('only what is done within a composition can be tried');
+        }
+        $evaluator = $composition->evaluator();
+        $settled = Edits::settled($edit, $before);
+        $after = Edits::apply($settled, $before, $evaluator);
 
         return Text::object([
-            'by' => Text::of($edit instanceof DrawnIn ? $edit->by() : null),
+            'by' => Text::of($settled instanceof DrawnIn ? $settled->by() : null),
             'patch' => Patch::between($before, $after),
             'revision' => (string) $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),
         ]);
     }
 
-    /** @return string JSON */
-    public function undo(int $id, Node $request): string
+    /** Takes back the last thing that this window did. @return string JSON */
+    public function undo(Asked $asked, Node $request): string
     {
-        return $this->change($id, $request, 'undo', function (Composition $composition): Step {
-            $entry = $this->edits($composition->id)->where('state', 'done')->orderByDesc('revision')->first() ?? throw new Refusal('there is nothing to undo');
+        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
+            $step = Step::toUndo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to undo');
 
-            return new Step(
-                Patch::apply($composition->document, $entry->inverse), $entry->inverse, $entry->patch, $entry->title,
-                mark: fn () => $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'undone']),
-            );
+            return $this->walked($now, [[$step, true]], $asked);
         });
     }
 
     /** @return string JSON */
-    public function redo(int $id, Node $request): string
+    public function redo(Asked $asked, Node $request): string
     {
-        return $this->change($id, $request, 'redo', function (Composition $composition): Step {
-            $entry = $this->edits($composition->id)->where('state', 'undone')->orderBy('revision')->first() ?? throw new Refusal('there is nothing to redo');
+        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
+            $step = Step::toRedo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to redo');
 
-            return new Step(
-                Patch::apply($composition->document, $entry->patch), $entry->patch, $entry->inverse, $entry->title,
-                mark: fn () => $this->edits($composition->id)->where('id', $entry->id)->update(['state' => 'done']),
-            );
+            return $this->walked($now, [[$step, false]], $asked);
         });
     }
 
-    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}} what happened after a revision */
-    public function since(int $id, int $revision): array
+    /** Goes along the log to where it was right after a step, whoever did what lies between. @return string JSON */
+    public function go(Asked $asked, int $to, Node $request): string
     {
-        $changes = Change::query()->where('composition_id', $id)->where('revision', '>', $revision)->orderBy('revision')->get(['revision', 'patch']);
+        return $this->change($asked, $request, function (Project $now) use ($asked, $to): Outcome {
+            $back = Step::of($asked->project)->where('state', 'done')->where('id', '>', $to)->orderByDesc('id')->get();
+            $again = Step::of($asked->project)->where('state', 'undone')->where('id', '<=', $to)->orderBy('id')->get();
+
+            return $this->walked($now, [
+                ...$back->map(fn (Step $step): array => [$step, true]), ...$again->map(fn (Step $step): array => [$step, false]),
+            ], $asked);
+        });
+    }
+
+    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int} what happened after a revision */
+    public function since(Composition $composition, int $revision, string $window): array
+    {
+        $changes = Change::query()->where('composition_id', $composition->id)->where('revision', '>', $revision)->orderBy('revision')->get(['revision', 'patch']);
 
         return [
             'changes' => array_values($changes->map(fn (Change $change): array => [
                 'revision' => $change->revision, 'patch' => json_decode($change->patch),
             ])->all()),
-            'history' => $this->history($id),
-        ];
-    }
-
-    /** @return array{undo: ?string, redo: ?string} what each would take back or bring back */
-    public function history(int $id): array
-    {
-        return [
-            'undo' => $this->edits($id)->where('state', 'done')->orderByDesc('revision')->value('title'),
-            'redo' => $this->edits($id)->where('state', 'undone')->orderBy('revision')->value('title'),
+            'history' => Step::history($composition->project_id, $window),
+            'projectRevision' => $composition->project->revision,
         ];
     }
 
     /**
      * Works out the change first, and takes the database's one lock for writing only to keep it.
      *
-     * @param  Closure(Composition, Evaluator): Step  $make
+     * @param  Closure(Project, Evaluator): Outcome  $make
      * @return string JSON
      */
-    private function change(int $id, Node $request, string $kind, Closure $make): string
+    private function change(Asked $asked, Node $request, Closure $make): string
     {
-        $composition = Composition::present()->findOrFail($id);
-        $known = $request->field('revision')->int(0, PHP_INT_MAX);
-        if ($known !== $composition->revision) {
-            throw new StaleRevision($id, $known, $composition->revision);
+        for ($try = 1; ; $try++) {
+            try {
+                return $this->changeOnce($asked, $request, $make);
+            } catch (StaleRevision|StaleProject $stale) {
+                $isTheirs = $stale instanceof StaleRevision && $stale->compositionId === $asked->composition?->id;
+                if ($isTheirs || $try === self::TRIES) {
+                    throw $stale;
+                }
+            }
         }
-        $evaluator = $composition->evaluator();
-        $step = $make($composition, $evaluator);
+    }
+
+    /** @param  Closure(Project, Evaluator): Outcome  $make */
+    private function changeOnce(Asked $asked, Node $request, Closure $make): string
+    {
+        $record = ProjectRecord::of($asked->project);
+        $before = $record->document;
+        $shown = $this->shown($record, $asked);
+        $evaluator = new Evaluator($before->media, app(TextBlocks::class), app(Memory::class));
+        $outcome = $make($before, $evaluator);
+        $after = $outcome->after;
         // Before anything is kept: a document that cannot be shown is not one to keep.
-        $glimpse = Glimpse::read($request->optional('show'))->of($step->after, $evaluator);
-        // What changes nothing is no step to undo.
-        $isChange = $kind !== 'edit' || $step->patch !== '[]';
-        $history = $isChange ? $this->keep($composition, $step, $kind) : $this->history($id);
+        $isThere = $shown !== null && $after->compositions->has($shown->id);
+        $now = $isThere ? $after->compositions->get($shown->id) : null;
+        $glimpse = $now === null ? 'null' : Glimpse::read($request->optional('show'))->of($now, $after->media === $before->media ? $evaluator : new Evaluator($after->media, app(TextBlocks::class)));
+        [$changed, $history] = DB::transaction(function () use ($record, $outcome, $asked): array {
+            $changed = $record->keep($outcome->after);
+            ($outcome->keep)();
+
+            return [$changed, Step::history($asked->project, $asked->window)];
+        });
+        [$revision, $patch] = $shown === null ? [null, '[]'] : $changed[$shown->id] ?? [$record->composition($shown->id)?->revision, '[]'];
 
         return Text::object([
-            'revision' => (string) ($known + ($isChange ? 1 : 0)),
-            'by' => Text::of($step->by),
-            'patch' => $step->patch,
+            'revision' => Text::of($revision),
+            'by' => Text::of($outcome->by),
+            'patch' => $patch,
             'history' => Text::of($history),
             'glimpse' => $glimpse,
+            'project' => ProjectSummary::changed($before, $after) ? Text::of(ProjectSummary::of($asked->project)) : 'null',
+            'open' => Text::of($this->open($asked, $outcome, $after)),
         ]);
     }
 
-    /**
-     * @return array{undo: ?string, redo: ?string}
-     *
-     * @throws StaleRevision where another change was kept in the meantime
-     */
-    private function keep(Composition $composition, Step $step, string $kind): array
+    /** The composition that the one who asks looks at, checked to be what they know. */
+    private function shown(ProjectRecord $record, Asked $asked): ?CompositionDocument
     {
-        return DB::transaction(function () use ($composition, $step, $kind): array {
-            if (! $composition->keep($step->after)) {
-                $latest = (int) Composition::present()->findOrFail($composition->id, ['id', 'revision'])->revision;
-                throw new StaleRevision($composition->id, $composition->revision, $latest);
-            }
-            if ($step->mark !== null) {
-                ($step->mark)();
-            }
-            Change::query()->insert([
-                'composition_id' => $composition->id,
-                'revision' => $composition->revision + 1,
-                'kind' => $kind,
-                'title' => $step->title,
-                'request' => $step->request,
-                'patch' => $step->patch,
-                'inverse' => $step->inverse,
-                'created_at' => now(),
-            ]);
+        if ($asked->composition === null) {
+            return null;
+        }
+        $document = $record->document->compositions->get($asked->composition->key);
+        $latest = $record->composition($document->id)?->revision;
+        if ($asked->revision !== $latest) {
+            throw new StaleRevision($asked->composition->id, $asked->revision, (int) $latest);
+        }
 
-            return $this->history($composition->id);
+        return $document;
+    }
+
+    private function settled(Edit $edit, Project $project, Asked $asked): Edit
+    {
+        return $edit instanceof DrawnIn && $asked->composition !== null
+            ? Edits::settled($edit, $project->compositions->get($asked->composition->key))
+            : $edit;
+    }
+
+    /**
+     * @param  list<array{Step, bool}>  $walk  steps in the order in which they are gone along, and whether back
+     */
+    private function walked(Project $now, array $walk, Asked $asked): Outcome
+    {
+        $touched = [];
+        foreach ($walk as [$step, $isBack]) {
+            $parts = Part::readAll($step->parts);
+            try {
+                $now = Parts::turned($now, $parts, $isBack);
+            } catch (BuiltUpon) {
+                throw new Refusal($this->whyNot($step, $parts, $isBack));
+            }
+            $touched = $parts;
+        }
+
+        return new Outcome($now, null, $this->toOpen($touched), function () use ($walk, $asked): void {
+            foreach ($walk as [$step, $isBack]) {
+                $changed = Step::query()->whereKey($step->id)->where('state', $isBack ? 'done' : 'undone')
+                    ->update($isBack ? ['state' => 'undone', 'undone_by' => $asked->window] : ['state' => 'done', 'undone_by' => null]);
+                if ($changed === 0) {
+                    throw new StaleProject;
+                }
+            }
         });
     }
 
-    private function edits(int $id): Builder
+    /** @param  list<Part>  $parts */
+    private function whyNot(Step $step, array $parts, bool $isBack): string
     {
-        return DB::table('changes')->where('composition_id', $id)->where('kind', 'edit');
+        $way = $isBack ? 'undone' : 'redone';
+        $later = Step::of($step->project_id)->where('state', 'done')->where('id', '>', $step->id)->orderBy('id')->get()
+            ->first(fn (Step $other): bool => array_filter(
+                Part::readAll($other->parts), fn (Part $part): bool => array_filter($parts, $part->meets(...)) !== [],
+            ) !== []);
+        $reason = $later === null ? 'something else has been built on it' : "“{$later->title}” has been built on it since";
+
+        return "“{$step->title}” cannot be $way by itself: $reason. The history goes back beyond both.";
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @return list<string> the ids of compositions in which something of this is seen, the nearest first
+     */
+    private function toOpen(array $parts): array
+    {
+        $inside = array_filter($parts, fn (Part $part): bool => in_array($part->place, [Place::Head, Place::Stack, Place::Layer, Place::Made], true));
+
+        return array_values(array_unique(array_map(fn (Part $part): string => $part->of, $inside)));
+    }
+
+    /** @return ?int the composition to go to; null to stay */
+    private function open(Asked $asked, Outcome $outcome, Project $after): ?int
+    {
+        if ($asked->composition === null) {
+            return null;
+        }
+        $seen = array_values(array_filter($outcome->seenIn, $after->compositions->has(...)));
+        $isThere = $after->compositions->has($asked->composition->key);
+        if ($isThere && ($seen === [] || in_array($asked->composition->key, $seen, true))) {
+            return null;
+        }
+
+        return Composition::query()->where('project_id', $asked->project)->where('key', $seen[0] ?? $after->compositions->ids()[0])->value('id');
     }
 }

@@ -4,12 +4,13 @@ namespace App\Editing;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\StoredLayer;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use stdClass;
+use Swaggest\JsonDiff\Exception;
 use Swaggest\JsonDiff\JsonDiff;
 use Swaggest\JsonDiff\JsonPatch;
 use Swaggest\JsonDiff\JsonPatch\Replace;
+use Swaggest\JsonDiff\JsonPatch\Test;
 use Swaggest\JsonDiff\JsonPointer;
 
 /**
@@ -35,13 +36,28 @@ final class Patch
         return json_encode($operations, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    /** @param  string  $document  JSON */
-    public static function apply(string $document, string $patch): Composition
+    /**
+     * A patch that tests what it replaces, so that it does nothing to what is not as it was.
+     *
+     * @param  string  $from  JSON of an object
+     * @param  string  $to  JSON of an object
+     */
+    public static function guarded(string $from, string $to): string
     {
-        $value = json_decode($document);
-        JsonPatch::import(json_decode($patch))->apply($value);
+        return Text::of(self::operations(self::plain($from), self::plain($to)));
+    }
 
-        return Composition::read(Node::decode(json_encode($value, JSON_THROW_ON_ERROR)));
+    /** @return ?string the value after a guarded patch, JSON; null where something is not what the patch replaces */
+    public static function turned(string $value, string $patch): ?string
+    {
+        $turned = self::plain($value);
+        try {
+            JsonPatch::import(json_decode($patch))->apply($turned);
+        } catch (Exception) {
+            return null;
+        }
+
+        return Text::of($turned);
     }
 
     /**
@@ -80,18 +96,22 @@ final class Patch
     /** @return list<array<string, mixed>> */
     private static function differences(stdClass $original, stdClass $new, string $path): array
     {
+        // A test guards each change; the revision says already what this patch is to be applied to.
+        $changes = array_filter(self::operations($original, $new), fn (array $operation): bool => $operation['op'] !== 'test');
+
+        return array_values(array_map(fn (array $operation): array => [...$operation, 'path' => $path.$operation['path']], $changes));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function operations(stdClass $original, stdClass $new): array
+    {
         $replaced = self::replaceWhereKindsDiffer($original, $new, '');
         $diff = new JsonDiff($original, $new, JsonDiff::SKIP_JSON_MERGE_PATCH);
-        $operations = [];
-        foreach ([...$replaced, ...$diff->getPatch()->jsonSerialize()] as $operation) {
-            $plain = (array) json_decode(json_encode($operation, JSON_THROW_ON_ERROR));
-            // The library guards each change by a test; the revision says already what the patch is to be applied to.
-            if ($plain['op'] !== 'test') {
-                $operations[] = [...$plain, 'path' => $path.$plain['path']];
-            }
-        }
 
-        return $operations;
+        return array_map(
+            fn (object $operation): array => (array) json_decode(Text::of($operation)),
+            [...$replaced, ...$diff->getPatch()->jsonSerialize()],
+        );
     }
 
     private static function plain(string $json): stdClass
@@ -106,7 +126,7 @@ final class Patch
      * The library compares a list with an object member by member, which makes no valid patch. Such places (a value that
      * gets its first keyframe, say) are replaced as a whole, here and in $original, before it sees them.
      *
-     * @return list<Replace>
+     * @return list<Test|Replace>
      */
     private static function replaceWhereKindsDiffer(mixed &$original, mixed $new, string $path): array
     {
@@ -115,7 +135,7 @@ final class Patch
             $counterpart = self::members($new)[$key] ?? null;
             $below = $path.'/'.JsonPointer::escapeSegment((string) $key);
             if (is_array($value) && $counterpart instanceof stdClass || $value instanceof stdClass && is_array($counterpart)) {
-                $operations[] = new Replace($below, $counterpart);
+                array_push($operations, new Test($below, $value), new Replace($below, $counterpart));
                 $value = $counterpart;
             } else {
                 array_push($operations, ...self::replaceWhereKindsDiffer($value, $counterpart, $below));

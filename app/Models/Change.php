@@ -5,17 +5,12 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * One entry of a composition's log: what led from revision − 1 to revision.
+ * What led from one revision of a composition to the next, for windows that have not seen it yet.
  *
  * @property int $id
  * @property int $composition_id
  * @property int $revision
- * @property string $kind edit, undo or redo
- * @property string $title
- * @property ?string $request the edit as it was asked for, JSON
  * @property string $patch RFC 6902, JSON
- * @property string $inverse RFC 6902, JSON
- * @property string $state of an edit: done, undone, or dropped when another edit was made after it was undone
  */
 final class Change extends Model
 {

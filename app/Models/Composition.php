@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\StoredComposition;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Memory;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -17,6 +18,8 @@ use stdClass;
 /**
  * @property int $id
  * @property int $project_id
+ * @property string $key the id by which documents of the project refer to it
+ * @property int $place among the project's compositions
  * @property string $name
  * @property string $head all but the layers, and their order; JSON
  * @property string $document the whole, JSON
@@ -34,10 +37,13 @@ final class Composition extends Model
 
     private ?Document $read = null;
 
-    public static function store(int $project, Document $document): self
+    /** @param  int  $place  among the project's compositions */
+    public static function store(int $project, Document $document, int $place = 0): self
     {
-        return DB::transaction(function () use ($project, $document): self {
-            $made = self::query()->create(['project_id' => $project, 'name' => $document->name, 'head' => DocumentText::head($document)]);
+        return DB::transaction(function () use ($project, $document, $place): self {
+            $made = self::query()->create([
+                'project_id' => $project, 'key' => $document->id, 'place' => $place, 'name' => $document->name, 'head' => DocumentText::head($document),
+            ]);
             foreach (array_chunk(DocumentText::rows($made->id, $document->layers->entries()), self::TOGETHER) as $rows) {
                 DB::table('layers')->insert($rows);
             }
@@ -50,6 +56,12 @@ final class Composition extends Model
     public function project(): BelongsTo
     {
         return $this->belongsTo(Project::class);
+    }
+
+    /** As a part of its project, read when it is asked for. */
+    public function stub(): StoredComposition
+    {
+        return StoredComposition::unread($this->key, $this->name, $this->read(...));
     }
 
     /** @return HasMany<Render, $this> */

@@ -16,6 +16,7 @@ use Ricamo\Raster\Media\Clips;
  * @property int $id
  * @property int $project_id
  * @property string $name as it was uploaded; never used as a path
+ * @property ?string $folder the one that it is filed in
  * @property ?string $hash of its content; null until it has been looked at
  * @property ?string $clip what probing found, JSON; null likewise
  * @property ?string $preview how its preview frames are made, JSON
@@ -58,6 +59,12 @@ final class Media extends Model
         return "m{$this->id}";
     }
 
+    /** The row of the media that documents refer to by $key. */
+    public static function idOf(string $key): int
+    {
+        return (int) substr($key, 1);
+    }
+
     public function clip(): Clip
     {
         return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original());
@@ -65,7 +72,7 @@ final class Media extends Model
 
     public function toDocument(): MediaDocument
     {
-        return new MediaDocument($this->key(), $this->name, (string) $this->hash, $this->clip()->facts());
+        return new MediaDocument($this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null);
     }
 
     public function original(): string
@@ -86,7 +93,7 @@ final class Media extends Model
     /** @return array<string, mixed> */
     public function summary(): array
     {
-        $known = ['id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'state' => $this->state, 'problem' => $this->problem];
+        $known = ['id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'folder' => $this->folder, 'state' => $this->state, 'problem' => $this->problem];
         if ($this->clip === null) {
             return [...$known, 'twin' => $this->twin === null ? null : "m{$this->twin}"];
         }

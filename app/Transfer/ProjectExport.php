@@ -59,9 +59,9 @@ final class ProjectExport
             'format' => Document::FORMAT,
             'version' => Document::VERSION,
             'name' => $project->name,
-            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media)], $this->media($project)),
-            'compositions' => $project->compositions()->orderBy('id')->get()
-                ->map(fn (Composition $composition): array => [...$composition->read()->toJson(), 'id' => "c{$composition->id}"])->all(),
+            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
+            'compositions' => $project->compositions()->get()->map(fn (Composition $composition): array => $composition->read()->toJson())->all(),
+            'swatches' => json_decode($project->swatches, true),
         ]));
     }
 

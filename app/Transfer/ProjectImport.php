@@ -11,6 +11,7 @@ use App\Removal\Removed;
 use Ricamo\Core\Document\Media as MediaDocument;
 use Ricamo\Core\Document\Project as Document;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Throwable;
 use ZipArchive;
@@ -40,15 +41,17 @@ final class ProjectImport
             throw new Refusal('it refers to '.count($document->media->all()).' media that are not in it; bring in the .ricamo file, which holds them');
         }
         // Out of sight until it is whole.
-        $project = Project::query()->create(['name' => $document->name, 'removed_at' => now()]);
+        $project = Project::query()->create(['name' => $document->name, 'swatches' => Text::of($document->toSwatchesJson()), 'removed_at' => now()]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {
                 assert($zip !== null);
-                $ids[$media->id] = $this->take($zip, $media, $project)->key();
+                $taken = $this->take($zip, $media, $project);
+                Media::query()->whereKey($taken->id)->update(['folder' => $media->folder]);
+                $ids[$media->id] = $taken->key();
             }
-            foreach ($document->compositions as $composition) {
-                Composition::store($project->id, $composition->usingMedia($ids));
+            foreach ($document->compositions as $place => $composition) {
+                Composition::store($project->id, $composition->usingMedia($ids), $place);
             }
         } catch (Throwable $failure) {
             Removed::erase($project);
@@ -56,7 +59,7 @@ final class ProjectImport
         }
         $project->restore();
 
-        return $project->compositions()->orderBy('id')->firstOrFail();
+        return $project->compositions()->firstOrFail();
     }
 
     private function plain(string $file): string

@@ -16,14 +16,18 @@ final class RemovalTest extends TestCase
         $composition = $this->composition();
         $media = $this->takeIn($composition->project, $this->clipFile());
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'id' => 'clip', 'name' => 'Evening']]);
-        $this->deleteJson("/api/media/{$media->id}")->assertStatus(422)->assertJsonPath('message', '“street.mp4” is in use: “Evening” in “Composition 1”. Remove those layers first.');
+        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertStatus(422)->assertJsonPath('message', '“street.mp4” is in use: “Evening” in “Composition 1”. Remove those layers first.');
         $this->edit($composition, 'remove-layers', ['layers' => ['clip']]);
-        $this->deleteJson("/api/media/{$media->id}")->assertOk()->assertJsonPath('removed', ['kind' => 'media', 'id' => $media->id]);
+        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertOk()->assertJsonPath('project.media', []);
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(0, 'media');
-        // Undo still finds it.
-        $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk();
-        self::assertFileExists($media->original());
         $this->postJson("/api/removed/media/{$media->id}/restore")->assertOk();
+        $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(1, 'media');
+        // Bringing back and removing are steps as any other, and the last of them is undone first.
+        foreach ([0, 1] as $count) {
+            $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk()->assertJsonCount($count, 'project.media');
+        }
+        $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk()->assertJsonPath('glimpse.list.items.0.media', $media->key());
+        self::assertFileExists($media->original());
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(1, 'media');
     }
 
@@ -31,7 +35,7 @@ final class RemovalTest extends TestCase
     {
         $project = $this->project();
         $media = $this->takeIn($project, $this->clipFile());
-        $this->deleteJson("/api/media/{$media->id}")->assertOk();
+        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertOk();
         $this->takeIn($project, $this->clipFile());
         $this->getJson("/api/projects/{$project->id}/media")->assertJsonCount(1, 'media')->assertJsonPath('media.0.id', $media->key());
     }
@@ -42,7 +46,7 @@ final class RemovalTest extends TestCase
         [$first, $second] = [$this->takeIn($one, $this->clipFile()), $this->takeIn($two, $this->clipFile())];
         $this->deleteJson("/api/removed/media/{$first->id}")->assertStatus(404);
         foreach ([[$first, true], [$second, false]] as [$media, $stays]) {
-            $this->deleteJson("/api/media/{$media->id}")->assertOk();
+            $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertOk();
             $this->deleteJson("/api/removed/media/{$media->id}")->assertOk();
             self::assertSame($stays, is_file($media->original()));
             self::assertSame($stays, is_dir($media->previews()));
@@ -53,12 +57,15 @@ final class RemovalTest extends TestCase
     public function test_a_project_keeps_at_least_one_composition(): void
     {
         $composition = $this->composition();
-        $this->deleteJson("/api/compositions/{$composition->id}")->assertStatus(422);
-        $other = $this->postJson("/api/projects/{$composition->project_id}/compositions", ['name' => 'Two', 'width' => 64, 'height' => 36, 'rate' => '25/1', 'length' => 10])->json('id');
-        $this->deleteJson("/api/compositions/$other")->assertOk()->assertJsonPath('next', $composition->id);
+        $this->edit($composition, 'remove-composition', ['composition' => 'c1'])->assertStatus(422);
+        $made = $this->edit($composition, 'add-composition', ['name' => 'Two', 'width' => 64, 'height' => 36, 'length' => 10])->assertOk();
+        $other = $made->json('open');
+        self::assertSame(['c1', 'c2'], array_column($made->json('project.compositions'), 'key'));
+        $two = Composition::query()->findOrFail($other);
+        $this->edit($two, 'remove-composition', ['composition' => 'c2'])->assertOk()->assertJsonPath('open', $composition->id)->assertJsonPath('glimpse', null);
         $this->getJson("/api/compositions/$other")->assertStatus(404);
         $this->postJson("/api/compositions/$other/edits", ['edit' => 'set-composition', 'args' => ['length' => 7], 'revision' => 0])->assertStatus(404);
-        $this->getJson("/api/compositions/{$composition->id}")->assertJsonCount(1, 'compositions');
+        $this->getJson("/api/compositions/{$composition->id}")->assertJsonCount(1, 'project.compositions');
         $this->postJson("/api/removed/composition/$other/restore")->assertOk();
         $this->getJson("/api/compositions/$other")->assertOk();
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Editing\Asked;
 use App\Editing\Editor;
 use App\Editing\Glimpse;
 use App\Http\JsonBody;
@@ -12,6 +13,7 @@ use Illuminate\Http\Request;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 
+/** Changes that are asked for from within a composition. */
 final class EditController
 {
     public function __construct(private readonly Editor $editor)
@@ -20,22 +22,36 @@ final class EditController
 
     public function store(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->edit($composition, JsonBody::of($request)));
+        $body = JsonBody::of($request);
+
+        return JsonResponse::fromJsonString($this->editor->edit(Asked::inComposition($composition, $body), $body));
     }
 
     public function try(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->try($composition, JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->try(Composition::present()->findOrFail($composition), JsonBody::of($request)));
     }
 
     public function undo(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->undo($composition, JsonBody::of($request)));
+        $body = JsonBody::of($request);
+
+        return JsonResponse::fromJsonString($this->editor->undo(Asked::inComposition($composition, $body), $body));
     }
 
     public function redo(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->redo($composition, JsonBody::of($request)));
+        $body = JsonBody::of($request);
+
+        return JsonResponse::fromJsonString($this->editor->redo(Asked::inComposition($composition, $body), $body));
+    }
+
+    /** Goes along the history to right after a step, or to its beginning with step 0. */
+    public function go(Request $request, int $composition, int $step): JsonResponse
+    {
+        $body = JsonBody::of($request);
+
+        return JsonResponse::fromJsonString($this->editor->go(Asked::inComposition($composition, $body), $step, $body));
     }
 
     /** What an edit shows, without an edit: at another frame, or of another selection. */
@@ -46,12 +62,15 @@ final class EditController
             'frame' => QueryText::int($request, 'frame'),
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
         ]));
+        $document = $found->read();
 
-        return JsonResponse::fromJsonString(Text::object(['revision' => (string) $found->revision, 'glimpse' => $show->of($found->read(), $found->evaluator())]));
+        return JsonResponse::fromJsonString(Text::object(['revision' => (string) $found->revision, 'glimpse' => $show->of($document, $found->evaluator())]));
     }
 
     public function changes(Request $request, int $composition): JsonResponse
     {
-        return new JsonResponse($this->editor->since($composition, QueryText::int($request, 'since')));
+        $window = QueryText::of($request, 'window') ?? '';
+
+        return new JsonResponse($this->editor->since(Composition::present()->findOrFail($composition), QueryText::int($request, 'since'), $window));
     }
 }

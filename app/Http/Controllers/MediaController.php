@@ -5,10 +5,8 @@ namespace App\Http\Controllers;
 use App\Media\Intake;
 use App\Models\Media;
 use App\Models\Project;
-use App\Removal\Uses;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\OriginalFrame;
 
 final class MediaController
@@ -51,21 +49,15 @@ final class MediaController
         return new Response(OriginalFrame::of($clip, $frame), 200, ['Content-Type' => OriginalFrame::type($clip), 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
-    /** Removes it, unless it is in use. A file that was refused is forgotten. */
+    /** Forgets a file that was refused. Media of the project are removed by an edit. */
     public function destroy(Media $media): JsonResponse
     {
-        if (in_array($media->state, Media::UNSEEN, true)) {
-            $media->delete();
-
-            return new JsonResponse(['removed' => null]);
+        if (! in_array($media->state, Media::UNSEEN, true)) {
+            abort(404);
         }
-        $uses = Uses::of($media);
-        if ($uses !== []) {
-            throw new Refusal("“{$media->name}” is in use: ".implode(', ', array_slice($uses, 0, 5)).(count($uses) > 5 ? ', …' : '').'. Remove those layers first.');
-        }
-        $media->remove();
+        $media->delete();
 
-        return new JsonResponse(['removed' => ['kind' => 'media', 'id' => $media->id]]);
+        return new JsonResponse(['removed' => null]);
     }
 
     private function known(Media $media): Media

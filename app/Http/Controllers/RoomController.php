@@ -2,6 +2,8 @@
 
 namespace App\Http\Controllers;
 
+use App\Editing\Asked;
+use App\Editing\Editor;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
@@ -9,6 +11,7 @@ use App\Models\Render;
 use App\Removal\Removed;
 use App\Removal\Room;
 use Illuminate\Http\JsonResponse;
+use Ricamo\Core\Json\Node;
 
 /** What takes how much room, and what was removed. */
 final class RoomController
@@ -28,9 +31,21 @@ final class RoomController
         ]);
     }
 
-    public function restore(string $kind, int $id): JsonResponse
+    /** What belongs to a project comes back by an edit of it. */
+    public function restore(string $kind, int $id, Editor $editor): JsonResponse
     {
-        Removed::find($kind, $id)->restore();
+        $found = Removed::find($kind, $id);
+        $edit = match (true) {
+            $found instanceof Composition => ['edit' => 'restore-composition', 'args' => ['composition' => $found->key]],
+            $found instanceof Media => ['edit' => 'restore-media', 'args' => ['media' => [$found->key()]]],
+            default => null,
+        };
+        if ($edit === null) {
+            $found->restore();
+        } else {
+            $request = new Node($edit);
+            $editor->edit(Asked::inProject($found->project_id, $request), $request);
+        }
 
         return new JsonResponse(['restored' => ['kind' => $kind, 'id' => $id]]);
     }

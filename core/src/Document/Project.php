@@ -57,8 +57,14 @@ final readonly class Project
             'name' => $this->name,
             'media' => array_map(fn (Media $media): array => $media->toJson(), $this->media->all()),
             'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
-            'swatches' => array_map(fn (Swatch $swatch): array => $swatch->toJson(), $this->swatches),
+            'swatches' => $this->toSwatchesJson(),
         ];
+    }
+
+    /** @return list<array{name: string, colour: string}> */
+    public function toSwatchesJson(): array
+    {
+        return array_map(fn (Swatch $swatch): array => $swatch->toJson(), $this->swatches);
     }
 
     /** @param  ?string  $nameOrId null for the first */

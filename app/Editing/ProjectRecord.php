@@ -1,0 +1,127 @@
+<?php
+
+namespace App\Editing;
+
+use App\Models\Change;
+use App\Models\Composition;
+use App\Models\Media;
+use App\Models\Project;
+use Illuminate\Database\Eloquent\Builder;
+use Ricamo\Core\Document\Composition as CompositionDocument;
+use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Media as MediaDocument;
+use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Text;
+
+/** A project as it is stored, of which only what is asked for is read, and only what was changed is written. */
+final readonly class ProjectRecord
+{
+    /** @param  array<array-key, Composition>  $rows  by key, those that are removed included */
+    private function __construct(public Project $row, private array $rows, public Document $document)
+    {
+    }
+
+    public static function of(int $id): self
+    {
+        $row = Project::present()->findOrFail($id);
+        $rows = Composition::query()->where('project_id', $id)->orderBy('place')->orderBy('id')
+            ->get(['id', 'project_id', 'key', 'name', 'place', 'revision', 'removed_at'])->keyBy('key')->all();
+        $present = array_filter($rows, fn (Composition $one): bool => $one->removed_at === null);
+
+        return new self($row, $rows, new Document(
+            $row->name,
+            Media::libraryOf($id),
+            Compositions::stored(array_map(fn (Composition $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
+            Document::readSwatches(Node::decode($row->swatches)),
+        ));
+    }
+
+    /** The row of a composition, removed or not. */
+    public function composition(string $key): ?Composition
+    {
+        return $this->rows[$key] ?? null;
+    }
+
+    /**
+     * Writes what is other than it was read. To be called within a transaction.
+     *
+     * @return array<string, array{int, string}> of each composition that was changed, by key, its latest revision and the patch that led there
+     *
+     * @throws StaleRevision where a composition was changed since it was read
+     * @throws StaleProject where the project was
+     */
+    public function keep(Document $after): array
+    {
+        $before = $this->document;
+        $changed = [];
+        $made = false;
+        foreach ($after->compositions->changedFrom($before->compositions) as $entry) {
+            if ($before->compositions->knows($entry->id)) {
+                $changed[$entry->id] = $this->keepComposition($before->compositions->entry($entry->id)->composition(), $entry->composition());
+            } else {
+                Composition::store($this->row->id, $entry->composition());
+                $made = true;
+            }
+        }
+        $media = $after->media->changedFrom($before->media);
+        if ($made || $media !== [] || $this->isArrangedAnew($after) || $this->isNamedAnew($after)) {
+            $this->keepProject($after, $media);
+        }
+
+        return $changed;
+    }
+
+    private function isArrangedAnew(Document $after): bool
+    {
+        return $after->compositions->ids() !== $this->document->compositions->ids();
+    }
+
+    private function isNamedAnew(Document $after): bool
+    {
+        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches;
+    }
+
+    /** @return array{int, string} its latest revision and the patch that led there */
+    private function keepComposition(CompositionDocument $before, CompositionDocument $after): array
+    {
+        $row = $this->rows[$after->id];
+        $patch = Patch::between($before, $after);
+        if (! $row->keep($after)) {
+            throw new StaleRevision($row->id, $row->revision, Composition::query()->findOrFail($row->id, ['id', 'revision'])->revision);
+        }
+        Change::query()->insert([
+            'composition_id' => $row->id, 'revision' => $row->revision + 1, 'patch' => $patch, 'created_at' => now(),
+        ]);
+
+        return [$row->revision + 1, $patch];
+    }
+
+    /** @param  list<MediaDocument>  $media */
+    private function keepProject(Document $after, array $media): void
+    {
+        $isKept = Project::query()->whereKey($this->row->id)->where('revision', $this->row->revision)->update([
+            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()),
+        ]) > 0;
+        if (! $isKept) {
+            throw new StaleProject;
+        }
+        if ($this->isArrangedAnew($after)) {
+            $this->arrange($after->compositions->ids());
+        }
+        foreach ($media as $one) {
+            Media::query()->where('project_id', $this->row->id)->whereKey(Media::idOf($one->id))
+                ->update(['name' => $one->name, 'folder' => $one->folder, 'removed_at' => $one->removed ? now() : null]);
+        }
+    }
+
+    /** @param  list<string>  $keys  of the compositions that the project has now; the others are removed */
+    private function arrange(array $keys): void
+    {
+        $compositions = fn (): Builder => Composition::query()->where('project_id', $this->row->id);
+        foreach ($keys as $place => $key) {
+            $compositions()->where('key', $key)->update(['place' => $place, 'removed_at' => null]);
+        }
+        $compositions()->whereNotIn('key', $keys)->whereNull('removed_at')->update(['removed_at' => now()]);
+    }
+}
