@@ -69,6 +69,7 @@ try {
     await page.mouse.up();
 
     await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=media]').click();
     await take('kit');
 
     await page.locator('[data-thread=position] [data-bead]').nth(1).click({ button: 'right' });

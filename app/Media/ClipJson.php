@@ -39,6 +39,7 @@ final class ClipJson
             $node->optional('soundSeconds')?->number() ?? ($node->optional('sound')?->bool() === true ? $rate->seconds($frames) : null),
             $node->optional('channels')?->int(0, 1000) ?? 2,
             $node->optional('missing')?->int(0, PHP_INT_MAX) ?? 0,
+            $node->optional('coding')?->string(),
         );
     }
 }

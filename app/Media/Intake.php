@@ -39,10 +39,10 @@ final class Intake
         $hash = (string) hash_file('sha256', $path);
         $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
         if ($twin !== null) {
-            // One that was removed is brought back rather than kept twice.
+            // One that was removed is brought back rather than kept twice, and one whose file was missing has it again.
             $twin->restore();
+            $this->keep($path, Media::originalOf($hash));
             $media->update(['state' => 'twin', 'twin' => $twin->id]);
-            @unlink($path);
 
             return;
         }

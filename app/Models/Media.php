@@ -104,6 +104,8 @@ final class Media extends Model
         return [
             ...$known,
             ...$clip->facts()->toJson(),
+            'coding' => $clip->coding,
+            'missing' => ! is_file($this->original()),
             'remark' => $clip->remark(),
             'bytes' => $this->bytes,
             'prepared' => $this->prepared,

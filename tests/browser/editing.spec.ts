@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CLIPS } from './clips';
-import { addToComposition, drag, emptyComposition, goTo, kept, layersOf, setField, sheet } from './producer';
+import { addToComposition, drag, emptyComposition, findInKit, goTo, kept, layersOf, setField, sheet } from './producer';
 
 interface Keyframed {
     keyframes: { at: number; value: [number, number] }[];
@@ -149,8 +149,9 @@ test('things from the Kit land where they are dropped, in the picture and in tim
     await emptyComposition(page);
     const frame = (await page.locator('.picture .frame').boundingBox())!;
     const picture = (await page.locator('.picture').boundingBox())!;
+    const circleInKit = await findInKit(page, 'Circle');
     await kept(page, () =>
-        page.getByRole('button', { name: 'Add Circle' }).dragTo(page.locator('.picture'), {
+        circleInKit.dragTo(page.locator('.picture'), {
             targetPosition: {
                 x: frame.x - picture.x + frame.width / 4,
                 y: frame.y - picture.y + frame.height / 2,
@@ -161,8 +162,9 @@ test('things from the Kit land where they are dropped, in the picture and in tim
     expect(Math.abs((circle!.position as number[])[0]! - 480)).toBeLessThan(4);
     expect(Math.abs((circle!.position as number[])[1]! - 540)).toBeLessThan(4);
     const timeline = (await page.locator('.timeline .body').boundingBox())!;
+    const squareInKit = await findInKit(page, 'Square');
     await kept(page, () =>
-        page.getByRole('button', { name: 'Add Square' }).dragTo(page.locator('.timeline .body'), {
+        squareInKit.dragTo(page.locator('.timeline .body'), {
             targetPosition: { x: 312 + (timeline.width - 312) / 2, y: 60 },
         }),
     );

@@ -3,8 +3,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
 
 const removeClip = async (page: Page, name: string): Promise<void> => {
-    await page.locator('.clip', { hasText: name }).hover();
-    await page.getByRole('button', { name: `Remove ${name} from the project` }).click();
+    await page.getByRole('button', { name: `About ${name}` }).click();
+    await page.locator('[data-details]').getByRole('button', { name: 'Remove from the project' }).click();
 };
 
 test('a clip is removed and brought back, and not while it is in use', async ({ page }) => {
@@ -12,7 +12,7 @@ test('a clip is removed and brought back, and not while it is in use', async ({ 
     await upload(page, 'silent.mp4');
     await removeClip(page, 'silent.mp4');
     await expect(page.locator('.clip')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await page.keyboard.press('Control+z');
     await expect(page.locator('.clip')).toHaveCount(1);
     await page.getByRole('button', { name: 'Add silent.mp4', exact: true }).dblclick();
     await page.getByRole('button', { name: /match/i }).first().click();
@@ -83,13 +83,14 @@ test('a composition is removed, and the page about room shows and erases what wa
     await emptyComposition(page);
     const first = page.url();
     await page.locator('[data-compositions]').click();
-    await expect(page.locator('[data-remove-composition]')).toHaveClass(/is-disabled/);
+    await expect(page.getByRole('button', { name: 'A project keeps one composition' })).toBeDisabled();
     await page.locator('[data-new-composition]').click();
     await page.getByRole('button', { name: 'Make composition' }).click();
     await expect(page).not.toHaveURL(first);
     const second = page.url();
     await page.locator('[data-compositions]').click();
-    await page.locator('[data-remove-composition]').filter({ visible: true }).click();
+    await page.locator('[data-composition=c2]').hover();
+    await page.getByRole('button', { name: 'Remove New composition' }).click();
     await expect(page).toHaveURL(first);
     await page.goto(second);
     await expect(page.getByText('not here any more')).toBeVisible();

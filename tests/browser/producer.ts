@@ -12,7 +12,8 @@ export async function emptyComposition(page: Page): Promise<void> {
 
 export async function kept(page: Page, change: () => Promise<void>): Promise<void> {
     const answer = page.waitForResponse(
-        (response) => /\/(edits|undo|redo)$/.test(response.url()) && response.request().method() === 'POST',
+        (response) =>
+            /\/(edits|undo|redo|history\/\d+)$/.test(response.url()) && response.request().method() === 'POST',
     );
     await change();
     expect((await answer).status()).toBe(200);
@@ -37,12 +38,24 @@ export async function drag(
 
 export async function upload(page: Page, name: string): Promise<void> {
     await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=media]').click();
     await page.locator('[data-upload]').setInputFiles(`${CLIPS}/${name}`);
     await expect(page.getByRole('button', { name: `Add ${name}` })).toBeVisible();
 }
 
+/** Shows a thing of the Kit, in whichever drawer it lies. */
+export async function findInKit(page: Page, label: string): Promise<Locator> {
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-kit-search]').fill(label);
+    return page.getByRole('button', { name: `Add ${label}`, exact: true });
+}
+
 export async function addToComposition(page: Page, label: string): Promise<void> {
-    await kept(page, () => page.getByRole('button', { name: `Add ${label}`, exact: true }).dblclick());
+    const item = await findInKit(page, label);
+    await kept(page, () => item.dblclick());
+    // Once it is cleared, Escape gives the keys back to what is worked on.
+    await page.locator('[data-kit-search]').press('Escape');
+    await page.locator('[data-kit-search]').press('Escape');
 }
 
 export async function goTo(page: Page, timecode: string): Promise<void> {

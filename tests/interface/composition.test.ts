@@ -43,7 +43,7 @@ describe('the open composition', () => {
         vi.mocked(post).mockReturnValueOnce(first.promise).mockResolvedValueOnce(answered(6));
         const one = composition.edit('rename-layer', { layer: 'a', name: 'x' });
         const two = composition.edit('rename-layer', { layer: 'b', name: 'y' });
-        await Promise.resolve();
+        await vi.waitFor(() => expect(post).toHaveBeenCalled());
         expect(post).toHaveBeenCalledTimes(1);
         first.resolve(answered(5));
         await Promise.all([one, two]);

@@ -9,6 +9,7 @@ import { PictureStore } from '@/picture/pictures';
 import { usePictureView, type PictureView } from '@/picture/view';
 import { useScopes } from '@/project/scopes';
 import { useSelection } from '@/project/selection';
+import { useProject } from '@/project/project';
 import { bar, inComponent, pointer, withLayers } from './world';
 
 /** An area of 992 × 572 pixels: the composition of 1920 × 1080 is fitted at half its size, 16 pixels from the edges. */
@@ -244,7 +245,7 @@ describe('preview frames', () => {
     const bitmap = (): ImageBitmap => ({ close: vi.fn() }) as unknown as ImageBitmap;
 
     beforeEach(() => {
-        withLayers([]).media = [clip];
+        useProject().media = [clip];
         vi.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response('jpeg'));
         vi.stubGlobal(
             'createImageBitmap',
@@ -279,7 +280,7 @@ describe('preview frames', () => {
     });
 
     it('are not asked for before they are prepared', async () => {
-        withLayers([]).media = [{ ...clip, state: 'preparing', prepared: 10 }];
+        useProject().media = [{ ...clip, state: 'preparing', prepared: 10 }];
         const store = new PictureStore();
         await store.fetch('m1', 9);
         await store.fetch('m2', 0);
@@ -289,7 +290,7 @@ describe('preview frames', () => {
     });
 
     it('of a long clip stand for several frames each', async () => {
-        withLayers([]).media = [{ ...clip, preview: { every: 4, type: 'webp', height: 720, bytes: 0 } }];
+        useProject().media = [{ ...clip, preview: { every: 4, type: 'webp', height: 720, bytes: 0 } }];
         const store = new PictureStore();
         await store.fetch('m1', 11);
         expect(fetch).toHaveBeenCalledExactlyOnceWith('/storage/media/x/frames/000002.webp');
@@ -297,7 +298,7 @@ describe('preview frames', () => {
     });
 
     it('give way to the original where the picture stands still and more can be seen of it', async () => {
-        withLayers([]).media = [{ ...clip, number: 7, height: 1080 }];
+        useProject().media = [{ ...clip, number: 7, height: 1080 }];
         const store = new PictureStore();
         await store.originals.want([{ media: 'm1', frame: 3, scale: 0.5 }]);
         expect(fetch).not.toHaveBeenCalled();
@@ -308,7 +309,7 @@ describe('preview frames', () => {
     });
 
     it('of a thinned preview give way to the frame itself at any size', async () => {
-        withLayers([]).media = [
+        useProject().media = [
             { ...clip, number: 7, height: 1080, preview: { every: 4, type: 'jpg', height: 720, bytes: 0 } },
         ];
         const store = new PictureStore();

@@ -3,7 +3,8 @@ import type { Media, SoundCue } from '@/api/answers';
 import { get } from '@/api/client';
 import { Sound } from '@/picture/sound';
 import { perSecond, rateLabel } from '@/project/rates';
-import { deferred, withLayers } from './world';
+import { useProject } from '@/project/project';
+import { deferred } from './world';
 
 vi.mock('@/api/client', async (original) => ({
     ...(await original<typeof import('@/api/client')>()),
@@ -46,7 +47,7 @@ const clip = (fields: Partial<Media> = {}): Media =>
     }) as Media;
 
 async function prepared(cues: SoundCue[], media: Media[] = [clip()]): Promise<Sound> {
-    withLayers([]).media = media;
+    useProject().media = media;
     vi.mocked(get).mockResolvedValue({ cues });
     const sound = new Sound();
     await sound.prepare();

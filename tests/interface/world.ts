@@ -27,9 +27,14 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             layers,
         } as CompositionAnswer['document'],
         history: { undo: 'move', redo: null },
-        project: { id: 2, name: 'Depot Nine' },
-        compositions: [{ id: 7, name: 'Lower third' }],
-        media: [],
+        project: {
+            id: 2,
+            name: 'Depot Nine',
+            revision: 1,
+            compositions: [{ id: 7, key: 'c', name: 'Lower third' }],
+            media: [],
+            swatches: [],
+        },
     };
 }
 
@@ -39,6 +44,8 @@ export const answered = (revision: number, patch: EditAnswer['patch'] = []): Edi
     patch,
     history: { undo: 'rename layer', redo: null },
     glimpse: glimpse(),
+    project: null,
+    open: null,
 });
 
 export const tried = (revision: number, patch: TryAnswer['patch'] = []): TryAnswer => ({

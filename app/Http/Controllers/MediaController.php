@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Editing\ProjectRecord;
 use App\Media\Intake;
 use App\Models\Media;
 use App\Models\Project;
@@ -20,6 +21,12 @@ final class MediaController
     public function show(Media $media): JsonResponse
     {
         return new JsonResponse($media->summary());
+    }
+
+    /** Where it is used, in words. */
+    public function uses(Media $media): JsonResponse
+    {
+        return new JsonResponse(['uses' => ProjectRecord::of($media->project_id)->document->usesOf($media->key())]);
     }
 
     /** Prepares a clip again whose preparation failed or was cut short. */

@@ -79,6 +79,12 @@ final readonly class Composition
         return new FrameRange(0, $this->length);
     }
 
+    /** The frame that stands for the whole in a small picture: late enough for what arrives to have arrived. */
+    public function posterFrame(): int
+    {
+        return intdiv($this->length, 3);
+    }
+
     /** A span for reading values that do not change over time. */
     public static function anySpan(): FrameRange
     {

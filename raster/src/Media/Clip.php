@@ -26,6 +26,7 @@ final readonly class Clip
      * @param  ?string  $decoder  the one that reads it whole, where that is not the usual one
      * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null where it has none
      * @param  int  $missing  how many frames its header promises that are not there
+     * @param  ?string  $coding  how its pictures are coded, as ffmpeg calls it
      */
     public function __construct(
         public string $file,
@@ -45,6 +46,7 @@ final readonly class Clip
         public ?float $soundSeconds,
         public int $channels,
         public int $missing = 0,
+        public ?string $coding = null,
     ) {
     }
 

@@ -39,7 +39,7 @@ final class Probe
             self::matrix($video, $height), ($video['color_range'] ?? '') === 'pc' || str_starts_with($format, 'yuvj'),
             self::hasAlpha($video, $format), self::decoder($video),
             $sound === null ? null : self::soundSeconds($sound, $timing, (float) $streams['length']),
-            (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing),
+            (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing), (string) $video['codec_name'],
         );
     }
 

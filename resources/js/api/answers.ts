@@ -103,15 +103,21 @@ export interface History {
 }
 
 export interface EditAnswer {
+    /** Of the composition that was open. */
     revision: number;
     /** How many frames something went in time, where the edit is about that. */
     by: number | null;
     patch: PatchOperation[];
     history: History;
-    glimpse: Glimpse;
+    /** Null where the composition is not there any more. */
+    glimpse: Glimpse | null;
+    /** The project, where something of it is other than before. */
+    project: ProjectSummary | null;
+    /** The composition to go to, where what was changed is seen. */
+    open: number | null;
 }
 
-export type TryAnswer = Omit<EditAnswer, 'history'>;
+export type TryAnswer = Omit<EditAnswer, 'history' | 'project' | 'open'> & { glimpse: Glimpse };
 
 export interface Change {
     revision: number;
@@ -122,6 +128,8 @@ export interface Media {
     id: string;
     number: number;
     name: string;
+    /** The folder that it is filed in. */
+    folder: string | null;
     width: number;
     height: number;
     rate: string;
@@ -130,6 +138,10 @@ export interface Media {
     alpha: boolean;
     state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
+    /** How its pictures are coded, as ffmpeg calls it. */
+    coding: string | null;
+    /** Whether its file is not where it was kept. */
+    missing: boolean;
     /** What is to be known of the file, such as that it is cut off. */
     remark: string | null;
     bytes: number;
@@ -175,14 +187,41 @@ export interface Named {
     name: string;
 }
 
+/** A composition of the project; documents and edits call it by its key. */
+export interface CompositionName extends Named {
+    key: string;
+}
+
+export interface Swatch {
+    name: string;
+    colour: string;
+}
+
+export interface ProjectSummary extends Named {
+    revision: number;
+    compositions: CompositionName[];
+    media: Media[];
+    swatches: Swatch[];
+}
+
+/** Something that was done to the project. */
+export interface Step {
+    id: number;
+    title: string;
+    /** The name of the composition that was open. */
+    composition: string | null;
+    undone: boolean;
+    /** Whether this window did it. */
+    own: boolean;
+    at: string;
+}
+
 export interface CompositionAnswer {
     id: number;
     revision: number;
     document: Composition;
     history: History;
-    project: Named;
-    compositions: Named[];
-    media: Media[];
+    project: ProjectSummary;
 }
 
 export interface SoundCue {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useAdding, type Drop } from '@/project/adding';
+import { useKit } from './kit';
 
 /** A thing to add: double click, Enter, or drag it onto the picture or the timeline. */
 defineProps<{ label: string; hint?: string }>();
+const kit = useKit();
 const emit = defineEmits<{ add: [place: Drop] }>();
 
 const adding = useAdding();
@@ -16,6 +18,7 @@ function carry(event: DragEvent, label: string): void {
 <template>
     <div
         class="item"
+        :hidden="!kit.matches(label)"
         tabindex="0"
         role="button"
         :aria-label="`Add ${label}`"
@@ -40,6 +43,9 @@ function carry(event: DragEvent, label: string): void {
     border-radius: 9px;
     cursor: grab;
     user-select: none;
+}
+.item[hidden] {
+    display: none;
 }
 .item:hover {
     background: var(--hover);

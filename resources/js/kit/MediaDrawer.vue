@@ -1,20 +1,37 @@
 <script setup lang="ts">
-import { RotateCcw, Trash2, Upload as UploadIcon, X } from 'lucide-vue-next';
-import { ref } from 'vue';
-import { useAdding } from '@/project/adding';
+import { ChevronRight, Upload as UploadIcon, X } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Media } from '@/api/answers';
 import { useMedia } from '@/project/media';
-import { rateLabel } from '@/project/rates';
-import { useRemoving } from '@/project/removing';
 import IconButton from '@/shell/IconButton.vue';
-import KitItem from './KitItem.vue';
+import { useKit } from './kit';
+import MediaCard from './MediaCard.vue';
+
+type Order = 'brought in' | 'name' | 'length';
 
 const media = useMedia();
-const adding = useAdding();
-const { take } = useRemoving();
+const kit = useKit();
 const chooser = ref<HTMLInputElement | null>(null);
+const order = ref<Order>('brought in');
+const closed = ref<string[]>([]);
 
-const ordinal = (number: number): string =>
-    `${number}${['th', 'st', 'nd', 'rd'][number % 100 > 10 && number % 100 < 14 ? 0 : number % 10] ?? 'th'}`;
+const ORDERS: Record<Order, (a: Media, b: Media) => number> = {
+    'brought in': (a, b) => a.number - b.number,
+    name: (a, b) => a.name.localeCompare(b.name, undefined, { numeric: true }),
+    length: (a, b) => a.frames - b.frames,
+};
+
+const found = computed(() => media.list.filter((one) => kit.matches(one.name)).sort(ORDERS[order.value]));
+/** Folders and what is in them in one list, so that a card stays the same one when it is filed elsewhere. */
+const entries = computed(() =>
+    [null, ...media.folders].flatMap((folder) => {
+        const clips = found.value.filter((one) => one.folder === folder);
+        const shown = folder !== null && closed.value.includes(folder) ? [] : clips;
+        const heading =
+            folder === null || clips.length === 0 ? [] : [{ key: `/${folder}`, folder, count: clips.length }];
+        return [...heading, ...shown.map((clip) => ({ key: clip.id, folder, clip }))];
+    }),
+);
 
 function choose(): void {
     for (const file of chooser.value?.files ?? []) {
@@ -24,82 +41,69 @@ function choose(): void {
         chooser.value.value = '';
     }
 }
+
+function toggle(folder: string): void {
+    closed.value = closed.value.includes(folder)
+        ? closed.value.filter((one) => one !== folder)
+        : [...closed.value, folder];
+}
 </script>
 
 <template>
-    <input ref="chooser" type="file" accept="video/*,.mkv,.mov,.mxf" multiple hidden data-upload @change="choose" />
-    <ElButton class="upload" @click="chooser?.click()"
-        ><UploadIcon :size="15" style="margin-right: 7px" />Upload clips</ElButton
-    >
-    <ul v-if="media.uploads.length" class="uploads">
-        <li v-for="row in media.uploads" :key="row.key">
-            <span class="file" :title="row.name">{{ row.name }}</span>
-            <IconButton
-                :icon="X"
-                :size="14"
-                :label="row.problem ? 'Dismiss' : 'Cancel the upload'"
-                @click="row.problem ? media.dismiss(row.key) : row.cancel()"
-            />
-            <p v-if="row.problem" class="problem" role="alert">{{ row.problem }}</p>
-            <ElProgress
-                v-else
-                :percentage="Math.round(row.part * 100)"
-                :stroke-width="4"
-                :format="(part: number) => (part < 100 ? `${part} %` : 'checking')"
-                class="progress"
-            />
-        </li>
-    </ul>
-    <p v-if="media.list.length === 0 && media.uploads.length === 0" class="empty">
-        No clips yet. Upload some, or drop files anywhere in the window.
-    </p>
-    <div class="clips">
-        <div v-for="clip in media.list" :key="clip.id" class="clip">
-            <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip, $event)">
-                <div class="poster">
-                    <img
-                        v-if="clip.state === 'ready' || clip.prepared > 0"
-                        :src="clip.poster"
-                        alt=""
-                        draggable="false"
-                    />
-                    <span v-if="clip.state === 'waiting' || clip.state === 'preparing'" class="state">
-                        {{
-                            clip.state === 'waiting'
-                                ? 'waiting'
-                                : `${Math.floor((100 * clip.prepared) / clip.frames)} %`
-                        }}
-                    </span>
-                </div>
-            </KitItem>
-            <span class="facts">
-                {{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}{{ clip.alpha ? ' · alpha' : '' }}
+    <template v-if="!kit.search">
+        <input ref="chooser" type="file" accept="video/*,.mkv,.mov,.mxf" multiple hidden data-upload @change="choose" />
+        <ElButton class="upload" @click="chooser?.click()"
+            ><UploadIcon :size="15" style="margin-right: 7px" />Upload clips</ElButton
+        >
+        <ul v-if="media.uploads.length" class="uploads">
+            <li v-for="row in media.uploads" :key="row.key">
+                <span class="file" :title="row.name">{{ row.name }}</span>
                 <IconButton
-                    v-if="clip.state === 'waiting' || clip.state === 'preparing'"
                     :icon="X"
-                    :size="13"
-                    class="act"
-                    label="End its preparation"
-                    @click="media.cancelPreparation(clip)"
+                    :size="14"
+                    :label="row.problem ? 'Dismiss' : 'Cancel the upload'"
+                    @click="row.problem ? media.dismiss(row.key) : row.cancel()"
                 />
-                <IconButton
+                <p v-if="row.problem" class="problem" role="alert">{{ row.problem }}</p>
+                <ElProgress
                     v-else
-                    :icon="Trash2"
-                    :size="13"
-                    class="act quiet"
-                    :label="`Remove ${clip.name} from the project`"
-                    @click="take({ kind: 'media', id: clip.number }, clip.name, media.refresh)"
+                    :percentage="Math.round(row.part * 100)"
+                    :stroke-width="4"
+                    :format="(part: number) => (part < 100 ? `${part} %` : 'checking')"
+                    class="progress"
                 />
-            </span>
-            <p v-if="clip.remark" class="remark">{{ clip.remark }}</p>
-            <p v-if="clip.preview.every > 1 && clip.state !== 'failed'" class="remark">
-                Long: while playing, every {{ ordinal(clip.preview.every) }} frame is shown.
-            </p>
-            <p v-if="clip.state === 'failed' || clip.state === 'cancelled'" class="problem" role="alert">
-                {{ clip.state === 'cancelled' ? 'Not prepared for playing.' : clip.problem }}
-                <IconButton :icon="RotateCcw" :size="14" label="Prepare it again" @click="media.prepareAgain(clip)" />
-            </p>
+            </li>
+        </ul>
+        <p v-if="media.list.length === 0 && media.uploads.length === 0" class="empty">
+            No clips yet. Upload some, or drop files anywhere in the window.
+        </p>
+        <div v-if="media.list.length > 3" class="order">
+            In order of
+            <button
+                v-for="(_, name) in ORDERS"
+                :key="name"
+                type="button"
+                :aria-pressed="order === name"
+                @click="order = name"
+            >
+                {{ name === 'brought in' ? 'coming' : name }}
+            </button>
         </div>
+    </template>
+    <div class="clips">
+        <template v-for="entry in entries" :key="entry.key">
+            <MediaCard v-if="'clip' in entry" :clip="entry.clip" :data-folder="entry.folder ?? ''" />
+            <button
+                v-else
+                type="button"
+                class="folder"
+                :aria-expanded="!closed.includes(entry.folder)"
+                @click="toggle(entry.folder)"
+            >
+                <ChevronRight :size="14" aria-hidden="true" /><span dir="auto">{{ entry.folder }}</span
+                ><i>{{ entry.count }}</i>
+            </button>
+        </template>
     </div>
 </template>
 
@@ -138,58 +142,68 @@ function choose(): void {
     margin: 8px 6px;
     color: var(--quiet);
 }
+.order {
+    display: flex;
+    align-items: center;
+    gap: 2px;
+    margin: 0 6px 6px;
+    color: var(--quiet);
+    font-size: 12px;
+}
+.order button {
+    padding: 1px 6px;
+    border: 0;
+    border-radius: 6px;
+    background: none;
+    color: var(--quiet);
+    font-size: 12px;
+    cursor: pointer;
+}
+.order button:first-of-type {
+    margin-left: 3px;
+}
+.order button[aria-pressed='true'] {
+    background: var(--selected);
+    color: var(--ink);
+}
+.folder {
+    display: flex;
+    align-items: center;
+    gap: 5px;
+    grid-column: 1 / -1;
+    height: 28px;
+    padding: 0 6px 0 2px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--ink);
+    font-size: 12.5px;
+    font-weight: 600;
+    cursor: pointer;
+}
+.folder:hover {
+    background: var(--hover);
+}
+.folder span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.folder i {
+    margin-left: auto;
+    color: var(--quiet);
+    font-style: normal;
+    font-weight: 400;
+}
+.folder svg {
+    flex: none;
+}
+.folder[aria-expanded='true'] svg {
+    transform: rotate(90deg);
+}
 .clips {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 4px;
-}
-.poster {
-    position: relative;
-    aspect-ratio: 16 / 9;
-    border-radius: 7px;
-    background: var(--surround);
-    overflow: hidden;
-}
-.poster img {
-    width: 100%;
-    height: 100%;
-    object-fit: contain;
-}
-.state {
-    position: absolute;
-    inset: auto 4px 4px auto;
-    padding: 0 6px;
-    border-radius: 8px;
-    background: #000000b0;
-    color: #fff;
-    font-size: 11px;
-}
-.facts {
-    display: flex;
-    align-items: center;
-    gap: 4px;
-    min-height: 22px;
-    padding: 0 2px 0 6px;
-    color: var(--quiet);
-    font-size: 11px;
-    font-variant-numeric: tabular-nums;
-}
-.facts :deep(.act) {
-    width: 22px;
-    height: 22px;
-    margin-left: auto;
-}
-.facts :deep(.quiet) {
-    opacity: 0;
-}
-.clip:hover :deep(.quiet),
-.facts :deep(.quiet:focus-visible) {
-    opacity: 1;
-}
-.remark {
-    margin: 0 6px 4px;
-    color: var(--quiet);
-    font-size: 11px;
-    line-height: 1.35;
 }
 </style>

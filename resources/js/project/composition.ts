@@ -1,32 +1,27 @@
 import { applyPatch, type Operation } from 'fast-json-patch';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type {
-    Change,
-    CompositionAnswer,
-    EditAnswer,
-    Glimpse,
-    History,
-    Layer,
-    Media,
-    Named,
-    TryAnswer,
-} from '@/api/answers';
+import type { Change, CompositionAnswer, EditAnswer, Glimpse, History, Layer, TryAnswer } from '@/api/answers';
 import { Failure, get, post } from '@/api/client';
 import type { Composition } from '@/api/project.gen';
 import { usePaths } from '@/picture/paths';
 import { usePlayhead } from './playhead';
+import { useProject } from './project';
 import { useSelection } from './selection';
+import { windowId } from './window';
 
 /** What another window did since. */
 interface Missed {
     changes: Change[];
     history: History;
+    projectRevision: number;
 }
 
 type Saved = 'saved' | 'saving' | 'unsaved';
 
 const MOST_KNOWN_PATHS = 2000;
+
+const MISSED = 'This composition was changed in another window. Those changes are in; do yours again.';
 
 function patched(document: Composition, patch: Operation[]): Composition {
     return patch.length === 0 ? document : applyPatch(document, patch, false, false).newDocument;
@@ -40,9 +35,7 @@ export const useComposition = defineStore('composition', () => {
     const draft = shallowRef<Composition | null>(null);
     const glimpse = shallowRef<Glimpse | null>(null);
     const history = ref<History>({ undo: null, redo: null });
-    const project = ref<Named>({ id: 0, name: '' });
-    const siblings = ref<Named[]>([]);
-    const media = ref<Media[]>([]);
+    const project = useProject();
     const saved = ref<Saved>('saved');
     const problem = ref<string | null>(null);
     /** Layers on the move, whose alignments are to be shown. */
@@ -62,25 +55,24 @@ export const useComposition = defineStore('composition', () => {
 
     const layer = (layerId: string): Layer | undefined => layers.value.find((one) => one.id === layerId);
 
-    async function open(compositionId: number): Promise<void> {
-        const answer = await get<CompositionAnswer>(`/compositions/${compositionId}`);
+    /** Waits for changes under way: they are of the composition that was open when they were asked for. */
+    function open(compositionId: number): Promise<void> {
+        const opened = queue.then(() => load(compositionId));
+        queue = opened.catch(() => undefined);
+        return opened;
+    }
+
+    async function load(compositionId: number): Promise<void> {
+        const answer = await get<CompositionAnswer>(`/compositions/${compositionId}`, { window: await windowId() });
         id.value = answer.id;
         revision.value = answer.revision;
         document.value = answer.document;
         draft.value = null;
         glimpse.value = null;
         history.value = answer.history;
-        project.value = answer.project;
-        siblings.value = answer.compositions;
-        media.value = answer.media;
+        project.accept(answer.project);
         saved.value = 'saved';
         problem.value = null;
-    }
-
-    /** Asks which compositions the project has by now. */
-    async function refreshSiblings(): Promise<void> {
-        const { projects } = await get<{ projects: (Named & { compositions: Named[] })[] }>('/projects');
-        siblings.value = projects.find((one) => one.id === project.value.id)?.compositions ?? siblings.value;
     }
 
     function show(): object {
@@ -101,10 +93,12 @@ export const useComposition = defineStore('composition', () => {
         }
         history.value = answer.history;
         by.value = answer.by;
-        siblings.value = siblings.value.map((one) =>
-            one.id === id.value ? { ...one, name: document.value?.name ?? one.name } : one,
-        );
-        receive(answer.glimpse);
+        if (answer.project) {
+            project.accept(answer.project);
+        }
+        if (answer.glimpse) {
+            receive(answer.glimpse);
+        }
     }
 
     function receive(fresh: Glimpse): void {
@@ -113,8 +107,11 @@ export const useComposition = defineStore('composition', () => {
     }
 
     /** Takes in what another window changed in the meantime. */
-    function catchUp({ changes, history: latest }: Missed): void {
+    function catchUp({ changes, history: latest, projectRevision }: Missed): void {
         history.value = latest;
+        if (projectRevision !== project.revision) {
+            void project.refresh();
+        }
         for (const change of changes) {
             if (document.value && change.revision === revision.value + 1) {
                 document.value = patched(document.value, change.patch);
@@ -127,26 +124,29 @@ export const useComposition = defineStore('composition', () => {
     async function send(path: string, body: object): Promise<string | null> {
         saved.value = 'saving';
         try {
-            accept(
-                await post<EditAnswer>(`/compositions/${id.value}/${path}`, {
-                    ...body,
-                    revision: revision.value,
-                    show: show(),
-                }),
-            );
+            const answer = await post<EditAnswer>(`/compositions/${id.value}/${path}`, {
+                ...body,
+                revision: revision.value,
+                window: await windowId(),
+                show: show(),
+            });
+            accept(answer);
+            if (answer.open !== null) {
+                await load(answer.open);
+            }
             saved.value = 'saved';
             return null;
         } catch (error) {
             if (!(error instanceof Failure)) {
                 // What came could not be taken in: what the server has counts.
-                await open(id.value);
+                await load(id.value);
                 return null;
             }
             saved.value = error.status === 0 ? 'unsaved' : 'saved';
             stale.value++;
-            if (error.status === 409) {
+            if (error.status === 409 && 'changes' in (error.body as object)) {
                 catchUp(error.body as Missed);
-                return 'This composition was changed in another window. Those changes are in; do yours again.';
+                return MISSED;
             }
             return error.message;
         } finally {
@@ -157,9 +157,15 @@ export const useComposition = defineStore('composition', () => {
     /** Asks whether another window changed something, and shows it. */
     async function follow(): Promise<void> {
         try {
-            const missed = await get<Missed>(`/compositions/${id.value}/changes`, { since: revision.value });
-            if (missed.changes.some((change) => change.revision === revision.value + 1)) {
+            const missed = await get<Missed>(`/compositions/${id.value}/changes`, {
+                since: revision.value,
+                window: await windowId(),
+            });
+            const isNew = missed.changes.some((change) => change.revision === revision.value + 1);
+            if (isNew || missed.projectRevision !== project.revision) {
                 catchUp(missed);
+            }
+            if (isNew) {
                 stale.value++;
             }
         } catch {
@@ -185,8 +191,15 @@ export const useComposition = defineStore('composition', () => {
     /** Makes a change for a field that says itself what is wrong with it. */
     const ask = (name: string, args: object): Promise<string | null> => inTurn('edits', { edit: name, args });
     const edit = (name: string, args: object): Promise<boolean> => told(ask(name, args));
-    const undo = (): Promise<boolean> => (history.value.undo ? told(inTurn('undo', {})) : Promise.resolve(false));
-    const redo = (): Promise<boolean> => (history.value.redo ? told(inTurn('redo', {})) : Promise.resolve(false));
+    /** What others did meanwhile does not keep a window from going along its own steps. */
+    const walk = async (path: string): Promise<string | null> => {
+        const refused = await inTurn(path, {});
+        return refused === MISSED ? inTurn(path, {}) : refused;
+    };
+    const undo = (): Promise<boolean> => (history.value.undo ? told(walk('undo')) : Promise.resolve(false));
+    const redo = (): Promise<boolean> => (history.value.redo ? told(walk('redo')) : Promise.resolve(false));
+    /** Goes along the history to right after a step; 0 for its beginning. */
+    const goTo = (step: number): Promise<boolean> => told(walk(`history/${step}`));
 
     /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
     async function attempt(name: string, args: object): Promise<void> {
@@ -230,9 +243,6 @@ export const useComposition = defineStore('composition', () => {
         layers,
         glimpse,
         history,
-        project,
-        siblings,
-        media,
         saved,
         problem,
         stale,
@@ -244,10 +254,10 @@ export const useComposition = defineStore('composition', () => {
         edit,
         undo,
         redo,
+        goTo,
         attempt,
         abandon,
         follow,
         receive,
-        refreshSiblings,
     };
 });

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import type { Arrival, Media } from '@/api/answers';
 import { get, post, remove, type Failure } from '@/api/client';
 import { send } from '@/api/upload';
-import { useComposition } from './composition';
+import { useProject } from './project';
 
 export interface Upload {
     key: number;
@@ -16,16 +16,19 @@ export interface Upload {
 
 /** The project's clips, those on their way in, and how far their preparation is. */
 export const useMedia = defineStore('media', () => {
-    const composition = useComposition();
+    const project = useProject();
     const uploads = ref<Upload[]>([]);
     let keys = 0;
 
-    const list = computed(() => composition.media);
+    const list = computed(() => project.media);
+    const folders = computed(() =>
+        [...new Set(list.value.flatMap((one) => one.folder ?? []))].sort((a, b) => a.localeCompare(b)),
+    );
     const unprepared = computed(() => list.value.some((one) => one.state === 'waiting' || one.state === 'preparing'));
     const find = (id: string): Media | undefined => list.value.find((one) => one.id === id);
 
     async function refresh(): Promise<void> {
-        composition.media = (await get<{ media: Media[] }>(`/projects/${composition.project.id}/media`)).media;
+        project.media = (await get<{ media: Media[] }>(`/projects/${project.id}/media`)).media;
     }
 
     const poll = useIntervalFn(() => refresh().catch(() => undefined), 700, { immediate: false });
@@ -55,7 +58,7 @@ export const useMedia = defineStore('media', () => {
         const row = uploads.value[uploads.value.length - 1]!;
         try {
             const sent = await send(
-                `/projects/${composition.project.id}/uploads`,
+                `/projects/${project.id}/uploads`,
                 file,
                 (part) => (row.part = Math.min(part, 0.999)),
                 abort.signal,
@@ -88,5 +91,5 @@ export const useMedia = defineStore('media', () => {
         await refresh();
     }
 
-    return { list, uploads, find, refresh, add, dismiss, prepareAgain, cancelPreparation };
+    return { list, folders, uploads, find, refresh, add, dismiss, prepareAgain, cancelPreparation };
 });

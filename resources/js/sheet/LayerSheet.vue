@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
 import { useVocabulary } from '@/project/vocabulary';
 import PropertyRow from './PropertyRow.vue';
 import { sectionsOf } from './properties';
@@ -11,13 +12,14 @@ import TimeFields from './TimeFields.vue';
 const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
+const media = useMedia();
 const vocabulary = useVocabulary();
 
 const sections = computed(() => sectionsOf(vocabulary.words.properties[props.layer.kind]));
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
-const media = computed(() => {
+const clip = computed(() => {
     const layer = props.layer;
-    return layer.kind === 'footage' ? composition.media.find((one) => one.id === layer.media) : undefined;
+    return layer.kind === 'footage' ? media.find(layer.media) : undefined;
 });
 
 function rename(event: Event): void {
@@ -67,9 +69,9 @@ const setContent = (content: object): Promise<boolean> =>
         </ElRadioGroup>
     </div>
     <div v-if="layer.kind === 'footage'" class="choice">
-        <span v-if="media" class="facts">{{ media.width }} × {{ media.height }}, {{ media.frames }} frames</span>
+        <span v-if="clip" class="facts">{{ clip.width }} × {{ clip.height }}, {{ clip.frames }} frames</span>
         <ElCheckbox
-            v-if="media?.sound"
+            v-if="clip?.sound"
             :model-value="layer.sound ?? true"
             label="Sound"
             @change="(sound) => setContent({ sound })"

@@ -1,13 +1,15 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import { ElMessage } from 'element-plus/es/components/message/index';
 import 'element-plus/es/components/message/style/css';
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import KitPane from '@/kit/KitPane.vue';
 import PicturePane from '@/picture/PicturePane.vue';
 import TransportBar from '@/picture/TransportBar.vue';
 import { useComposition } from '@/project/composition';
 import { useFollowing } from '@/project/following';
+import { usePlaces } from '@/project/places';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { useScopes } from '@/project/scopes';
@@ -27,7 +29,9 @@ import RoomDialog from './RoomDialog.vue';
 import { useShortcuts } from './shortcuts';
 
 const route = useRoute();
+const router = useRouter();
 const composition = useComposition();
+const places = usePlaces();
 const playhead = usePlayhead();
 const preferences = usePreferences();
 const scopes = useScopes();
@@ -37,23 +41,32 @@ useTimecode();
 useFollowing();
 
 const picture = ref<InstanceType<typeof PicturePane> | null>(null);
+const switching = ref(false);
 const rendering = ref(false);
 const composing = ref(false);
 const choosing = ref(false);
 const clearing = ref(false);
 const failure = ref<string | null>(null);
 
-useShortcuts({ fit: () => picture.value?.fit(), render: () => (rendering.value = true) });
+useShortcuts({
+    fit: () => picture.value?.fit(),
+    render: () => (rendering.value = true),
+    switch: () => (switching.value = !switching.value),
+});
 
 async function open(): Promise<void> {
     failure.value = null;
     playhead.playing = false;
-    selection.clear();
-    scopes.clear();
+    const id = Number(route.params.id);
     try {
-        await Promise.all([composition.open(Number(route.params.id)), vocabulary.load()]);
+        await Promise.all([composition.id === id ? null : composition.open(id), vocabulary.load()]);
+        selection.clear();
+        scopes.clear();
         document.title = `${composition.document?.name} – Ricamo`;
         playhead.clearRange();
+        if (places.restore()) {
+            return;
+        }
         playhead.go(Math.min(50, Math.floor(playhead.length / 4)));
         const graphic = composition.layers.find((layer) => layer.kind === 'text');
         if (graphic) {
@@ -68,7 +81,13 @@ async function open(): Promise<void> {
 }
 
 onMounted(open);
+useEventListener(window, 'pagehide', () => places.keep());
 watch(() => route.params.id, open);
+// What was changed may be seen in another composition, which is then opened.
+watch(
+    () => composition.id,
+    (id) => id !== Number(route.params.id) && void router.push(`/compositions/${id}`),
+);
 watch(
     () => composition.problem,
     (problem) => {
@@ -99,7 +118,12 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
 
 <template>
     <div class="editor" :style="columns">
-        <HeaderBar @render="rendering = true" @compose="composing = true" @projects="choosing = true" />
+        <HeaderBar
+            v-model:switching="switching"
+            @render="rendering = true"
+            @compose="composing = true"
+            @projects="choosing = true"
+        />
         <div v-if="failure" class="failure" role="alert">
             <p>{{ failure }}</p>
             <ElButton @click="open">Try again</ElButton>

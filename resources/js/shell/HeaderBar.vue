@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { Clapperboard, Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import { useComposition } from '@/project/composition';
 import { usePreferences } from '@/project/preferences';
-import { useRemoving } from '@/project/removing';
+import { useProject } from '@/project/project';
+import CompositionSwitcher from './CompositionSwitcher.vue';
+import HistoryMenu from './HistoryMenu.vue';
 import IconButton from './IconButton.vue';
 
+const switching = defineModel<boolean>('switching', { default: false });
 const emit = defineEmits<{ render: []; compose: []; projects: [] }>();
 
 const composition = useComposition();
 const preferences = usePreferences();
-const router = useRouter();
-const { take } = useRemoving();
+const project = useProject();
 
 const saved = computed(
     () =>
@@ -20,26 +21,6 @@ const saved = computed(
             composition.saved
         ],
 );
-
-async function removeThis(): Promise<void> {
-    const { id, document } = composition;
-    const removed = await take<{ next: number }>({ kind: 'composition', id }, document?.name ?? '', () =>
-        composition.refreshSiblings(),
-    );
-    if (removed) {
-        await router.push(`/compositions/${removed.next}`);
-    }
-}
-
-function choose(command: number | string): void {
-    if (command === 'new') {
-        emit('compose');
-    } else if (command === 'remove') {
-        void removeThis();
-    } else {
-        void router.push(`/compositions/${command}`);
-    }
-}
 </script>
 
 <template>
@@ -51,32 +32,11 @@ function choose(command: number | string): void {
             <circle cx="24" cy="20" r="2.6" />
         </svg>
         <b class="ricamo">Ricamo</b>
-        <button
-            type="button"
-            class="crumb project"
-            dir="auto"
-            :title="composition.project.name"
-            @click="emit('projects')"
-        >
-            {{ composition.project.name }}
+        <button type="button" class="crumb project" dir="auto" :title="project.name" @click="emit('projects')">
+            {{ project.name }}
         </button>
         <span class="sep" aria-hidden="true">▸</span>
-        <ElDropdown trigger="click" class="crumb-drop" @command="choose">
-            <button type="button" class="crumb strong" dir="auto" :title="composition.shown?.name" data-compositions>
-                {{ composition.shown?.name }}
-            </button>
-            <template #dropdown>
-                <ElDropdownMenu>
-                    <ElDropdownItem v-for="one in composition.siblings" :key="one.id" :command="one.id">{{
-                        one.name
-                    }}</ElDropdownItem>
-                    <ElDropdownItem divided command="new" data-new-composition>New composition…</ElDropdownItem>
-                    <ElDropdownItem command="remove" :disabled="composition.siblings.length < 2" data-remove-composition
-                        >Remove this composition</ElDropdownItem
-                    >
-                </ElDropdownMenu>
-            </template>
-        </ElDropdown>
+        <CompositionSwitcher v-model="switching" @compose="emit('compose')" />
         <span class="saved" :class="composition.saved" role="status">{{ saved }}</span>
         <span class="space" />
         <IconButton
@@ -93,6 +53,7 @@ function choose(command: number | string): void {
             :label="composition.history.redo ? `Redo ${composition.history.redo} (Ctrl+Shift+Z)` : 'Nothing to redo'"
             @click="composition.redo()"
         />
+        <HistoryMenu />
         <IconButton
             :icon="preferences.evening ? Sun : Moon"
             :label="preferences.evening ? 'Linen, the light theme' : 'Evening, the dark theme'"
@@ -149,11 +110,6 @@ header {
 }
 .crumb:hover {
     background: var(--hover);
-}
-.strong {
-    max-width: 320px;
-    color: var(--ink);
-    font-weight: 600;
 }
 .sep {
     color: var(--quiet);

@@ -1,14 +1,17 @@
 <script setup lang="ts">
-import type { Component } from 'vue';
+import { ref, type Component } from 'vue';
 
 defineOptions({ inheritAttrs: false });
 
 /** An icon, or what is put into it, with its name as a tooltip. */
 defineProps<{ icon?: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
+
+/** Once it is pressed its name has been read, and would lie over what it opened. */
+const pressedJustNow = ref(false);
 </script>
 
 <template>
-    <ElTooltip :content="label" :show-after="500" :hide-after="0" :enterable="false">
+    <ElTooltip :content="label" :show-after="500" :hide-after="0" :enterable="false" :disabled="pressedJustNow">
         <button
             type="button"
             v-bind="$attrs"
@@ -17,6 +20,8 @@ defineProps<{ icon?: Component; label: string; pressed?: boolean; disabled?: boo
             :aria-label="label"
             :aria-pressed="pressed"
             :disabled="disabled"
+            @click="pressedJustNow = true"
+            @pointerleave="pressedJustNow = false"
         >
             <slot><component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" /></slot>
         </button>

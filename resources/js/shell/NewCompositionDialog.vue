@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue';
-import { useRouter } from 'vue-router';
-import { get, post } from '@/api/client';
+import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { rateLabel, RATES } from '@/project/rates';
 
@@ -15,7 +14,6 @@ const SIZES = [
 ] as const;
 
 const composition = useComposition();
-const router = useRouter();
 const problem = ref<string | null>(null);
 const form = reactive({ name: 'New composition', width: 1920, height: 1080, rate: '25/1', seconds: 10 });
 
@@ -23,12 +21,8 @@ async function make(): Promise<void> {
     try {
         const { seconds, ...fields } = form;
         const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text: `${seconds}s` });
-        const made = await post<{ id: number }>(`/projects/${composition.project.id}/compositions`, {
-            ...fields,
-            length: Math.max(1, time.frame),
-        });
-        open.value = false;
-        await router.push(`/compositions/${made.id}`);
+        problem.value = await composition.ask('add-composition', { ...fields, length: Math.max(1, time.frame) });
+        open.value = problem.value !== null;
     } catch (error) {
         problem.value = (error as Error).message;
     }

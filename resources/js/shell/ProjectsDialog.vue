@@ -4,7 +4,7 @@ import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Named } from '@/api/answers';
 import { get, post } from '@/api/client';
-import { useComposition } from '@/project/composition';
+import { useProject } from '@/project/project';
 import { useRemoving } from '@/project/removing';
 import IconButton from './IconButton.vue';
 import { useOpening } from './opening';
@@ -15,7 +15,7 @@ interface Project extends Named {
 
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ room: [] }>();
-const composition = useComposition();
+const current = useProject();
 const router = useRouter();
 const { take } = useRemoving();
 const opening = useOpening();
@@ -55,7 +55,7 @@ function getOut(id: number, ending: string): void {
 
 async function removeProject(project: Project): Promise<void> {
     const removed = await take({ kind: 'project', id: project.id }, project.name, load);
-    if (removed && project.id === composition.project.id) {
+    if (removed && project.id === current.id) {
         const next = projects.value[0]?.compositions[0];
         if (next) {
             void router.push(`/compositions/${next.id}`);

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue';
 import type { Render } from '@/api/answers';
 import { get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { rateLabel } from '@/project/rates';
 import { useRemoving } from '@/project/removing';
@@ -14,6 +15,7 @@ import IconButton from './IconButton.vue';
 const open = defineModel<boolean>({ required: true });
 
 const composition = useComposition();
+const media = useMedia();
 const playhead = usePlayhead();
 const timecode = useTimecode();
 const { take } = useRemoving();
@@ -28,7 +30,7 @@ const odd = computed(() => composition.shown && (composition.shown.width % 2 || 
 
 const even = (side: number): number => side + (side % 2);
 const cutOff = computed(() =>
-    composition.media.filter(
+    media.list.filter(
         (clip) =>
             clip.remark && composition.layers.some((layer) => layer.kind === 'footage' && layer.media === clip.id),
     ),

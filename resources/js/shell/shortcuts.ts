@@ -4,7 +4,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 
 /** What the keyboard does while no field has it. */
-export function useShortcuts(actions: { fit: () => void; render: () => void }): void {
+export function useShortcuts(actions: { fit: () => void; render: () => void; switch: () => void }): void {
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
@@ -59,6 +59,7 @@ export function useShortcuts(actions: { fit: () => void; render: () => void }): 
         i: playhead.setIn,
         o: playhead.setOut,
         f: actions.fit,
+        g: actions.switch,
         Delete: remove,
         Backspace: remove,
         Escape: () => selection.clear(),

@@ -1,5 +1,7 @@
 import { useElementSize } from '@vueuse/core';
-import { computed, inject, provide, ref, watch, type InjectionKey, type Ref } from 'vue';
+import { storeToRefs } from 'pinia';
+import { computed, inject, provide, watch, type InjectionKey, type Ref } from 'vue';
+import { usePlaces } from '@/project/places';
 import { usePlayhead } from '@/project/playhead';
 
 /** The height of every row of the timeline, in pixels. */
@@ -12,9 +14,7 @@ const PADDING = 14;
 function createTimeView(lane: Ref<HTMLElement | null>) {
     const playhead = usePlayhead();
     const { width } = useElementSize(lane);
-    /** Null while the whole piece is shown. */
-    const zoom = ref<number | null>(null);
-    const from = ref(0);
+    const { zoom, from } = storeToRefs(usePlaces());
 
     const fitted = computed(() => Math.max(0.001, (width.value - 2 * PADDING) / playhead.length));
     const perFrame = computed(() => Math.max(fitted.value, Math.min(WIDEST, zoom.value ?? 0)));

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { Ellipsis, FolderOpen, RotateCcw, X } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Media } from '@/api/answers';
+import { useAdding } from '@/project/adding';
+import { useMedia } from '@/project/media';
+import { rateLabel } from '@/project/rates';
+import IconButton from '@/shell/IconButton.vue';
+import KitItem from './KitItem.vue';
+import MediaDetails from './MediaDetails.vue';
+
+const props = defineProps<{ clip: Media }>();
+
+const media = useMedia();
+const adding = useAdding();
+const looking = ref(false);
+
+const preparing = computed(() => props.clip.state === 'waiting' || props.clip.state === 'preparing');
+
+const ordinal = (number: number): string =>
+    `${number}${['th', 'st', 'nd', 'rd'][number % 100 > 10 && number % 100 < 14 ? 0 : number % 10] ?? 'th'}`;
+</script>
+
+<template>
+    <div class="clip">
+        <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip, $event)">
+            <div class="poster">
+                <img v-if="clip.state === 'ready' || clip.prepared > 0" :src="clip.poster" alt="" draggable="false" />
+                <span v-if="clip.missing" class="state missing">file missing</span>
+                <span v-else-if="preparing" class="state">
+                    {{ clip.state === 'waiting' ? 'waiting' : `${Math.floor((100 * clip.prepared) / clip.frames)} %` }}
+                </span>
+            </div>
+        </KitItem>
+        <span class="facts">
+            {{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}{{ clip.alpha ? ' · alpha' : '' }}
+            <IconButton
+                v-if="preparing"
+                :icon="X"
+                :size="13"
+                class="act"
+                label="End its preparation"
+                @click="media.cancelPreparation(clip)"
+            />
+            <ElPopover v-model:visible="looking" trigger="click" placement="right-start" :width="300" :hide-after="0">
+                <template #reference>
+                    <span class="more"
+                        ><IconButton :icon="Ellipsis" :size="15" class="act quiet" :label="`About ${clip.name}`"
+                    /></span>
+                </template>
+                <MediaDetails v-if="looking" :clip="clip" @done="looking = false" />
+            </ElPopover>
+        </span>
+        <p v-if="clip.missing" class="problem" role="alert">
+            <FolderOpen :size="12" aria-hidden="true" /> Bring the same file in again, and it is found.
+        </p>
+        <p v-if="clip.remark" class="remark">{{ clip.remark }}</p>
+        <p v-if="clip.preview.every > 1 && clip.state !== 'failed'" class="remark">
+            Long: while playing, every {{ ordinal(clip.preview.every) }} frame is shown.
+        </p>
+        <p v-if="clip.state === 'failed' || clip.state === 'cancelled'" class="problem" role="alert">
+            {{ clip.state === 'cancelled' ? 'Not prepared for playing.' : clip.problem }}
+            <IconButton :icon="RotateCcw" :size="14" label="Prepare it again" @click="media.prepareAgain(clip)" />
+        </p>
+    </div>
+</template>
+
+<style scoped>
+.clip {
+    min-width: 0;
+}
+.poster {
+    position: relative;
+    aspect-ratio: 16 / 9;
+    border-radius: 7px;
+    background: var(--surround);
+    overflow: hidden;
+}
+.poster img {
+    width: 100%;
+    height: 100%;
+    object-fit: contain;
+}
+.state {
+    position: absolute;
+    inset: auto 4px 4px auto;
+    padding: 0 6px;
+    border-radius: 8px;
+    background: #000000b0;
+    color: #fff;
+    font-size: 11px;
+}
+.missing {
+    background: var(--accent);
+    color: var(--on-accent);
+}
+.facts {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    min-height: 22px;
+    padding: 0 2px 0 6px;
+    color: var(--quiet);
+    font-size: 11px;
+    font-variant-numeric: tabular-nums;
+}
+.facts :deep(.act) {
+    width: 22px;
+    height: 22px;
+}
+.more {
+    margin-left: auto;
+}
+.facts :deep(.quiet) {
+    opacity: 0.55;
+}
+.clip:hover :deep(.quiet),
+.facts :deep(.quiet:focus-visible) {
+    opacity: 1;
+}
+.remark,
+.problem {
+    margin: 0 6px 4px;
+    color: var(--quiet);
+    font-size: 11px;
+    line-height: 1.35;
+}
+.problem {
+    color: var(--accent);
+}
+</style>

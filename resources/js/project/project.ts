@@ -1,0 +1,38 @@
+import { defineStore } from 'pinia';
+import { ref } from 'vue';
+import type { CompositionName, Media, ProjectSummary, Step, Swatch } from '@/api/answers';
+import { get } from '@/api/client';
+import { windowId } from './window';
+
+/** The project that the open composition belongs to: its other compositions, its media, its colours. */
+export const useProject = defineStore('project', () => {
+    const id = ref(0);
+    const name = ref('');
+    const revision = ref(0);
+    const compositions = ref<CompositionName[]>([]);
+    const media = ref<Media[]>([]);
+    const swatches = ref<Swatch[]>([]);
+
+    function accept(summary: ProjectSummary): void {
+        id.value = summary.id;
+        name.value = summary.name;
+        revision.value = summary.revision;
+        compositions.value = summary.compositions;
+        media.value = summary.media;
+        swatches.value = summary.swatches;
+    }
+
+    async function refresh(): Promise<void> {
+        accept(await get<ProjectSummary>(`/projects/${id.value}`));
+    }
+
+    /** What was done to the project, the latest first. */
+    async function steps(): Promise<Step[]> {
+        const { steps: found } = await get<{ steps: Step[] }>(`/projects/${id.value}/history`, {
+            window: await windowId(),
+        });
+        return found;
+    }
+
+    return { id, name, revision, compositions, media, swatches, accept, refresh, steps };
+});
