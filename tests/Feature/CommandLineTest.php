@@ -87,6 +87,28 @@ final class CommandLineTest extends TestCase
         self::assertSame($before, file_get_contents("$this->folder/doc.json"));
     }
 
+    public function test_edits_of_the_project_are_applied_to_a_file(): void
+    {
+        $this->write();
+        file_put_contents("$this->folder/edits.json", json_encode([
+            ['edit' => 'duplicate-composition', 'args' => ['composition' => 'c1']],
+            ['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'Other bar'], 'composition' => 'c2'],
+            ['edit' => 'rename-composition', 'args' => ['composition' => 'c1', 'name' => 'First']],
+            ['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'First bar']],
+            ['edit' => 'file-media', 'args' => ['media' => ['m1'], 'folder' => 'Street']],
+            ['edit' => 'add-swatch', 'args' => ['colour' => '#2f5d50']],
+        ]));
+        self::assertSame('', $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput());
+        $project = Project::parse((string) file_get_contents("$this->folder/doc.json"));
+        self::assertSame(['First bar', 'Other bar'], [$project->composition('First')->layer('bar')->name, $project->composition('Lower third 2')->layer('bar')->name]);
+        self::assertSame(['Street', '#2f5d50'], [$project->media->get('m1')->folder, (string) $project->swatches[0]->colour]);
+        self::assertSame(0, $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png', '--composition', 'Lower third 2')->getExitCode());
+        file_put_contents("$this->folder/edits.json", json_encode([['edit' => 'remove-media', 'args' => ['media' => ['m1']]]]));
+        self::assertSame(
+            "edits.json: [0]: “clip.mp4” is in use: “Clip” in “First”, “Clip” in “Lower third 2”. Remove those layers first.\n", $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput(),
+        );
+    }
+
     #[TestWith([['opacity' => 130], 'doc.json: compositions[0].layers[1].opacity: 130 is outside 0..100'])]
     #[TestWith([['kind' => 'hologram'], 'doc.json: compositions[0].layers[1].kind: "hologram" is not one of footage, shape, text'])]
     public function test_a_bad_document_ends_with_status_2_and_one_line(array $layer, string $says): void
