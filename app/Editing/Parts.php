@@ -72,6 +72,7 @@ final class Parts
         }
         foreach ($layers as $composition => $changes) {
             $after = self::withLayers($after, (string) $composition, $changes);
+            $after->compositions->entry((string) $composition)->composition()->checkLocks($now->compositions->entry((string) $composition)->composition());
         }
 
         return $after;

@@ -7,6 +7,7 @@ use App\Models\Project;
 use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Time\FrameRate;
 
@@ -15,7 +16,7 @@ final class NewProject
 {
     public static function named(string $name): Composition
     {
-        $document = new Document('c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of());
+        $document = new Document('c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of(), Markers::of());
 
         return DB::transaction(fn (): Composition => Composition::store(Project::query()->create(['name' => $name])->id, $document));
     }

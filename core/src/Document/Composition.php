@@ -27,6 +27,7 @@ final readonly class Composition
         public int $length,
         public ?Colour $background,
         public Stack $layers,
+        public Markers $markers,
     ) {
     }
 
@@ -40,7 +41,7 @@ final readonly class Composition
     /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
     public static function readHead(Node $node, Stack $layers): self
     {
-        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'layers']);
+        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'layers']);
 
         return new self(
             $node->field('id')->name(64),
@@ -51,6 +52,7 @@ final readonly class Composition
             $node->field('length')->int(1, self::LONGEST),
             self::readBackgroundColour($node->optional('background')),
             $layers,
+            Markers::read($node->optional('markers')),
         );
     }
 
@@ -71,6 +73,7 @@ final readonly class Composition
             'rate' => (string) $this->rate,
             'length' => $this->length,
             'background' => $this->background === null ? 'transparent' : (string) $this->background,
+            'markers' => $this->markers->toJson(),
         ];
     }
 
@@ -122,7 +125,7 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers);
+        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers);
     }
 
     public function withLayers(Stack $layers): self
@@ -131,19 +134,36 @@ final readonly class Composition
     }
 
     /**
-     * Reads back all that is not in $before, for a document that can be written but not read again is lost.
+     * Locked layers are to be as they were, but for the lock.
      *
-     * @throws Refusal for a value that a document may not have
+     * @throws Refusal for one that is other or gone
+     */
+    public function checkLocks(self $before): void
+    {
+        foreach ([...$this->layers->changedFrom($before->layers), ...$before->layers->goneIn($this->layers)] as $entry) {
+            $was = $before->layers->get($entry->id);
+            if ($was?->locked === true && ! $was->differsOnlyInLock($this->layers->get($entry->id))) {
+                throw new Refusal("“{$was->name}” is locked; unlock it first");
+            }
+        }
+    }
+
+    /**
+     * Checks what an edit made of $before. Whatever is other is read back, for a document that can be written but not read
+     * again is lost.
+     *
+     * @throws Refusal for a value that a document may not have, and for a locked layer that was changed
      */
     public function checkAgainst(self $before): void
     {
+        $this->checkLocks($before);
         self::readHead(new Node($this->headJson()), $this->layers);
         foreach ($this->layers->changedFrom($before->layers) as $entry) {
             Layer::read(new Node($entry->layer()->toJson(), 'layers', $this->indexOf($entry->id)));
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack}  $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -155,6 +175,7 @@ final readonly class Composition
             $fields['length'] ?? $this->length,
             array_key_exists('background', $fields) ? $fields['background'] : $this->background,
             $fields['layers'] ?? $this->layers,
+            $fields['markers'] ?? $this->markers,
         );
     }
 

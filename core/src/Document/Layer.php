@@ -19,7 +19,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0];
 
     /** @param  array<string, Property>  $properties every property of its kind, by name */
     public function __construct(
@@ -32,6 +32,7 @@ final readonly class Layer
         public bool $visible = true,
         public bool $scaleLinked = true,
         public Dye $label = Dye::Madder,
+        public bool $locked = false,
     ) {
     }
 
@@ -58,6 +59,7 @@ final readonly class Layer
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
+            $node->optional('locked')?->bool() ?? false,
         );
     }
 
@@ -73,6 +75,7 @@ final readonly class Layer
             'visible' => $this->visible,
             'scaleLinked' => $this->scaleLinked,
             'label' => $this->label->value,
+            ...($this->locked ? ['locked' => true] : []),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -159,7 +162,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -172,7 +175,13 @@ final readonly class Layer
             $fields['visible'] ?? $this->visible,
             $fields['scaleLinked'] ?? $this->scaleLinked,
             $fields['label'] ?? $this->label,
+            $fields['locked'] ?? $this->locked,
         );
+    }
+
+    public function differsOnlyInLock(?self $other): bool
+    {
+        return $other !== null && $other->with(['locked' => $this->locked])->toJson() === $this->toJson();
     }
 
     private static function readId(Node $node): string

@@ -190,6 +190,12 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
         return array_values(array_filter($this->entries, fn (StoredLayer $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry));
     }
 
+    /** @return list<StoredLayer> those that are not in $after */
+    public function goneIn(self $after): array
+    {
+        return array_values(array_diff_key($this->entries, $after->entries));
+    }
+
     /** @return Generator<int, Layer> */
     public function getIterator(): Generator
     {

@@ -19,13 +19,15 @@ use Ricamo\Core\Edit\Keyframes\SetEasing;
 use Ricamo\Core\Edit\Keyframes\SetPin;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
-use Ricamo\Core\Edit\Layers\MoveLayers;
+use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Core\Edit\Layers\RemoveLayers;
 use Ricamo\Core\Edit\Layers\RenameLayer;
 use Ricamo\Core\Edit\Layers\ReorderLayer;
 use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
-use Ricamo\Core\Edit\Layers\TrimLayer;
+use Ricamo\Core\Edit\Markers\AddMarkers;
+use Ricamo\Core\Edit\Markers\ChangeMarker;
+use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
 use Ricamo\Core\Edit\Media\RenameMedia;
@@ -39,6 +41,13 @@ use Ricamo\Core\Edit\Project\AddSwatch;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
+use Ricamo\Core\Edit\Time\FitLayers;
+use Ricamo\Core\Edit\Time\MoveLayers;
+use Ricamo\Core\Edit\Time\PlaceLayers;
+use Ricamo\Core\Edit\Time\RemoveAndClose;
+use Ricamo\Core\Edit\Time\SlipLayers;
+use Ricamo\Core\Edit\Time\SplitLayers;
+use Ricamo\Core\Edit\Time\TrimLayer;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetValues;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -57,6 +66,15 @@ final class Edits
         'reorder-layer' => ReorderLayer::class,
         'trim-layer' => TrimLayer::class,
         'move-layers' => MoveLayers::class,
+        'split-layers' => SplitLayers::class,
+        'slip-layers' => SlipLayers::class,
+        'fit-layers' => FitLayers::class,
+        'place-layers' => PlaceLayers::class,
+        'remove-and-close' => RemoveAndClose::class,
+        'paste-layers' => PasteLayers::class,
+        'add-markers' => AddMarkers::class,
+        'change-marker' => ChangeMarker::class,
+        'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,

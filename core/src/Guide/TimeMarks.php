@@ -4,7 +4,7 @@ namespace Ricamo\Core\Guide;
 
 use Ricamo\Core\Document\Composition;
 
-/** The moments that things in time are drawn to: both ends of the composition and of its layers, and the playhead. */
+/** The moments that things in time are drawn to: both ends of the composition and of its layers, markers, and the playhead. */
 final readonly class TimeMarks
 {
     /** @param  list<int>  $frames */
@@ -16,7 +16,7 @@ final readonly class TimeMarks
     public static function of(Composition $composition, array $except, ?int $playhead): self
     {
         $moving = array_fill_keys($except, true);
-        $frames = [0, $composition->length];
+        $frames = [0, $composition->length, ...$composition->markers->frames()];
         if ($playhead !== null) {
             $frames[] = $playhead;
         }

@@ -6,6 +6,7 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Kind\LayerKind;
@@ -67,6 +68,11 @@ final class ProjectSchema
             'rate' => self::RATE,
             'length' => self::whole(1, Composition::LONGEST),
             'background' => ['anyOf' => [ColourType::SCHEMA, ['const' => 'transparent']]],
+            'markers' => ['type' => 'array', 'maxItems' => Markers::MOST, 'items' => self::object([
+                'frame' => self::whole(0, Composition::LONGEST - 1),
+                'name' => ['type' => 'string', 'maxLength' => 200],
+                'label' => self::choice(array_column(Dye::cases(), 'value')),
+            ], ['frame'])],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',
                 'type' => 'array',
@@ -87,6 +93,7 @@ final class ProjectSchema
             'visible' => ['type' => 'boolean'],
             'scaleLinked' => ['type' => 'boolean'],
             'label' => self::choice(array_column(Dye::cases(), 'value')),
+            'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
             ...$kind->contentSchema(),
             ...array_map(self::property(...), $kind->properties()),
         ], ['id', 'kind', 'name', 'in', 'out', ...$kind->requiredContent()]);

@@ -18,6 +18,10 @@ export interface ProjectFile {
      * @minItems 1
      */
     compositions: [Composition, ...Composition[]];
+    /**
+     * @maxItems 200
+     */
+    swatches?: Swatch[];
 }
 export interface MediaFile {
     id: string;
@@ -26,6 +30,10 @@ export interface MediaFile {
      * relative to the project file
      */
     file: string;
+    /**
+     * the folder that it is filed in
+     */
+    folder?: string;
 }
 export interface Composition {
     id: string;
@@ -35,6 +43,14 @@ export interface Composition {
     rate: string;
     length: number;
     background?: string | 'transparent';
+    /**
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
     /**
      * from the bottom of the stack to the top
      */
@@ -49,6 +65,10 @@ export interface FootageLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
     media: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
@@ -194,6 +214,10 @@ export interface ShapeLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
     form: 'rectangle' | 'ellipse';
     position?:
         | [number, number]
@@ -447,6 +471,10 @@ export interface TextLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
     text: string;
     font?: string;
     align?: 'left' | 'centre' | 'right';
@@ -705,4 +733,8 @@ export interface TextLayer {
                   }[]
               ];
           };
+}
+export interface Swatch {
+    name: string;
+    colour: string;
 }

@@ -26,7 +26,7 @@ final readonly class AddComposition implements ProjectEdit
         $first = $project->composition();
         $given = $this->args->object();
         $composition = Composition::read(new Node([
-            ...array_diff_key($first->headJson(), ['background' => true]),
+            ...array_diff_key($first->headJson(), ['background' => true, 'markers' => true]),
             'name' => $project->compositions->freeName('Composition '.(count($project->compositions) + 1)),
             ...$given,
             'id' => $project->compositions->freeId(),

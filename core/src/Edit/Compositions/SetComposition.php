@@ -5,6 +5,7 @@ namespace Ricamo\Core\Edit\Compositions;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Marker;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -39,6 +40,9 @@ final readonly class SetComposition implements CompositionEdit
         $changed = Composition::readHead(new Node([...$composition->headJson(), ...$given], $this->args), $composition->layers);
         if (! $changed->rate->equals($composition->rate)) {
             $changed = $changed->withLayers($changed->layers->map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate)));
+            $changed = $changed->with(['markers' => $changed->markers->map(fn (Marker $marker): Marker => new Marker(
+                $changed->rate->nearestFrame($marker->frame, $composition->rate), $marker->name, $marker->label,
+            ))]);
             $changed = $this->args->has('length') ? $changed : $changed->with([
                 'length' => max(1, $changed->rate->nearestFrame($composition->length, $composition->rate)),
             ]);

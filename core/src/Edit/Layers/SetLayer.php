@@ -8,23 +8,24 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Shows or hides layers, links or unlinks their scale, or changes their label colour. */
+/** Shows or hides layers, locks or unlocks them, links or unlinks their scale, or changes their label colour. */
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked']);
 
         return new self(
             LayerIds::read($args),
             $args->optional('visible')?->bool(),
             $args->optional('scaleLinked')?->bool(),
             $args->optional('label')?->enum(Dye::class),
+            $args->optional('locked')?->bool(),
         );
     }
 
@@ -36,6 +37,7 @@ final readonly class SetLayer implements CompositionEdit
                 'visible' => $this->visible ?? $layer->visible,
                 'scaleLinked' => $this->scaleLinked ?? $layer->scaleLinked,
                 'label' => $this->label ?? $layer->label,
+                'locked' => $this->locked ?? $layer->locked,
             ]));
         }
 
@@ -45,6 +47,7 @@ final readonly class SetLayer implements CompositionEdit
     public function title(): string
     {
         return match (true) {
+            $this->locked !== null => $this->locked ? 'lock layer' : 'unlock layer',
             $this->visible !== null => $this->visible ? 'show layer' : 'hide layer',
             $this->scaleLinked !== null => $this->scaleLinked ? 'link scale' : 'unlink scale',
             default => 'change label',

@@ -1,9 +1,10 @@
 <?php
 
-namespace Ricamo\Core\Edit\Layers;
+namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\DrawnIn;
+use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;

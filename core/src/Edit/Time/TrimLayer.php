@@ -1,19 +1,16 @@
 <?php
 
-namespace Ricamo\Core\Edit\Layers;
+namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Played;
-use Ricamo\Core\Time\FrameRange;
 
 /**
- * Moves a layer's in point, its out point, or both. Keyframes stay with the point they are pinned to. What plays in
- * the layer stays where it is in time, so that its in point cannot go before its beginning. With `snap`, what the point comes near to
- * draws it in, and a frame of the layer is left.
+ * Moves a layer's in point, its out point, or both (`Trimmed`). With `snap`, what the point comes near to draws it in, and a
+ * frame of the layer is left.
  */
 final readonly class TrimLayer implements DrawnIn
 {
@@ -67,16 +64,10 @@ final readonly class TrimLayer implements DrawnIn
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $out = (int) ($this->out ?? $layer->span->out);
-        $in = (int) ($this->in ?? $layer->span->in);
-        $content = $layer->content;
-        if ($content instanceof Played) {
-            $earliest = $layer->span->in - $content->room($composition->rate, $evaluator->media);
-            $in = min(max($in, $earliest), $out - 1);
-            $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $composition->rate, $evaluator->media));
-        }
 
-        return $composition->replacing($layer->withSpan(new FrameRange($in, $out)));
+        return $composition->replacing(Trimmed::to(
+            $layer, (int) ($this->in ?? $layer->span->in), (int) ($this->out ?? $layer->span->out), $composition->rate, $evaluator->media,
+        ));
     }
 
     public function title(): string

@@ -1,0 +1,72 @@
+<?php
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** The markers of a composition in order of time, at most one on a frame. */
+final readonly class Markers
+{
+    public const MOST = 2000;
+
+    /** @param  array<int, Marker>  $markers  by frame, sorted */
+    private function __construct(private array $markers)
+    {
+    }
+
+    /** Of two on one frame, the later in the list counts. @throws Refusal for too many */
+    public static function of(Marker ...$markers): self
+    {
+        $byFrame = array_column($markers, null, 'frame');
+        ksort($byFrame);
+
+        return count($byFrame) <= self::MOST ? new self($byFrame) : throw new Refusal('a composition has at most '.self::MOST.' markers');
+    }
+
+    public static function read(?Node $node): self
+    {
+        return self::of(...array_map(Marker::read(...), $node?->items(self::MOST) ?? []));
+    }
+
+    /** @return list<Marker> in order of time */
+    public function all(): array
+    {
+        return array_values($this->markers);
+    }
+
+    /** @return list<int> in order of time */
+    public function frames(): array
+    {
+        return array_keys($this->markers);
+    }
+
+    /** @throws Refusal where there is none on this frame */
+    public function on(int $frame): Marker
+    {
+        return $this->markers[$frame] ?? throw new Refusal("there is no marker on frame $frame");
+    }
+
+    public function with(Marker ...$markers): self
+    {
+        return self::of(...array_values($this->markers), ...$markers);
+    }
+
+    /** @param  list<int>  $frames */
+    public function without(array $frames): self
+    {
+        return new self(array_diff_key($this->markers, array_fill_keys($frames, true)));
+    }
+
+    /** @param  callable(Marker): Marker  $change */
+    public function map(callable $change): self
+    {
+        return self::of(...array_map($change, array_values($this->markers)));
+    }
+
+    /** @return list<array{frame: int, name: string, label: string}> */
+    public function toJson(): array
+    {
+        return array_map(fn (Marker $marker): array => $marker->toJson(), $this->all());
+    }
+}

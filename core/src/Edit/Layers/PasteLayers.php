@@ -1,0 +1,61 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Puts copies of layers, as documents hold them, on top of the stack in their order: at the same time as they had, or with
+ * the first of them beginning at frame `at`.
+ */
+final readonly class PasteLayers implements CompositionEdit
+{
+    private const MOST = 500;
+
+    /** @param  non-empty-list<Node>  $layers */
+    private function __construct(private array $layers, private ?int $at)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'at']);
+        $layers = $args->field('layers')->items(self::MOST);
+
+        return new self(
+            $layers === [] ? $args->field('layers')->refuse('is empty') : $layers,
+            $args->optional('at')?->int(-Composition::LONGEST, Composition::LONGEST),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layers = array_map(Layer::read(...), $this->layers);
+        $by = $this->at === null ? 0 : $this->at - min(array_map(fn (Layer $layer): int => $layer->span->in, $layers));
+        foreach ($layers as $index => $layer) {
+            foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
+                if (! $evaluator->media->has($id) || $evaluator->media->get($id)->removed) {
+                    $this->layers[$index]->field($field)->refuse("“{$layer->name}” shows media that are not in this project");
+                }
+            }
+            $pasted = $layer->with([
+                'id' => $composition->layers->freeId(),
+                'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+            ]);
+            $composition = $composition->withLayers($composition->layers->inserting($pasted, count($composition->layers)));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return count($this->layers) === 1 ? 'paste layer' : 'paste layers';
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+namespace Ricamo\Core\Edit\Markers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Marker;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Moves the marker on frame `marker` to frame `to`, names it, or gives it another colour. */
+final readonly class ChangeMarker implements CompositionEdit
+{
+    private function __construct(private int $marker, private ?Node $to, private ?string $name, private ?Dye $label)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['marker', 'to', 'name', 'label']);
+
+        return new self(
+            $args->field('marker')->int(0, Composition::LONGEST),
+            $args->optional('to'),
+            $args->has('name') ? trim($args->field('name')->string(200)) : null,
+            $args->optional('label')?->enum(Dye::class),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $marker = $composition->markers->on($this->marker);
+        $changed = new Marker(
+            $this->to?->int(0, $composition->range()->last()) ?? $marker->frame, $this->name ?? $marker->name, $this->label ?? $marker->label,
+        );
+
+        return $composition->with(['markers' => $composition->markers->without([$this->marker])->with($changed)]);
+    }
+
+    public function title(): string
+    {
+        return $this->to !== null ? 'move marker' : 'change marker';
+    }
+}

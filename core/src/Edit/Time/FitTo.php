@@ -1,0 +1,17 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+/** What layers are made as long as. */
+enum FitTo: string
+{
+    case Beneath = 'beneath';
+    case Composition = 'composition';
+    case First = 'first';
+    case Last = 'last';
+
+    public function needsFrame(): bool
+    {
+        return $this === self::First || $this === self::Last;
+    }
+}

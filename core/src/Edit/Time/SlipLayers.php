@@ -1,0 +1,50 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Played;
+use Ricamo\Core\Refusal;
+
+/**
+ * Shows a part of what plays in layers that is `by` frames later, while the layers stay where they are in time. It cannot
+ * begin before its beginning.
+ */
+final readonly class SlipLayers implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private int $by)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'by']);
+
+        return new self(LayerIds::read($args), (int) round($args->field('by')->number(-Composition::LONGEST, Composition::LONGEST)));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $slipped = $composition;
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $content = $layer->content;
+            if ($content instanceof Played) {
+                $by = max($this->by, -$content->room($composition->rate, $evaluator->media));
+                $slipped = $slipped->replacing($layer->withContent($content->begunLater($by, $composition->rate, $evaluator->media)));
+            }
+        }
+
+        return $slipped !== $composition ? $slipped : throw new Refusal('nothing plays in what is selected');
+    }
+
+    public function title(): string
+    {
+        return 'slip';
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\Pin;
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Played;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Cuts layers in two at frame `at`, which is the first of the later parts; those lie right above. Nothing on any frame
+ * changes. Layers that are not on before and at that frame stay as they are.
+ */
+final readonly class SplitLayers implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private int $at)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'at']);
+
+        return new self(LayerIds::read($args), $args->field('at')->int(-Composition::LONGEST, 2 * Composition::LONGEST));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $before = $composition;
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if ($layer->span->contains($this->at) && $this->at > $layer->span->in) {
+                $later = $this->later($layer, $composition, $evaluator)->with(['id' => $composition->layers->freeId()]);
+                $composition = $composition->replacing($this->earlier($layer));
+                $composition = $composition->withLayers($composition->layers->inserting($later, $composition->indexOf($id) + 1));
+            }
+        }
+
+        return $composition !== $before ? $composition : throw new Refusal("no layer goes on across frame {$this->at}");
+    }
+
+    public function title(): string
+    {
+        return count($this->layers) === 1 ? 'split layer' : 'split layers';
+    }
+
+    /** Its keyframes stay on their frames. What was pinned to the end is not about this end, and is pinned to the start. */
+    private function earlier(Layer $layer): Layer
+    {
+        $pinned = fn (Property $property): Property => $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::Start, $layer->span));
+
+        return $layer->with(['properties' => array_map($pinned, $layer->properties), 'span' => new FrameRange($layer->span->in, $this->at)]);
+    }
+
+    /** The same with the other end. */
+    private function later(Layer $layer, Composition $composition, Evaluator $evaluator): Layer
+    {
+        $pinned = fn (Property $property): Property => $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::End, $layer->span));
+        $content = $layer->content;
+
+        return $layer->with([
+            'properties' => array_map($pinned, $layer->properties),
+            'span' => new FrameRange($this->at, $layer->span->out),
+            'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
+        ]);
+    }
+}

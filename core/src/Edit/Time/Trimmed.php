@@ -1,0 +1,28 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Played;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+
+/**
+ * A layer with other ends. Keyframes stay with the end that they are pinned to; what plays in the layer stays where it is
+ * in time, so that its in point cannot go before its beginning.
+ */
+final class Trimmed
+{
+    /** @param  FrameRate  $rate  of the composition */
+    public static function to(Layer $layer, int $in, int $out, FrameRate $rate, MediaLibrary $media): Layer
+    {
+        $content = $layer->content;
+        if ($content instanceof Played) {
+            $in = min(max($in, $layer->span->in - $content->room($rate, $media)), $out - 1);
+            $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $rate, $media));
+        }
+
+        return $layer->withSpan(new FrameRange($in, $out));
+    }
+}

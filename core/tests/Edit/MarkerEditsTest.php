@@ -1,0 +1,74 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+final class MarkerEditsTest extends TestCase
+{
+    private function marked(): Composition
+    {
+        return Fixture::edit(Fixture::composition([Fixture::bar()]), 'add-markers', ['markers' => [['frame' => 50, 'name' => ' Bell '], ['frame' => 10, 'label' => 'woad']]]);
+    }
+
+    public function test_markers_stand_in_order_of_time_one_on_a_frame(): void
+    {
+        self::assertSame([
+            ['frame' => 10, 'name' => '', 'label' => 'woad'], ['frame' => 50, 'name' => 'Bell', 'label' => 'saffron'],
+        ], $this->marked()->toJson()['markers']);
+        $again = Fixture::edit($this->marked(), 'add-markers', ['markers' => [['frame' => 10, 'name' => 'Beat']]]);
+        self::assertSame(['Beat', 'Bell'], array_column($again->toJson()['markers'], 'name'));
+    }
+
+    public function test_a_marker_is_moved_named_and_coloured(): void
+    {
+        $moved = Fixture::edit($this->marked(), 'change-marker', ['marker' => 10, 'to' => 70]);
+        self::assertSame([50, 70], $moved->markers->frames());
+        self::assertSame('woad', $moved->markers->on(70)->label->value);
+        $changed = Fixture::edit($this->marked(), 'change-marker', ['marker' => 50, 'name' => '', 'label' => 'weld']);
+        self::assertSame(['frame' => 50, 'name' => '', 'label' => 'weld'], $changed->markers->on(50)->toJson());
+        // Where it lands on another, that one gives way.
+        self::assertSame(['Bell'], array_column(Fixture::edit($this->marked(), 'change-marker', ['marker' => 50, 'to' => 10])->toJson()['markers'], 'name'));
+    }
+
+    public function test_markers_are_taken_away(): void
+    {
+        self::assertSame([50], Fixture::edit($this->marked(), 'remove-markers', ['frames' => [10]])->markers->frames());
+        self::assertSame([], Fixture::edit($this->marked(), 'remove-markers', [])->markers->frames());
+    }
+
+    public function test_they_keep_their_moment_when_the_rate_changes(): void
+    {
+        self::assertSame([24, 120], Fixture::edit($this->marked(), 'set-composition', ['rate' => '60/1'])->markers->frames());
+        self::assertSame([12, 60], Fixture::edit($this->marked(), 'set-composition', ['rate' => '30000/1001'])->markers->frames());
+    }
+
+    public function test_they_draw_in_what_is_dragged_in_time(): void
+    {
+        $after = Fixture::edit($this->marked(), 'move-layers', ['layers' => ['bar'], 'by' => 48.6, 'snap' => ['within' => 3]]);
+        self::assertSame(50, $after->layer('bar')->span->in);
+    }
+
+    #[TestWith(['add-markers', ['markers' => [['frame' => 3], ['frame' => 250]]], 'args.markers[1].frame: 250 is outside 0..249'])]
+    #[TestWith(['add-markers', ['markers' => []], 'args.markers: is empty'])]
+    #[TestWith(['change-marker', ['marker' => 11, 'to' => 3], 'there is no marker on frame 11'])]
+    #[TestWith(['change-marker', ['marker' => 10, 'to' => 250], 'args.to: 250 is outside 0..249'])]
+    #[TestWith(['remove-markers', ['frames' => [10, 11]], 'there is no marker on frame 11'])]
+    #[TestWith(['add-markers', ['markers' => [['frame' => 1, 'label' => 'red']]], 'args.markers[0].label: "red" is not one of'])]
+    public function test_what_makes_no_sense_is_refused(string $edit, array $args, string $says): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage($says);
+        Fixture::edit($this->marked(), $edit, $args);
+    }
+
+    public function test_without_any_there_is_nothing_to_take_away(): void
+    {
+        $this->expectExceptionMessage('there are no markers');
+        Fixture::edit(Fixture::composition(), 'remove-markers', []);
+    }
+}
