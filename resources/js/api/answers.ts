@@ -192,6 +192,13 @@ export interface CompositionName extends Named {
     key: string;
 }
 
+/** A moment of a composition with a name. */
+export interface Marker {
+    frame: number;
+    name: string;
+    label: string;
+}
+
 export interface Swatch {
     name: string;
     colour: string;

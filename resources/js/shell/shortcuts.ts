@@ -1,5 +1,6 @@
 import { useEventListener } from '@vueuse/core';
 import { useComposition } from '@/project/composition';
+import { useLayerActions } from '@/project/layerActions';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 
@@ -8,10 +9,16 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
+    const layers = useLayerActions();
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
         event.target.closest('input, textarea, select, [contenteditable], .el-dialog, [role="dialog"]') !== null;
+
+    /** Whether words are copied or pasted, rather than layers. */
+    const isElsewhere = (event: Event): boolean =>
+        (event.target instanceof Element && event.target.closest('input, textarea, [contenteditable]') !== null) ||
+        document.getSelection()?.isCollapsed === false;
 
     /** The nearest keyframe of what is selected, before or after the playhead. */
     function toKeyframe(direction: 1 | -1): void {
@@ -34,13 +41,30 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
         playhead.speed = 1;
     }
 
-    function remove(): void {
+    /** Drops a marker where the playhead is, while it plays too. */
+    function mark(): void {
+        const frame = playhead.frame;
+        if (!(composition.shown?.markers ?? []).some((marker) => marker.frame === frame)) {
+            void composition.edit('add-markers', { markers: [{ frame }] });
+        }
+    }
+
+    function toMarker(direction: 1 | -1): void {
+        const frames = (composition.shown?.markers ?? [])
+            .map((marker) => marker.frame)
+            .filter((frame) => (frame - playhead.frame) * direction > 0);
+        if (frames.length > 0) {
+            playhead.go(direction > 0 ? Math.min(...frames) : Math.max(...frames));
+        }
+    }
+
+    function remove(event: KeyboardEvent): void {
         if (selection.beads.length > 0) {
             const keyframes = selection.keyframes;
             selection.beads = [];
             void composition.edit('remove-keyframes', { keyframes });
-        } else if (selection.layers.length > 0) {
-            void composition.edit('remove-layers', { layers: selection.layers });
+        } else {
+            void (event.shiftKey ? layers.removeAndClose() : layers.remove());
         }
     }
 
@@ -56,8 +80,12 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
         j: () => shuttle(-1),
         k: stop,
         l: () => shuttle(1),
-        i: playhead.setIn,
-        o: playhead.setOut,
+        i: (event) => void (event.shiftKey ? layers.trim('first') : playhead.setIn()),
+        o: (event) => void (event.shiftKey ? layers.trim('last') : playhead.setOut()),
+        x: () => void layers.split(),
+        m: mark,
+        PageUp: () => toMarker(-1),
+        PageDown: () => toMarker(1),
         f: actions.fit,
         g: actions.switch,
         Delete: remove,
@@ -68,7 +96,7 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
     const withControl: Record<string, (event: KeyboardEvent) => void> = {
         z: (event) => void (event.shiftKey ? composition.redo() : composition.undo()),
         y: () => void composition.redo(),
-        d: () => selection.layers.length > 0 && void composition.edit('duplicate-layers', { layers: selection.layers }),
+        d: (event) => void (event.shiftKey ? layers.duplicateAfter() : layers.duplicate()),
         a: () => (selection.layers = composition.layers.map((layer) => layer.id)),
         Enter: actions.render,
     };
@@ -82,6 +110,26 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
         if (action) {
             event.preventDefault();
             action(event);
+        }
+    });
+
+    let pastesAtSameTime = false;
+    useEventListener(window, 'keydown', (event) => (pastesAtSameTime = event.shiftKey), { capture: true });
+    for (const type of ['copy', 'cut'] as const) {
+        useEventListener(document, type, (event: ClipboardEvent) => {
+            const text = isElsewhere(event) ? null : layers.copied();
+            if (text !== null) {
+                event.clipboardData?.setData('text/plain', text);
+                event.preventDefault();
+                if (type === 'cut') {
+                    void layers.remove();
+                }
+            }
+        });
+    }
+    useEventListener(document, 'paste', (event: ClipboardEvent) => {
+        if (!isElsewhere(event) && layers.paste(event.clipboardData?.getData('text/plain') ?? '', pastesAtSameTime)) {
+            event.preventDefault();
         }
     });
 

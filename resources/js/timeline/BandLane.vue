@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Lock } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useMedia } from '@/project/media';
@@ -9,6 +10,7 @@ import { useTimeView } from './timeView';
 
 /** A layer's life in time: drag to move it, drag its ends to trim it. */
 const props = defineProps<{ layer: Layer; selected: boolean }>();
+const emit = defineEmits<{ menu: [event: MouseEvent] }>();
 
 const media = useMedia();
 const selection = useSelection();
@@ -39,9 +41,15 @@ function move(event: PointerEvent): void {
     if (event.button === 0) {
         choose(event);
         const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
-        begin(event, {
-            request: (by) => ({ edit: 'move-layers', args: { layers, by } }),
-        });
+        if (event.ctrlKey && props.layer.kind === 'footage') {
+            // What plays is pulled along beneath its band.
+            begin(event, {
+                isDrawnIn: false,
+                request: (by) => ({ edit: 'slip-layers', args: { layers, by: -Math.round(by) } }),
+            });
+        } else {
+            begin(event, { request: (by) => ({ edit: 'move-layers', args: { layers, by } }) });
+        }
     }
 }
 
@@ -62,13 +70,15 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
             :class="{ selected, dragging, hidden: layer.visible === false }"
             :style="style"
             :data-band="layer.id"
-            :title="layer.name"
+            :title="layer.kind === 'footage' ? `${layer.name} (Ctrl+drag: which part of it shows)` : layer.name"
             @pointerdown="move"
+            @contextmenu.prevent="emit('menu', $event)"
         >
             <img v-if="poster" :src="poster" alt="" draggable="false" />
             <svg v-if="wave" class="wave" viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
                 <path :d="wave" />
             </svg>
+            <Lock v-if="layer.locked" class="lock" :size="11" aria-label="Locked" />
             <span class="name" dir="auto">{{ layer.name }}</span>
             <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
             <i class="trim out" data-trim="out" @pointerdown.stop="trim('out', $event)" />
@@ -118,6 +128,14 @@ img {
     font-size: 12px;
     text-overflow: ellipsis;
     white-space: nowrap;
+}
+.lock {
+    position: relative;
+    flex: none;
+    margin-left: 8px;
+}
+.lock + .name {
+    padding-left: 5px;
 }
 .wave {
     position: absolute;

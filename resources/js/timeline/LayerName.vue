@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChevronDown, ChevronRight, Eye, EyeOff } from 'lucide-vue-next';
+import { ChevronDown, ChevronRight, Eye, EyeOff, Lock, LockOpen } from 'lucide-vue-next';
 import { nextTick, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -8,7 +8,7 @@ import IconButton from '@/shell/IconButton.vue';
 
 /** A layer's name and switches at the left of its band; dragged up or down, it changes its place in the stack. */
 const props = defineProps<{ layer: Layer; selected: boolean; animated: boolean; all: boolean }>();
-const emit = defineEmits<{ reorder: [event: PointerEvent]; all: [] }>();
+const emit = defineEmits<{ reorder: [event: PointerEvent]; all: []; menu: [event: MouseEvent] }>();
 
 const composition = useComposition();
 const selection = useSelection();
@@ -47,6 +47,7 @@ function keep(): void {
         :class="{ selected }"
         :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
         :data-layer="layer.id"
+        @contextmenu.prevent="emit('menu', $event)"
     >
         <button
             type="button"
@@ -71,6 +72,14 @@ function keep(): void {
             layer.name
         }}</span>
         <i v-if="animated" class="mark" title="Animated" />
+        <IconButton
+            :icon="layer.locked ? Lock : LockOpen"
+            :size="13"
+            :class="{ open: !layer.locked }"
+            class="lock"
+            :label="layer.locked ? 'Unlock this layer' : 'Lock this layer'"
+            @click="composition.edit('set-layer', { layers: [layer.id], locked: !layer.locked })"
+        />
         <IconButton
             :icon="layer.visible === false ? EyeOff : Eye"
             :size="15"
@@ -132,6 +141,16 @@ input {
 }
 .selected .name {
     font-weight: 600;
+}
+.lock {
+    width: 24px;
+}
+.cell :deep(.lock.open) {
+    opacity: 0;
+}
+.cell:hover :deep(.lock.open),
+.cell :deep(.lock.open:focus-visible) {
+    opacity: 0.6;
 }
 .mark {
     width: 7px;

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Marker } from '@/api/answers';
+import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useTimecode } from '@/project/timecode';
+import MarkerFlag from './MarkerFlag.vue';
 import { useTimeView } from './timeView';
 
+const composition = useComposition();
 const playhead = usePlayhead();
 const timecode = useTimecode();
 const view = useTimeView();
@@ -44,6 +48,13 @@ const ticks = computed(() =>
     labels.value.flatMap((frame) => [1, 2, 3, 4].map((part) => frame + (part * step.value) / 5)),
 );
 
+/** Those in sight. */
+const markers = computed(() =>
+    ((composition.shown?.markers ?? []) as Marker[]).filter(
+        ({ frame }) => frame >= view.from.value - 1 && frame <= view.from.value + view.visible.value + 1,
+    ),
+);
+
 function scrub(down: PointerEvent): void {
     const target = down.currentTarget as HTMLElement;
     const left = target.getBoundingClientRect().left;
@@ -70,6 +81,7 @@ function scrub(down: PointerEvent): void {
         <span v-for="frame in labels" :key="frame" class="label" :style="{ left: `${view.x(frame)}px` }">{{
             timecode.label(frame)
         }}</span>
+        <MarkerFlag v-for="marker in markers" :key="`m${marker.frame}`" :marker="marker" />
         <b
             class="head"
             :style="{ left: `${view.x(playhead.frame)}px`, width: `${Math.max(2, view.perFrame.value)}px` }"

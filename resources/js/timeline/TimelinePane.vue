@@ -11,6 +11,7 @@ import PropertyValue from '@/sheet/PropertyRow.vue';
 import BandLane from './BandLane.vue';
 import EasingMenu, { type MenuTarget } from './EasingMenu.vue';
 import { useLasso } from './lasso';
+import LayerMenu from './LayerMenu.vue';
 import LayerName from './LayerName.vue';
 import OverviewBar from './OverviewBar.vue';
 import { useReordering } from './reordering';
@@ -28,6 +29,7 @@ const selection = useSelection();
 const lane = ref<HTMLElement | null>(null);
 const view = provideTimeView(lane);
 const menu = ref<MenuTarget | null>(null);
+const layerMenu = ref<{ x: number; y: number } | null>(null);
 
 const { rows, showAll, toggleAll } = useRows();
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 8 });
@@ -53,6 +55,13 @@ function openMenu(row: PropertyRow, bead: Bead, event: MouseEvent): void {
         selection.beads = [chosen];
     }
     menu.value = { bead, keyframes: selection.keyframes, x: event.clientX + 6, y: event.clientY - 120 };
+}
+
+function openLayerMenu(layer: string, event: MouseEvent): void {
+    if (!selection.layers.includes(layer)) {
+        selection.select(layer);
+    }
+    layerMenu.value = { x: event.clientX, y: event.clientY };
 }
 
 function onWheel(event: WheelEvent): void {
@@ -104,8 +113,9 @@ function onDrop(event: DragEvent): void {
                             :all="showAll"
                             @reorder="reordering.begin(row.key, $event)"
                             @all="toggleAll(row.layer)"
+                            @menu="openLayerMenu(row.key, $event)"
                         />
-                        <BandLane :layer="row.layer" :selected="row.selected" />
+                        <BandLane :layer="row.layer" :selected="row.selected" @menu="openLayerMenu(row.key, $event)" />
                     </div>
                     <div v-else class="row thread" :data-thread="row.definition.name">
                         <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
@@ -131,6 +141,12 @@ function onDrop(event: DragEvent): void {
             :style="
                 Object.fromEntries(Object.entries(lasso.rectangle.value).map(([side, value]) => [side, `${value}px`]))
             "
+        />
+        <LayerMenu
+            v-if="layerMenu"
+            :key="`${layerMenu.x} ${layerMenu.y}`"
+            v-bind="layerMenu"
+            @close="layerMenu = null"
         />
         <EasingMenu v-if="menu" :key="menu.x + menu.y" :target="menu" @close="menu = null" />
     </section>

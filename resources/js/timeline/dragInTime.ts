@@ -10,6 +10,8 @@ const NEAR = 6;
 export interface DragInTime {
     /** The edit for a distance in frames. */
     request: (by: number) => { edit: string; args: object };
+    /** Whether the edit lets itself be drawn in. */
+    isDrawnIn?: boolean;
     /** Is told how far it went; 0 when the drag is given up. */
     moved?: (by: number) => void;
 }
@@ -21,7 +23,7 @@ export function useDragInTime() {
     const view = useTimeView();
     const dragging = ref(false);
 
-    function begin(down: PointerEvent, { request, moved }: DragInTime): void {
+    function begin(down: PointerEvent, { request, moved, isDrawnIn = true }: DragInTime): void {
         let latest: { edit: string; args: object } | null = null;
         const unwatch = watch(
             () => composition.by,
@@ -35,7 +37,7 @@ export function useDragInTime() {
             dragging.value = true;
             const within = event.altKey ? 0 : NEAR / view.perFrame.value;
             const { edit, args } = request(px / view.perFrame.value);
-            latest = { edit, args: { ...args, snap: { within, playhead: playhead.frame } } };
+            latest = { edit, args: isDrawnIn ? { ...args, snap: { within, playhead: playhead.frame } } : args };
             void composition.attempt(latest.edit, latest.args);
         };
         const finish = (): void => {

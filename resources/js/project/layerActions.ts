@@ -1,0 +1,81 @@
+import { computed } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from './composition';
+import { usePlayhead } from './playhead';
+import { useSelection } from './selection';
+
+/** Marks text in the clipboard as layers of ours. */
+const COPIED = 'ricamo-layers';
+
+interface Copied {
+    [COPIED]: 1;
+    layers: Layer[];
+}
+
+/** What can be done to the layers that are selected, from keys and from their menu alike. */
+export function useLayerActions() {
+    const composition = useComposition();
+    const playhead = usePlayhead();
+    const selection = useSelection();
+
+    /** From the bottom of the stack to the top. */
+    const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
+    const ids = computed(() => chosen.value.map((layer) => layer.id));
+    const locked = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.locked));
+
+    async function ask(edit: string, args: object = {}): Promise<boolean> {
+        return ids.value.length > 0 && composition.edit(edit, { layers: ids.value, ...args });
+    }
+
+    /** Selects what an edit put on the stack. */
+    async function selectingNew(asked: () => Promise<boolean>): Promise<void> {
+        const before = new Set(composition.layers.map((layer) => layer.id));
+        if (await asked()) {
+            const fresh = composition.layers.map((layer) => layer.id).filter((id) => !before.has(id));
+            selection.layers = fresh.length > 0 ? fresh : selection.layers;
+            selection.beads = [];
+        }
+    }
+
+    /** @returns what goes into the clipboard; null where nothing is selected */
+    function copied(): string | null {
+        // Of the document, not of a drag that is tried.
+        const layers = (composition.document?.layers ?? []).filter((layer) => ids.value.includes(layer.id));
+        return layers.length === 0 ? null : JSON.stringify({ [COPIED]: 1, layers });
+    }
+
+    /** @returns whether the text was layers */
+    function paste(text: string, sameTime: boolean): boolean {
+        let found: Partial<Copied>;
+        try {
+            found = JSON.parse(text) as Partial<Copied>;
+        } catch {
+            return false;
+        }
+        if (found?.[COPIED] !== 1 || !Array.isArray(found.layers)) {
+            return false;
+        }
+        const { layers } = found;
+        void selectingNew(() =>
+            composition.edit('paste-layers', { layers, ...(sameTime ? {} : { at: playhead.frame }) }),
+        );
+        return true;
+    }
+
+    return {
+        chosen,
+        locked,
+        copied,
+        paste,
+        split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
+        duplicate: () => selectingNew(() => ask('duplicate-layers')),
+        duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),
+        remove: () => ask('remove-layers'),
+        removeAndClose: () => ask('remove-and-close'),
+        fit: (to: 'beneath' | 'composition') => ask('fit-layers', { to }),
+        trim: (to: 'first' | 'last') => ask('fit-layers', { to, at: playhead.frame }),
+        place: (edge: 'first' | 'last') => ask('place-layers', { edge, at: playhead.frame }),
+        lock: () => ask('set-layer', { locked: !locked.value }),
+        label: (label: string) => ask('set-layer', { label }),
+    };
+}

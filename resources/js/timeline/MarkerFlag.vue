@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { Trash2 } from 'lucide-vue-next';
+import { nextTick, ref } from 'vue';
+import type { Marker } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTimecode } from '@/project/timecode';
+import { useVocabulary } from '@/project/vocabulary';
+import IconButton from '@/shell/IconButton.vue';
+import { useDragInTime } from './dragInTime';
+import { useTimeView } from './timeView';
+
+/** A marker on the ruler: a click goes to it, a drag moves it, a double click opens its name and colour. */
+const props = defineProps<{ marker: Marker }>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const timecode = useTimecode();
+const vocabulary = useVocabulary();
+const view = useTimeView();
+const { begin } = useDragInTime();
+const open = ref(false);
+const field = ref<HTMLInputElement | null>(null);
+
+function down(event: PointerEvent): void {
+    if (event.button !== 0) {
+        return;
+    }
+    const { frame } = props.marker;
+    playhead.playing = false;
+    playhead.go(frame);
+    begin(event, {
+        isDrawnIn: false,
+        request: (by) => ({
+            edit: 'change-marker',
+            args: { marker: frame, to: Math.max(0, Math.min(Math.round(frame + by), playhead.length - 1)) },
+        }),
+    });
+}
+
+async function show(): Promise<void> {
+    open.value = true;
+    await nextTick();
+    setTimeout(() => field.value?.select(), 60);
+}
+
+function change(args: object): void {
+    void composition.edit('change-marker', { marker: props.marker.frame, ...args });
+}
+</script>
+
+<template>
+    <ElPopover v-model:visible="open" trigger="contextmenu" placement="top" :width="236" :hide-after="0">
+        <template #reference>
+            <button
+                type="button"
+                class="marker"
+                :style="{ left: `${view.x(marker.frame)}px`, '--dye': `var(--dye-${marker.label})` }"
+                :title="`${marker.name || 'Marker'} at ${timecode.label(marker.frame)}`"
+                :aria-label="`Marker ${marker.name} at ${timecode.label(marker.frame)}`"
+                :data-marker="marker.frame"
+                @pointerdown.stop="down"
+                @dblclick.stop="show"
+                @keydown.enter.prevent="show"
+                @keydown.delete.stop.prevent="composition.edit('remove-markers', { frames: [marker.frame] })"
+            >
+                <svg viewBox="0 0 10 14" aria-hidden="true"><path d="M1 1h8v7L5 13 1 8z" /></svg>
+                <span v-if="marker.name" dir="auto">{{ marker.name }}</span>
+            </button>
+        </template>
+        <div v-if="open" class="about">
+            <input
+                ref="field"
+                :value="marker.name"
+                placeholder="Name of the marker"
+                aria-label="Name of the marker"
+                dir="auto"
+                data-marker-name
+                @change="change({ name: ($event.target as HTMLInputElement).value })"
+                @keydown.enter="open = false"
+            />
+            <div class="dyes">
+                <button
+                    v-for="dye in vocabulary.words.labels"
+                    :key="dye"
+                    type="button"
+                    :aria-pressed="marker.label === dye"
+                    :aria-label="`Colour ${dye}`"
+                    :title="dye"
+                    :style="{ '--dye': `var(--dye-${dye})` }"
+                    @click="change({ label: dye })"
+                />
+                <IconButton
+                    :icon="Trash2"
+                    :size="14"
+                    label="Remove this marker"
+                    @click="composition.edit('remove-markers', { frames: [marker.frame] })"
+                />
+            </div>
+        </div>
+    </ElPopover>
+</template>
+
+<style scoped>
+.marker {
+    position: absolute;
+    z-index: 2;
+    bottom: 1px;
+    display: flex;
+    align-items: center;
+    height: 14px;
+    margin-left: -5px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    font-size: 11px;
+    cursor: grab;
+    touch-action: none;
+}
+.marker svg {
+    width: 10px;
+    height: 13px;
+    flex: none;
+    fill: var(--dye);
+}
+.marker span {
+    max-width: 90px;
+    overflow: hidden;
+    padding: 0 4px 0 3px;
+    background: var(--raised);
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.about {
+    display: grid;
+    gap: 8px;
+}
+input {
+    height: 28px;
+    padding: 0 8px;
+    border: 1px solid var(--hairline);
+    border-radius: 6px;
+    background: var(--field);
+    color: var(--ink);
+    font: inherit;
+    font-size: 13px;
+}
+.dyes {
+    display: flex;
+    align-items: center;
+    gap: 1px;
+}
+.dyes > button:not(.icon-button) {
+    width: 20px;
+    height: 20px;
+    padding: 0;
+    border: 3px solid var(--raised);
+    border-radius: 50%;
+    background: var(--dye);
+    cursor: pointer;
+}
+.dyes > button[aria-pressed='true'] {
+    box-shadow: 0 0 0 1.5px var(--ink);
+}
+.dyes :deep(.icon-button) {
+    width: 26px;
+    height: 26px;
+    margin-left: auto;
+}
+</style>
