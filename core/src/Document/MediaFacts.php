@@ -24,7 +24,7 @@ final readonly class MediaFacts
     ) {
     }
 
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool} */
+    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool} */
     public function toJson(): array
     {
         return [
@@ -34,6 +34,7 @@ final readonly class MediaFacts
             'frames' => $this->frames,
             'sound' => $this->sound,
             'alpha' => $this->alpha,
+            'still' => $this->isStill(),
         ];
     }
 
@@ -41,6 +42,12 @@ final readonly class MediaFacts
     public function soundSeconds(): float
     {
         return $this->soundSeconds ?? $this->rate->seconds($this->frames);
+    }
+
+    /** Whether it is a single picture, which holds for as long as it is shown. */
+    public function isStill(): bool
+    {
+        return $this->frames === 1 && ! $this->sound;
     }
 
     public function size(): Size

@@ -4,8 +4,21 @@ namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Tests\SquareShaper;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
 /** Edits that add, remove, order and trim layers. */
 final class LayerEditsTest extends TestCase
@@ -15,6 +28,30 @@ final class LayerEditsTest extends TestCase
     protected function setUp(): void
     {
         $this->three = Fixture::composition([Fixture::clip(), Fixture::bar(), Fixture::words()]);
+    }
+
+    public function test_a_picture_lasts_five_seconds_and_keeps_its_size_where_it_fits(): void
+    {
+        $library = MediaLibrary::of(
+            new Media('small', 'Logo.png', 'logo.png', new MediaFacts(400, 300, new FrameRate(25), 1, false, true)),
+            new Media('large', 'Photo.jpg', 'photo.jpg', new MediaFacts(4000, 3000, new FrameRate(25), 1, false)),
+        );
+        $evaluator = new Evaluator($library, new TextBlocks(new SquareShaper));
+        $add = fn (string $media, int $at, Composition $to): Layer => Edits::apply(
+            Edits::read(new Node(['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'footage', 'media' => $media], 'at' => $at]])), $to, $evaluator,
+        )->layers[0];
+        $composition = Fixture::composition([], ['rate' => '30000/1001', 'length' => 400]);
+        $small = $add('small', 10, $composition);
+        // Five seconds are 149.85 frames.
+        self::assertSame([10, 160], [$small->span->in, $small->span->out]);
+        self::assertEquals(new Point(100, 100), $small->point('scale', 10));
+        self::assertEquals(new Point(36, 36), $add('large', 0, $composition)->point('scale', 0));
+        self::assertSame(400, $add('small', 390, $composition)->span->out);
+        // Its one frame holds for as long as it is shown.
+        $long = $composition->withLayers(Stack::of($small->withSpan(new FrameRange(0, 400))));
+        self::assertSame(0, json_decode($evaluator->frame($long, 399)->encode(), true)['items'][0]['frame']);
+        $matched = Edits::apply(Edits::read(new Node(['edit' => 'match-composition', 'args' => ['media' => 'large']])), $composition, $evaluator);
+        self::assertSame([4000, 3000, '30000/1001', 400], [$matched->width, $matched->height, (string) $matched->rate, $matched->length]);
     }
 
     public function test_a_shape_is_added_on_top_in_the_middle_from_the_playhead_to_the_end(): void

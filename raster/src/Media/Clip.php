@@ -76,7 +76,7 @@ final readonly class Clip
         $seconds = $this->start + $this->rate->seconds($frame - 1) - $this->fileStart;
         $seek = $this->seekable && $frame > 1 && $seconds > 0 ? ['-ss', sprintf('%.6F', $seconds)] : [];
 
-        return ['-copyts', ...$seek, ...Ffmpeg::inputOptions(), ...($this->decoder === null ? [] : ['-c:v', $this->decoder]), '-i', $this->file];
+        return ['-copyts', ...$seek, ...Ffmpeg::inputOptions($this->file), ...($this->decoder === null ? [] : ['-c:v', $this->decoder]), '-i', $this->file];
     }
 
     /**

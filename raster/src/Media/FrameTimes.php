@@ -30,7 +30,7 @@ final class FrameTimes
     /** @throws Refusal for a file without frames, and for one with far too many */
     public function __construct(string $file, float $seconds)
     {
-        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time,dts_time,flags', '-of', 'csv=p=0', $file]), $seconds, $this->read(...));
+        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time,dts_time,flags', '-of', 'csv=p=0'], $file), $seconds, $this->read(...));
         $this->take($this->rest);
         sort($this->times);
         $this->shown = $this->times !== [] ? $this->times : throw new Refusal('it holds no video frame that can be read');

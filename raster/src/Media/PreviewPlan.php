@@ -9,7 +9,7 @@ namespace Ricamo\Raster\Media;
 final readonly class PreviewPlan
 {
     /** The shorter side of preview frames, by how many there are. */
-    private const SIDES = [3_000 => 720, 20_000 => 540, PHP_INT_MAX => 360];
+    private const SIDES = [1 => 2160, 3_000 => 720, 20_000 => 540, PHP_INT_MAX => 360];
 
     /** Bytes a pixel that a usual picture takes; pictures of noise take four times as many. */
     private const BYTES_A_PIXEL = ['jpg' => 0.2, 'webp' => 0.3];

@@ -23,8 +23,12 @@ final class Probe
             throw new Refusal('the file is empty');
         }
         $streams = self::streams($file);
-        $video = $streams['video'] ?? throw new Refusal('it holds no video');
+        $video = $streams['video'] ?? throw new Refusal('it holds no video and no picture');
         [$width, $height] = self::displayedSize($video);
+        // Only once it is known not to be too large to decode.
+        if (str_ends_with((string) $streams['container'], '_pipe')) {
+            [$width, $height] = self::displayedSize([...$video, 'side_data_list' => self::turnOfPicture($file)]);
+        }
         $times = new FrameTimes($file, self::SECONDS);
         $timing = ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
         // A container that keeps no times of display shows frames later than it says: by what its decoder holds back.
@@ -43,10 +47,22 @@ final class Probe
         );
     }
 
+    /**
+     * A photograph says only once it is decoded which way up it is.
+     *
+     * @return list<mixed>
+     */
+    private static function turnOfPicture(string $file): array
+    {
+        $frames = Node::decode(Ffmpeg::probe(['-select_streams', 'v:0', '-show_frames', '-of', 'json'], $file, self::SECONDS))->optional('frames')?->items() ?? [];
+
+        return ($frames[0] ?? null)?->optional('side_data_list')?->values() ?? [];
+    }
+
     /** When the first frame comes out of the decoder, in seconds of the file's clock. */
     private static function firstFrameDecoded(string $file): ?float
     {
-        $text = Ffmpeg::probe(['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0', $file], self::SECONDS);
+        $text = Ffmpeg::probe(['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0'], $file, self::SECONDS);
 
         return preg_match('/^-?[\d.]+/', trim($text), $found) === 1 ? (float) $found[0] : null;
     }
@@ -105,11 +121,11 @@ final class Probe
     private static function streams(string $file): array
     {
         try {
-            $json = Ffmpeg::probe(['-show_streams', '-show_format', '-of', 'json', $file], self::SECONDS);
+            $json = Ffmpeg::probe(['-show_streams', '-show_format', '-of', 'json'], $file, self::SECONDS);
         } catch (Refusal $refusal) {
             // What ffmpeg says of a file that it does not know at all helps nobody.
             $unknown = preg_match('/Invalid (argument|data)/', $refusal->getMessage()) === 1;
-            throw new Refusal('it cannot be read as video'.($unknown ? ': it is not a clip, or too much of it is missing' : " ({$refusal->getMessage()})"));
+            throw new Refusal('it cannot be read as video or as a picture'.($unknown ? ': it is neither, or too much of it is missing' : " ({$refusal->getMessage()})"));
         }
         $found = [];
         $root = Node::decode($json);
@@ -143,7 +159,10 @@ final class Probe
     {
         $width = (int) ($video['width'] ?? 0);
         $height = (int) ($video['height'] ?? 0);
-        if ($width < 1 || $height < 1 || max($width, $height) > self::LARGEST_SIDE) {
+        if ($width < 1 || $height < 1) {
+            throw new Refusal('the size of its picture cannot be read, or is far too large');
+        }
+        if (max($width, $height) > self::LARGEST_SIDE) {
             throw new Refusal("a picture of $width × $height pixels is outside 1..".self::LARGEST_SIDE);
         }
         if (preg_match('/^(\d+):(\d+)$/', (string) ($video['sample_aspect_ratio'] ?? ''), $parts) && $parts[1] > 0 && $parts[2] > 0) {

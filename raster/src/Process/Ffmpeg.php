@@ -14,14 +14,17 @@ use Symfony\Component\Process\Process;
 final class Ffmpeg
 {
     /** Containers that hold their media themselves: no playlists, no concatenations, no devices. */
-    private const DEMUXERS = 'mov,matroska,avi,mpegts,mpeg,ogg,flv,asf,mxf,dv,gif,wav,flac,mp3,aac,h264,hevc,ivf,nut,yuv4mpegpipe';
+    private const DEMUXERS = 'mov,matroska,avi,mpegts,mpeg,ogg,flv,asf,mxf,dv,gif,wav,flac,mp3,aac,h264,hevc,ivf,nut,yuv4mpegpipe,apng,png_pipe,jpeg_pipe,webp_pipe,bmp_pipe,tiff_pipe';
 
     private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000', 'env', '--ignore-signal=XFSZ'];
 
     /** @return list<string> the options that stand before an input file that was not made here */
-    public static function inputOptions(): array
+    public static function inputOptions(string $file): array
     {
-        return ['-protocol_whitelist', 'file', '-format_whitelist', self::DEMUXERS];
+        // By its ending alone a photograph would be taken for one of a numbered sequence, whose other files would be read.
+        $isJpeg = @file_get_contents($file, length: 3) === "\xff\xd8\xff";
+
+        return ['-protocol_whitelist', 'file', '-format_whitelist', self::DEMUXERS, ...($isJpeg ? ['-f', 'jpeg_pipe'] : [])];
     }
 
     /** @return list<string> the start of every ffmpeg command */
@@ -31,12 +34,12 @@ final class Ffmpeg
     }
 
     /**
-     * @param  list<string>  $arguments
+     * @param  list<string>  $arguments  what is to be told of the file
      * @return list<string> an ffprobe command
      */
-    public static function probing(array $arguments): array
+    public static function probing(array $arguments, string $file): array
     {
-        return [...self::TIED, 'ffprobe', '-hide_banner', '-v', 'error', ...self::inputOptions(), ...$arguments];
+        return [...self::TIED, 'ffprobe', '-hide_banner', '-v', 'error', ...self::inputOptions($file), ...$arguments, $file];
     }
 
     /**
@@ -44,9 +47,9 @@ final class Ffmpeg
      *
      * @throws Refusal where the file cannot be read
      */
-    public static function probe(array $arguments, float $seconds): string
+    public static function probe(array $arguments, string $file, float $seconds): string
     {
-        return self::run(self::probing($arguments), $seconds);
+        return self::run(self::probing($arguments, $file), $seconds);
     }
 
     /**

@@ -90,7 +90,7 @@ final readonly class Joiner
             $clip = $this->scene->clips->get($cue->media);
             // A second earlier than needed: sound is found again only at the start of its packets.
             $seek = $clip->soundStart + $cue->from - 1 - $clip->fileStart;
-            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions(), ...['-i', $clip->file]);
+            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file), ...['-i', $clip->file]);
         }
 
         return $cues === [] ? [] : ['-copyts', ...$options];

@@ -98,7 +98,7 @@ final class ProbeTest extends TestCase
 
     public function test_sound_alone_is_no_clip(): void
     {
-        $this->expectExceptionMessage('it holds no video');
+        $this->expectExceptionMessage('it holds no video and no picture');
         Probe::clip(Clips::make('tone.wav', ['-f', 'lavfi', '-i', 'sine=d=1']));
     }
 

@@ -57,7 +57,7 @@ final class RenderTest extends TestCase
     /** @return list<string> when each frame is shown, as the file says */
     private function times(string $file): array
     {
-        return array_values(array_filter(explode("\n", str_replace(',', '', Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'frame=pts_time', '-of', 'csv=p=0', $file], 30)))));
+        return array_values(array_filter(explode("\n", str_replace(',', '', Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'frame=pts_time', '-of', 'csv=p=0'], $file, 30)))));
     }
 
     public function test_every_frame_is_the_right_one_from_any_start(): void

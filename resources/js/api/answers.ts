@@ -136,6 +136,8 @@ export interface Media {
     frames: number;
     sound: boolean;
     alpha: boolean;
+    /** Whether it is a single picture. */
+    still: boolean;
     state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
     /** How its pictures are coded, as ffmpeg calls it. */

@@ -33,7 +33,8 @@ const ordinal = (number: number): string =>
             </div>
         </KitItem>
         <span class="facts">
-            {{ clip.width }} × {{ clip.height }} · {{ rateLabel(clip.rate) }}{{ clip.alpha ? ' · alpha' : '' }}
+            {{ clip.width }} × {{ clip.height }}{{ clip.still ? '' : ` · ${rateLabel(clip.rate)}`
+            }}{{ clip.alpha ? ' · alpha' : '' }}
             <IconButton
                 v-if="preparing"
                 :icon="X"

@@ -22,12 +22,16 @@ const facts = computed(() => {
     const seconds = clip.frames / perSecond(clip.rate);
     return [
         ['Picture', `${clip.width} × ${clip.height}${clip.alpha ? ', with alpha' : ''}`],
-        ['Rate', `${rateLabel(clip.rate)} fps`],
-        ['Length', `${clip.frames} frames, ${seconds.toFixed(seconds < 10 ? 2 : 1)} s`],
-        ['Sound', clip.sound ? 'yes' : 'none'],
+        ...(clip.still
+            ? []
+            : [
+                  ['Rate', `${rateLabel(clip.rate)} fps`],
+                  ['Length', `${clip.frames} frames, ${seconds.toFixed(seconds < 10 ? 2 : 1)} s`],
+                  ['Sound', clip.sound ? 'yes' : 'none'],
+              ]),
         ['Coding', clip.coding ?? 'not known'],
         ['File', `${(clip.bytes / 1e6).toFixed(clip.bytes < 1e7 ? 1 : 0)} MB`],
-    ] as const;
+    ];
 });
 
 onMounted(async () => {

@@ -51,9 +51,17 @@ function toggle(folder: string): void {
 
 <template>
     <template v-if="!kit.search">
-        <input ref="chooser" type="file" accept="video/*,.mkv,.mov,.mxf" multiple hidden data-upload @change="choose" />
+        <input
+            ref="chooser"
+            type="file"
+            accept="video/*,image/*,.mkv,.mov,.mxf"
+            multiple
+            hidden
+            data-upload
+            @change="choose"
+        />
         <ElButton class="upload" @click="chooser?.click()"
-            ><UploadIcon :size="15" style="margin-right: 7px" />Upload clips</ElButton
+            ><UploadIcon :size="15" style="margin-right: 7px" />Upload media</ElButton
         >
         <ul v-if="media.uploads.length" class="uploads">
             <li v-for="row in media.uploads" :key="row.key">
@@ -75,7 +83,7 @@ function toggle(folder: string): void {
             </li>
         </ul>
         <p v-if="media.list.length === 0 && media.uploads.length === 0" class="empty">
-            No clips yet. Upload some, or drop files anywhere in the window.
+            No clips or pictures yet. Upload some, or drop files anywhere in the window.
         </p>
         <div v-if="media.list.length > 3" class="order">
             In order of

@@ -50,12 +50,12 @@ export const useAdding = defineStore('adding', () => {
     }
 
     async function addClip(media: Media, place: Drop = {}): Promise<void> {
-        if (composition.layers.length === 0 && differs(media)) {
+        if (composition.layers.length === 0 && !media.still && differs(media)) {
             question.value = media;
             return;
         }
         // A clip fills the frame wherever in the picture it is dropped; only the moment counts.
-        await add({ kind: 'footage', media: media.id }, { at: place.at });
+        await add({ kind: 'footage', media: media.id }, media.still ? place : { at: place.at });
     }
 
     async function answer(match: boolean): Promise<void> {

@@ -7,7 +7,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length. */
+/** Gives a composition a clip's size (to even numbers, as video needs them), its frame rate and its length; a picture's size. */
 final readonly class MatchComposition implements CompositionEdit
 {
     private function __construct(private string $media)
@@ -27,8 +27,7 @@ final readonly class MatchComposition implements CompositionEdit
         return SetComposition::read(new Node([
             'width' => $even($facts->width),
             'height' => $even($facts->height),
-            'rate' => (string) $facts->rate,
-            'length' => min(Composition::LONGEST, $facts->frames),
+            ...($facts->isStill() ? [] : ['rate' => (string) $facts->rate, 'length' => min(Composition::LONGEST, $facts->frames)]),
         ]))->apply($composition, $evaluator);
     }
 

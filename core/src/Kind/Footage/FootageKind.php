@@ -9,10 +9,14 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Time\Fraction;
+use Ricamo\Core\Time\FrameRate;
 
-/** A clip. */
+/** A clip, or a picture. */
 final class FootageKind extends LayerKind
 {
+    /** How long a picture lasts where nothing is said, in seconds. */
+    private const STILL_SECONDS = 5;
+
     public function name(): string
     {
         return 'footage';
@@ -64,17 +68,18 @@ final class FootageKind extends LayerKind
         return pathinfo($media->get($layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Footage';
     }
 
-    /** At its own length and as large as fits. */
+    /** At its own length and as large as fits; a picture that is smaller than the frame stays as it is. */
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
     {
         $content = $this->readContent($layer);
         $facts = $media->get($content->media)->known();
-        $scale = 100 * $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
+        $fitted = $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
+        $scale = 100 * ($facts->isStill() ? min(1, $fitted) : $fitted);
+        $length = $facts->isStill()
+            ? $composition->rate->nearestFrame(self::STILL_SECONDS, new FrameRate(1))
+            : $facts->lengthAt($composition->rate, $content->from->floor());
 
-        return [
-            'scale' => [$scale, $scale],
-            'out' => min($in + $facts->lengthAt($composition->rate, $content->from->floor()), max($composition->length, $in + 1)),
-        ];
+        return ['scale' => [$scale, $scale], 'out' => min($in + $length, max($composition->length, $in + 1))];
     }
 
     public function artist(Materials $materials): FootageArtist
