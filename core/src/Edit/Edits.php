@@ -33,7 +33,11 @@ use Ricamo\Core\Edit\Media\RemoveMedia;
 use Ricamo\Core\Edit\Media\RenameMedia;
 use Ricamo\Core\Edit\Media\ReplaceMedia;
 use Ricamo\Core\Edit\Media\RestoreMedia;
+use Ricamo\Core\Edit\Picture\AlignLayers;
+use Ricamo\Core\Edit\Picture\DistributeLayers;
 use Ricamo\Core\Edit\Picture\DragLayers;
+use Ricamo\Core\Edit\Picture\FrameLayers;
+use Ricamo\Core\Edit\Picture\MatchSizes;
 use Ricamo\Core\Edit\Picture\MoveAnchor;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
@@ -85,6 +89,10 @@ final class Edits
         'pull-handle' => PullHandle::class,
         'turn-layer' => TurnLayer::class,
         'move-anchor' => MoveAnchor::class,
+        'align-layers' => AlignLayers::class,
+        'distribute-layers' => DistributeLayers::class,
+        'frame-layers' => FrameLayers::class,
+        'match-sizes' => MatchSizes::class,
         'add-keyframe' => AddKeyframe::class,
         'remove-keyframes' => RemoveKeyframes::class,
         'move-keyframes' => MoveKeyframes::class,

@@ -27,7 +27,7 @@ final readonly class Lines
         [$width, $height] = [$composition->width, $composition->height];
         $boxes = [
             new Box(0, 0, $width, $height),
-            new Box(self::SAFE * $width, self::SAFE * $height, (1 - self::SAFE) * $width, (1 - self::SAFE) * $height),
+            self::titleSafe($composition),
         ];
         foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($except, true)) as $glance) {
             if ($glance->seen) {
@@ -36,6 +36,14 @@ final readonly class Lines
         }
 
         return new self($boxes);
+    }
+
+    /** Where titles are safe, in composition pixels. */
+    public static function titleSafe(Composition $composition): Box
+    {
+        [$x, $y] = [self::SAFE * $composition->width, self::SAFE * $composition->height];
+
+        return new Box($x, $y, $composition->width - $x, $composition->height - $y);
     }
 
     /** How far a box has to go so that it meets a line along each axis; 0 where none is as near as $within pixels. */

@@ -1,0 +1,85 @@
+<?php
+
+namespace Ricamo\Core\Edit\Picture;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Guide\Lines;
+use Ricamo\Core\Json\Node;
+
+/**
+ * Moves each layer so that its bounds lie at a side or in the middle along an axis or both: of the `frame`, of the title-`safe`
+ * area, or of the `selection` as a whole; `margin` pixels inside it.
+ */
+final readonly class AlignLayers implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(
+        private array $layers,
+        private int $frame,
+        private AlignTo $to,
+        private ?Side $x,
+        private ?Side $y,
+        private float $margin,
+        private Scope $scope,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'frame', 'to', 'x', 'y', 'margin', 'scope']);
+        if (! $args->has('x') && ! $args->has('y')) {
+            $args->refuse('an alignment needs an x or a y');
+        }
+
+        return new self(
+            LayerIds::read($args),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->optional('to')?->enum(AlignTo::class) ?? AlignTo::Frame,
+            $args->optional('x')?->enum(Side::class),
+            $args->optional('y')?->enum(Side::class),
+            $args->optional('margin')?->number(-10_000, 10_000) ?? 0.0,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $bounds = [];
+        foreach ($this->layers as $id) {
+            $bounds[$id] = $evaluator->pose($composition->layer($id), $this->frame)->bounds();
+        }
+        $area = $this->area($composition, array_values($bounds))->grown(-$this->margin);
+        foreach ($bounds as $id => $box) {
+            $by = new Point(
+                $this->x?->distance($box->left, $box->right, $area->left, $area->right) ?? 0.0,
+                $this->y?->distance($box->top, $box->bottom, $area->top, $area->bottom) ?? 0.0,
+            );
+            $layer = $composition->layer((string) $id);
+            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($by), $this->scope);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->x !== null && $this->y !== null ? 'place' : 'align';
+    }
+
+    /** @param  non-empty-list<Box>  $bounds */
+    private function area(Composition $composition, array $bounds): Box
+    {
+        return match ($this->to) {
+            AlignTo::Frame => new Box(0, 0, $composition->width, $composition->height),
+            AlignTo::Safe => Lines::titleSafe($composition),
+            AlignTo::Selection => array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), $bounds[0]),
+        };
+    }
+}

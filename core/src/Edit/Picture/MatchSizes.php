@@ -1,0 +1,60 @@
+<?php
+
+namespace Ricamo\Core\Edit\Picture;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Gives layers the width and the height that one of them, `like`, is seen at; their middles stay where they are. */
+final readonly class MatchSizes implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private string $like, private int $frame, private Scope $scope)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'like', 'frame', 'scope']);
+
+        return new self(
+            LayerIds::read($args),
+            $args->field('like')->string(64),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $like = $evaluator->pose($composition->layer($this->like), $this->frame)->bounds();
+        foreach (array_diff($this->layers, [$this->like]) as $id) {
+            $layer = $composition->layer($id);
+            $bounds = $evaluator->pose($layer, $this->frame)->bounds();
+            if ($bounds->width() <= 0 || $bounds->height() <= 0) {
+                throw new Refusal("“{$layer->name}” has no size here");
+            }
+            $scale = $layer->point('scale', $this->frame);
+            // Upright layers become exactly as large; turned ones as large as their bounds tell.
+            $grown = new Point($scale->x * $like->width() / $bounds->width(), $scale->y * $like->height() / $bounds->height());
+            $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $grown, $this->scope);
+            $moved = $evaluator->pose($scaled->layer($id), $this->frame)->bounds();
+            $place = $layer->point('position', $this->frame)->plus($bounds->centre()->minus($moved->centre()));
+            $composition = PropertyTarget::put($scaled, $scaled->layer($id), 'position', $this->frame, $place, $this->scope);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'make equal in size';
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+/** Where layers are put on the picture, judged by their bounds. The frame is 1920×1080. */
+final class ArrangingEditsTest extends TestCase
+{
+    private function composition(): Composition
+    {
+        return Fixture::composition([
+            Fixture::clip(['anchor' => [100, -50], 'position' => [300, 300], 'scale' => [20, 30]]),
+            Fixture::bar(['id' => 'a', 'size' => [200, 100], 'position' => [300, 200]]),
+            Fixture::bar(['id' => 'b', 'size' => [100, 100], 'position' => [500, 260], 'anchor' => [20, 10], 'scale' => [150, 50]]),
+            Fixture::bar(['id' => 'c', 'size' => [400, 60], 'position' => [1500, 900], 'rotation' => 90]),
+            Fixture::words(['position' => [900, 500], 'typeSize' => 100]),
+        ]);
+    }
+
+    private function bounds(Composition $composition, string $layer, int $frame = 0): Box
+    {
+        return Fixture::evaluator()->pose($composition->layer($layer), $frame)->bounds();
+    }
+
+    private function assertBox(array $expected, Box $box): void
+    {
+        // Scales are kept to a ten-thousandth of a per cent.
+        self::assertEqualsWithDelta($expected, $box->toJson(), 0.01);
+    }
+
+    /** @return iterable<string, array{string, array{float, float, float, float}}> */
+    public static function framings(): iterable
+    {
+        // m2 is 1080×1920.
+        yield 'fit' => ['fit', [960 - 303.75, 0, 960 + 303.75, 1080]];
+        yield 'fill' => ['fill', [0, 540 - 1920 * 1920 / 1080 / 2, 1920, 540 + 1920 * 1920 / 1080 / 2]];
+        yield 'original size' => ['original', [420, -420, 1500, 1500]];
+        yield 'stretch' => ['stretch', [0, 0, 1920, 1080]];
+    }
+
+    #[DataProvider('framings')]
+    public function test_a_picture_is_framed_in_one_click(string $as, array $expected): void
+    {
+        $portrait = Fixture::composition([Fixture::clip(['media' => 'm2', 'anchor' => [100, -50], 'position' => [300, 300], 'scale' => [20, 30]])]);
+        $this->assertBox($expected, $this->bounds(Fixture::edit($portrait, 'frame-layers', ['layers' => ['clip'], 'frame' => 0, 'as' => $as]), 'clip'));
+        // Turned by a quarter it is as large, and still in the middle.
+        $turned = Fixture::edit($portrait, 'set-values', ['frame' => 0, 'values' => [['layer' => 'clip', 'property' => 'rotation', 'value' => 90]]]);
+        $box = $this->bounds(Fixture::edit($turned, 'frame-layers', ['layers' => ['clip'], 'frame' => 0, 'as' => $as]), 'clip');
+        self::assertEqualsWithDelta([960, 540], [$box->centre()->x, $box->centre()->y], 1e-6);
+        self::assertEqualsWithDelta([$expected[3] - $expected[1], $expected[2] - $expected[0]], [$box->width(), $box->height()], 0.01);
+    }
+
+    public function test_words_are_framed_by_their_box(): void
+    {
+        $box = $this->bounds(Fixture::edit($this->composition(), 'frame-layers', ['layers' => ['words'], 'frame' => 0, 'as' => 'stretch']), 'words');
+        $this->assertBox([0, 0, 1920, 1080], $box);
+    }
+
+    /** @return iterable<string, array{string, ?string, array{float, float}}> */
+    public static function places(): iterable
+    {
+        // A box of 200×100 with a margin of 40: its left and top.
+        $x = ['start' => 40, 'middle' => 860, 'end' => 1680];
+        $y = ['start' => 40, 'middle' => 490, 'end' => 940];
+        foreach ($x as $across => $left) {
+            foreach ($y as $down => $top) {
+                yield "$across $down" => [$across, $down, [$left, $top]];
+            }
+        }
+    }
+
+    #[DataProvider('places')]
+    public function test_nine_places_with_a_margin(string $x, string $y, array $corner): void
+    {
+        $box = $this->bounds(Fixture::edit($this->composition(), 'align-layers', ['layers' => ['a'], 'frame' => 0, 'x' => $x, 'y' => $y, 'margin' => 40]), 'a');
+        $this->assertBox([$corner[0], $corner[1], $corner[0] + 200, $corner[1] + 100], $box);
+    }
+
+    public function test_layers_are_aligned_to_each_other_to_the_safe_area_and_along_one_axis(): void
+    {
+        $after = Fixture::edit($this->composition(), 'align-layers', ['layers' => ['a', 'b', 'c'], 'frame' => 0, 'to' => 'selection', 'y' => 'end']);
+        $bottom = $this->bounds($this->composition(), 'c')->bottom;
+        foreach (['a', 'b', 'c'] as $id) {
+            self::assertEqualsWithDelta($bottom, $this->bounds($after, $id)->bottom, 1e-6);
+            self::assertEqualsWithDelta($this->bounds($this->composition(), $id)->left, $this->bounds($after, $id)->left, 1e-6);
+        }
+        $safe = $this->bounds(Fixture::edit($this->composition(), 'align-layers', ['layers' => ['c'], 'frame' => 0, 'to' => 'safe', 'x' => 'start']), 'c');
+        self::assertEqualsWithDelta(96.0, $safe->left, 1e-6);
+    }
+
+    #[TestWith(['x', 'left', 'right'])]
+    #[TestWith(['y', 'top', 'bottom'])]
+    public function test_gaps_become_equal_and_the_outermost_stay(string $axis, string $begin, string $end): void
+    {
+        $before = $this->composition();
+        $after = Fixture::edit($before, 'distribute-layers', ['layers' => ['c', 'a', 'b'], 'frame' => 0, 'axis' => $axis]);
+        [$a, $b, $c] = array_map(fn (string $id): Box => $this->bounds($after, $id), ['a', 'b', 'c']);
+        self::assertEqualsWithDelta($b->$begin - $a->$end, $c->$begin - $b->$end, 1e-6);
+        self::assertEquals([$this->bounds($before, 'a'), $this->bounds($before, 'c')], [$a, $c]);
+        self::assertSame($before->layers->entries()['a'], $after->layers->entries()['a'], 'what does not move is not changed');
+    }
+
+    public function test_layers_become_equal_in_size_around_their_middles(): void
+    {
+        $before = $this->composition();
+        $after = Fixture::edit($before, 'match-sizes', ['layers' => ['a', 'b', 'c', 'words', 'clip'], 'like' => 'a', 'frame' => 0]);
+        foreach (['a', 'b', 'words', 'clip'] as $id) {
+            $box = $this->bounds($after, $id);
+            self::assertEqualsWithDelta([200, 100], [$box->width(), $box->height()], 0.01, $id);
+            self::assertEqualsWithDelta($this->bounds($before, $id)->centre(), $box->centre(), 0.01, $id);
+        }
+    }
+
+    public function test_the_one_rule_holds_a_keyframe_takes_the_change_at_the_playhead(): void
+    {
+        $moving = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => Fixture::keyframes([0, [0, 0]], [50, [500, 500]])])]);
+        $after = Fixture::edit($moving, 'align-layers', ['layers' => ['bar'], 'frame' => 30, 'x' => 'end', 'y' => 'end']);
+        $this->assertBox([1720, 980, 1920, 1080], $this->bounds($after, 'bar', 30));
+        self::assertEquals($this->bounds($moving, 'bar', 50), $this->bounds($after, 'bar', 50));
+        $whole = Fixture::edit($moving, 'align-layers', ['layers' => ['bar'], 'frame' => 30, 'x' => 'end', 'y' => 'end', 'scope' => 'whole']);
+        $this->assertBox([1720, 980, 1920, 1080], $this->bounds($whole, 'bar', 30));
+        self::assertEqualsWithDelta(
+            $this->bounds($moving, 'bar', 50)->left - $this->bounds($moving, 'bar', 30)->left, $this->bounds($whole, 'bar', 50)->left - $this->bounds($whole, 'bar', 30)->left, 1e-6,
+        );
+    }
+
+    #[TestWith(['align-layers', ['layers' => ['a'], 'frame' => 0], 'an alignment needs an x or a y'])]
+    #[TestWith(['align-layers', ['layers' => ['a'], 'frame' => 0, 'x' => 'left'], 'args.x: "left" is not one of start, middle, end'])]
+    #[TestWith(['distribute-layers', ['layers' => ['a', 'b'], 'frame' => 0, 'axis' => 'x'], 'spacing things evenly takes three of them'])]
+    #[TestWith(['frame-layers', ['layers' => ['a'], 'frame' => 0, 'as' => 'cover'], 'args.as: "cover" is not one of fit, fill, original, stretch'])]
+    #[TestWith(['match-sizes', ['layers' => ['a'], 'frame' => 0, 'like' => 'z'], 'there is no layer "z"'])]
+    public function test_what_makes_no_sense_is_refused(string $edit, array $args, string $says): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage($says);
+        Fixture::edit($this->composition(), $edit, $args);
+    }
+}
