@@ -8,9 +8,13 @@ export const usePreferences = defineStore('preferences', () => {
     const lower = useLocalStorage('ricamo.lower', 252);
     const evening = useLocalStorage('ricamo.evening', false);
     const drawer = useLocalStorage<'sheet' | 'kit'>('ricamo.drawer', 'sheet');
+    /** Parts of the Sheet that are folded. */
+    const folded = useLocalStorage<string[]>('ricamo.folded', []);
+    /** How far from the frame's edge things are placed, in pixels. */
+    const margin = useLocalStorage('ricamo.margin', 60);
     const welcomed = useLocalStorage('ricamo.welcomed', false);
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
 
-    return { left, lower, evening, drawer, welcomed };
+    return { left, lower, evening, drawer, folded, margin, welcomed };
 });

@@ -34,7 +34,7 @@ const says = computed(() => {
     display: grid;
     place-items: center;
     width: 24px;
-    height: 26px;
+    height: 22px;
     flex: none;
     padding: 0;
     border: 0;

@@ -95,7 +95,7 @@ function typed(event: Event): void {
     min-width: 0;
     align-items: center;
     gap: 6px;
-    height: 26px;
+    height: 22px;
     border-radius: 6px;
     background: var(--field);
     box-shadow: inset 0 0 0 1px var(--hairline);
@@ -104,7 +104,7 @@ function typed(event: Event): void {
     display: grid;
     place-items: center;
     width: 28px;
-    height: 26px;
+    height: 22px;
     flex: none;
     padding: 0;
     border: 0;

@@ -4,8 +4,12 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { useVocabulary } from '@/project/vocabulary';
+import ArrangeFields from './ArrangeFields.vue';
+import { useFinding } from './finding';
+import FindValue from './FindValue.vue';
 import PropertyRow from './PropertyRow.vue';
 import { sectionsOf } from './properties';
+import SheetSection from './SheetSection.vue';
 import TextFields from './TextFields.vue';
 import TimeFields from './TimeFields.vue';
 
@@ -13,10 +17,17 @@ const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const media = useMedia();
+const finding = useFinding();
 const vocabulary = useVocabulary();
 
-const sections = computed(() => sectionsOf(vocabulary.words.properties[props.layer.kind]));
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
+const sections = computed(() =>
+    sectionsOf(
+        vocabulary.words.properties[props.layer.kind].filter((definition) =>
+            finding.matches(definition, inspection.value?.values[definition.name]),
+        ),
+    ),
+);
 const clip = computed(() => {
     const layer = props.layer;
     return layer.kind === 'footage' ? media.find(layer.media) : undefined;
@@ -69,18 +80,21 @@ const setContent = (content: object): Promise<boolean> =>
         </ElRadioGroup>
     </div>
     <div v-if="layer.kind === 'footage'" class="choice">
-        <span v-if="clip" class="facts">{{ clip.width }} × {{ clip.height }}, {{ clip.frames }} frames</span>
+        <span v-if="clip" class="facts"
+            >{{ clip.width }} × {{ clip.height }}{{ clip.still ? '' : `, ${clip.frames} frames` }}</span
+        >
         <ElCheckbox
             v-if="clip?.sound"
             :model-value="layer.sound ?? true"
             label="Sound"
             @change="(sound) => setContent({ sound })"
         />
-        <span v-else class="facts">no sound</span>
+        <span v-else-if="!clip?.still" class="facts">no sound</span>
     </div>
     <TimeFields :key="layer.id" :layer="layer" />
-    <section v-for="[title, definitions] in sections" :key="title">
-        <h3>{{ title }}</h3>
+    <FindValue />
+    <SheetSection v-if="!finding.isOn" title="In the frame"><ArrangeFields :layers="[layer]" /></SheetSection>
+    <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
         <PropertyRow
             v-for="definition in definitions"
             :key="definition.name"
@@ -88,7 +102,10 @@ const setContent = (content: object): Promise<boolean> =>
             :definition="definition"
             :state="inspection?.values[definition.name]"
         />
-    </section>
+    </SheetSection>
+    <p v-if="sections.length === 0" class="nothing">
+        {{ finding.animatedOnly && !finding.text ? 'Nothing is animated here so far.' : 'No value is called that.' }}
+    </p>
 </template>
 
 <style scoped>
@@ -140,15 +157,9 @@ const setContent = (content: object): Promise<boolean> =>
     justify-content: space-between;
     padding: 0 14px 8px 16px;
 }
-h3 {
-    margin: 4px 0 3px;
-    padding: 8px 16px 0;
-    border-top: 1px solid var(--hairline);
+.nothing {
+    margin: 8px 16px;
     color: var(--quiet);
-    font-size: 12px;
-    font-weight: 500;
-}
-section {
-    padding-bottom: 5px;
+    font-size: 12.5px;
 }
 </style>

@@ -4,7 +4,9 @@ import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
+import ArrangeFields from './ArrangeFields.vue';
 import SharedRow from './SharedRow.vue';
+import SheetSection from './SheetSection.vue';
 
 /** What several selected layers have in common: set, or keyframed, for all of them at once. */
 const props = defineProps<{ layers: Layer[] }>();
@@ -31,6 +33,7 @@ const statesOf = (property: string): PropertyState[] =>
     <div class="many">
         <h2>{{ layers.length }} layers</h2>
         <p>They move together in the picture and in time.</p>
+        <SheetSection title="In the frame"><ArrangeFields :layers="layers" /></SheetSection>
         <template v-if="inspections.length === layers.length">
             <SharedRow
                 v-for="definition in shared"

@@ -167,14 +167,17 @@ function toggleLink(): void {
 }
 .link {
     width: 22px;
-    height: 26px;
+    height: 22px;
+}
+.property :deep(.icon-button) {
+    height: 22px;
 }
 .bead-cell {
     grid-column: 4;
 }
 .scope {
     width: 20px;
-    height: 24px;
+    height: 22px;
     margin-right: -6px;
     color: var(--quiet);
 }

@@ -93,7 +93,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
     align-items: center;
     min-width: 0;
     flex: 1;
-    height: 26px;
+    height: 22px;
     border-radius: 6px;
     background: var(--field);
     box-shadow: inset 0 0 0 1px var(--hairline);
@@ -109,7 +109,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
     min-width: 18px;
     color: var(--quiet);
     font-size: 12px;
-    line-height: 26px;
+    line-height: 22px;
     cursor: ew-resize;
     user-select: none;
     touch-action: none;
