@@ -48,6 +48,15 @@ export default function globalSetup(): void {
         '16',
     ]);
     make('turned.mp4', ['-i', `${CLIPS}/silent.mp4`], ['-c', 'copy', '-metadata:s:v:0', 'rotate=90']);
+    // A photograph of one colour, and a badge that is cream but for its first quarter, on nothing.
+    make('photo.jpg', lavfi('color=c=0xc0392b:s=800x600'), ['-frames:v', '1', '-q:v', '2']);
+    make(
+        'badge.png',
+        lavfi(
+            "color=s=200x200,format=rgba,geq=r='243-214*lt(X,100)*lt(Y,100)':g='227-191*lt(X,100)*lt(Y,100)':b='195-147*lt(X,100)*lt(Y,100)':a=255,pad=260:260:30:30:color=black@0",
+        ),
+        ['-frames:v', '1', '-pix_fmt', 'rgba'],
+    );
     writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
     writeFileSync(`${CLIPS}/empty.mp4`, '');
     if (!existsSync(`${CLIPS}/cut.mp4`)) {

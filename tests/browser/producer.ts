@@ -73,6 +73,34 @@ export async function setField(page: Page, property: string, name: string, value
     });
 }
 
+/** Goes to a frame, and waits until the keys are free again. */
+export async function goToFrame(page: Page, frame: number): Promise<void> {
+    await goTo(page, `${frame}f`);
+    await expect(page.locator('[data-time]')).not.toBeFocused();
+}
+
+/** Values of one property on several frames, as a producer keyframes them: the bead first, then value after value. */
+export async function keyframe(
+    page: Page,
+    property: string,
+    name: string,
+    values: [frame: number, value: string][],
+): Promise<void> {
+    await page.locator('[data-tab=sheet]').click();
+    const bead = (): Promise<void> => kept(page, () => sheet(page, property).locator('.bead').click());
+    for (const [index, [frame, value]] of values.entries()) {
+        await goToFrame(page, frame);
+        const stands = await sheet(page, property).getByRole('textbox', { name, exact: true }).inputValue();
+        // A first keyframe, or one that holds what is there already, takes a click on the bead.
+        if (index === 0 || stands === value) {
+            await bead();
+        }
+        if (stands !== value) {
+            await setField(page, property, name, value);
+        }
+    }
+}
+
 export async function renderAndDownload(page: Page): Promise<string> {
     await page.locator('[data-render]').click();
     await page.locator('[data-begin-render]').click();
