@@ -10,7 +10,7 @@ use Ricamo\Raster\Process\Ffmpeg;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\Scene;
 
-/** Makes the demo's clips: drawn by Ricamo itself, with a sound that ffmpeg synthesises. */
+/** Makes the demo's clips and pictures: drawn by Ricamo itself, with a sound that ffmpeg synthesises. */
 final class DemoFootage
 {
     /** A tram's hum with a bell every two seconds. */
@@ -32,6 +32,29 @@ final class DemoFootage
     public function workshop(): string
     {
         return $this->clip('workshop.mp4', WorkshopClip::composition(), self::WORKSHOP_SOUND);
+    }
+
+    /** The workshop at a moment, as a photograph. */
+    public function photograph(): string
+    {
+        return $this->picture('workshop.png', WorkshopClip::composition(), 70);
+    }
+
+    public function logo(): string
+    {
+        return $this->picture('logo.png', LogoPicture::composition(), 0);
+    }
+
+    private function picture(string $name, Composition $composition, int $frame): string
+    {
+        $file = "{$this->folder}/$name";
+        if (! is_file($file)) {
+            File::ensureDirectoryExists($this->folder);
+            (new Scene($composition, MediaLibrary::of(), new Clips([])))->still($frame)->writePng("$file.part");
+            rename("$file.part", $file);
+        }
+
+        return $file;
     }
 
     private function clip(string $name, Composition $composition, string $sound): string

@@ -4,8 +4,9 @@ namespace App\Demo;
 
 use App\Media\Intake;
 use App\Models\Composition;
+use App\Models\Media;
 use App\Models\Project;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
 final readonly class DemoProject
@@ -25,16 +26,39 @@ final readonly class DemoProject
     {
         [$street, $workshop] = [$footage->street(), $footage->workshop()];
 
-        $project = Project::query()->create(['name' => self::NAME]);
-        $clip = $this->intake->take($project, $street, 'Street in the evening.mp4');
-        $this->intake->take($project, $workshop, 'Workshop.mp4');
-        $this->add($project, LowerThird::composition($clip->key(), 'Marta Oldani', 'Depot electrician'), 0);
+        $project = Project::query()->create(['name' => self::NAME, 'swatches' => Text::of(self::swatches())]);
+        $take = fn (string $file, string $name, string $folder): string => $this->filed($this->intake->take($project, $file, $name), $folder);
+        $street = $take($street, 'Street in the evening.mp4', 'Clips');
+        $workshop = $take($workshop, 'Workshop.mp4', 'Clips');
+        $photograph = $take($footage->photograph(), 'Workshop by day.png', 'Pictures');
+        $logo = $take($footage->logo(), 'Depot Nine logo.png', 'Pictures');
+        $documents = [
+            LowerThird::composition($street, 'Marta Oldani', 'Depot electrician'),
+            PictureInPicture::composition($workshop, $photograph),
+            ThreeBadges::composition($street, $logo),
+            OverlayAtSixty::composition($logo),
+        ];
+        foreach ($documents as $place => $document) {
+            Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
+        }
 
         return $project;
     }
 
-    private function add(Project $project, Document $document, int $place): void
+    private function filed(Media $media, string $folder): string
     {
-        Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
+        $media->update(['folder' => $folder]);
+
+        return $media->key();
+    }
+
+    /** @return list<array{name: string, colour: string}> */
+    private static function swatches(): array
+    {
+        return [
+            ['name' => 'Tram cream', 'colour' => Palette::TRAM_CREAM], ['name' => 'Depot green', 'colour' => Palette::DEPOT_GREEN],
+            ['name' => 'Signal red', 'colour' => Palette::SIGNAL_RED], ['name' => 'Enamel blue', 'colour' => Palette::ENAMEL_BLUE],
+            ['name' => 'Brass', 'colour' => Palette::BRASS], ['name' => 'Night', 'colour' => Palette::NIGHT],
+        ];
     }
 }

@@ -16,6 +16,8 @@ final class Stage
         private readonly string $rate,
         public readonly int $length,
         private readonly string $background,
+        private readonly int $width = 1920,
+        private readonly int $height = 1080,
     ) {
     }
 
@@ -55,7 +57,7 @@ final class Stage
     public function composition(): Composition
     {
         return Composition::read(new Node([
-            'id' => 'composition', 'name' => $this->name, 'width' => 1920, 'height' => 1080,
+            'id' => 'composition', 'name' => $this->name, 'width' => $this->width, 'height' => $this->height,
             'rate' => $this->rate, 'length' => $this->length, 'background' => $this->background, 'layers' => $this->layers,
         ]));
     }

@@ -2,8 +2,12 @@
 
 namespace Tests\Feature;
 
+use App\Demo\LogoPicture;
 use App\Demo\LowerThird;
+use App\Demo\OverlayAtSixty;
+use App\Demo\PictureInPicture;
 use App\Demo\StreetClip;
+use App\Demo\ThreeBadges;
 use App\Demo\WorkshopClip;
 use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
@@ -23,9 +27,11 @@ final class DemoTest extends TestCase
 {
     private function evaluator(): Evaluator
     {
-        $street = new Media('m1', 'Street', 'street.mp4', new MediaFacts(1920, 1080, new FrameRate(25), 300, true));
-
-        return new Evaluator(MediaLibrary::of($street), new TextBlocks(new HarfBuzzShaper));
+        return new Evaluator(MediaLibrary::of(
+            new Media('m1', 'Street', 'street.mp4', new MediaFacts(1920, 1080, new FrameRate(25), 300, true)),
+            new Media('photo', 'Workshop', 'workshop.png', new MediaFacts(1920, 1080, new FrameRate(25), 1, false)),
+            new Media('logo', 'Logo', 'logo.png', new MediaFacts(600, 600, new FrameRate(25), 1, false, true)),
+        ), new TextBlocks(new HarfBuzzShaper));
     }
 
     private function lowerThird(): Document
@@ -35,9 +41,14 @@ final class DemoTest extends TestCase
 
     public function test_every_composition_reads_back_and_can_be_shown_throughout(): void
     {
-        foreach ([$this->lowerThird(), StreetClip::composition(), WorkshopClip::composition()] as $composition) {
+        $all = [
+            $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
+            PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
+        ];
+        foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
-            foreach (range(0, $composition->length - 1, 23) as $frame) {
+            // From where something is seen: an overlay begins with nothing.
+            foreach (range(min(5, $composition->length - 1), $composition->length - 1, 23) as $frame) {
                 self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
             }
         }

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
+import { useComposition } from '@/project/composition';
+import { useProject } from '@/project/project';
 
 /** A colour: tried while it is being picked, kept when the picker is closed, given up with Escape. */
 const props = defineProps<{ value: string; name: string }>();
 const emit = defineEmits<{ try: [value: string]; set: [value: string]; abandon: [] }>();
 
-/** The colours of the demo's palette, and the two that every job needs. */
-const SWATCHES = ['#f3e3c3', '#2f5d50', '#c0392b', '#24557a', '#c9973f', '#1d2430', '#ffffff', '#000000'];
+/** The two that every job needs. */
+const ALWAYS = ['#ffffff', '#000000'];
+/** Of the colours in use, as many are shown. */
+const MOST_IN_USE = 10;
 const CLEAR = '#00000000';
 
 const open = ref(false);
@@ -14,6 +18,26 @@ const panel = ref<{ update: () => void } | null>(null);
 /** What has been picked so far; null while nothing was. */
 const picked = ref<string | null>(null);
 const before = ref('');
+
+const composition = useComposition();
+const project = useProject();
+const kept = computed(() => project.swatches.map((swatch) => swatch.colour));
+/** Colours that stand in the composition and are not kept for the project. */
+const used = computed(() => {
+    const found = JSON.stringify(composition.document?.layers ?? []).match(/"#[0-9a-f]{6}(?:[0-9a-f]{2})?"/g) ?? [];
+    return [...new Set(found.map((text) => text.slice(1, -1)))].filter((one) => !kept.value.includes(one));
+});
+const offered = computed(() =>
+    open.value ? [...new Set([...kept.value, ...used.value.slice(0, MOST_IN_USE), ...ALWAYS])] : ALWAYS,
+);
+const shown = computed(() => picked.value ?? props.value);
+
+function keepForProject(): void {
+    const swatch = kept.value.indexOf(shown.value);
+    void (swatch < 0
+        ? composition.edit('add-swatch', { colour: shown.value })
+        : composition.edit('remove-swatch', { swatch }));
+}
 
 function begin(): void {
     before.value = props.value;
@@ -70,11 +94,16 @@ function typed(event: Event): void {
                     :model-value="picked ?? value"
                     show-alpha
                     color-format="hex"
-                    :predefine="SWATCHES"
+                    :predefine="offered"
                     :border="false"
                     @update:model-value="pick"
                 />
-                <button type="button" class="clear" @click="pick(CLEAR)">No colour</button>
+                <div class="foot">
+                    <button type="button" class="clear" @click="pick(CLEAR)">No colour</button>
+                    <button type="button" class="clear" data-keep-colour @click="keepForProject">
+                        {{ kept.includes(shown) ? 'Forget in the project' : 'Keep for the project' }}
+                    </button>
+                </div>
             </div>
         </ElPopover>
         <input
@@ -148,5 +177,9 @@ input {
     color: var(--ink);
     font-size: 13px;
     outline: none;
+}
+.foot {
+    display: flex;
+    justify-content: space-between;
 }
 </style>
