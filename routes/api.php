@@ -3,6 +3,7 @@
 use App\Http\Controllers\CompositionController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FrameController;
+use App\Http\Controllers\MarkerController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\PosterController;
 use App\Http\Controllers\ProjectController;
@@ -43,6 +44,7 @@ Route::delete('uploads/{upload}', [UploadController::class, 'destroy']);
 Route::get('compositions/{composition}', [CompositionController::class, 'show']);
 Route::get('compositions/{composition}/sounds', [CompositionController::class, 'sounds']);
 Route::get('compositions/{composition}/frames', FrameController::class);
+Route::get('compositions/{composition}/markers.{ending}', MarkerController::class)->whereIn('ending', ['vtt', 'csv']);
 Route::get('compositions/{composition}/poster', PosterController::class);
 Route::get('compositions/{composition}/glimpse', [EditController::class, 'glimpse']);
 Route::get('compositions/{composition}/changes', [EditController::class, 'changes']);

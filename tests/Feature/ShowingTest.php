@@ -121,4 +121,15 @@ final class ShowingTest extends TestCase
         $this->postJson("/api/compositions/{$composition->id}/edits", $body)->assertStatus(422)->assertJsonStructure(['message']);
         self::assertSame(0, $composition->refresh()->revision);
     }
+
+    public function test_markers_are_got_out_as_files(): void
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'add-markers', ['markers' => [['frame' => 30, 'name' => 'Bell, loud']]])->assertOk();
+        $vtt = $this->get("/api/compositions/{$composition->id}/markers.vtt")->assertOk()->assertHeader('Content-Type', 'text/vtt; charset=utf-8');
+        self::assertStringContainsString("00:00:01.200 --> 00:00:01.240\nBell, loud\n", (string) $vtt->getContent());
+        $csv = $this->get("/api/compositions/{$composition->id}/markers.csv")->assertOk();
+        self::assertSame("frame,timecode,name,label\r\n30,00:00:01:05,\"Bell, loud\",saffron\r\n", $csv->getContent());
+        $this->get("/api/compositions/{$composition->id}/markers.exe")->assertStatus(404);
+    }
 }

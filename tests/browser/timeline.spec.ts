@@ -150,6 +150,23 @@ test('markers are dropped while it plays, named, moved, gone to and taken away',
     const moved = await markers();
     expect(moved.find((marker) => marker.name === 'Bell')!.frame).toBeGreaterThan(dropped[0]!);
     expect(moved).toHaveLength(2);
+
+    // Out as a table and in again: the same markers.
+    await page.keyboard.press('Escape');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-markers-out]').click();
+    const [table] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('menuitem', { name: 'Table (CSV)' }).click(),
+    ]);
+    expect(table.suggestedFilename()).toBe('composition-1.csv');
+    await kept(page, () => page.getByRole('button', { name: 'Take all markers away' }).click());
+    expect(await markers()).toEqual([]);
+    const file = test.info().outputPath('markers.csv');
+    await table.saveAs(file);
+    await kept(page, () => page.locator('[data-markers-in]').setInputFiles(file));
+    expect(await markers()).toEqual(moved);
+
     await page.locator(`[data-marker]`).last().focus();
     await kept(page, () => page.keyboard.press('Delete'));
     expect(await markers()).toHaveLength(1);

@@ -27,6 +27,7 @@ use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
+use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
@@ -78,6 +79,7 @@ final class Edits
         'paste-layers' => PasteLayers::class,
         'add-markers' => AddMarkers::class,
         'change-marker' => ChangeMarker::class,
+        'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
         'set-content' => SetContent::class,
