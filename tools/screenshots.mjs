@@ -76,6 +76,10 @@ try {
     await take('easing');
     await page.keyboard.press('Escape');
 
+    await page.locator('[data-layer=l2]').click({ button: 'right' });
+    await take('layer-menu');
+    await page.keyboard.press('Escape');
+
     await page.locator('[data-tab=sheet]').click();
     await page.getByRole('button', { name: /^Evening/ }).click();
     await take('evening');
@@ -89,6 +93,33 @@ try {
 
     await page.keyboard.press('Escape');
     await take('composition');
+
+    // A few steps, for the history to show.
+    for (const [edit, args] of [
+        ['add-markers', { markers: [{ frame: 40, name: 'Bell' }] }],
+        ['set-layer', { layers: ['l2'], label: 'lichen' }],
+        ['add-swatch', { colour: '#5d8a80', name: 'Lichen' }],
+        ['rename-composition', { composition: 'c4', name: 'Overlay at 60 frames a second' }],
+    ]) {
+        const { revision } = await get('compositions/1');
+        const window = await page.evaluate(() => sessionStorage.getItem('ricamo.window'));
+        await page.request.post('/api/compositions/1/edits', { data: { edit, args, revision, window } });
+    }
+    await page.reload();
+    await settle();
+    await page.locator('[data-history]').click();
+    await take('history');
+    await page.keyboard.press('Escape');
+    await page.locator('[data-compositions]').click();
+    await take('compositions');
+    await page.locator('[data-composition=c3] .picture').click();
+    await settle();
+    await page.locator('[data-time]').fill('2:00');
+    await page.locator('[data-time]').press('Enter');
+    for (const layer of ['l2', 'l3', 'l4']) {
+        await page.locator(`[data-layer=${layer}] .name`).click({ modifiers: layer === 'l2' ? [] : ['Shift'] });
+    }
+    await take('arranging');
 
     await page.locator('.crumb.project').click();
     await page.locator('[data-room]').click();

@@ -176,12 +176,20 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
     page,
 }) => {
     await barOn(page);
+    const { project } = await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}`)).json();
+    for (const colour of ['#c0392b', '#c9973f']) {
+        await page.request.post(`/api/projects/${project.id}/edits`, {
+            data: { edit: 'add-swatch', args: { colour } },
+        });
+    }
+    await page.reload();
+    await page.locator('[data-band]').first().click();
     const fill = async (): Promise<unknown> => (await layersOf(page))[0]!.fill;
     const field = sheet(page, 'fill');
     const swatch = page.locator('[data-picker] .el-color-predefine__color-selector');
     await field.locator('[data-pick]').click();
     const tried = page.waitForResponse('**/edits/try');
-    await swatch.nth(2).click();
+    await swatch.nth(0).click();
     await tried;
     await expect(field.getByRole('textbox')).toHaveValue('#c0392b');
     expect(await fill()).toBe('#2f5d50');
@@ -189,13 +197,19 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
     expect(await fill()).toBe('#c0392b');
 
     await field.locator('[data-pick]').click();
-    await swatch.nth(4).click();
+    await swatch.nth(1).click();
     await expect(field.getByRole('textbox')).toHaveValue('#c9973f');
     await page.locator('[data-picker] input').first().press('Escape');
     await expect(field.getByRole('textbox')).toHaveValue('#c0392b');
     expect(await fill()).toBe('#c0392b');
 
+    // Forgotten in the project, it is still offered as one that is in use.
     await field.locator('[data-pick]').click();
+    await expect(page.locator('[data-keep-colour]')).toHaveText('Forget in the project');
+    const offered = await swatch.count();
+    await kept(page, () => page.locator('[data-keep-colour]').click());
+    await expect(page.locator('[data-keep-colour]')).toHaveText('Keep for the project');
+    await expect(swatch).toHaveCount(offered);
     await page.getByRole('button', { name: 'No colour' }).click();
     await kept(page, () => page.locator('header .ricamo').click());
     expect(await fill()).toBe('#00000000');
@@ -321,4 +335,35 @@ test('a composition is made with a size, a rate and a length in seconds', async 
     // Two and a half seconds at 25 a second are 62.5 frames; halves go up.
     await expect(page.locator('.transport .of')).toHaveText('/ 00:00:02:13');
     await expect(page.locator('.transport .size')).toHaveText('1080 × 1920 · 25 fps');
+});
+
+test('all keys are listed under ?, and found by what they do', async ({ page }) => {
+    await emptyComposition(page);
+    await page.keyboard.press('?');
+    const dialog = page.getByRole('dialog', { name: 'Keys' });
+    await expect(dialog.locator('dt')).not.toHaveCount(0);
+    await dialog.locator('[data-find-key]').fill('split');
+    await expect(dialog.locator('dt')).toHaveText(['X']);
+    await dialog.locator('[data-find-key]').fill('fly');
+    await expect(dialog.getByText('No key does that.')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(dialog).toBeHidden();
+});
+
+test('a value is found by its name, and sections stay folded', async ({ page }) => {
+    await barOn(page);
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-find-value]').fill('out');
+    await expect(page.locator('.drawer [data-property]')).toHaveCount(2);
+    await expect(page.locator('.drawer [data-property=outlineWidth]')).toBeVisible();
+    await page.locator('[data-find-value]').fill('');
+    await page.locator('[data-animated-only]').click();
+    await expect(page.getByText('Nothing is animated here so far.')).toBeVisible();
+    await page.locator('[data-animated-only]').click();
+    await page.locator('[data-section=Placement] h3 button').click();
+    await expect(sheet(page, 'position')).toBeHidden();
+    await page.reload();
+    await page.locator('[data-band]').first().click();
+    await expect(page.locator('[data-section=Placement]')).toBeVisible();
+    await expect(sheet(page, 'position')).toBeHidden();
 });

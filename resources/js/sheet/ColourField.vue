@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useProject } from '@/project/project';
 
@@ -22,14 +22,16 @@ const before = ref('');
 const composition = useComposition();
 const project = useProject();
 const kept = computed(() => project.swatches.map((swatch) => swatch.colour));
-/** Colours that stand in the composition and are not kept for the project. */
-const used = computed(() => {
+/** Those of the project, those in use in the composition, and those that are always there; as of when it was opened. */
+const offered = shallowRef<string[]>(ALWAYS);
+
+function offer(): void {
     const found = JSON.stringify(composition.document?.layers ?? []).match(/"#[0-9a-f]{6}(?:[0-9a-f]{2})?"/g) ?? [];
-    return [...new Set(found.map((text) => text.slice(1, -1)))].filter((one) => !kept.value.includes(one));
-});
-const offered = computed(() =>
-    open.value ? [...new Set([...kept.value, ...used.value.slice(0, MOST_IN_USE), ...ALWAYS])] : ALWAYS,
-);
+    const used = [...new Set(found.map((text) => text.slice(1, -1)))].filter((one) => !kept.value.includes(one));
+    offered.value = [...new Set([...kept.value, ...used.slice(0, MOST_IN_USE), ...ALWAYS])];
+}
+watch(kept, () => open.value && offer());
+
 const shown = computed(() => picked.value ?? props.value);
 
 function keepForProject(): void {
@@ -40,6 +42,7 @@ function keepForProject(): void {
 }
 
 function begin(): void {
+    offer();
     before.value = props.value;
     picked.value = null;
 }

@@ -21,6 +21,7 @@ import TimelinePane from '@/timeline/TimelinePane.vue';
 import FileDrop from './FileDrop.vue';
 import FirstVisit from './FirstVisit.vue';
 import HeaderBar from './HeaderBar.vue';
+import KeysDialog from './KeysDialog.vue';
 import MatchDialog from './MatchDialog.vue';
 import NewCompositionDialog from './NewCompositionDialog.vue';
 import ProjectsDialog from './ProjectsDialog.vue';
@@ -42,6 +43,7 @@ useFollowing();
 
 const picture = ref<InstanceType<typeof PicturePane> | null>(null);
 const switching = ref(false);
+const reading = ref(false);
 const rendering = ref(false);
 const composing = ref(false);
 const choosing = ref(false);
@@ -52,6 +54,7 @@ useShortcuts({
     fit: () => picture.value?.fit(),
     render: () => (rendering.value = true),
     switch: () => (switching.value = !switching.value),
+    keys: () => (reading.value = true),
 });
 
 async function open(): Promise<void> {
@@ -123,6 +126,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
             @render="rendering = true"
             @compose="composing = true"
             @projects="choosing = true"
+            @keys="reading = true"
         />
         <div v-if="failure" class="failure" role="alert">
             <p>{{ failure }}</p>
@@ -171,6 +175,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         <NewCompositionDialog v-model="composing" />
         <ProjectsDialog v-model="choosing" @room="clearing = true" />
         <RoomDialog v-model="clearing" />
+        <KeysDialog v-model="reading" />
         <MatchDialog />
         <FileDrop />
     </div>

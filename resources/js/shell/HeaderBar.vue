@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Clapperboard, Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
+import { Clapperboard, Keyboard, Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePreferences } from '@/project/preferences';
@@ -9,7 +9,7 @@ import HistoryMenu from './HistoryMenu.vue';
 import IconButton from './IconButton.vue';
 
 const switching = defineModel<boolean>('switching', { default: false });
-const emit = defineEmits<{ render: []; compose: []; projects: [] }>();
+const emit = defineEmits<{ render: []; compose: []; projects: []; keys: [] }>();
 
 const composition = useComposition();
 const preferences = usePreferences();
@@ -54,6 +54,7 @@ const saved = computed(
             @click="composition.redo()"
         />
         <HistoryMenu />
+        <IconButton :icon="Keyboard" label="Keys (?)" data-keys @click="emit('keys')" />
         <IconButton
             :icon="preferences.evening ? Sun : Moon"
             :label="preferences.evening ? 'Linen, the light theme' : 'Evening, the dark theme'"

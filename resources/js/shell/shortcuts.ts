@@ -5,7 +5,12 @@ import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 
 /** What the keyboard does while no field has it. */
-export function useShortcuts(actions: { fit: () => void; render: () => void; switch: () => void }): void {
+export function useShortcuts(actions: {
+    fit: () => void;
+    render: () => void;
+    switch: () => void;
+    keys: () => void;
+}): void {
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
@@ -88,6 +93,7 @@ export function useShortcuts(actions: { fit: () => void; render: () => void; swi
         PageDown: () => toMarker(1),
         f: actions.fit,
         g: actions.switch,
+        '?': actions.keys,
         Delete: remove,
         Backspace: remove,
         Escape: () => selection.clear(),
