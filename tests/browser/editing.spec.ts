@@ -205,11 +205,11 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
 
     // Forgotten in the project, it is still offered as one that is in use.
     await field.locator('[data-pick]').click();
-    await expect(page.locator('[data-keep-colour]')).toHaveText('Forget in the project');
-    const offered = await swatch.count();
-    await kept(page, () => page.locator('[data-keep-colour]').click());
-    await expect(page.locator('[data-keep-colour]')).toHaveText('Keep for the project');
-    await expect(swatch).toHaveCount(offered);
+    await expect(page.locator('[data-keep-colour]').filter({ visible: true })).toHaveText('Forget in the project');
+    const offered = await swatch.filter({ visible: true }).count();
+    await kept(page, () => page.locator('[data-keep-colour]').filter({ visible: true }).click());
+    await expect(page.locator('[data-keep-colour]').filter({ visible: true })).toHaveText('Keep for the project');
+    await expect(swatch.filter({ visible: true })).toHaveCount(offered);
     await page.getByRole('button', { name: 'No colour' }).click();
     await kept(page, () => page.locator('header .ricamo').click());
     expect(await fill()).toBe('#00000000');
