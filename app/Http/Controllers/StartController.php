@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Http\LastOpened;
 use App\Models\Composition;
+use App\Models\Project;
 use App\Projects\NewProject;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -16,9 +17,15 @@ final class StartController
     {
         $last = LastOpened::of($request);
         $composition = ($last === null ? null : $this->there()->find($last, ['id']))
-            ?? $this->there()->orderByDesc('updated_at')->orderByDesc('id')->first(['id']) ?? NewProject::named('Untitled project');
+            ?? $this->firstOfLatest() ?? NewProject::named('Untitled project');
 
         return redirect("/compositions/{$composition->id}");
+    }
+
+    /** The first composition of the project that was made or changed last. */
+    private function firstOfLatest(): ?Composition
+    {
+        return Project::present()->has('compositions')->orderByDesc('updated_at')->orderByDesc('id')->first()?->compositions()->first(['id']);
     }
 
     /** @return Builder<Composition> */
