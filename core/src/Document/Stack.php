@@ -105,7 +105,7 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
 
     public function get(string $id): ?Layer
     {
-        return ($this->entries[$id] ?? null)?->layer();
+        return isset($this->entries[$id]) ? $this->entries[$id]->layer() : null;
     }
 
     /** An id that no layer has: the lowest number above all that were given like this. */

@@ -7,7 +7,7 @@ use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** Takes media out of the project, unless something uses them. */
+/** Takes media from the project, unless something uses them. */
 final readonly class RemoveMedia implements ProjectEdit
 {
     /** How many uses are named before the rest is only hinted at. */

@@ -19,7 +19,8 @@ final class Trimmed
     {
         $content = $layer->content;
         if ($content instanceof Played) {
-            $in = min(max($in, $layer->span->in - $content->room($rate, $media)), $out - 1);
+            $earliest = $layer->span->in - $content->room($rate, $media);
+            $in = min($out - 1, max($in, $earliest));
             $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $rate, $media));
         }
 
