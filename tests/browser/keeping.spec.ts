@@ -131,3 +131,21 @@ test('what is dragged in time is drawn in by the end of another layer', async ({
     await pull(99.2);
     expect((await layersOf(page)).map((layer) => layer.out)).toEqual([250, 250]);
 });
+
+test('a clip is removed from the page about room, and brought back', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'portrait.mp4');
+    const id = page.url().split('/').at(-1);
+    const { project } = await (await page.request.get(`/api/compositions/${id}`)).json();
+    const name = `Room ${Date.now()}`;
+    await page.request.post(`/api/projects/${project.id}/edits`, { data: { edit: 'rename-project', args: { name } } });
+    await page.reload();
+    await page.locator('.crumb.project').click();
+    await page.locator('[data-room]').click();
+    const room = page.getByRole('dialog', { name: 'Room on the disk' });
+    const section = room.locator('section', { hasText: name });
+    await section.getByRole('button', { name: 'Remove portrait.mp4' }).click();
+    await expect(section.getByText('portrait.mp4')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await expect(section.getByText('portrait.mp4')).toHaveCount(1);
+});

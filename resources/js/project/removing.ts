@@ -5,15 +5,21 @@ import 'element-plus/es/components/notification/style/css';
 import { h } from 'vue';
 import type { Removed } from '@/api/answers';
 import { post, remove } from '@/api/client';
+import { windowId } from './window';
 
 const SHOWN = 8000;
 
-const PATHS: Record<Removed['kind'], string> = {
-    project: 'projects',
-    composition: 'compositions',
-    media: 'media',
-    render: 'renders',
-};
+/** What is removed from here; media with the project that they belong to, of which that is an edit. */
+type Removable = { kind: 'project' | 'render'; id: number } | { kind: 'media'; id: number; project: number };
+
+async function ask(what: Removable): Promise<void> {
+    if (what.kind === 'media') {
+        const args = { media: [`m${what.id}`] };
+        await post(`/projects/${what.project}/edits`, { edit: 'remove-media', args, window: await windowId() });
+    } else {
+        await remove(`/${what.kind}s/${what.id}`);
+    }
+}
 
 /** Removes something at once, and offers to bring it back rather than asking before. */
 export function useRemoving() {
@@ -23,15 +29,11 @@ export function useRemoving() {
 
     /**
      * @param after is called when it is gone, and when it is back
-     * @returns what the server answered, or null when it refused
+     * @returns whether the server did it
      */
-    async function take<T = unknown>(
-        what: Removed,
-        name: string,
-        after: () => unknown,
-    ): Promise<(T & { removed: Removed | null }) | null> {
+    async function take(what: Removable, name: string, after: () => unknown): Promise<boolean> {
         try {
-            const answer = await remove<T & { removed: Removed | null }>(`/${PATHS[what.kind]}/${what.id}`);
+            await ask(what);
             await after();
             const notice = ElNotification({
                 message: h('div', { class: 'notice' }, [
@@ -52,10 +54,10 @@ export function useRemoving() {
                 duration: SHOWN,
                 showClose: false,
             });
-            return answer;
+            return true;
         } catch (error) {
             ElMessage({ message: (error as Error).message, type: 'warning', duration: SHOWN, showClose: true });
-            return null;
+            return false;
         }
     }
 

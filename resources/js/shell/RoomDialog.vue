@@ -83,7 +83,7 @@ function size(bytes: number): string {
                             :icon="Trash2"
                             :size="14"
                             :label="`Remove ${one.name}`"
-                            @click="take({ kind: 'media', id: one.id }, one.name, reload)"
+                            @click="take({ kind: 'media', id: one.id, project: project.id }, one.name, reload)"
                         />
                     </li>
                     <li v-for="one in project.finished" :key="`r${one.id}`">
