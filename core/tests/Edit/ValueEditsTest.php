@@ -35,6 +35,31 @@ final class ValueEditsTest extends TestCase
         self::assertEquals([5, 6], Fixture::json($after, 'bar')['position']);
     }
 
+    public function test_a_change_of_what_it_is_is_worked_out_for_each_of_several_layers(): void
+    {
+        $two = Fixture::composition([
+            Fixture::bar(['id' => 'a', 'opacity' => 40, 'position' => [100, 50], 'rotation' => 10]), Fixture::bar(['id' => 'b', 'opacity' => 60, 'position' => [300, 80], 'rotation' => 350]),
+        ]);
+        $values = fn (string $property, string $change, ?string $axis = null): array => array_map(
+            fn (string $id): array => ['layer' => $id, 'property' => $property, 'value' => $change] + ($axis === null ? [] : ['axis' => $axis]), ['a', 'b'],
+        );
+        foreach ([
+            ['opacity', '+=20', null, [60, 80]], ['opacity', ' -= 4*5', null, [20, 40]], ['opacity', '*=1.5', null, [60, 90]], ['opacity', '/=2', null, [20, 30]],
+            ['rotation', '+=1t', null, [370, 710]], ['position', '+=w/2', 'x', [[1060, 50], [1260, 80]]], ['position', '*=2', 'y', [[100, 100], [300, 160]]],
+        ] as [$property, $change, $axis, $expected]) {
+            $after = Fixture::edit($two, 'set-values', ['frame' => 0, 'values' => $values($property, $change, $axis)]);
+            self::assertEquals($expected, [Fixture::json($after, 'a')[$property], Fixture::json($after, 'b')[$property]], "$property $change");
+        }
+        $this->expectExceptionMessage('args.values[0].value: divides by nothing');
+        Fixture::edit($two, 'set-values', ['frame' => 0, 'values' => $values('opacity', '/=0')]);
+    }
+
+    public function test_a_change_beyond_what_may_be_is_refused(): void
+    {
+        $this->expectExceptionMessage('110 is outside 0..100');
+        Fixture::edit(Fixture::composition([Fixture::bar(['opacity' => 90])]), 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => '+=20']]]);
+    }
+
     public function test_sums_are_worked_out(): void
     {
         $after = Fixture::edit($this->still(), 'set-values', $this->set('w/2 - 10', axis: 'x'));

@@ -9,19 +9,31 @@ const open = defineModel<boolean>({ required: true });
 const SIZES = [
     ['1920 × 1080', 1920, 1080],
     ['3840 × 2160', 3840, 2160],
+    ['2560 × 1080', 2560, 1080],
     ['1080 × 1920', 1080, 1920],
     ['1080 × 1080', 1080, 1080],
 ] as const;
 
 const composition = useComposition();
 const problem = ref<string | null>(null);
-const form = reactive({ name: 'New composition', width: 1920, height: 1080, rate: '25/1', seconds: 10 });
+const form = reactive({
+    name: 'New composition',
+    width: 1920,
+    height: 1080,
+    rate: '25/1',
+    seconds: 10,
+    transparent: false,
+});
 
 async function make(): Promise<void> {
     try {
-        const { seconds, ...fields } = form;
+        const { seconds, transparent, ...fields } = form;
         const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text: `${seconds}s` });
-        problem.value = await composition.ask('add-composition', { ...fields, length: Math.max(1, time.frame) });
+        problem.value = await composition.ask('add-composition', {
+            ...fields,
+            length: Math.max(1, time.frame),
+            background: transparent ? 'transparent' : '#000000',
+        });
         open.value = problem.value !== null;
     } catch (error) {
         problem.value = (error as Error).message;
@@ -77,6 +89,7 @@ async function make(): Promise<void> {
                     class="side"
                 /><span class="by">seconds</span></ElFormItem
             >
+            <ElFormItem label="Background"><ElCheckbox v-model="form.transparent" label="Transparent" /> </ElFormItem>
         </ElForm>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <template #footer>

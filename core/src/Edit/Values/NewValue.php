@@ -11,7 +11,7 @@ use Ricamo\Core\Value\Terms;
 
 /**
  * A value as an edit gives it: whole, or along one axis, where the other stays or, when a scale is linked, follows. A
- * number may be given as a sum to be worked out.
+ * number may be given as a sum to be worked out, or with `+=`, `-=`, `*=` or `/=` as a change of what it is now.
  */
 final class NewValue
 {
@@ -24,7 +24,7 @@ final class NewValue
         $value = $node->field('value');
         if ($axis === null) {
             return $type->takesSums() && $type->axes() === [] && is_string($value->value)
-                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]))
+                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]), $old[0])
                 : $definition->read($value);
         }
         if (! in_array($axis->value, ['x', 'y'], true)) {
@@ -35,7 +35,7 @@ final class NewValue
         }
         $index = $axis->value === 'x' ? 0 : 1;
         $new = $old;
-        $new[$index] = self::number($value, $definition, Terms::of($definition, $composition, $index, $old[$index]));
+        $new[$index] = self::number($value, $definition, Terms::of($definition, $composition, $index, $old[$index]), $old[$index]);
         if ($definition->name === 'scale' && $layer->scaleLinked) {
             $new[1 - $index] = $old[$index] === 0.0 ? $new[$index] : $old[1 - $index] * $new[$index] / $old[$index];
         }
@@ -43,10 +43,26 @@ final class NewValue
         return $definition->read(new Node([$new[0], $new[1]], $node));
     }
 
-    private static function number(Node $value, PropertyDefinition $definition, Terms $terms): float
+    private static function number(Node $value, PropertyDefinition $definition, Terms $terms, float $now): float
     {
-        $sum = is_string($value->value) ? new Node(round(Arithmetic::evaluate($value->value, $terms), 4), $value) : $value;
+        $sum = is_string($value->value) ? new Node(round(self::worked($value, $terms, $now), 4), $value) : $value;
 
         return $sum->number($definition->least, $definition->most);
+    }
+
+    private static function worked(Node $value, Terms $terms, float $now): float
+    {
+        $text = $value->string();
+        if (preg_match('~^\s*([-+*/])=(.*)$~s', $text, $parts) !== 1) {
+            return Arithmetic::evaluate($text, $terms);
+        }
+        $by = Arithmetic::evaluate($parts[2], $terms);
+
+        return match ($parts[1]) {
+            '+' => $now + $by,
+            '-' => $now - $by,
+            '*' => $now * $by,
+            default => $by !== 0.0 ? $now / $by : $value->refuse('divides by nothing'),
+        };
     }
 }
