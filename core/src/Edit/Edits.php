@@ -37,6 +37,7 @@ use Ricamo\Core\Edit\Media\RestoreMedia;
 use Ricamo\Core\Edit\Picture\AlignLayers;
 use Ricamo\Core\Edit\Picture\DistributeLayers;
 use Ricamo\Core\Edit\Picture\DragLayers;
+use Ricamo\Core\Edit\Picture\FlipLayers;
 use Ricamo\Core\Edit\Picture\FrameLayers;
 use Ricamo\Core\Edit\Picture\MatchSizes;
 use Ricamo\Core\Edit\Picture\MoveAnchor;
@@ -93,6 +94,7 @@ final class Edits
         'move-anchor' => MoveAnchor::class,
         'align-layers' => AlignLayers::class,
         'distribute-layers' => DistributeLayers::class,
+        'flip-layers' => FlipLayers::class,
         'frame-layers' => FrameLayers::class,
         'match-sizes' => MatchSizes::class,
         'add-keyframe' => AddKeyframe::class,

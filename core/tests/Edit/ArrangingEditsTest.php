@@ -118,6 +118,21 @@ final class ArrangingEditsTest extends TestCase
         }
     }
 
+    #[TestWith(['x'])]
+    #[TestWith(['y'])]
+    public function test_a_flip_turns_the_picture_over_where_it_is_and_twice_is_nothing(string $axis): void
+    {
+        $before = Fixture::edit($this->composition(), 'set-values', ['frame' => 0, 'values' => [['layer' => 'clip', 'property' => 'rotation', 'value' => 30]]]);
+        $flip = fn (Composition $one): Composition => Fixture::edit($one, 'flip-layers', ['layers' => ['clip', 'words'], 'frame' => 0, 'axis' => $axis]);
+        $after = $flip($before);
+        foreach (['clip', 'words'] as $id) {
+            [$old, $new] = array_map(fn (Composition $one): array => json_decode(Fixture::evaluator()->pose($one->layer($id), 0)->encode(), true)['corners'], [$before, $after]);
+            // Its corners change places along the axis.
+            self::assertEqualsWithDelta($axis === 'x' ? [$old[1], $old[0], $old[3], $old[2]] : [$old[3], $old[2], $old[1], $old[0]], $new, 0.01, $id);
+        }
+        self::assertEquals($before->toJson(), $flip($after)->toJson());
+    }
+
     public function test_the_one_rule_holds_a_keyframe_takes_the_change_at_the_playhead(): void
     {
         $moving = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => Fixture::keyframes([0, [0, 0]], [50, [500, 500]])])]);

@@ -11,4 +11,16 @@ export const perSecond = (rate: string): number => fraction(rate);
 export const rateLabel = (rate: string): string => String(Math.round(perSecond(rate) * 1000) / 1000);
 
 /** The rates that cameras and programs know, to choose from. */
-export const RATES = ['24000/1001', '24/1', '25/1', '30000/1001', '30/1', '50/1', '60000/1001', '60/1', '100/1', '120000/1001', '120/1'];
+export const RATES = [
+    '24000/1001',
+    '24/1',
+    '25/1',
+    '30000/1001',
+    '30/1',
+    '50/1',
+    '60000/1001',
+    '60/1',
+    '100/1',
+    '120000/1001',
+    '120/1',
+];

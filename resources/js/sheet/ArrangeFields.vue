@@ -8,6 +8,8 @@ import {
     AlignStartHorizontal,
     AlignStartVertical,
     AlignVerticalSpaceBetween,
+    FlipHorizontal2,
+    FlipVertical2,
     Scaling,
 } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
@@ -87,10 +89,26 @@ function setMargin(event: Event): void {
                     {{ text }}
                 </button>
             </div>
-            <label class="margin">
-                Margin
-                <input :value="preferences.margin" inputmode="decimal" aria-label="Margin" @change="setMargin" />px
-            </label>
+            <div class="second">
+                <label class="margin">
+                    Margin
+                    <input :value="preferences.margin" inputmode="decimal" aria-label="Margin" @change="setMargin" />px
+                </label>
+                <IconButton
+                    :icon="FlipHorizontal2"
+                    :size="15"
+                    label="Flip from left to right"
+                    data-flip="x"
+                    @click="ask('flip-layers', { axis: 'x' })"
+                />
+                <IconButton
+                    :icon="FlipVertical2"
+                    :size="15"
+                    label="Flip from top to bottom"
+                    data-flip="y"
+                    @click="ask('flip-layers', { axis: 'y' })"
+                />
+            </div>
         </div>
         <div v-if="layers.length > 1" class="lines" role="group" aria-label="In line with each other">
             <IconButton
@@ -192,8 +210,17 @@ function setMargin(event: Event): void {
 .framings button:focus-visible {
     background: var(--hover);
 }
+.second {
+    display: flex;
+    align-items: center;
+}
+.second :deep(.icon-button) {
+    width: 26px;
+    height: 22px;
+}
 .margin {
     display: flex;
+    flex: 1;
     align-items: center;
     gap: 6px;
     color: var(--quiet);
