@@ -24,17 +24,19 @@ const found = computed(() => {
             autofocus
         />
         <div class="places">
-            <section v-for="{ place, keys } in found" :key="place">
-                <h3>{{ place }}</h3>
-                <dl>
-                    <template v-for="[name, does] in keys" :key="name">
-                        <dt>
-                            <kbd>{{ name }}</kbd>
-                        </dt>
-                        <dd>{{ does }}</dd>
-                    </template>
-                </dl>
-            </section>
+            <div class="columns">
+                <section v-for="{ place, keys } in found" :key="place">
+                    <h3>{{ place }}</h3>
+                    <dl>
+                        <template v-for="[name, does] in keys" :key="name">
+                            <dt>
+                                <kbd>{{ name }}</kbd>
+                            </dt>
+                            <dd>{{ does }}</dd>
+                        </template>
+                    </dl>
+                </section>
+            </div>
             <p v-if="found.length === 0" class="none">No key does that.</p>
         </div>
     </ElDialog>
@@ -42,9 +44,11 @@ const found = computed(() => {
 
 <style scoped>
 .places {
-    max-height: 62vh;
+    max-height: 66vh;
     margin-top: 14px;
     overflow-y: auto;
+}
+.columns {
     columns: 2;
     column-gap: 28px;
 }
