@@ -26,7 +26,7 @@ final class WebVtt
         $text = "WEBVTT\n";
         foreach ($markers->all() as $marker) {
             $words = htmlspecialchars($marker->name, ENT_NOQUOTES | ENT_HTML5);
-            $text .= "\n{$marker->label->value}\n".self::time($marker->frame, $rate).' --> '.self::time($marker->frame + 1, $rate)."\n$words\n";
+            $text .= "\n{$marker->label->value}\n".self::clock($marker->frame, $rate).' --> '.self::clock($marker->frame + 1, $rate)."\n$words\n";
         }
 
         return $text;
@@ -53,7 +53,7 @@ final class WebVtt
         return $markers !== [] ? $markers : throw new Refusal('the file holds no cues');
     }
 
-    private static function time(int $frame, FrameRate $rate): string
+    private static function clock(int $frame, FrameRate $rate): string
     {
         $milliseconds = intdiv(2000 * $frame * $rate->denominator + $rate->numerator, 2 * $rate->numerator);
 
