@@ -118,6 +118,18 @@ final class ArrangingEditsTest extends TestCase
         }
     }
 
+    public function test_what_has_no_size_cannot_be_made_equal(): void
+    {
+        foreach ([[0, 100], [100, 0]] as $size) {
+            try {
+                Fixture::edit(Fixture::composition([Fixture::bar(['id' => 'a']), Fixture::bar(['id' => 'b', 'size' => $size])]), 'match-sizes', ['layers' => ['a', 'b'], 'like' => 'a', 'frame' => 0]);
+                self::fail('it was');
+            } catch (Refusal $refusal) {
+                self::assertSame('“Bar” has no size here', $refusal->getMessage());
+            }
+        }
+    }
+
     #[TestWith(['x'])]
     #[TestWith(['y'])]
     public function test_a_flip_turns_the_picture_over_where_it_is_and_twice_is_nothing(string $axis): void

@@ -121,6 +121,15 @@ final class PictureEditsTest extends TestCase
     {
         $after = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]], 'snap' => true]);
         self::assertEquals(30, Fixture::json($after, 'bar')['rotation']);
+        // atan(40 / 100) is 21.80 degrees; unless it is asked for, nothing snaps.
+        $free = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]]]);
+        self::assertEquals(25.8, Fixture::json($free, 'bar')['rotation']);
+    }
+
+    public function test_a_straight_drag_along_the_diagonal_goes_across(): void
+    {
+        $after = Fixture::edit($this->bar(), 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [30, -30], 'straight' => true]);
+        self::assertEquals([530, 300], Fixture::json($after, 'bar')['position']);
     }
 
     public function test_the_anchor_moves_and_the_picture_stays(): void
