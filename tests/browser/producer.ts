@@ -16,7 +16,8 @@ export async function kept(page: Page, change: () => Promise<void>): Promise<voi
             /\/(edits|undo|redo|history\/\d+)$/.test(response.url()) && response.request().method() === 'POST',
     );
     await change();
-    expect((await answer).status()).toBe(200);
+    const answered = await answer;
+    expect(answered.status(), `${answered.request().postData()} → ${await answered.text()}`).toBe(200);
     await expect(page.locator('.saved')).toHaveText('All changes kept');
 }
 
