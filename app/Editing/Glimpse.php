@@ -55,6 +55,7 @@ final readonly class Glimpse
         return Text::object([
             'list' => $look->list(),
             'poses' => $look->poses(),
+            'missing' => $look->missing(),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame))),
         ]);

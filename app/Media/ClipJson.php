@@ -23,8 +23,8 @@ final class ClipJson
 
         return new Clip(
             $file,
-            $node->field('width')->int(1, 100_000),
-            $node->field('height')->int(1, 100_000),
+            $node->field('width')->int(0, 100_000),
+            $node->field('height')->int(0, 100_000),
             $rate,
             $frames,
             $start,

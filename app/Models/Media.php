@@ -111,7 +111,7 @@ final class Media extends Model
             'prepared' => $this->prepared,
             'preview' => $plan,
             'previews' => $previews,
-            'poster' => "$previews/poster.{$plan['type']}",
+            'poster' => $clip->isSound() ? null : "$previews/poster.{$plan['type']}",
         ];
     }
 }

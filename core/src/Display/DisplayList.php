@@ -14,6 +14,7 @@ final readonly class DisplayList
     /**
      * @param  ?Colour  $background  null for a transparent one
      * @param  list<Operation>  $operations
+     * @param  list<Operation>  $reference  what is looked at beside it or over it, and never rendered
      */
     public function __construct(
         public int $frame,
@@ -21,6 +22,7 @@ final readonly class DisplayList
         public int $height,
         public ?Colour $background,
         public array $operations,
+        public array $reference = [],
     ) {
     }
 
@@ -31,7 +33,7 @@ final readonly class DisplayList
      */
     public function encode(array $known = []): string
     {
-        return self::write($this, array_diff_key($this->paths(), $known), array_map(fn (Operation $operation): string => $operation->encode(), $this->operations));
+        return self::write($this, array_diff_key($this->paths(), $known), self::encoded($this->operations), self::encoded($this->reference));
     }
 
     /**
@@ -40,8 +42,9 @@ final readonly class DisplayList
      * @param  self  $frame  whose own operations do not matter
      * @param  array<string, string>  $paths  data by key
      * @param  list<string>  $items  JSON
+     * @param  list<string>  $reference  JSON
      */
-    public static function write(self $frame, array $paths, array $items): string
+    public static function write(self $frame, array $paths, array $items, array $reference = []): string
     {
         return Text::object([
             'version' => (string) self::VERSION,
@@ -51,7 +54,17 @@ final readonly class DisplayList
             'background' => $frame->background === null ? 'null' : "\"$frame->background\"",
             'paths' => Text::of((object) $paths),
             'items' => Text::list($items),
+            ...($reference === [] ? [] : ['reference' => Text::list($reference)]),
         ]);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<string> JSON
+     */
+    private static function encoded(array $operations): array
+    {
+        return array_map(fn (Operation $operation): string => $operation->encode(), $operations);
     }
 
     /**
@@ -70,7 +83,7 @@ final readonly class DisplayList
     public function paths(): array
     {
         $paths = [];
-        foreach ($this->operations as $operation) {
+        foreach ([...$this->operations, ...$this->reference] as $operation) {
             foreach ($operation->outlines() as $outline) {
                 $paths[$outline->key] = $outline->data;
             }

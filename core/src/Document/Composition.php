@@ -17,7 +17,10 @@ final readonly class Composition
 
     private const LARGEST = 8192;
 
-    /** @param  ?Colour  $background  null for a transparent one */
+    /**
+     * @param  ?Colour  $background  null for a transparent one
+     * @param  list<string>  $alone  the ids of layers that are looked at by themselves; where there are none, all are shown
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -28,6 +31,7 @@ final readonly class Composition
         public ?Colour $background,
         public Stack $layers,
         public Markers $markers,
+        public array $alone = [],
     ) {
     }
 
@@ -41,7 +45,7 @@ final readonly class Composition
     /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
     public static function readHead(Node $node, Stack $layers): self
     {
-        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'layers']);
+        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'layers']);
 
         return new self(
             $node->field('id')->name(64),
@@ -53,6 +57,7 @@ final readonly class Composition
             self::readBackgroundColour($node->optional('background')),
             $layers,
             Markers::read($node->optional('markers')),
+            array_map(fn (Node $id): string => $id->string(64), $node->optional('alone')?->items(2000) ?? []),
         );
     }
 
@@ -74,7 +79,21 @@ final readonly class Composition
             'length' => $this->length,
             'background' => $this->background === null ? 'transparent' : (string) $this->background,
             'markers' => $this->markers->toJson(),
+            ...($this->alone === [] ? [] : ['alone' => $this->alone]),
         ];
+    }
+
+    /** Whether a layer is left out, because others are looked at by themselves. */
+    public function leavesOut(string $layer): bool
+    {
+        return $this->alone !== [] && ! in_array($layer, $this->alone, true)
+            && array_filter($this->alone, $this->layers->has(...)) !== [];
+    }
+
+    /** Whether a layer is seen or heard, where it is on. */
+    public function shows(Layer $layer): bool
+    {
+        return $layer->visible && ! $layer->reference && ! $this->leavesOut($layer->id);
     }
 
     public function range(): FrameRange
@@ -125,7 +144,7 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers);
+        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone);
     }
 
     public function withLayers(Stack $layers): self
@@ -163,7 +182,7 @@ final readonly class Composition
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers}  $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -176,6 +195,7 @@ final readonly class Composition
             array_key_exists('background', $fields) ? $fields['background'] : $this->background,
             $fields['layers'] ?? $this->layers,
             $fields['markers'] ?? $this->markers,
+            $fields['alone'] ?? $this->alone,
         );
     }
 

@@ -11,6 +11,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -19,9 +20,12 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0];
 
-    /** @param  array<string, Property>  $properties every property of its kind, by name */
+    /**
+     * @param  array<string, Property>  $properties every property of its kind, by name
+     * @param  bool  $reference  whether it is only looked at while working, and never rendered
+     */
     public function __construct(
         public string $id,
         public LayerKind $kind,
@@ -33,6 +37,7 @@ final readonly class Layer
         public bool $scaleLinked = true,
         public Dye $label = Dye::Madder,
         public bool $locked = false,
+        public bool $reference = false,
     ) {
     }
 
@@ -60,6 +65,7 @@ final readonly class Layer
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
             $node->optional('locked')?->bool() ?? false,
+            $node->optional('reference')?->bool() ?? false,
         );
     }
 
@@ -76,6 +82,7 @@ final readonly class Layer
             'scaleLinked' => $this->scaleLinked,
             'label' => $this->label->value,
             ...($this->locked ? ['locked' => true] : []),
+            ...($this->reference ? ['reference' => true] : []),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -83,17 +90,22 @@ final readonly class Layer
 
     public function isSeenAt(int|float $frame): bool
     {
-        return $this->visible && $this->span->contains($frame);
+        return $this->visible && $this->span->contains($frame) && $this->kind->isSeen();
     }
 
     public function value(string $property, int|float $frame): mixed
     {
-        return $this->properties[$property]->at($frame, $this->span);
+        $known = $this->properties[$property] ?? throw new Refusal("“{$this->name}” is not seen and has no $property");
+
+        return $known->at($frame, $this->span);
     }
 
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
     public function matrix(int|float $frame): Affine
     {
+        if (! $this->kind->isSeen()) {
+            return Affine::identity();
+        }
         ['scale' => $scale, 'anchor' => $anchor, 'position' => $position, 'rotation' => $rotation] = $this->properties;
         [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $position->at($frame, $this->span)];
         $rotation = $rotation->at($frame, $this->span);
@@ -162,7 +174,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -176,6 +188,7 @@ final readonly class Layer
             $fields['scaleLinked'] ?? $this->scaleLinked,
             $fields['label'] ?? $this->label,
             $fields['locked'] ?? $this->locked,
+            $fields['reference'] ?? $this->reference,
         );
     }
 

@@ -5,9 +5,12 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Time\FrameRate;
 
-/** What a clip's file holds: its size as displayed (turned and with square pixels), rate, frames, sound and alpha. */
+/** What a file holds: its size as displayed (turned and with square pixels), rate, frames, sound and alpha. */
 final readonly class MediaFacts
 {
+    /** At which a sound without pictures is counted. */
+    private const SOUND_RATE = 100;
+
     /**
      * @param  int  $frames  how many frames of $rate it shows
      * @param  bool  $alpha  whether its pictures are transparent in places
@@ -24,7 +27,13 @@ final readonly class MediaFacts
     ) {
     }
 
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool} */
+    /** @param  float  $seconds  how long it is heard */
+    public static function sound(float $seconds): self
+    {
+        return new self(0, 0, new FrameRate(self::SOUND_RATE), max(1, (int) ceil($seconds * self::SOUND_RATE)), true, false, $seconds);
+    }
+
+    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool} */
     public function toJson(): array
     {
         return [
@@ -35,6 +44,7 @@ final readonly class MediaFacts
             'sound' => $this->sound,
             'alpha' => $this->alpha,
             'still' => $this->isStill(),
+            'heard' => $this->isSound(),
         ];
     }
 
@@ -42,6 +52,12 @@ final readonly class MediaFacts
     public function soundSeconds(): float
     {
         return $this->soundSeconds ?? $this->rate->seconds($this->frames);
+    }
+
+    /** Whether there is nothing to be seen of it. */
+    public function isSound(): bool
+    {
+        return $this->width === 0;
     }
 
     /** Whether it is a single picture, which holds for as long as it is shown. */
@@ -53,11 +69,5 @@ final readonly class MediaFacts
     public function size(): Size
     {
         return new Size($this->width, $this->height);
-    }
-
-    /** How many frames of a composition at $rate the clip lasts when it is played from its frame $from; at least 1. */
-    public function lengthAt(FrameRate $rate, int $from = 0): int
-    {
-        return max(1, $rate->nearestFrame(max(0, $this->frames - $from), $this->rate));
     }
 }

@@ -19,6 +19,7 @@ use Ricamo\Core\Edit\Keyframes\SetEasing;
 use Ricamo\Core\Edit\Keyframes\SetPin;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
+use Ricamo\Core\Edit\Layers\LookAlone;
 use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Core\Edit\Layers\RemoveLayers;
 use Ricamo\Core\Edit\Layers\RenameLayer;
@@ -51,6 +52,7 @@ use Ricamo\Core\Edit\Time\FitLayers;
 use Ricamo\Core\Edit\Time\MoveLayers;
 use Ricamo\Core\Edit\Time\PlaceLayers;
 use Ricamo\Core\Edit\Time\RemoveAndClose;
+use Ricamo\Core\Edit\Time\RetimeLayers;
 use Ricamo\Core\Edit\Time\SlipLayers;
 use Ricamo\Core\Edit\Time\SplitLayers;
 use Ricamo\Core\Edit\Time\TrimLayer;
@@ -74,6 +76,7 @@ final class Edits
         'move-layers' => MoveLayers::class,
         'split-layers' => SplitLayers::class,
         'slip-layers' => SlipLayers::class,
+        'retime-layers' => RetimeLayers::class,
         'fit-layers' => FitLayers::class,
         'place-layers' => PlaceLayers::class,
         'remove-and-close' => RemoveAndClose::class,
@@ -83,6 +86,7 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'look-alone' => LookAlone::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,
         'match-composition' => MatchComposition::class,

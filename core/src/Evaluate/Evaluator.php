@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
@@ -32,13 +33,16 @@ final readonly class Evaluator
     {
         $this->checkFrame($composition, $frame);
         $operations = [];
+        $reference = [];
         foreach ($composition->layers as $layer) {
-            if ($layer->isSeenAt($frame)) {
-                array_push($operations, ...$this->draw($layer, $composition, $frame, $layer->matrix($frame)));
+            if (! $layer->isSeenAt($frame) || $composition->leavesOut($layer->id)) {
+                continue;
             }
+            $drawn = $this->draw($layer, $composition, $frame, $layer->matrix($frame));
+            $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 
-        return $this->list($composition, $frame, $operations);
+        return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
     }
 
     /**
@@ -50,7 +54,9 @@ final readonly class Evaluator
      */
     public function look(Composition $composition, int $frame, array $known = []): Look
     {
-        return new Look($this->list($composition, $frame, []), $this->glances($composition, $frame, $known), $known);
+        $empty = new DisplayList($frame, $composition->width, $composition->height, $composition->background, []);
+
+        return new Look($empty, $this->glances($composition, $frame, $known), $known);
     }
 
     /**
@@ -69,7 +75,8 @@ final readonly class Evaluator
         foreach ($entries as $id => $entry) {
             $fingerprint = $entry->fingerprint();
             if ($fingerprint !== null) {
-                $keys[$id] = "$fingerprint $frame {$composition->rate}";
+                $left = $composition->leavesOut((string) $id) ? ' left out' : '';
+                $keys[$id] = "$fingerprint $frame {$composition->rate}$left";
             }
         }
         $remembered = $this->memory->recall(array_values($keys));
@@ -95,15 +102,18 @@ final readonly class Evaluator
     private function glance(Layer $layer, Composition $composition, int $frame): Glance
     {
         $pose = $this->pose($layer, $frame);
+        $pose = $composition->leavesOut($layer->id) ? $pose->unseen() : $pose;
 
-        return Glance::of($layer, $pose, $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [], $this->media);
+        return Glance::of($layer, $pose, $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [], $composition, $this->media);
     }
 
     public function pose(Layer $layer, int $frame): Pose
     {
         $box = $this->artist($layer)->box($layer, $frame);
 
-        return new Pose($layer->id, $layer->matrix($frame), $box, $layer->point('anchor', $frame), $layer->isSeenAt($frame));
+        $anchor = $layer->kind->isSeen() ? $layer->point('anchor', $frame) : new Point(0, 0);
+
+        return new Pose($layer->id, $layer->matrix($frame), $box, $anchor, $layer->isSeenAt($frame));
     }
 
     /** @return list<Operation> */
@@ -121,12 +131,6 @@ final readonly class Evaluator
             count($operations) === 1 => [$operations[0]->faded($opacity)],
             default => [new Group($operations, $opacity)],
         };
-    }
-
-    /** @param  list<Operation>  $operations */
-    private function list(Composition $composition, int $frame, array $operations): DisplayList
-    {
-        return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations);
     }
 
     private function checkFrame(Composition $composition, int $frame): void

@@ -3,10 +3,13 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Time\FrameRange;
 
 /** What one layer comes to on one frame, as it is told to the one who looks. */
 final readonly class Glance
@@ -16,6 +19,8 @@ final readonly class Glance
      * @param  Box  $bounds  the upright box around it, in composition pixels
      * @param  string  $pose  JSON
      * @param  list<string>  $items  operations, JSON
+     * @param  bool  $reference  whether they are never rendered
+     * @param  list<array{int, int}>  $missing  the frames, [from, to), on which what plays in it is asked for what it does not have
      * @param  array<string, ?string>  $paths  data by key; null for data that was left out
      * @param  array<string, string>  $media  the file of each of the media that it depends on
      */
@@ -24,13 +29,15 @@ final readonly class Glance
         public Box $bounds,
         public string $pose,
         public array $items,
+        public bool $reference,
+        public array $missing,
         public array $paths,
         private array $media,
     ) {
     }
 
     /** @param  list<Operation>  $operations */
-    public static function of(Layer $layer, Pose $pose, array $operations, MediaLibrary $library): self
+    public static function of(Layer $layer, Pose $pose, array $operations, Composition $composition, MediaLibrary $library): self
     {
         $paths = [];
         foreach ($operations as $operation) {
@@ -43,13 +50,18 @@ final readonly class Glance
             $media[$id] = $library->get($id)->file;
         }
 
-        return new self($pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations), $paths, $media);
+        $missing = $layer->content instanceof Played ? $layer->content->missing($layer->span, $composition->rate, $library) : [];
+
+        return new self(
+            $pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations),
+            $layer->reference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), $paths, $media,
+        );
     }
 
     /** What is worth remembering: data of paths is large, and who has looked once knows it. */
     public function withoutPaths(): self
     {
-        return new self($this->seen, $this->bounds, $this->pose, $this->items, array_map(fn (): null => null, $this->paths), $this->media);
+        return new self($this->seen, $this->bounds, $this->pose, $this->items, $this->reference, $this->missing, array_map(fn (): null => null, $this->paths), $this->media);
     }
 
     /**

@@ -22,14 +22,23 @@ final readonly class Look
     {
         $paths = [];
         $items = [];
+        $reference = [];
         foreach ($this->glances as $glance) {
             foreach (array_diff_key($glance->paths, $this->known) as $key => $data) {
                 $paths[$key] = (string) $data;
             }
-            array_push($items, ...$glance->items);
+            $glance->reference ? array_push($reference, ...$glance->items) : array_push($items, ...$glance->items);
         }
 
-        return DisplayList::write($this->frame, $paths, $items);
+        return DisplayList::write($this->frame, $paths, $items, $reference);
+    }
+
+    /** By the id of a layer, where frames of what plays in it are missing; JSON. */
+    public function missing(): string
+    {
+        $missing = array_map(fn (Glance $glance): array => $glance->missing, $this->glances);
+
+        return Text::of((object) array_filter($missing));
     }
 
     /** The pose of every layer, JSON. */

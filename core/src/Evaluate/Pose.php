@@ -13,6 +13,11 @@ final readonly class Pose
     {
     }
 
+    public function unseen(): self
+    {
+        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false);
+    }
+
     /** The upright box around it, in composition pixels. */
     public function bounds(): Box
     {

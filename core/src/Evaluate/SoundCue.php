@@ -2,16 +2,30 @@
 
 namespace Ricamo\Core\Evaluate;
 
-/** A stretch of a clip's sound: where it begins in the clip, when it is heard, and how long, all in seconds. */
+/** A stretch of a sound: where it begins in its file, when it is heard, how long, how fast and how loud. */
 final readonly class SoundCue
 {
-    public function __construct(public string $media, public float $from, public float $at, public float $length)
-    {
+    /**
+     * @param  float  $from  seconds
+     * @param  float  $at  seconds
+     * @param  float  $length  seconds that it is heard
+     * @param  float  $speed  of its own, and its pitch with it; below nought it goes backwards from $from
+     * @param  non-empty-list<array{float, float}>  $level  seconds from its beginning, and what its samples are multiplied
+     *   by; in straight lines between, and as at the ends beyond them
+     */
+    public function __construct(
+        public string $media,
+        public float $from,
+        public float $at,
+        public float $length,
+        public float $speed = 1.0,
+        public array $level = [[0.0, 1.0]],
+    ) {
     }
 
-    /** @return array{media: string, from: float, at: float, length: float} */
+    /** @return array{media: string, from: float, at: float, length: float, speed: float, level: non-empty-list<array{float, float}>} */
     public function toJson(): array
     {
-        return ['media' => $this->media, 'from' => $this->from, 'at' => $this->at, 'length' => $this->length];
+        return ['media' => $this->media, 'from' => $this->from, 'at' => $this->at, 'length' => $this->length, 'speed' => $this->speed, 'level' => $this->level];
     }
 }

@@ -3,34 +3,92 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Kind\Heard;
+use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
 /** What is heard over a range of a composition. */
 final class SoundPlan
 {
+    /** By how much a level may differ from a straight line that stands for it. */
+    private const EVEN = 1e-4;
+
     /** @return list<SoundCue> timed from the range's start */
     public static function of(Composition $composition, MediaLibrary $media, FrameRange $range): array
     {
         $cues = [];
         foreach ($composition->layers as $layer) {
             $heard = $range->intersection($layer->span);
-            if (! $layer->content instanceof Heard || ! $layer->visible || $heard === null) {
-                continue;
-            }
-            $rate = $composition->rate;
-            $cue = $layer->content->cue(
-                $rate->seconds($heard->in - $layer->span->in),
-                $rate->seconds($heard->length()),
-                $rate->seconds($heard->in - $range->in),
-                $media,
-            );
-            if ($cue !== null) {
-                $cues[] = $cue;
+            if ($layer->content instanceof Heard && $heard !== null && $composition->shows($layer)) {
+                array_push($cues, ...self::cues($layer, $layer->content, $heard, $range, $composition->rate, $media));
             }
         }
 
         return $cues;
+    }
+
+    /** @return list<SoundCue> */
+    private static function cues(Layer $layer, Heard $content, FrameRange $heard, FrameRange $range, FrameRate $rate, MediaLibrary $media): array
+    {
+        $cues = [];
+        foreach ($content->passages($rate->seconds($heard->in - $layer->span->in), $rate->seconds($heard->length()), $media) as $passage) {
+            $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);
+            if (max(array_column($level, 1)) > 0) {
+                $at = $rate->seconds($heard->in - $range->in) + $passage->at;
+                $cues[] = new SoundCue($passage->media, $passage->from, $at, $passage->length, $passage->speed, $level);
+            }
+        }
+
+        return $cues;
+    }
+
+    /**
+     * A layer's level from a moment on, as it is on each frame.
+     *
+     * @param  float  $frame  of the composition, whole or not
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function level(Layer $layer, float $frame, float $seconds, FrameRate $rate): array
+    {
+        $at = fn (float $frame): float => $layer->number('level', $frame) / 100;
+        if (! $layer->properties['level']->isAnimated()) {
+            return [[0.0, $at($frame)]];
+        }
+        $points = [[0.0, $at($frame)]];
+        $end = $frame + $seconds * $rate->perSecond();
+        for ($next = floor($frame) + 1; $next < $end; $next++) {
+            $points[] = [$rate->seconds($next - $frame), $at($next)];
+        }
+        $points[] = [$seconds, $at($end)];
+
+        return self::simplified($points);
+    }
+
+    /**
+     * Leaves out what lies on straight lines, as far as each point allows: of every line that begins at the point kept last,
+     * it passes those that are left out within the tolerance.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function simplified(array $points): array
+    {
+        $kept = [$points[0]];
+        [$least, $most] = [-INF, INF];
+        for ($index = 1; $index < count($points); $index++) {
+            [$from, [$time, $value]] = [$kept[count($kept) - 1], $points[$index]];
+            $slope = ($value - $from[1]) / ($time - $from[0]);
+            if ($slope < $least || $slope > $most) {
+                $kept[] = $from = $points[$index - 1];
+                [$least, $most] = [-INF, INF];
+            }
+            $least = max($least, ($value - self::EVEN - $from[1]) / ($time - $from[0]));
+            $most = min($most, ($value + self::EVEN - $from[1]) / ($time - $from[0]));
+        }
+        $kept[] = $points[count($points) - 1];
+
+        return $kept;
     }
 }

@@ -25,6 +25,12 @@ abstract class LayerKind
     /** Whether the two scales of a new layer change together. */
     abstract public function linksScale(): bool;
 
+    /** Whether layers of this kind have a place in the picture. */
+    public function isSeen(): bool
+    {
+        return true;
+    }
+
     /** @return list<PropertyDefinition> the properties that only this kind has */
     abstract protected function ownProperties(): array;
 
@@ -61,6 +67,6 @@ abstract class LayerKind
     /** @return array<string, PropertyDefinition> every property by its name */
     final public function properties(): array
     {
-        return $this->properties ??= array_column([...Placement::properties(), ...$this->ownProperties()], null, 'name');
+        return $this->properties ??= array_column([...($this->isSeen() ? Placement::properties() : []), ...$this->ownProperties()], null, 'name');
     }
 }

@@ -39,6 +39,11 @@ final readonly class Fraction
         return new self((int) $parts[1], (int) ($parts[2] ?? 1));
     }
 
+    public function negative(): self
+    {
+        return new self(-$this->numerator, $this->denominator);
+    }
+
     public function plus(self $other): self
     {
         return self::of($this->big()->plus($other->big()));

@@ -146,7 +146,7 @@ final class TimeEditsTest extends TestCase
         yield 'the last before the beginning' => ['fit-layers', ['layers' => ['words'], 'to' => 'last', 'at' => 39], '“Words” begins after frame 39'];
         yield 'no frame' => ['fit-layers', ['layers' => ['words'], 'to' => 'last'], 'args.at: is missing'];
         yield 'no edge' => ['place-layers', ['layers' => ['words'], 'edge' => 'beneath', 'at' => 3], 'args.edge: must be first or last'];
-        yield 'unknown' => ['fit-layers', ['layers' => ['words'], 'to' => 'moon'], 'args.to: "moon" is not one of beneath, composition, first, last'];
+        yield 'unknown' => ['fit-layers', ['layers' => ['words'], 'to' => 'moon'], 'args.to: "moon" is not one of beneath, composition, content, first, last'];
         yield 'media of another project' => ['paste-layers', ['layers' => [Fixture::clip(['media' => 'm7'])]], 'args.layers[0].media: “Clip” shows media that are not in this project'];
         yield 'nothing to paste' => ['paste-layers', ['layers' => []], 'args.layers: is empty'];
         yield 'no layer' => ['paste-layers', ['layers' => [['kind' => 'text']]], 'args.layers[0].'];

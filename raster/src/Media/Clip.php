@@ -52,7 +52,24 @@ final readonly class Clip
 
     public function facts(): MediaFacts
     {
+        if ($this->isSound()) {
+            return MediaFacts::sound((float) $this->soundSeconds);
+        }
+
         return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds);
+    }
+
+    /** A file that holds nothing to be seen. */
+    public static function ofSound(string $file, float $start, float $fileStart, float $seconds, int $channels, string $coding): self
+    {
+        $facts = MediaFacts::sound($seconds);
+
+        return new self($file, 0, 0, $facts->rate, $facts->frames, $start, $start, $fileStart, false, false, 'bt709', false, false, null, $seconds, $channels, coding: $coding);
+    }
+
+    public function isSound(): bool
+    {
+        return $this->width === 0;
     }
 
     public function hasSound(): bool

@@ -7,7 +7,7 @@ use Ricamo\Raster\Process\Ffmpeg;
 
 /**
  * Makes of a clip what a browser can show frame by frame: `frames/000000.jpg` and on, `poster.jpg` (both `.webp` for
- * clips with alpha), and where it has sound `sound.ogg`, beginning with the first frame, and `peaks.json`.
+ * clips with alpha), and where it has sound `sound.ogg`, beginning with the first frame, and `peaks.json`. Of a file that is only heard it makes those two.
  */
 final class Preparation
 {
@@ -41,12 +41,14 @@ final class Preparation
         if ($free !== false && $free < $this->plan->bytes() + self::SPARED) {
             throw new Refusal(sprintf('the disk is full: its preview takes about %d MB', ceil($this->plan->bytes() / 1e6)));
         }
-        $this->poster();
+        if (! $this->clip->isSound()) {
+            $this->poster();
+        }
         $progress(0);
         if ($this->clip->hasSound()) {
             $this->sound($progress);
         }
-        while (! $this->frames($progress)) {
+        while (! $this->clip->isSound() && ! $this->frames($progress)) {
             $this->plan = $this->plan->thinner($this->clip);
         }
     }

@@ -25,6 +25,9 @@ final readonly class PreviewPlan
 
     public static function of(Clip $clip, PreviewBudget $budget): self
     {
+        if ($clip->isSound()) {
+            return new self(1, 0, 0, 0, 'jpg');
+        }
         $every = (int) ceil($clip->frames / $budget->frames);
         $plan = self::keeping($clip, $every);
         while ($plan->bytes() > $budget->bytes && $plan->count > 1) {

@@ -23,7 +23,11 @@ final class Probe
             throw new Refusal('the file is empty');
         }
         $streams = self::streams($file);
-        $video = $streams['video'] ?? throw new Refusal('it holds no video and no picture');
+        $sound = $streams['audio'] ?? null;
+        $video = $streams['video'] ?? ($sound === null ? throw new Refusal('it holds no video, no picture and no sound') : null);
+        if ($video === null) {
+            return self::sound($file, $sound, $streams);
+        }
         [$width, $height] = self::displayedSize($video);
         // Only once it is known not to be too large to decode.
         if (str_ends_with((string) $streams['container'], '_pipe')) {
@@ -33,7 +37,6 @@ final class Probe
         $timing = ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
         // A container that keeps no times of display shows frames later than it says: by what its decoder holds back.
         $start = $times->areKnown ? $timing->start : self::firstFrameDecoded($file) ?? $timing->start;
-        $sound = $streams['audio'] ?? null;
         $format = (string) ($video['pix_fmt'] ?? '');
         $container = (string) $streams['container'];
 
@@ -45,6 +48,41 @@ final class Probe
             $sound === null ? null : self::soundSeconds($sound, $timing, (float) $streams['length']),
             (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing), (string) $video['codec_name'],
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $sound
+     * @param  array<string, mixed>  $streams
+     */
+    private static function sound(string $file, array $sound, array $streams): Clip
+    {
+        $start = (float) ($sound['start_time'] ?? 0);
+        // Where there is no index, how long it is can only be guessed from its size.
+        $seconds = preg_match('/^(mp3|aac)$/', (string) $streams['container']) === 1
+            ? self::secondsCounted($file, $start)
+            : (float) ($sound['duration'] ?? $streams['length']);
+        if ($seconds <= 0) {
+            throw new Refusal('there is no sound in it');
+        }
+
+        return Clip::ofSound($file, $start, (float) $streams['start'], $seconds, (int) ($sound['channels'] ?? 2), (string) $sound['codec_name']);
+    }
+
+    /** When the last packet of its sound ends. */
+    private static function secondsCounted(string $file, float $start): float
+    {
+        $end = $start;
+        $rest = '';
+        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'a:0', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0'], $file), self::SECONDS, function (string $text) use (&$end, &$rest): void {
+            $lines = explode("\n", $rest.$text);
+            $rest = (string) array_pop($lines);
+            foreach ($lines as $line) {
+                [$time, $length] = [...explode(',', trim($line)), '0', '0'];
+                $end = max($end, (float) $time + (float) $length);
+            }
+        });
+
+        return $end - $start;
     }
 
     /**
@@ -125,7 +163,7 @@ final class Probe
         } catch (Refusal $refusal) {
             // What ffmpeg says of a file that it does not know at all helps nobody.
             $unknown = preg_match('/Invalid (argument|data)/', $refusal->getMessage()) === 1;
-            throw new Refusal('it cannot be read as video or as a picture'.($unknown ? ': it is neither, or too much of it is missing' : " ({$refusal->getMessage()})"));
+            throw new Refusal('it cannot be read as video, as a picture or as sound'.($unknown ? ': it is none of them, or too much of it is missing' : " ({$refusal->getMessage()})"));
         }
         $found = [];
         $root = Node::decode($json);

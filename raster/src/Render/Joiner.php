@@ -2,7 +2,6 @@
 
 namespace Ricamo\Raster\Render;
 
-use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -12,8 +11,6 @@ use RuntimeException;
 /** Joins the pieces of a render, without encoding them again, and mixes the sound to go with them. */
 final readonly class Joiner
 {
-    private const SAMPLE_RATE = 48_000;
-
     public function __construct(private Scene $scene)
     {
     }
@@ -56,16 +53,19 @@ final readonly class Joiner
         }
         $cues = $this->scene->sounds($range);
         $rate = $this->scene->composition->rate;
+        $mix = new SoundMix($cues, $this->scene->clips, $unfinished);
         try {
             Ffmpeg::listen([
                 ...Ffmpeg::command(), '-progress', 'pipe:1',
-                '-f', 'concat', '-safe', '0', '-i', $list, ...$this->inputs($cues),
+                '-f', 'concat', '-safe', '0', '-i', $list, ...$mix->inputs(),
                 // A sound that is damaged in places is heard where it is not.
-                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $this->mix($cues, $rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
+                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $mix->filter($rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
                 '-map', '0:v', '-c:v', 'copy', '-bsf:v', $this->wholeFrames($rate), '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
             ], null, fn (): mixed => $alive === null ? null : $alive());
         } catch (Refusal $refusal) {
             return WrittenVideo::because($unfinished, $refusal->getMessage());
+        } finally {
+            $mix->sweep();
         }
 
         return null;
@@ -77,42 +77,5 @@ final readonly class Joiner
         $ticks = VideoFormat::ticks($rate);
 
         return "setts=pts=round(PTS/$ticks)*$ticks:dts=round(DTS/$ticks)*$ticks";
-    }
-
-    /**
-     * @param  list<SoundCue>  $cues
-     * @return list<string>
-     */
-    private function inputs(array $cues): array
-    {
-        $options = [];
-        foreach ($cues as $cue) {
-            $clip = $this->scene->clips->get($cue->media);
-            // A second earlier than needed: sound is found again only at the start of its packets.
-            $seek = $clip->soundStart + $cue->from - 1 - $clip->fileStart;
-            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file), ...['-i', $clip->file]);
-        }
-
-        return $cues === [] ? [] : ['-copyts', ...$options];
-    }
-
-    /** @param  list<SoundCue>  $cues */
-    private function mix(array $cues, float $seconds): string
-    {
-        $filters = [];
-        foreach ($cues as $index => $cue) {
-            $clip = $this->scene->clips->get($cue->media);
-            $from = $clip->soundStart + $cue->from;
-            $filters[] = sprintf(
-                "[%d:a:0]atrim=start=%.6F:end=%.6F,asetpts='PTS-(%.6F)/TB',aresample=%d:async=1:first_pts=0,%s,aformat=sample_fmts=fltp,adelay=%dS:all=1[cue%d]",
-                $index + 1, $from, $from + $cue->length, $from, self::SAMPLE_RATE, $clip->toStereo(), (int) round($cue->at * self::SAMPLE_RATE), $index,
-            );
-        }
-        $inputs = implode('', array_map(fn (int $index): string => "[cue$index]", array_keys($cues)));
-
-        return implode(';', $filters).sprintf(
-            ';%samix=inputs=%d:normalize=0:dropout_transition=0,apad,atrim=end_sample=%d[sound]',
-            $inputs, count($cues), (int) round($seconds * self::SAMPLE_RATE),
-        );
     }
 }

@@ -96,10 +96,27 @@ final class ProbeTest extends TestCase
         }
     }
 
-    public function test_sound_alone_is_no_clip(): void
+    #[TestWith(['wav', ['-c:a', 'pcm_s16le']])]
+    #[TestWith(['flac', []])]
+    #[TestWith(['ogg', ['-c:a', 'libopus']])]
+    #[TestWith(['mp3', ['-c:a', 'libmp3lame', '-write_xing', '0']])]
+    #[TestWith(['aac', []])]
+    #[TestWith(['m4a', ['-c:a', 'aac']])]
+    /** @param  list<string>  $options */
+    public function test_sound_alone_is_as_long_as_it_is_heard(string $ending, array $options): void
     {
-        $this->expectExceptionMessage('it holds no video and no picture');
-        Probe::clip(Clips::make('tone.wav', ['-f', 'lavfi', '-i', 'sine=d=1']));
+        $clip = Probe::clip(Clips::make("tone.$ending", ['-f', 'lavfi', '-i', 'sine=d=3.5', ...$options]));
+        self::assertTrue($clip->isSound());
+        self::assertEqualsWithDelta(3.5, $clip->facts()->soundSeconds(), 0.06);
+        self::assertTrue($clip->facts()->isSound());
+        self::assertFalse($clip->facts()->isStill());
+    }
+
+    public function test_the_cover_of_a_record_is_not_its_picture(): void
+    {
+        $cover = Clips::make('cover.png', ['-f', 'lavfi', '-i', 'color=red:s=64x64', '-frames:v', '1']);
+        $file = Clips::make('covered.mp3', ['-f', 'lavfi', '-i', 'sine=d=1', '-i', $cover, '-map', '0', '-map', '1', '-c:v', 'copy', '-disposition:v', 'attached_pic']);
+        self::assertTrue(Probe::clip($file)->isSound());
     }
 
     public function test_uneven_frames_are_read_at_the_base_rate(): void

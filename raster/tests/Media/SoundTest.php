@@ -3,39 +3,16 @@
 namespace Ricamo\Raster\Tests\Media;
 
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Media\ClipReader;
 use Ricamo\Raster\Media\Probe;
-use Ricamo\Raster\Process\Ffmpeg;
-use Ricamo\Raster\Render\Joiner;
-use Ricamo\Raster\Render\RangeRenderer;
-use Ricamo\Raster\Render\Scene;
 use Ricamo\Raster\Tests\Clips;
+use Ricamo\Raster\Tests\Listening;
 use Ricamo\Raster\Tests\Scenes;
 
 /** What is heard of clips, and how it goes with what is seen. */
 final class SoundTest extends TestCase
 {
-    /** @return list<float> the samples of one side, −1 to 1, of a file rendered from the scene's first $frames frames */
-    private function heard(Scene $scene, int $frames, int $side = 0): array
-    {
-        $range = new FrameRange(0, $frames);
-        $name = Clips::folder().'/sound-'.bin2hex(random_bytes(4));
-        (new RangeRenderer($scene))->render($range, "$name-silent.mp4", fn (): bool => true);
-        (new Joiner($scene))->join($range, ["$name-silent.mp4"], "$name.mp4");
-        $raw = Ffmpeg::run([...Ffmpeg::command(), '-i', "$name.mp4", '-map', '0:a:0', '-f', 's16le', '-ar', '48000', '-ac', '2', 'pipe:1']);
-        $values = array_values(unpack('s*', $raw) ?: []);
-
-        return array_map(fn (int $index): float => $values[2 * $index + $side] / 32768, range(0, intdiv(count($values), 2) - 1));
-    }
-
-    /** @param  list<float>  $samples */
-    private function loudness(array $samples, float $from, float $to): float
-    {
-        $part = array_slice($samples, (int) (48000 * $from), (int) (48000 * ($to - $from)));
-
-        return sqrt(array_sum(array_map(fn (float $sample): float => $sample ** 2, $part)) / max(1, count($part)));
-    }
+    use Listening;
 
     public function test_mono_is_as_loud_on_both_sides_as_it_is(): void
     {

@@ -35,6 +35,10 @@ export interface DisplayList {
      * from the bottom to the top
      */
     items: Operation[];
+    /**
+     * what is looked at beside the picture or over it, and never rendered; left out where there is nothing
+     */
+    reference?: Operation[];
 }
 export interface Fill {
     op: 'fill';

@@ -54,7 +54,7 @@ export interface Composition {
     /**
      * from the bottom of the stack to the top
      */
-    layers?: (FootageLayer | ShapeLayer | TextLayer)[];
+    layers?: (FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
 }
 export interface FootageLayer {
     id: string;
@@ -74,6 +74,14 @@ export interface FootageLayer {
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
      */
     from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
     sound?: boolean;
     position?:
         | [number, number]
@@ -199,6 +207,27 @@ export interface FootageLayer {
                        * @maxItems 2
                        */
                       value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    level?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -441,6 +470,55 @@ export interface ShapeLayer {
               ];
           };
     outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}
+export interface SoundLayer {
+    id: string;
+    kind: 'sound';
+    name: string;
+    in: number;
+    out: number;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    media: string;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
+    sound?: boolean;
+    level?:
         | number
         | {
               /**

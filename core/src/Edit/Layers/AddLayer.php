@@ -37,7 +37,7 @@ final readonly class AddLayer implements CompositionEdit
             'name' => $kind->newName($this->layer, $evaluator->media),
             'in' => $in,
             'out' => max($composition->length, $in + 1),
-            'position' => [$composition->width / 2, $composition->height / 2],
+            ...($kind->isSeen() ? ['position' => [$composition->width / 2, $composition->height / 2]] : []),
             'label' => Dye::forNumber(count($composition->layers))->value,
             ...$kind->newLayer($this->layer, $composition, $evaluator->media, $in),
         ];

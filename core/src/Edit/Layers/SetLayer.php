@@ -8,17 +8,17 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Shows or hides layers, locks or unlocks them, links or unlinks their scale, or changes their label colour. */
+/** Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, or changes their label colour. */
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference']);
 
         return new self(
             LayerIds::read($args),
@@ -26,6 +26,7 @@ final readonly class SetLayer implements CompositionEdit
             $args->optional('scaleLinked')?->bool(),
             $args->optional('label')?->enum(Dye::class),
             $args->optional('locked')?->bool(),
+            $args->optional('reference')?->bool(),
         );
     }
 
@@ -38,6 +39,7 @@ final readonly class SetLayer implements CompositionEdit
                 'scaleLinked' => $this->scaleLinked ?? $layer->scaleLinked,
                 'label' => $this->label ?? $layer->label,
                 'locked' => $this->locked ?? $layer->locked,
+                'reference' => $this->reference ?? $layer->reference,
             ]));
         }
 
@@ -48,6 +50,7 @@ final readonly class SetLayer implements CompositionEdit
     {
         return match (true) {
             $this->locked !== null => $this->locked ? 'lock layer' : 'unlock layer',
+            $this->reference !== null => $this->reference ? 'use as reference' : 'use in the picture',
             $this->visible !== null => $this->visible ? 'show layer' : 'hide layer',
             $this->scaleLinked !== null => $this->scaleLinked ? 'link scale' : 'unlink scale',
             default => 'change label',

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -13,7 +14,7 @@ use Ricamo\Core\Time\FrameRange;
 
 /**
  * Trims or lengthens layers to something else: to what lies `beneath` each (the next one below that is not among them), to
- * the `composition`, or with one end to frame `at`, which becomes the `first` or the `last` that is seen.
+ * the `composition`, to the end of the `content` that plays in it, or with one end to frame `at`, which becomes the `first` or the `last` that is seen.
  */
 final readonly class FitLayers implements CompositionEdit
 {
@@ -35,7 +36,7 @@ final readonly class FitLayers implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $span = $this->span($layer, $composition);
+            $span = $this->span($layer, $composition, $evaluator->media);
             $composition = $composition->replacing(Trimmed::to($layer, $span->in, $span->out, $composition->rate, $evaluator->media));
         }
 
@@ -47,18 +48,27 @@ final readonly class FitLayers implements CompositionEdit
         return match ($this->to) {
             FitTo::Beneath => 'match length to what lies beneath',
             FitTo::Composition => 'match length to composition',
+            FitTo::Content => 'match length to what plays',
             FitTo::First, FitTo::Last => 'trim to playhead',
         };
     }
 
-    private function span(Layer $layer, Composition $composition): FrameRange
+    private function span(Layer $layer, Composition $composition, MediaLibrary $media): FrameRange
     {
         return match ($this->to) {
             FitTo::Beneath => $this->beneath($layer, $composition),
             FitTo::Composition => $composition->range(),
+            FitTo::Content => $this->untilTheEnd($layer, $composition, $media),
             FitTo::First => $this->at < $layer->span->out ? new FrameRange($this->at, $layer->span->out) : throw new Refusal("“{$layer->name}” ends before frame {$this->at}"),
             FitTo::Last => $this->at >= $layer->span->in ? new FrameRange($layer->span->in, $this->at + 1) : throw new Refusal("“{$layer->name}” begins after frame {$this->at}"),
         };
+    }
+
+    private function untilTheEnd(Layer $layer, Composition $composition, MediaLibrary $media): FrameRange
+    {
+        $length = Plays::in($layer, $media)[0]->lasts($composition->rate, $media) ?? throw new Refusal("what plays in “{$layer->name}” never ends");
+
+        return new FrameRange($layer->span->in, $layer->span->in + $length);
     }
 
     private function beneath(Layer $layer, Composition $composition): FrameRange

@@ -7,6 +7,7 @@ enum FitTo: string
 {
     case Beneath = 'beneath';
     case Composition = 'composition';
+    case Content = 'content';
     case First = 'first';
     case Last = 'last';
 

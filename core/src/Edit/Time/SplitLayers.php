@@ -11,7 +11,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Played;
+use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Kind\Played;
+use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 

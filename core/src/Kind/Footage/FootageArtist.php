@@ -17,17 +17,16 @@ final readonly class FootageArtist implements Artist
     {
     }
 
-    /** A clip shorter than its layer holds its last frame. */
     public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
     {
         $content = $this->content($layer);
         $facts = $this->media->get($content->media)->known();
-        $shown = $content->frameShownAfter($frame - $layer->span->in, $facts->rate, $rate);
+        $shown = $content->frameShownAfter($frame - $layer->span->in, $facts, $rate);
         $size = $facts->size();
 
-        return [new Image(
+        return $shown === null ? [] : [new Image(
             $content->media,
-            max(0, min($shown, $facts->frames - 1)),
+            $shown,
             $size,
             $matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2)),
             1.0,

@@ -8,7 +8,9 @@ use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
-use Ricamo\Core\Time\Fraction;
+use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Kind\Playing\PlayedFields;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
 
 /** A clip, or a picture. */
@@ -29,33 +31,17 @@ final class FootageKind extends LayerKind
 
     protected function ownProperties(): array
     {
-        return [];
+        return FootageContent::soundProperties();
     }
 
     public function readContent(Node $layer): FootageContent
     {
-        $from = $layer->optional('from');
-
-        return new FootageContent(
-            $layer->field('media')->name(64),
-            $from === null ? new Fraction(0) : FootageContent::readFrom($from),
-            $layer->optional('sound')?->bool() ?? true,
-        );
+        return new FootageContent($layer->field('media')->name(64), Pace::read($layer), $layer->optional('sound')?->bool() ?? true);
     }
 
     public function contentSchema(): array
     {
-        return [
-            'media' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 64],
-            'from' => [
-                'description' => 'the frame of the clip at the layer\'s in point; a fraction where it begins within a frame',
-                'anyOf' => [
-                    ['type' => 'integer', 'minimum' => 0, 'maximum' => FootageContent::LATEST],
-                    ['type' => 'string', 'pattern' => '^[0-9]{1,18}/[1-9][0-9]{0,11}$'],
-                ],
-            ],
-            'sound' => ['type' => 'boolean'],
-        ];
+        return PlayedFields::schema();
     }
 
     public function requiredContent(): array
@@ -72,12 +58,16 @@ final class FootageKind extends LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
     {
         $content = $this->readContent($layer);
-        $facts = $media->get($content->media)->known();
+        $one = $media->get($content->media);
+        $facts = $one->known();
+        if ($facts->isSound()) {
+            throw new Refusal("“{$one->name}” is sound and has no picture");
+        }
         $fitted = $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
         $scale = 100 * ($facts->isStill() ? min(1, $fitted) : $fitted);
         $length = $facts->isStill()
             ? $composition->rate->nearestFrame(self::STILL_SECONDS, new FrameRate(1))
-            : $facts->lengthAt($composition->rate, $content->from->floor());
+            : $content->lasts($composition->rate, $media) ?? $composition->length;
 
         return ['scale' => [$scale, $scale], 'out' => min($in + $length, max($composition->length, $in + 1))];
     }

@@ -1,0 +1,31 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Refusal;
+
+/** Finds what plays in a layer. */
+final class Plays
+{
+    /**
+     * @return array{Played, MediaFacts}
+     *
+     * @throws Refusal where nothing does
+     */
+    public static function in(Layer $layer, MediaLibrary $media): array
+    {
+        $content = $layer->content;
+        $ids = $content instanceof UsesMedia ? array_values($content->media()) : [];
+        $facts = $ids === [] ? null : $media->get($ids[0])->known();
+        if (! $content instanceof Played || $facts === null || $facts->isStill()) {
+            throw new Refusal("nothing plays in “{$layer->name}”");
+        }
+
+        return [$content, $facts];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\Fraction;
+use Ricamo\Core\Time\FrameRate;
+
+/**
+ * Changes how what plays in layers goes on, while the layers stay where they are in time:
+ *
+ * - `speed` in per cent of its own, from what is shown at the in point on; below nought the stretch is turned round first
+ * - `reverse`: the stretch that is shown, from its end to its beginning
+ * - `freeze`: stands still on what is shown on frame `at`
+ * - `fill`: as fast as makes it last from its beginning to the layer's end
+ */
+final readonly class RetimeLayers implements CompositionEdit
+{
+    /** Speeds are given to a thousandth of a per cent. */
+    private const FINEST = 1000;
+
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Retiming $to, private Fraction $speed, private int $at)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'to', 'speed', 'at']);
+        $to = $args->field('to')->enum(Retiming::class);
+        $speed = $to === Retiming::Speed ? $args->field('speed')->number(-Pace::FASTEST, Pace::FASTEST) : 100.0;
+        $at = $to === Retiming::Freeze ? $args->field('at')->int(-Composition::LONGEST, 2 * Composition::LONGEST) : 0;
+
+        return new self(LayerIds::read($args), $to, new Fraction((int) round($speed * self::FINEST), self::FINEST), $at);
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            [$content, $facts] = Plays::in($layer, $evaluator->media);
+            $composition = $composition->replacing($layer->withContent($content->paced($this->pace($content->pace(), $layer, $facts, $composition->rate))));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->to->title();
+    }
+
+    private function pace(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    {
+        $length = $layer->span->length();
+
+        return match ($this->to) {
+            Retiming::Speed => $this->turned($pace, $length, $facts, $rate)->with(speed: $this->speed),
+            Retiming::Reverse => $pace->reversed($length, $facts->rate, $rate),
+            Retiming::Freeze => $this->frozen($pace, $layer, $facts, $rate),
+            Retiming::Fill => $this->filling($pace, $layer, $facts, $rate),
+        };
+    }
+
+    private function turned(Pace $pace, int $length, MediaFacts $facts, FrameRate $rate): Pace
+    {
+        return $pace->speed->numerator * $this->speed->numerator < 0 ? $pace->reversed($length, $facts->rate, $rate) : $pace;
+    }
+
+    private function frozen(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    {
+        if (! $layer->span->contains($this->at)) {
+            throw new Refusal("“{$layer->name}” is not on at frame {$this->at}");
+        }
+        $asked = $pace->later($this->at - $layer->span->in, $facts->rate, $rate)->from->floor();
+        $shown = $pace->beyond->shown($asked, $facts->frames) ?? throw new Refusal("“{$layer->name}” shows nothing on frame {$this->at}");
+
+        return $pace->with(from: new Fraction($shown), speed: new Fraction(0));
+    }
+
+    private function filling(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    {
+        $isBack = $pace->speed->numerator < 0;
+        // Backwards it is what it would be forwards from the clip's first frame on, turned round.
+        $left = $isBack ? new Fraction($pace->from->floor() + 1) : (new Fraction($facts->frames))->plus($pace->from->negative());
+        if ($left->numerator <= 0) {
+            throw new Refusal("nothing of what plays in “{$layer->name}” is left to fill it");
+        }
+        $length = $layer->span->length();
+        $speed = $left->dividedBy($facts->rate->per($rate)->times(new Fraction($length)))->times(new Fraction(100));
+        if ($speed->toFloat() > Pace::FASTEST) {
+            throw new Refusal('that would be too fast');
+        }
+
+        return $isBack ? $pace->with(new Fraction(0), $speed)->reversed($length, $facts->rate, $rate) : $pace->with(speed: $speed);
+    }
+}

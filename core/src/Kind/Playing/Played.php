@@ -1,0 +1,32 @@
+<?php
+
+namespace Ricamo\Core\Kind\Playing;
+
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+
+/** Content that goes on in time by itself, so that a layer's in point cuts into it. */
+interface Played extends Content
+{
+    public function pace(): Pace;
+
+    public function paced(Pace $pace): static;
+
+    /** How many frames of $rate the in point can be moved back before the content would begin too late. */
+    public function room(FrameRate $rate, MediaLibrary $media): int;
+
+    /** The same content for an in point that is $frames frames of $rate later; what is shown stays where it is in time. */
+    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static;
+
+    /** How many frames of $rate it takes from where it begins until there is no more of it; null where it never ends. */
+    public function lasts(FrameRate $rate, MediaLibrary $media): ?int;
+
+    /**
+     * The frames of a layer on which it is asked for what it does not have.
+     *
+     * @return list<FrameRange> none, one, or one at either end
+     */
+    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media): array;
+}
