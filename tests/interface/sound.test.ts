@@ -14,22 +14,59 @@ vi.mock('@/api/client', async (original) => ({
 interface Source {
     start: ReturnType<typeof vi.fn>;
     stop: ReturnType<typeof vi.fn>;
-    connect: () => void;
+    connect: (to: unknown) => unknown;
     disconnect: () => void;
+    playbackRate: { value: number };
+    buffer: unknown;
 }
 
+/** What was asked of a level, in order. */
+const levels: [way: string, value: number, at: number][] = [];
+
 const sources: Source[] = [];
+
+/** Twelve seconds of sound. */
+class FakeBuffer {
+    duration = 12;
+    numberOfChannels = 1;
+    sampleRate = 48_000;
+    length: number;
+    constructor(public samples: Float32Array) {
+        this.length = samples.length;
+    }
+    getChannelData = (): Float32Array => this.samples;
+    copyToChannel(samples: Float32Array): void {
+        this.samples = samples;
+    }
+}
 
 /** A context whose clock stands at ten seconds, and whose loudspeaker is 0.02 s behind. */
 class FakeContext {
     state = 'running';
     currentTime = 10;
     destination = {};
-    decodeAudioData = vi.fn(async () => ({}));
+    decodeAudioData = vi.fn(async () => new FakeBuffer(Float32Array.from([1, 2, 3])));
     resume = vi.fn();
     getOutputTimestamp = () => ({ contextTime: this.currentTime - 0.02, performanceTime: performance.now() });
+    createGain() {
+        const gain = {
+            setValueAtTime: (value: number, at: number) => levels.push(['set', value, at]),
+            linearRampToValueAtTime: (value: number, at: number) => levels.push(['ramp', value, at]),
+        };
+        return { gain, connect: (to: unknown) => to };
+    }
+    createBuffer(_channels: number, length: number) {
+        return new FakeBuffer(new Float32Array(length));
+    }
     createBufferSource(): Source {
-        const source = { start: vi.fn(), stop: vi.fn(), connect: vi.fn(), disconnect: vi.fn() };
+        const source = {
+            start: vi.fn(),
+            stop: vi.fn(),
+            connect: (to: unknown) => to,
+            disconnect: vi.fn(),
+            playbackRate: { value: 1 },
+            buffer: null,
+        };
         sources.push(source);
         return source;
     }
@@ -57,11 +94,12 @@ async function prepared(cues: SoundCue[], media: Media[] = [clip()]): Promise<So
 describe('sound', () => {
     beforeEach(() => {
         sources.length = 0;
+        levels.length = 0;
         vi.stubGlobal('AudioContext', FakeContext);
         vi.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response('opus'));
     });
 
-    const cue: SoundCue = { media: 'm1', from: 2, at: 4, length: 3 };
+    const cue: SoundCue = { layer: 'l1', media: 'm1', from: 2, at: 4, length: 3, speed: 1, level: [[0, 1]] };
 
     it('begins when its layer does, at the place in the clip where that begins', async () => {
         const sound = await prepared([cue]);
@@ -74,6 +112,46 @@ describe('sound', () => {
         await sound.play(5, 1);
         expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(10, 3, 2);
         await sound.play(7.5, 1);
+        expect(sources).toHaveLength(1);
+    });
+
+    it('goes at the speed of its cue, and backwards from its end', async () => {
+        const sound = await prepared([{ ...cue, speed: 1.5 }]);
+        await sound.play(5, 1);
+        expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(10, 3.5, 3);
+        expect(sources[0]!.playbackRate.value).toBe(1.5);
+        const back = await prepared([{ ...cue, speed: -2, from: 9 }]);
+        await back.play(5, 1);
+        // From second 9 of 12 back, a second late: 3 s and 2 s into the sound that is turned round.
+        expect(sources[1]!.start).toHaveBeenCalledExactlyOnceWith(10, 5, 4);
+        expect([...(sources[1]!.buffer as FakeBuffer).samples]).toEqual([3, 2, 1]);
+    });
+
+    it('is as loud as its level says', async () => {
+        const sound = await prepared([
+            {
+                ...cue,
+                level: [
+                    [0, 0],
+                    [1, 0.8],
+                    [3, 0.5],
+                ],
+            },
+        ]);
+        await sound.play(5, 1);
+        expect(levels).toEqual([
+            ['set', 0, 9],
+            ['ramp', 0.8, 10],
+            ['ramp', 0.5, 12],
+        ]);
+    });
+
+    it('is heard for the moment that is gone over by hand', async () => {
+        const sound = await prepared([cue]);
+        await sound.scrub(5, 0.09);
+        expect(sources[0]!.start.mock.calls[0]!.slice(0, 2)).toEqual([10, 3]);
+        expect(sources[0]!.start.mock.calls[0]![2]).toBeCloseTo(0.09, 6);
+        await sound.scrub(7.5, 0.09);
         expect(sources).toHaveLength(1);
     });
 

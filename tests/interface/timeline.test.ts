@@ -92,6 +92,7 @@ describe('rows', () => {
         const composition = withLayers([bar('under'), bar('over', { opacity: { keyframes: [{ at: 0, value: 1 }] } })]);
         useVocabulary().words.properties = {
             footage: [],
+            sound: [],
             text: [],
             shape: [property('rotation'), property('opacity')],
         };

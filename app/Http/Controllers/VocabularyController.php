@@ -6,6 +6,7 @@ use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Text\Shaper;
@@ -31,6 +32,7 @@ final class VocabularyController
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
             'easings' => array_map($this->easing(...), Easings::choices()),
+            'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
     }

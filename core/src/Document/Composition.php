@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
@@ -20,6 +21,7 @@ final readonly class Composition
     /**
      * @param  ?Colour  $background  null for a transparent one
      * @param  list<string>  $alone  the ids of layers that are looked at by themselves; where there are none, all are shown
+     * @param  list<PlacedGuide>  $guides
      */
     public function __construct(
         public string $id,
@@ -32,6 +34,7 @@ final readonly class Composition
         public Stack $layers,
         public Markers $markers,
         public array $alone = [],
+        public array $guides = [],
     ) {
     }
 
@@ -45,7 +48,7 @@ final readonly class Composition
     /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
     public static function readHead(Node $node, Stack $layers): self
     {
-        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'layers']);
+        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'guides', 'layers']);
 
         return new self(
             $node->field('id')->name(64),
@@ -58,6 +61,7 @@ final readonly class Composition
             $layers,
             Markers::read($node->optional('markers')),
             array_map(fn (Node $id): string => $id->string(64), $node->optional('alone')?->items(2000) ?? []),
+            array_map(PlacedGuide::read(...), $node->optional('guides')?->items(PlacedGuide::MOST) ?? []),
         );
     }
 
@@ -80,6 +84,7 @@ final readonly class Composition
             'background' => $this->background === null ? 'transparent' : (string) $this->background,
             'markers' => $this->markers->toJson(),
             ...($this->alone === [] ? [] : ['alone' => $this->alone]),
+            ...($this->guides === [] ? [] : ['guides' => array_map(fn (PlacedGuide $guide): array => $guide->toJson(), $this->guides)]),
         ];
     }
 
@@ -144,7 +149,7 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone);
+        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone, $this->guides);
     }
 
     public function withLayers(Stack $layers): self
@@ -182,7 +187,7 @@ final readonly class Composition
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>}  $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -196,6 +201,7 @@ final readonly class Composition
             $fields['layers'] ?? $this->layers,
             $fields['markers'] ?? $this->markers,
             $fields['alone'] ?? $this->alone,
+            $fields['guides'] ?? $this->guides,
         );
     }
 

@@ -12,6 +12,7 @@ use Ricamo\Core\Edit\Compositions\RenameComposition;
 use Ricamo\Core\Edit\Compositions\ReorderComposition;
 use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
+use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
 use Ricamo\Core\Edit\Keyframes\RemoveKeyframes;
@@ -89,6 +90,7 @@ final class Edits
         'look-alone' => LookAlone::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,
+        'set-guides' => SetGuides::class,
         'match-composition' => MatchComposition::class,
         'set-values' => SetValues::class,
         'reset-value' => ResetValue::class,

@@ -104,7 +104,10 @@ final readonly class Evaluator
         $pose = $this->pose($layer, $frame);
         $pose = $composition->leavesOut($layer->id) ? $pose->unseen() : $pose;
 
-        return Glance::of($layer, $pose, $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [], $composition, $this->media);
+        $operations = $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [];
+
+        // A reference is no part of the picture, to be chosen there or aligned to.
+        return Glance::of($layer, $layer->reference ? $pose->unseen() : $pose, $operations, $composition, $this->media);
     }
 
     public function pose(Layer $layer, int $frame): Pose

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Evaluate;
 final readonly class SoundCue
 {
     /**
+     * @param  string  $layer  the id of the one that is heard
      * @param  float  $from  seconds
      * @param  float  $at  seconds
      * @param  float  $length  seconds that it is heard
@@ -14,6 +15,7 @@ final readonly class SoundCue
      *   by; in straight lines between, and as at the ends beyond them
      */
     public function __construct(
+        public string $layer,
         public string $media,
         public float $from,
         public float $at,
@@ -23,9 +25,9 @@ final readonly class SoundCue
     ) {
     }
 
-    /** @return array{media: string, from: float, at: float, length: float, speed: float, level: non-empty-list<array{float, float}>} */
+    /** @return array{layer: string, media: string, from: float, at: float, length: float, speed: float, level: non-empty-list<array{float, float}>} */
     public function toJson(): array
     {
-        return ['media' => $this->media, 'from' => $this->from, 'at' => $this->at, 'length' => $this->length, 'speed' => $this->speed, 'level' => $this->level];
+        return ['layer' => $this->layer, 'media' => $this->media, 'from' => $this->from, 'at' => $this->at, 'length' => $this->length, 'speed' => $this->speed, 'level' => $this->level];
     }
 }

@@ -37,7 +37,7 @@ final class SoundPlan
             $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);
             if (max(array_column($level, 1)) > 0) {
                 $at = $rate->seconds($heard->in - $range->in) + $passage->at;
-                $cues[] = new SoundCue($passage->media, $passage->from, $at, $passage->length, $passage->speed, $level);
+                $cues[] = new SoundCue($layer->id, $passage->media, $passage->from, $at, $passage->length, $passage->speed, $level);
             }
         }
 

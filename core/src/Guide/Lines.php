@@ -8,13 +8,15 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
 /**
- * The lines that things are aligned to: edges and middle of the frame, the title-safe area, and the edges and middles of
- * the layers that are seen.
+ * The lines that things are aligned to: edges and middle of the frame, the title-safe area, guides that were put there, and
+ * the edges and middles of the layers that are seen.
  */
 final readonly class Lines
 {
-    /** How far inside the frame the title-safe area begins: 5 % of each side, after SMPTE ST 2046-1. */
-    private const SAFE = 0.05;
+    /** How far inside the frame the title-safe and the action-safe area begin, of each side, after SMPTE ST 2046-1. */
+    public const SAFE = 0.05;
+
+    public const ACTION_SAFE = 0.035;
 
     /** @param  list<Box>  $boxes  upright, in composition pixels */
     private function __construct(public array $boxes)
@@ -28,6 +30,7 @@ final readonly class Lines
         $boxes = [
             new Box(0, 0, $width, $height),
             self::titleSafe($composition),
+            ...array_map(fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at), $composition->guides),
         ];
         foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($except, true)) as $glance) {
             if ($glance->seen) {

@@ -9,6 +9,8 @@ use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Guide\Axis;
+use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Value\Type\ColourType;
@@ -73,6 +75,14 @@ final class ProjectSchema
                 'name' => ['type' => 'string', 'maxLength' => 200],
                 'label' => self::choice(array_column(Dye::cases(), 'value')),
             ], ['frame'])],
+            'alone' => [
+                'description' => 'the ids of layers that are looked at by themselves; where there are none, all are shown',
+                'type' => 'array', 'maxItems' => 2000, 'items' => ['type' => 'string', 'maxLength' => 64],
+            ],
+            'guides' => ['type' => 'array', 'maxItems' => PlacedGuide::MOST, 'items' => self::object([
+                'axis' => self::choice(array_column(Axis::cases(), 'value')),
+                'at' => ['type' => 'number', 'minimum' => -100_000, 'maximum' => 100_000],
+            ], ['axis', 'at'])],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',
                 'type' => 'array',
@@ -93,6 +103,7 @@ final class ProjectSchema
             'visible' => ['type' => 'boolean'],
             'scaleLinked' => ['type' => 'boolean'],
             'label' => self::choice(array_column(Dye::cases(), 'value')),
+            'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
             ...$kind->contentSchema(),
             ...array_map(self::property(...), $kind->properties()),

@@ -13,15 +13,15 @@ final class SoundPlanTest extends TestCase
     public function test_a_clip_sounds_where_it_is_seen(): void
     {
         $composition = Fixture::composition([Fixture::clip(['in' => 25, 'out' => 75, 'from' => 50])]);
-        self::assertEquals([new SoundCue('m1', 2.0, 1.0, 2.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
+        self::assertEquals([new SoundCue('clip', 'm1', 2.0, 1.0, 2.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
         // Of a range that begins in the middle of it, from there on.
-        self::assertEquals([new SoundCue('m1', 3.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), new FrameRange(50, 200)));
+        self::assertEquals([new SoundCue('clip', 'm1', 3.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), new FrameRange(50, 200)));
     }
 
     public function test_it_ends_with_the_clip(): void
     {
         $composition = Fixture::composition([Fixture::clip(['in' => 0, 'out' => 250, 'from' => 275])]);
-        self::assertEquals([new SoundCue('m1', 11.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
+        self::assertEquals([new SoundCue('clip', 'm1', 11.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
     }
 
     public function test_what_is_hidden_muted_silent_or_elsewhere_is_not_heard(): void
@@ -35,13 +35,13 @@ final class SoundPlanTest extends TestCase
     public function test_a_sound_goes_at_the_pace_of_its_layer(): void
     {
         $cues = fn (array $clip): array => SoundPlan::of($composition = Fixture::composition([Fixture::clip(['in' => 25, 'out' => 75, ...$clip])]), Fixture::media(), $composition->range());
-        self::assertEquals([new SoundCue('m1', 2.0, 1.0, 2.0, 1.5)], $cues(['from' => 50, 'speed' => 150]));
-        self::assertEquals([new SoundCue('m1', 1.0, 1.0, 2.0, -0.5)], $cues(['from' => 25, 'speed' => -50]));
+        self::assertEquals([new SoundCue('clip', 'm1', 2.0, 1.0, 2.0, 1.5)], $cues(['from' => 50, 'speed' => 150]));
+        self::assertEquals([new SoundCue('clip', 'm1', 1.0, 1.0, 2.0, -0.5)], $cues(['from' => 25, 'speed' => -50]));
         // Backwards from one second on there is one second to be heard.
-        self::assertEquals([new SoundCue('m1', 1.0, 1.0, 1.0, -1.0)], $cues(['from' => 25, 'speed' => -100]));
+        self::assertEquals([new SoundCue('clip', 'm1', 1.0, 1.0, 1.0, -1.0)], $cues(['from' => 25, 'speed' => -100]));
         // From a second before the end, and again from the beginning: 1 s of 12 s, and 1 s.
-        self::assertEquals([new SoundCue('m1', 11.0, 1.0, 1.0), new SoundCue('m1', 0.0, 2.0, 1.0)], $cues(['from' => 275, 'beyond' => 'loop']));
-        self::assertEquals([new SoundCue('m1', 11.5, 1.0, 0.5), new SoundCue('m1', 12.0, 1.5, 1.5, -1.0)], $cues(['from' => '575/2', 'beyond' => 'there-and-back']));
+        self::assertEquals([new SoundCue('clip', 'm1', 11.0, 1.0, 1.0), new SoundCue('clip', 'm1', 0.0, 2.0, 1.0)], $cues(['from' => 275, 'beyond' => 'loop']));
+        self::assertEquals([new SoundCue('clip', 'm1', 11.5, 1.0, 0.5), new SoundCue('clip', 'm1', 12.0, 1.5, 1.5, -1.0)], $cues(['from' => '575/2', 'beyond' => 'there-and-back']));
         self::assertSame([], $cues(['speed' => 0]));
     }
 
@@ -112,7 +112,7 @@ final class SoundPlanTest extends TestCase
         $composition = Fixture::edit(Fixture::composition(), 'add-layer', ['layer' => ['kind' => 'sound', 'media' => 'm1'], 'at' => 50]);
         $layer = $composition->layers[0];
         self::assertSame(['Street', 50, 250, ['level']], [$layer->name, $layer->span->in, $layer->span->out, array_keys($layer->properties)]);
-        self::assertEquals([new SoundCue('m1', 0.0, 2.0, 8.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
+        self::assertEquals([new SoundCue('l1', 'm1', 0.0, 2.0, 8.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
         self::assertSame([], Fixture::evaluator()->frame($composition, 60)->operations);
         self::assertStringContainsString('"seen":false', Fixture::evaluator()->pose($layer, 60)->encode());
         $this->expectExceptionMessage('“Street” is not seen and has no position');

@@ -1,8 +1,8 @@
 import type { Operation as PatchOperation } from 'fast-json-patch';
 import type { DisplayList } from './displayList.gen';
-import type { Composition, FootageLayer, ShapeLayer, TextLayer } from './project.gen';
+import type { Composition, FootageLayer, ShapeLayer, SoundLayer, TextLayer } from './project.gen';
 
-export type Layer = FootageLayer | ShapeLayer | TextLayer;
+export type Layer = FootageLayer | ShapeLayer | SoundLayer | TextLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];
@@ -43,6 +43,8 @@ export interface Vocabulary {
     fonts: Font[];
     labels: string[];
     easings: EasingChoice[];
+    /** How far inside the frame the title-safe and the action-safe area begin, as parts of each side. */
+    safe: number[];
 }
 
 /** Where a layer stands: its box in its own space, and the box's corners and the anchor in composition pixels. */
@@ -95,6 +97,8 @@ export interface Glimpse {
     poses: Pose[];
     inspections: Inspection[];
     guides: Guide[];
+    /** By layer, the frames on which what plays in it is asked for what it does not have. */
+    missing: Record<string, [from: number, to: number][]>;
 }
 
 export interface History {
@@ -138,6 +142,8 @@ export interface Media {
     alpha: boolean;
     /** Whether it is a single picture. */
     still: boolean;
+    /** Whether it is only heard. */
+    heard: boolean;
     state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
     /** How its pictures are coded, as ffmpeg calls it. */
@@ -152,7 +158,7 @@ export interface Media {
     /** One of so many frames is kept, in pictures of this type and height. */
     preview: { every: number; type: string; height: number; bytes: number };
     previews: string;
-    poster: string;
+    poster: string | null;
 }
 
 /** A file that has come, while it is looked at and when it was not taken in. */
@@ -234,10 +240,15 @@ export interface CompositionAnswer {
 }
 
 export interface SoundCue {
+    layer: string;
     media: string;
     from: number;
     at: number;
     length: number;
+    /** Of its own; below nought it goes backwards from `from`. */
+    speed: number;
+    /** Seconds from its beginning, and how loud; in straight lines between. */
+    level: [at: number, level: number][];
 }
 
 export interface Render {

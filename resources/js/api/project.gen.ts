@@ -52,6 +52,19 @@ export interface Composition {
         label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     }[];
     /**
+     * the ids of layers that are looked at by themselves; where there are none, all are shown
+     *
+     * @maxItems 2000
+     */
+    alone?: string[];
+    /**
+     * @maxItems 100
+     */
+    guides?: {
+        axis: 'x' | 'y';
+        at: number;
+    }[];
+    /**
      * from the bottom of the stack to the top
      */
     layers?: (FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
@@ -65,6 +78,10 @@ export interface FootageLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
     /**
      * whether no edit changes it
      */
@@ -243,6 +260,10 @@ export interface ShapeLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
     /**
      * whether no edit changes it
      */
@@ -501,6 +522,10 @@ export interface SoundLayer {
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
      * whether no edit changes it
      */
     locked?: boolean;
@@ -549,6 +574,10 @@ export interface TextLayer {
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
     /**
      * whether no edit changes it
      */

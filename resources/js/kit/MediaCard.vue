@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Ellipsis, FolderOpen, RotateCcw, X } from 'lucide-vue-next';
+import { AudioLines, Ellipsis, FolderOpen, RotateCcw, X } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Media } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useMedia } from '@/project/media';
-import { rateLabel } from '@/project/rates';
+import { perSecond, rateLabel } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
 import KitItem from './KitItem.vue';
 import MediaDetails from './MediaDetails.vue';
@@ -17,6 +17,13 @@ const looking = ref(false);
 
 const preparing = computed(() => props.clip.state === 'waiting' || props.clip.state === 'preparing');
 
+const facts = computed(() => {
+    const { clip } = props;
+    return clip.heard
+        ? `${(clip.frames / perSecond(clip.rate)).toFixed(1)} s`
+        : `${clip.width} × ${clip.height}${clip.still ? '' : ` · ${rateLabel(clip.rate)}`}${clip.alpha ? ' · alpha' : ''}`;
+});
+
 const ordinal = (number: number): string =>
     `${number}${['th', 'st', 'nd', 'rd'][number % 100 > 10 && number % 100 < 14 ? 0 : number % 10] ?? 'th'}`;
 </script>
@@ -25,7 +32,13 @@ const ordinal = (number: number): string =>
     <div class="clip">
         <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip, $event)">
             <div class="poster">
-                <img v-if="clip.state === 'ready' || clip.prepared > 0" :src="clip.poster" alt="" draggable="false" />
+                <AudioLines v-if="clip.heard" class="heard" :size="30" :stroke-width="1.4" aria-hidden="true" />
+                <img
+                    v-else-if="clip.poster && (clip.state === 'ready' || clip.prepared > 0)"
+                    :src="clip.poster"
+                    alt=""
+                    draggable="false"
+                />
                 <span v-if="clip.missing" class="state missing">file missing</span>
                 <span v-else-if="preparing" class="state">
                     {{ clip.state === 'waiting' ? 'waiting' : `${Math.floor((100 * clip.prepared) / clip.frames)} %` }}
@@ -33,8 +46,7 @@ const ordinal = (number: number): string =>
             </div>
         </KitItem>
         <span class="facts">
-            {{ clip.width }} × {{ clip.height }}{{ clip.still ? '' : ` · ${rateLabel(clip.rate)}`
-            }}{{ clip.alpha ? ' · alpha' : '' }}
+            {{ facts }}
             <IconButton
                 v-if="preparing"
                 :icon="X"
@@ -76,6 +88,12 @@ const ordinal = (number: number): string =>
     border-radius: 7px;
     background: var(--surround);
     overflow: hidden;
+}
+.heard {
+    position: absolute;
+    inset: 0;
+    margin: auto;
+    color: #fff;
 }
 .poster img {
     width: 100%;

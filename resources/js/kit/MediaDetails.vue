@@ -21,8 +21,10 @@ const facts = computed(() => {
     const { clip } = props;
     const seconds = clip.frames / perSecond(clip.rate);
     return [
-        ['Picture', `${clip.width} × ${clip.height}${clip.alpha ? ', with alpha' : ''}`],
-        ...(clip.still
+        ...(clip.heard
+            ? [['Length', `${seconds.toFixed(seconds < 10 ? 2 : 1)} s`]]
+            : [['Picture', `${clip.width} × ${clip.height}${clip.alpha ? ', with alpha' : ''}`]]),
+        ...(clip.still || clip.heard
             ? []
             : [
                   ['Rate', `${rateLabel(clip.rate)} fps`],

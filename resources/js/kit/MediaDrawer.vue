@@ -54,7 +54,7 @@ function toggle(folder: string): void {
         <input
             ref="chooser"
             type="file"
-            accept="video/*,image/*,.mkv,.mov,.mxf"
+            accept="video/*,image/*,audio/*,.mkv,.mov,.mxf,.flac,.opus"
             multiple
             hidden
             data-upload
@@ -83,7 +83,7 @@ function toggle(folder: string): void {
             </li>
         </ul>
         <p v-if="media.list.length === 0 && media.uploads.length === 0" class="empty">
-            No clips or pictures yet. Upload some, or drop files anywhere in the window.
+            No clips, pictures or sounds yet. Upload some, or drop files anywhere in the window.
         </p>
         <div v-if="media.list.length > 3" class="order">
             In order of

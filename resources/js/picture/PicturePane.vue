@@ -15,7 +15,9 @@ import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
 import { poseAt } from './hit';
 import { useKeyPressed } from './keyPressed';
+import { useLooking } from './looking';
 import { PictureStore } from './pictures';
+import SightLines from './SightLines.vue';
 import { usePlayback } from './playback';
 import { usePictureView } from './view';
 
@@ -35,6 +37,7 @@ usePlayback(pictures);
 useGlimpse();
 const { grip, pointer, place, begin } = useDragging(area, view);
 
+const looking = useLooking();
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');
 const space = useKeyPressed(' ');
@@ -73,6 +76,10 @@ function onDown(event: PointerEvent): void {
     if (event.button !== 0) {
         return;
     }
+    if (looking.wanted) {
+        looking.wanted(colourAt(place(event)));
+        return;
+    }
     const at = view.toComposition(place(event));
     // A selected layer is moved even where another lies over it; Alt takes what is on top.
     const held = event.altKey ? undefined : poseAt(at, selected.value);
@@ -87,6 +94,16 @@ function onDown(event: PointerEvent): void {
         selection.select(pose.layer);
     }
     begin('move', pose, event);
+}
+
+/** The colour of the picture at a point of the screen, as it is on this frame. */
+function colourAt([x, y]: [number, number]): string {
+    const ratio = window.devicePixelRatio;
+    const [r, g, b, a] = canvas
+        .value!.getContext('2d')!
+        .getImageData(Math.floor(x * ratio), Math.floor(y * ratio), 1, 1).data;
+    const hex = [r!, g!, b!, ...(a === 255 ? [] : [a!])].map((part) => part.toString(16).padStart(2, '0')).join('');
+    return `#${hex}`;
 }
 
 /** A double click on a text goes to its words. */
@@ -159,6 +176,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
     <section
         ref="area"
         class="picture"
+        :class="{ picking: looking.wanted }"
         tabindex="0"
         aria-label="Picture"
         :data-complete="complete"
@@ -173,6 +191,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
     >
         <div class="frame" :class="{ clear: composition.shown?.background === 'transparent' }" :style="frameStyle" />
         <canvas ref="canvas" class="canvas" data-picture />
+        <SightLines :view="view" />
         <HandlesOverlay
             v-if="!playhead.playing"
             :poses="selected"
@@ -193,6 +212,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
         <p v-if="composition.layers.length === 0 && composition.document" class="empty">
             Drop a clip here, or take words and shapes from the Kit.
         </p>
+        <p v-else-if="looking.wanted" class="note" role="status">Click where the colour is; Escape gives up.</p>
         <p v-else-if="preparing && !complete" class="note" role="status">Preparing the clip for playback…</p>
     </section>
 </template>
@@ -206,6 +226,9 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
     overflow: hidden;
     outline: none;
     touch-action: none;
+}
+.picking {
+    cursor: crosshair;
 }
 .frame {
     position: absolute;

@@ -6,6 +6,7 @@ import { usePlayhead } from '@/project/playhead';
 import { rateLabel } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 import IconButton from '@/shell/IconButton.vue';
+import LookMenu from './LookMenu.vue';
 
 const emit = defineEmits<{ fit: []; actual: [] }>();
 
@@ -101,6 +102,7 @@ function start(): void {
                 {{ composition.shown.width }} × {{ composition.shown.height }} ·
                 {{ rateLabel(composition.shown.rate ?? '25/1') }} fps
             </span>
+            <LookMenu />
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
             <IconButton label="Pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>
         </div>

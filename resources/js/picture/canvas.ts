@@ -4,8 +4,10 @@ import type { DisplayList } from '@/api/displayList.gen';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { imagesOf, useLists } from './lists';
-import { Painter } from './paint';
+import { seenIn, useLists } from './lists';
+import { useLooking } from './looking';
+import { alphaAlone, placeReference } from './looks';
+import { Painter, type View } from './paint';
 import { usePaths } from './paths';
 import type { PictureStore } from './pictures';
 import type { PictureView } from './view';
@@ -19,6 +21,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
     const playhead = usePlayhead();
     const lists = useLists();
     const media = useMedia();
+    const looking = useLooking();
     const painter = new Painter(usePaths(), (id, frame) => pictures.get(id, frame));
     const pixelRatio = ref(window.devicePixelRatio);
     useEventListener(window, 'resize', () => (pixelRatio.value = window.devicePixelRatio));
@@ -33,7 +36,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
     /** Whether everything on this frame is there to be seen. */
     const complete = computed(() => {
         void pictures.arrivals.value;
-        return !!list.value && imagesOf(list.value.items).every((image) => pictures.has(image.media, image.frame));
+        return !!list.value && seenIn(list.value).every((image) => pictures.has(image.media, image.frame));
     });
 
     /** Where the picture stands still, it is shown as its files hold it, pixel for pixel. */
@@ -44,7 +47,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             void pictures.originals.want(
                 playhead.playing
                     ? []
-                    : imagesOf(list.value?.items ?? []).map(({ media: id, frame, matrix: [a, b, c, d] }) => ({
+                    : seenIn(list.value).map(({ media: id, frame, matrix: [a, b, c, d] }) => ({
                           media: id,
                           frame,
                           scale: scale * Math.max(Math.hypot(a!, b!), Math.hypot(c!, d!)),
@@ -78,10 +81,37 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         if (shown) {
             const { scale, x, y } = view.view.value;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
+            paintLooks(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
         }
     }
 
-    watch([list, pictures.arrivals, view.view, view.width, view.height, pixelRatio, () => media.list], schedule);
+    /** The reference over or beside the picture, or its alpha alone. */
+    function paintLooks(context: CanvasRenderingContext2D, shown: DisplayList, at: View): void {
+        if (looking.alphaAlone) {
+            alphaAlone(context, shown, at);
+        }
+        if (!shown.reference?.length || looking.reference === 'off') {
+            return;
+        }
+        const { width, height } = context.canvas;
+        const sheet = new OffscreenCanvas(width, height);
+        painter.paintReference(sheet.getContext('2d')!, shown, at);
+        placeReference(context, sheet, shown, at, looking);
+    }
+
+    watch(
+        [
+            () => [looking.alphaAlone, looking.reference, looking.strength],
+            list,
+            pictures.arrivals,
+            view.view,
+            view.width,
+            view.height,
+            pixelRatio,
+            () => media.list,
+        ],
+        schedule,
+    );
     onMounted(schedule);
 
     return { list, complete };

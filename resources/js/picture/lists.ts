@@ -69,3 +69,7 @@ export const useLists = defineStore('lists', () => {
 export function imagesOf(items: Operation[]): Image[] {
     return items.flatMap((item) => (item.op === 'image' ? [item] : item.op === 'group' ? imagesOf(item.items) : []));
 }
+
+/** The same, with what is only looked at. */
+export const seenIn = (list: DisplayList | undefined): Image[] =>
+    list ? [...imagesOf(list.items), ...imagesOf(list.reference ?? [])] : [];

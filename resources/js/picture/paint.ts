@@ -36,6 +36,17 @@ export class Painter {
         context.restore();
     }
 
+    /** Draws what a list holds for reference, over all that is there already. */
+    paintReference(context: Context, list: DisplayList, view: View): void {
+        context.setTransform(view.scale, 0, 0, view.scale, view.x, view.y);
+        context.save();
+        context.beginPath();
+        context.rect(0, 0, list.width, list.height);
+        context.clip();
+        this.draw(context, list.reference ?? [], view, 0);
+        context.restore();
+    }
+
     private draw(context: Context, operations: Operation[], view: View, depth: number): void {
         for (const operation of operations) {
             switch (operation.op) {

@@ -2,12 +2,15 @@ import { watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { imagesOf, useLists } from './lists';
+import { seenIn, useLists } from './lists';
 import type { PictureStore } from './pictures';
 import { Sound } from './sound';
 
 /** How many frames ahead of the playhead pictures are fetched. */
 const AHEAD = 24;
+
+/** How many seconds are heard of a frame that is gone over. */
+const SCRUBBED = 0.09;
 
 /** Beyond this many seconds the sound's clock is not believed: it stands still where there is no sound device. */
 const FARTHEST_APART = 0.3;
@@ -27,7 +30,7 @@ export function usePlayback(pictures: PictureStore): void {
         const direction = playhead.speed < 0 ? -1 : 1;
         for (let step = 0; step <= AHEAD; step++) {
             const list = lists.at(frame + step * direction);
-            imagesOf(list?.items ?? []).forEach((image) => void pictures.fetch(image.media, image.frame));
+            seenIn(list).forEach((image) => void pictures.fetch(image.media, image.frame));
         }
     }
 
@@ -84,6 +87,16 @@ export function usePlayback(pictures: PictureStore): void {
                 const outside = playhead.frame < playhead.from || playhead.frame > playhead.last;
                 start(atEnd || outside ? (playhead.speed > 0 ? playhead.from : playhead.last) : playhead.frame);
                 request = requestAnimationFrame(tick);
+            }
+        },
+    );
+
+    // Gone along by hand, each frame is heard as well as seen.
+    watch(
+        () => playhead.scrubbed,
+        () => {
+            if (!playhead.playing && navigator.userActivation?.hasBeenActive) {
+                void sound.scrub(playhead.frame / playhead.framesPerSecond, SCRUBBED).catch(() => undefined);
             }
         },
     );

@@ -1,6 +1,5 @@
 import type { Media, SoundCue } from '@/api/answers';
-import { get } from '@/api/client';
-import { useComposition } from '@/project/composition';
+import { useCues } from '@/project/cues';
 import { useMedia } from '@/project/media';
 import { perSecond } from '@/project/rates';
 
@@ -12,21 +11,22 @@ export class Sound {
     private context: AudioContext | null = null;
     private readonly buffers = new Map<string, Promise<AudioBuffer | null>>();
     private readonly files = new Map<string, Promise<string | null>>();
+    /** Sounds from their end to their beginning. */
+    private readonly reversed = new WeakMap<AudioBuffer, AudioBuffer>();
     private sources: AudioBufferSourceNode[] = [];
     private players: HTMLAudioElement[] = [];
     private timers: number[] = [];
-    private cues: SoundCue[] = [];
     /** Counts up with every start and stop, so that what was still being fetched is not begun too late. */
     private round = 0;
     /** When, by the context's clock, the present playing began; null while nothing decoded is to be heard. */
     private began: number | null = null;
-    private readonly composition = useComposition();
+    private readonly cues = useCues();
     private readonly media = useMedia();
 
     /** Finds out what is to be heard, and fetches it. */
     async prepare(): Promise<void> {
-        this.cues = (await get<{ cues: SoundCue[] }>(`/compositions/${this.composition.id}/sounds`)).cues;
-        for (const cue of this.cues) {
+        await this.cues.refresh();
+        for (const cue of this.cues.list) {
             const clip = this.ready(cue.media);
             void (clip && (this.isLong(clip) ? this.file(clip) : this.buffer(clip)));
         }
@@ -44,7 +44,7 @@ export class Sound {
         }
         const round = this.round;
         const began = context.currentTime;
-        for (const cue of this.cues) {
+        for (const cue of this.cues.list) {
             const clip = this.ready(cue.media);
             if (clip && this.isLong(clip)) {
                 void this.playFile(clip, cue, from, round);
@@ -91,10 +91,50 @@ export class Sound {
             return;
         }
         const source = context.createBufferSource();
-        source.buffer = buffer;
-        source.connect(context.destination);
-        source.start(context.currentTime + Math.max(0, cue.at - now), cue.from + late, cue.length - late);
+        const isBack = cue.speed < 0;
+        source.buffer = isBack ? this.backwards(context, buffer) : buffer;
+        source.playbackRate.value = Math.abs(cue.speed);
+        const gain = context.createGain();
+        const start = context.currentTime + Math.max(0, cue.at - now);
+        follow(gain.gain, cue, start - late);
+        source.connect(gain).connect(context.destination);
+        // What is played is counted in seconds of the sound, however fast it goes by.
+        const begin = isBack ? buffer.duration - cue.from : cue.from;
+        source.start(start, Math.max(0, begin + late * Math.abs(cue.speed)), (cue.length - late) * Math.abs(cue.speed));
         this.sources.push(source);
+    }
+
+    private backwards(context: AudioContext, buffer: AudioBuffer): AudioBuffer {
+        let turned = this.reversed.get(buffer);
+        if (!turned) {
+            turned = context.createBuffer(buffer.numberOfChannels, buffer.length, buffer.sampleRate);
+            for (let channel = 0; channel < buffer.numberOfChannels; channel++) {
+                turned.copyToChannel(buffer.getChannelData(channel).toReversed(), channel);
+            }
+            this.reversed.set(buffer, turned);
+        }
+        return turned;
+    }
+
+    /** Lets a moment of the composition be heard, as long as a frame is shown and a little longer, while it is gone along by hand. */
+    async scrub(at: number, seconds: number): Promise<void> {
+        this.stop();
+        const context = (this.context ??= new AudioContext());
+        const { round } = this;
+        for (const cue of this.cues.list) {
+            const clip = this.ready(cue.media);
+            if (!clip || this.isLong(clip) || at < cue.at || at >= cue.at + cue.length) {
+                continue;
+            }
+            const buffer = await this.buffer(clip);
+            if (round !== this.round) {
+                return;
+            }
+            if (buffer) {
+                const late = at - cue.at;
+                this.playBuffer(context, buffer, { ...cue, length: Math.min(cue.length, late + seconds) }, at);
+            }
+        }
     }
 
     private async playFile(clip: Media, cue: SoundCue, from: number, round: number): Promise<void> {
@@ -102,11 +142,15 @@ export class Sound {
         const url = await this.file(clip);
         const now = from + (performance.now() - began) / 1000;
         const late = Math.max(0, now - cue.at);
-        if (round !== this.round || !url || late >= cue.length) {
+        // A player cannot go backwards.
+        if (round !== this.round || !url || late >= cue.length || cue.speed <= 0) {
             return;
         }
         const player = new Audio(url);
-        player.currentTime = cue.from + late;
+        player.preservesPitch = false;
+        player.playbackRate = cue.speed;
+        player.volume = Math.min(1, cue.level[0]![1]);
+        player.currentTime = cue.from + late * cue.speed;
         const wait = Math.max(0, cue.at - now);
         this.players.push(player);
         this.timers.push(
@@ -140,6 +184,13 @@ export class Sound {
             return answer.ok ? URL.createObjectURL(await answer.blob()) : null;
         });
     }
+}
+
+/** Has a level go as a cue says. @param began when the cue's beginning is heard, or would have been, by the context's clock */
+function follow(level: AudioParam, cue: SoundCue, began: number): void {
+    const [first, ...rest] = cue.level;
+    level.setValueAtTime(first![1], Math.max(0, began));
+    rest.forEach(([at, value]) => level.linearRampToValueAtTime(value, Math.max(0, began + at)));
 }
 
 /** What was fetched before, or is now; what could not be fetched is tried again the next time. */

@@ -50,6 +50,10 @@ export const useAdding = defineStore('adding', () => {
     }
 
     async function addClip(media: Media, place: Drop = {}): Promise<void> {
+        if (media.heard) {
+            await add({ kind: 'sound', media: media.id }, { at: place.at });
+            return;
+        }
         if (composition.layers.length === 0 && !media.still && differs(media)) {
             question.value = media;
             return;

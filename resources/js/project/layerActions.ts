@@ -2,6 +2,7 @@ import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
 import { usePlayhead } from './playhead';
+import { plays } from './playing';
 import { useSelection } from './selection';
 
 /** Marks text in the clipboard as layers of ours. */
@@ -22,6 +23,11 @@ export function useLayerActions() {
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
     const ids = computed(() => chosen.value.map((layer) => layer.id));
     const locked = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.locked));
+
+    const reference = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.reference));
+    const anyPlays = computed(() => chosen.value.some(plays));
+    const alone = computed(() => composition.shown?.alone ?? []);
+    const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
 
     async function ask(edit: string, args: object = {}): Promise<boolean> {
         return ids.value.length > 0 && composition.edit(edit, { layers: ids.value, ...args });
@@ -65,6 +71,9 @@ export function useLayerActions() {
     return {
         chosen,
         locked,
+        reference,
+        anyPlays,
+        areAlone,
         copied,
         paste,
         split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
@@ -72,9 +81,15 @@ export function useLayerActions() {
         duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),
         remove: () => ask('remove-layers'),
         removeAndClose: () => ask('remove-and-close'),
-        fit: (to: 'beneath' | 'composition') => ask('fit-layers', { to }),
+        fit: (to: 'beneath' | 'composition' | 'content') => ask('fit-layers', { to }),
         trim: (to: 'first' | 'last') => ask('fit-layers', { to, at: playhead.frame }),
         place: (edge: 'first' | 'last') => ask('place-layers', { edge, at: playhead.frame }),
+        reverse: () => ask('retime-layers', { to: 'reverse' }),
+        freeze: () => ask('retime-layers', { to: 'freeze', at: playhead.frame }),
+        fill: () => ask('retime-layers', { to: 'fill' }),
+        refer: () => ask('set-layer', { reference: !reference.value }),
+        /** Those that are selected by themselves; again, or with nothing selected, all. */
+        lookAlone: () => composition.edit('look-alone', { layers: areAlone.value ? [] : ids.value }),
         lock: () => ask('set-layer', { locked: !locked.value }),
         label: (label: string) => ask('set-layer', { label }),
     };

@@ -10,6 +10,8 @@ export const usePlayhead = defineStore('playhead', () => {
     const playing = ref(false);
     /** Where the playhead stood when it began to play. */
     const startedAt = ref(0);
+    /** Counts up with every frame that is gone to by hand. */
+    const scrubbed = ref(0);
     const loop = ref(true);
     const speed = ref(1);
     const rangeIn = ref<number | null>(null);
@@ -22,7 +24,11 @@ export const usePlayhead = defineStore('playhead', () => {
     const framesPerSecond = computed(() => perSecond(composition.shown?.rate ?? '25/1'));
 
     function go(to: number): void {
-        frame.value = Math.max(0, Math.min(Math.round(to), length.value - 1));
+        const bounded = Math.max(0, Math.min(Math.round(to), length.value - 1));
+        if (bounded !== frame.value) {
+            frame.value = bounded;
+            scrubbed.value++;
+        }
     }
 
     function clearRange(): void {
@@ -48,6 +54,7 @@ export const usePlayhead = defineStore('playhead', () => {
         frame,
         playing,
         startedAt,
+        scrubbed,
         loop,
         speed,
         rangeIn,

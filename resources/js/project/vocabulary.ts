@@ -6,9 +6,10 @@ import { get } from '@/api/client';
 /** What there is to choose from, asked for once. */
 export const useVocabulary = defineStore('vocabulary', () => {
     const words = shallowRef<Vocabulary>({
-        properties: { footage: [], shape: [], text: [] },
+        properties: { footage: [], shape: [], sound: [], text: [] },
         fonts: [],
         labels: [],
+        safe: [],
         easings: [],
     });
 

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useComposition } from '@/project/composition';
+import { Pipette } from 'lucide-vue-next';
+import { useLooking } from '@/picture/looking';
 import { useProject } from '@/project/project';
+import IconButton from '@/shell/IconButton.vue';
 
 /** A colour: tried while it is being picked, kept when the picker is closed, given up with Escape. */
 const props = defineProps<{ value: string; name: string }>();
@@ -20,6 +23,7 @@ const picked = ref<string | null>(null);
 const before = ref('');
 
 const composition = useComposition();
+const looking = useLooking();
 const project = useProject();
 const kept = computed(() => project.swatches.map((swatch) => swatch.colour));
 /** Those of the project, those in use in the composition, and those that are always there; as of when it was opened. */
@@ -69,6 +73,15 @@ function giveUp(): void {
     emit('abandon');
 }
 
+/** Takes the colour at which the producer points in the picture. */
+async function fromPicture(): Promise<void> {
+    open.value = false;
+    const colour = await looking.pickColour();
+    if (colour !== null && colour !== props.value) {
+        emit('set', colour);
+    }
+}
+
 function typed(event: Event): void {
     const text = (event.target as HTMLInputElement).value.trim().toLowerCase();
     emit('set', text.startsWith('#') ? text : `#${text}`);
@@ -116,6 +129,14 @@ function typed(event: Event): void {
             spellcheck="false"
             @change="typed"
             @keydown.enter="($event.target as HTMLInputElement).blur()"
+        />
+        <IconButton
+            :icon="Pipette"
+            :size="13"
+            class="drop"
+            :label="`Take the ${name.toLowerCase()} from the picture`"
+            data-dropper
+            @click="fromPicture"
         />
     </div>
 </template>

@@ -3,10 +3,13 @@ import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { perSecond } from '@/project/rates';
+import { plays } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
 import { useFinding } from './finding';
 import FindValue from './FindValue.vue';
+import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import { sectionsOf } from './properties';
 import SheetSection from './SheetSection.vue';
@@ -23,14 +26,17 @@ const vocabulary = useVocabulary();
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const sections = computed(() =>
     sectionsOf(
-        vocabulary.words.properties[props.layer.kind].filter((definition) =>
-            finding.matches(definition, inspection.value?.values[definition.name]),
+        vocabulary.words.properties[props.layer.kind].filter(
+            (definition) =>
+                // What makes no sound has no level.
+                (definition.name !== 'level' || clip.value?.sound) &&
+                finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
 );
 const clip = computed(() => {
     const layer = props.layer;
-    return layer.kind === 'footage' ? media.find(layer.media) : undefined;
+    return plays(layer) ? media.find(layer.media) : undefined;
 });
 
 function rename(event: Event): void {
@@ -79,21 +85,26 @@ const setContent = (content: object): Promise<boolean> =>
             <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
         </ElRadioGroup>
     </div>
-    <div v-if="layer.kind === 'footage'" class="choice">
-        <span v-if="clip" class="facts"
-            >{{ clip.width }} × {{ clip.height }}{{ clip.still ? '' : `, ${clip.frames} frames` }}</span
-        >
+    <div v-if="plays(layer)" class="choice">
+        <span v-if="clip" class="facts">{{
+            clip.heard
+                ? `${(clip.frames / perSecond(clip.rate)).toFixed(1)} s`
+                : `${clip.width} × ${clip.height}${clip.still ? '' : `, ${clip.frames} frames`}`
+        }}</span>
         <ElCheckbox
             v-if="clip?.sound"
             :model-value="layer.sound ?? true"
-            label="Sound"
+            :label="clip.heard ? 'Heard' : 'Sound'"
             @change="(sound) => setContent({ sound })"
         />
         <span v-else-if="!clip?.still" class="facts">no sound</span>
     </div>
     <TimeFields :key="layer.id" :layer="layer" />
+    <PaceFields v-if="plays(layer) && clip && !clip.still" :key="layer.id" :layer="layer" />
     <FindValue />
-    <SheetSection v-if="!finding.isOn" title="In the frame"><ArrangeFields :layers="[layer]" /></SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
+        ><ArrangeFields :layers="[layer]"
+    /></SheetSection>
     <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
         <PropertyRow
             v-for="definition in definitions"

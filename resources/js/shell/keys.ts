@@ -21,6 +21,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Ctrl+C, Ctrl+X, Ctrl+V', 'copy, cut, paste at the playhead; with Shift at the same time'],
             ['Ctrl+D', 'duplicate; with Shift right after'],
             ['Delete', 'remove; with Shift and close the gap'],
+            ['A', 'look at what is selected alone, and at all again'],
             ['Ctrl+A', 'select all'],
             ['Escape', 'select nothing; give up what is dragged'],
         ],

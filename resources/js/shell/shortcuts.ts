@@ -89,6 +89,7 @@ export function useShortcuts(actions: {
         o: (event) => void (event.shiftKey ? layers.trim('last') : playhead.setOut()),
         x: () => void layers.split(),
         m: mark,
+        a: () => void layers.lookAlone(),
         PageUp: () => toMarker(-1),
         PageDown: () => toMarker(1),
         f: actions.fit,

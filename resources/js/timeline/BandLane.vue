@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { Lock } from 'lucide-vue-next';
+import { AudioLines, Glasses, Lock } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { useSelection } from '@/project/selection';
+import { plays } from '@/project/playing';
 import { useDragInTime } from './dragInTime';
 import { usePeaks } from './peaks';
 import { useTimeView } from './timeView';
@@ -12,21 +14,34 @@ import { useTimeView } from './timeView';
 const props = defineProps<{ layer: Layer; selected: boolean }>();
 const emit = defineEmits<{ menu: [event: MouseEvent] }>();
 
+const composition = useComposition();
 const media = useMedia();
 const selection = useSelection();
 const view = useTimeView();
 const { dragging, begin } = useDragInTime();
 const wave = usePeaks(() => props.layer);
 
+/** Whether others are looked at by themselves. */
+const aside = computed(() => {
+    const alone = composition.shown?.alone ?? [];
+    return alone.length > 0 && !alone.includes(props.layer.id);
+});
+const sign = computed(() => (props.layer.reference ? Glasses : props.layer.kind === 'sound' ? AudioLines : null));
 const style = computed(() => ({
     left: `${view.x(props.layer.in)}px`,
     width: `${Math.max(3, (props.layer.out - props.layer.in) * view.perFrame.value)}px`,
     '--dye': `var(--dye-${props.layer.label ?? 'madder'})`,
 }));
+const missing = computed(() => composition.glimpse?.missing[props.layer.id] ?? []);
+const missed = computed(() => missing.value.reduce((sum, [from, to]) => sum + to - from, 0));
+const title = computed(() => {
+    const name = plays(props.layer) ? `${props.layer.name} (Ctrl+drag: which part of it plays)` : props.layer.name;
+    return missed.value > 0 ? `${name}: ${missed.value} frames are missing` : name;
+});
 const poster = computed(() => {
     const layer = props.layer;
     const clip = layer.kind === 'footage' ? media.find(layer.media) : undefined;
-    return clip && (clip.prepared > 0 || clip.state === 'ready') ? clip.poster : null;
+    return clip?.poster && (clip.prepared > 0 || clip.state === 'ready') ? clip.poster : null;
 });
 
 function choose(event: PointerEvent): void {
@@ -41,7 +56,7 @@ function move(event: PointerEvent): void {
     if (event.button === 0) {
         choose(event);
         const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
-        if (event.ctrlKey && props.layer.kind === 'footage') {
+        if (event.ctrlKey && plays(props.layer)) {
             // What plays is pulled along beneath its band.
             begin(event, {
                 isDrawnIn: false,
@@ -67,17 +82,38 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
     <div class="lane">
         <div
             class="band"
-            :class="{ selected, dragging, hidden: layer.visible === false }"
+            :class="{ selected, dragging, hidden: layer.visible === false, reference: layer.reference, aside }"
             :style="style"
             :data-band="layer.id"
-            :title="layer.kind === 'footage' ? `${layer.name} (Ctrl+drag: which part of it shows)` : layer.name"
+            :title="title"
             @pointerdown="move"
             @contextmenu.prevent="emit('menu', $event)"
         >
             <img v-if="poster" :src="poster" alt="" draggable="false" />
-            <svg v-if="wave" class="wave" viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
-                <path :d="wave" />
+            <svg
+                v-if="wave"
+                class="wave"
+                viewBox="0 0 1000 100"
+                preserveAspectRatio="none"
+                aria-hidden="true"
+                :style="{
+                    left: `${(wave.from - layer.in) * view.perFrame.value}px`,
+                    width: `${(wave.to - wave.from) * view.perFrame.value}px`,
+                }"
+            >
+                <path :d="wave.path" />
             </svg>
+            <i
+                v-for="[from, to] in missing"
+                :key="from"
+                class="missing"
+                data-missing
+                :style="{
+                    left: `${(from - layer.in) * view.perFrame.value}px`,
+                    width: `${(to - from) * view.perFrame.value}px`,
+                }"
+            />
+            <component :is="sign" v-if="sign" class="sign" :size="12" aria-hidden="true" />
             <Lock v-if="layer.locked" class="lock" :size="11" aria-label="Locked" />
             <span class="name" dir="auto">{{ layer.name }}</span>
             <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
@@ -112,6 +148,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
 .band.dragging {
     cursor: grabbing;
 }
+.band.aside,
 .band.hidden {
     opacity: 0.4;
 }
@@ -137,10 +174,35 @@ img {
 .lock + .name {
     padding-left: 5px;
 }
+.band.reference {
+    background: repeating-linear-gradient(
+        90deg,
+        color-mix(in srgb, var(--dye) 26%, var(--raised)) 0 10px,
+        var(--raised) 10px 14px
+    );
+}
+.sign {
+    position: relative;
+    flex: none;
+    margin-left: 8px;
+}
+.sign + .name {
+    padding-left: 6px;
+}
+.missing {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    background: repeating-linear-gradient(
+        -45deg,
+        color-mix(in srgb, var(--warning) 70%, transparent) 0 4px,
+        transparent 4px 9px
+    );
+    pointer-events: none;
+}
 .wave {
     position: absolute;
-    inset: 0;
-    width: 100%;
+    top: 0;
     height: 100%;
     fill: var(--dye);
     opacity: 0.3;

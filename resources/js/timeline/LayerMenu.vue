@@ -9,7 +9,7 @@ const props = defineProps<{ x: number; y: number }>();
 const emit = defineEmits<{ close: [] }>();
 
 const WIDTH = 268;
-const HEIGHT = 418;
+const HEIGHT = 560;
 
 const actions = useLayerActions();
 const vocabulary = useVocabulary();
@@ -37,7 +37,29 @@ const groups = computed(() => [
         { name: 'place-first', text: 'Move the first frame here', keys: '', act: () => actions.place('first') },
         { name: 'place-last', text: 'Move the last frame here', keys: '', act: () => actions.place('last') },
     ],
+    ...(actions.anyPlays.value
+        ? [
+              [
+                  { name: 'reverse', text: 'Reverse', keys: '', act: actions.reverse },
+                  { name: 'freeze', text: 'Freeze the frame at the playhead', keys: '', act: actions.freeze },
+                  { name: 'content', text: 'As long as what plays in it', keys: '', act: () => actions.fit('content') },
+                  { name: 'fill', text: 'As fast as fills it', keys: '', act: actions.fill },
+              ],
+          ]
+        : []),
     [
+        {
+            name: 'alone',
+            text: actions.areAlone.value ? 'Look at all layers' : 'Look at this alone',
+            keys: 'A',
+            act: actions.lookAlone,
+        },
+        {
+            name: 'reference',
+            text: actions.reference.value ? 'Use in the picture' : 'Use as reference',
+            keys: '',
+            act: actions.refer,
+        },
         { name: 'lock', text: actions.locked.value ? 'Unlock' : 'Lock', keys: '', act: actions.lock },
         { name: 'remove', text: 'Remove', keys: 'Delete', act: actions.remove },
         { name: 'close', text: 'Remove and close the gap', keys: 'Shift+Delete', act: actions.removeAndClose },

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { ChevronDown, ChevronRight, Eye, EyeOff, Lock, LockOpen } from 'lucide-vue-next';
-import { nextTick, ref } from 'vue';
+import { ChevronDown, ChevronRight, Eye, EyeOff, Lock, LockOpen, Volume2, VolumeX } from 'lucide-vue-next';
+import { computed, nextTick, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
+import { plays } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -12,8 +14,12 @@ const emit = defineEmits<{ reorder: [event: PointerEvent]; all: []; menu: [event
 
 const composition = useComposition();
 const selection = useSelection();
+const media = useMedia();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
+
+const sounds = computed(() => plays(props.layer) && media.find(props.layer.media)?.sound);
+const heard = computed(() => plays(props.layer) && props.layer.sound !== false);
 
 function down(event: PointerEvent): void {
     if (event.button === 0 && !renaming.value) {
@@ -81,6 +87,15 @@ function keep(): void {
             @click="composition.edit('set-layer', { layers: [layer.id], locked: !layer.locked })"
         />
         <IconButton
+            v-if="sounds"
+            :icon="heard ? Volume2 : VolumeX"
+            :size="14"
+            class="speaker"
+            :label="heard ? 'Mute this layer' : 'Let this layer be heard'"
+            @click="composition.edit('set-content', { layer: layer.id, content: { sound: !heard } })"
+        />
+        <IconButton
+            v-if="layer.kind !== 'sound'"
             :icon="layer.visible === false ? EyeOff : Eye"
             :size="15"
             :label="layer.visible === false ? 'Show this layer' : 'Hide this layer'"
@@ -142,7 +157,8 @@ input {
 .selected .name {
     font-weight: 600;
 }
-.lock {
+.lock,
+.speaker {
     width: 24px;
 }
 .cell :deep(.lock.open) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVirtualList } from '@vueuse/core';
-import { nextTick, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import type { Bead } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
@@ -30,6 +30,8 @@ const lane = ref<HTMLElement | null>(null);
 const view = provideTimeView(lane);
 const menu = ref<MenuTarget | null>(null);
 const layerMenu = ref<{ x: number; y: number } | null>(null);
+
+const alone = computed(() => composition.shown?.alone?.length ?? 0);
 
 const { rows, showAll, toggleAll } = useRows();
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 8 });
@@ -87,7 +89,16 @@ function onDrop(event: DragEvent): void {
         @drop="onDrop"
     >
         <div class="top">
-            <span class="count"
+            <button
+                v-if="alone > 0"
+                type="button"
+                class="alone"
+                data-alone
+                @click="composition.edit('look-alone', { layers: [] })"
+            >
+                {{ alone }} alone · show all
+            </button>
+            <span v-else class="count"
                 >{{ composition.layers.length }} {{ composition.layers.length === 1 ? 'layer' : 'layers' }}</span
             >
             <div ref="lane" class="ruler-cell"><TimeRuler /></div>
@@ -177,6 +188,19 @@ function onDrop(event: DragEvent): void {
     color: var(--quiet);
     font-size: 12px;
     line-height: 30px;
+}
+.alone {
+    justify-self: start;
+    margin: 4px 0 0 10px;
+    height: 22px;
+    padding: 0 10px;
+    border: 0;
+    border-radius: 11px;
+    background: var(--warning);
+    color: #2a2230;
+    font: inherit;
+    font-size: 12px;
+    cursor: pointer;
 }
 .ruler-cell {
     border-left: 1px solid var(--hairline);

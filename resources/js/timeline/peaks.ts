@@ -1,9 +1,9 @@
 import { computedAsync } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
-import type { Layer } from '@/api/answers';
+import type { Layer, SoundCue } from '@/api/answers';
+import { useCues } from '@/project/cues';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { fraction, perSecond } from '@/project/rates';
 
 /** Peaks in a second, as the preparation writes them. */
 const PER_SECOND = 50;
@@ -22,31 +22,48 @@ function peaksOf(previews: string): Promise<number[]> {
     return peaks;
 }
 
-/** The waveform of a layer's sound as path data in a box of 1000 × 100, or null. */
-export function usePeaks(layer: () => Layer): ComputedRef<string | null> {
+/** The waveform of a layer's sound: path data in a box of 1000 × 100, and the frames of the composition that it goes over. */
+export interface Wave {
+    path: string;
+    from: number;
+    to: number;
+}
+
+export function usePeaks(layer: () => Layer): ComputedRef<Wave | null> {
     const media = useMedia();
     const playhead = usePlayhead();
-    const clip = computed(() => {
-        const one = layer();
-        return one.kind === 'footage' && one.sound !== false ? media.find(one.media) : undefined;
-    });
-    const peaks = computedAsync(
-        async () => (clip.value?.sound && clip.value.state === 'ready' ? peaksOf(clip.value.previews) : []),
-        [],
-    );
+    const cues = useCues();
+    const own = computed(() => cues.list.filter((cue) => cue.layer === layer().id));
+    const clip = computed(() => (own.value[0] ? media.find(own.value[0].media) : undefined));
+    const peaks = computedAsync(async () => (clip.value?.state === 'ready' ? peaksOf(clip.value.previews) : []), []);
 
     return computed(() => {
-        const one = layer();
-        if (one.kind !== 'footage' || !clip.value || peaks.value.length === 0) {
+        const now = layer();
+        const then = cues.layers.find((one) => one.id === now.id);
+        if (!then || own.value.length === 0 || peaks.value.length === 0) {
             return null;
         }
-        const start = (fraction(one.from ?? 0) / perSecond(clip.value.rate)) * PER_SECOND;
-        const length = ((one.out - one.in) / playhead.framesPerSecond) * PER_SECOND;
+        const rate = playhead.framesPerSecond;
+        const seconds = (then.out - then.in) / rate;
         let path = 'M0 100';
         for (let point = 0; point <= POINTS; point++) {
-            const peak = peaks.value[Math.floor(start + (point / POINTS) * length)] ?? 0;
-            path += `L${(point * 1000) / POINTS} ${100 - peak * 0.9}`;
+            const at = then.in / rate + (point / POINTS) * seconds;
+            const cue = own.value.find((one) => at >= one.at && at < one.at + one.length);
+            const moment = cue ? cue.from + (at - cue.at) * cue.speed : -1;
+            const peak = cue ? (peaks.value[Math.floor(moment * PER_SECOND)] ?? 0) * levelAt(cue, at - cue.at) : 0;
+            path += `L${(point * 1000) / POINTS} ${100 - Math.min(100, peak) * 0.9}`;
         }
-        return `${path}L1000 100Z`;
+        // While a layer is moved its sound goes along; while it is trimmed its sound stays where it is.
+        const moved = JSON.stringify(played(now)) === JSON.stringify(played(then)) ? now.in - then.in : 0;
+        return { path: `${path}L1000 100Z`, from: then.in + moved, to: then.out + moved };
     });
+}
+
+const played = (layer: Layer): unknown => ('from' in layer ? layer.from : null);
+
+function levelAt(cue: SoundCue, at: number): number {
+    const next = cue.level.findIndex(([time]) => time >= at);
+    const [t1, v1] = cue.level[next < 0 ? cue.level.length - 1 : next]!;
+    const [t0, v0] = cue.level[Math.max(0, next - 1)]!;
+    return next <= 0 || t1 === t0 ? v1 : v0 + ((v1 - v0) * (at - t0)) / (t1 - t0);
 }

@@ -1,0 +1,34 @@
+import { useLocalStorage } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+
+export const GRIDS = [20, 40, 60, 120];
+
+/** How the picture is looked at while working; nothing of it is ever rendered. */
+export const useLooking = defineStore('looking', () => {
+    const safe = useLocalStorage('ricamo.safe', false);
+    const rulers = useLocalStorage('ricamo.rulers', false);
+    const grid = useLocalStorage('ricamo.grid', false);
+    /** Composition pixels between two lines of the grid. */
+    const spacing = useLocalStorage('ricamo.grid-spacing', 60);
+    /** Only how opaque the picture is: white where it is, black where it is not. */
+    const alphaAlone = ref(false);
+    const reference = useLocalStorage<'off' | 'over' | 'wipe' | 'beside'>('ricamo.reference', 'beside');
+    /** How strongly the reference covers the picture, or how far over it the wipe has come; per cent. */
+    const strength = useLocalStorage('ricamo.reference-strength', 50);
+    /** Is given the colour that is picked from the picture next; null while none is wanted. */
+    const wanted = shallowRef<((colour: string | null) => void) | null>(null);
+
+    /** @returns the colour at which the producer points, or null where it is given up */
+    function pickColour(): Promise<string | null> {
+        wanted.value?.(null);
+        return new Promise((resolve) => {
+            wanted.value = (colour) => {
+                wanted.value = null;
+                resolve(colour);
+            };
+        });
+    }
+
+    return { safe, rulers, grid, spacing, alphaAlone, reference, strength, wanted, pickColour };
+});
