@@ -9,18 +9,23 @@ use App\Models\Project;
 use App\Models\Upload;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Media\Clip;
+use Ricamo\Raster\Media\PictureSequence;
 use Ricamo\Raster\Media\PreviewPlan;
 use Ricamo\Raster\Media\Probe;
 
 /** Takes files into projects: looks at what they are, keeps each under its content's hash, and has it prepared. */
 final class Intake
 {
+    /** At which pictures in a ZIP are shown where nobody said. */
+    private const USUAL_RATE = '25/1';
+
     /** A file that has come whole is looked at in the queue, because that may take a while. */
     public function arrive(Upload $upload, Project $project): Media
     {
         $media = Media::query()->create([
-            'project_id' => $project->id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size,
+            'project_id' => $project->id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
         ]);
         $upload->delete();
         CheckMedia::dispatch($media->id);
@@ -34,6 +39,18 @@ final class Intake
      * @throws Refusal for one that is no usable clip
      */
     public function accept(Media $media, string $path): void
+    {
+        if (PictureSequence::isZip($path)) {
+            $path = $this->sequence($media, $path);
+        }
+        try {
+            $this->acceptClip($media, $path);
+        } finally {
+            @unlink($path);
+        }
+    }
+
+    private function acceptClip(Media $media, string $path): void
     {
         $clip = $this->probe($path);
         $hash = (string) hash_file('sha256', $path);
@@ -75,6 +92,25 @@ final class Intake
         $attempt = bin2hex(random_bytes(6));
         $media->update(['state' => 'waiting', 'problem' => null, 'prepared' => 0, 'attempt' => $attempt]);
         PrepareMedia::dispatch($media->id, $attempt)->onQueue(PrepareMedia::queueFor($media->clip()));
+    }
+
+    /** Makes a clip of the pictures in a ZIP, which it then stands for. @return string where it is */
+    private function sequence(Media $media, string $path): string
+    {
+        $folder = "$path.pictures";
+        File::ensureDirectoryExists($folder);
+        try {
+            PictureSequence::inZip($path)->write("$path.clip", $folder, FrameRate::parse($media->rate ?? self::USUAL_RATE), config('ricamo.upload_bytes'));
+            $media->update(['bytes' => (int) filesize("$path.clip")]);
+        } catch (Refusal $refusal) {
+            @unlink("$path.clip");
+            throw $refusal;
+        } finally {
+            @rmdir($folder);
+            @unlink($path);
+        }
+
+        return "$path.clip";
     }
 
     private function probe(string $path): Clip

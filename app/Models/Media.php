@@ -22,6 +22,7 @@ use Ricamo\Raster\Media\Clips;
  * @property ?string $preview how its preview frames are made, JSON
  * @property string $state checking, refused, twin (the same is there already), waiting, preparing, ready, failed or cancelled
  * @property string $attempt what the job carries that is at it now; those of earlier attempts change nothing any more
+ * @property ?string $rate frames per second that pictures in a ZIP become a clip of
  * @property ?int $twin the one that holds the same
  * @property int $bytes
  * @property int $prepared how many of its frames the preview covers so far

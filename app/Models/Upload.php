@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property ?int $project_id the project it is for; null where it is a project itself
  * @property string $name as it is shown; never used as a path
+ * @property ?string $rate frames per second of pictures in a ZIP
  * @property int $size in bytes, as announced
  * @property string $state of a project that is brought in: coming, opening, opened or refused
  * @property ?string $problem

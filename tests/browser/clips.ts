@@ -57,6 +57,8 @@ export default function globalSetup(): void {
         ),
         ['-frames:v', '1', '-pix_fmt', 'rgba'],
     );
+    // A beat every half second.
+    make('beat.wav', lavfi("aevalsrc='0.5*sin(2*PI*880*t)*lt(mod(t,0.5),0.08)':s=48000:d=8"), ['-c:a', 'pcm_s16le']);
     writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
     writeFileSync(`${CLIPS}/empty.mp4`, '');
     if (!existsSync(`${CLIPS}/cut.mp4`)) {

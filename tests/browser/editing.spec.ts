@@ -215,25 +215,40 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
     expect(await fill()).toBe('#00000000');
 });
 
-test('a double click on a text goes to its words, which are shown while they are typed', async ({ page }) => {
+test('words are edited where they stand, and seen while they are typed', async ({ page }) => {
     await emptyComposition(page);
     await addToComposition(page, 'Title');
     const box = (await page.locator('polygon.outline').boundingBox())!;
-    await page.mouse.dblclick(box.x + box.width / 2, box.y + box.height / 2);
-    const words = page.locator('[data-words]');
+    const middle = [box.x + box.width / 2, box.y + box.height / 2] as const;
+    await page.mouse.dblclick(...middle);
+    const words = page.locator('[data-words-here]');
     await expect(words).toBeFocused();
     await words.fill('Depot');
     const answer = page.waitForResponse('**/edits/try');
     await words.pressSequentially(' Nine');
     await answer;
     expect((await layersOf(page))[0]!.text).toBe('Title');
-    await kept(page, () => words.blur());
+    await kept(page, () => words.press('Control+Enter'));
     expect((await layersOf(page))[0]!.text).toBe('Depot Nine');
 
+    await page.mouse.dblclick(...middle);
     await words.fill('Depot Ten');
     await words.press('Escape');
-    await expect(words).toHaveValue('Depot Nine');
+    await expect(words).toBeHidden();
+    await page.locator('[data-tab=sheet]').click();
+    await expect(page.locator('[data-words]')).toHaveValue('Depot Nine');
     expect((await layersOf(page))[0]!.text).toBe('Depot Nine');
+
+    // Elsewhere a double click writes new words, and so does the key for it.
+    await kept(page, () => page.mouse.dblclick(box.x + box.width / 2, box.y + box.height + 60));
+    await expect(words).toBeFocused();
+    await words.fill('open day');
+    await kept(page, () => words.blur());
+    await page.locator('.picture').focus();
+    await kept(page, () => page.keyboard.press('t'));
+    await expect(words).toBeFocused();
+    await words.press('Escape');
+    expect((await layersOf(page)).map((layer) => layer.text)).toEqual(['Depot Nine', 'open day', 'Words']);
 });
 
 test('a clip dropped into an empty composition is put into it', async ({ page }) => {

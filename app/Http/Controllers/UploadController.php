@@ -13,6 +13,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRate;
 
 /**
  * Files come in parts, after the tus resumable upload protocol 1.0 (with its extensions creation and termination), so
@@ -29,7 +30,7 @@ final class UploadController
     {
     }
 
-    /** Announces a file: `Upload-Length`, and its name in `Upload-Metadata`. */
+    /** Announces a file: `Upload-Length`, and its name in `Upload-Metadata`; for pictures in a ZIP also their `rate`. */
     public function store(Request $request, int $project): Response
     {
         return $this->begin($request, Project::present()->findOrFail($project));
@@ -52,12 +53,13 @@ final class UploadController
     private function begin(Request $request, ?Project $owner): Response
     {
         $length = $request->header('Upload-Length', '');
-        $name = MediaName::clean($this->metadata($request)['filename'] ?? 'clip');
+        $metadata = $this->metadata($request);
+        $name = MediaName::clean($metadata['filename'] ?? 'clip');
         if (! preg_match('/^\d{1,15}$/', $length)) {
             throw new Refusal("$name: how long the file is was not said");
         }
         $this->checkRoom($name, (int) $length);
-        $upload = Upload::query()->create(['id' => Str::random(40), 'project_id' => $owner?->id, 'name' => $name, 'size' => (int) $length]);
+        $upload = Upload::query()->create(['id' => Str::random(40), 'project_id' => $owner?->id, 'name' => $name, 'size' => (int) $length, 'rate' => isset($metadata['rate']) ? (string) FrameRate::parse($metadata['rate']) : null]);
         if (@touch($upload->file()) === false) {
             throw new Refusal("$name cannot be taken in: the disk is full.");
         }

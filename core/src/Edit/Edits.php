@@ -43,6 +43,7 @@ use Ricamo\Core\Edit\Picture\FlipLayers;
 use Ricamo\Core\Edit\Picture\FrameLayers;
 use Ricamo\Core\Edit\Picture\MatchSizes;
 use Ricamo\Core\Edit\Picture\MoveAnchor;
+use Ricamo\Core\Edit\Picture\PlaceAnchors;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddSwatch;
@@ -97,6 +98,7 @@ final class Edits
         'drag-layers' => DragLayers::class,
         'pull-handle' => PullHandle::class,
         'turn-layer' => TurnLayer::class,
+        'place-anchors' => PlaceAnchors::class,
         'move-anchor' => MoveAnchor::class,
         'align-layers' => AlignLayers::class,
         'distribute-layers' => DistributeLayers::class,

@@ -1,30 +1,30 @@
 <script setup lang="ts">
 import { useKeyModifier } from '@vueuse/core';
-import { computed, nextTick, ref } from 'vue';
-import type { Layer, Pose } from '@/api/answers';
+import { computed, ref } from 'vue';
+import type { Corner, Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
 import { useCanvas } from './canvas';
 import DragBadge from './DragBadge.vue';
 import { useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
-import { poseAt } from './hit';
+import { inside, poseAt, poseBehind } from './hit';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
 import { PictureStore } from './pictures';
 import SightLines from './SightLines.vue';
+import { useMarquee } from './marquee';
 import { usePlayback } from './playback';
 import { usePictureView } from './view';
+import WordsEditor from './WordsEditor.vue';
 
 const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
-const preferences = usePreferences();
 const selection = useSelection();
 const media = useMedia();
 
@@ -41,6 +41,9 @@ const looking = useLooking();
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');
 const space = useKeyPressed(' ');
+/** Within how many milliseconds a second click makes a double click. */
+const DOUBLE_CLICK = 260;
+let waiting = 0;
 const hovered = ref<Pose | null>(null);
 const over = ref<Grip>('move');
 
@@ -49,6 +52,15 @@ const selected = computed(() => poses.value.filter((pose) => selection.layers.in
 const subject = computed<Layer | undefined>(() => {
     const id = grip.value || over.value !== 'move' ? selection.layers[0] : hovered.value?.layer;
     return id ? composition.layer(id) : undefined;
+});
+const marquee = useMarquee(view, place, () => poses.value);
+const NEW_WORDS = { kind: 'text', text: 'Words', name: 'Words', font: 'karla-bold', typeSize: 96, align: 'centre' };
+/** The text whose words are being typed in the picture. */
+const writing = ref<string | null>(null);
+const written = computed(() => {
+    const layer = writing.value === null ? undefined : composition.layer(writing.value);
+    const pose = poses.value.find((one) => one.layer === writing.value);
+    return layer?.kind === 'text' && pose ? { layer, pose } : null;
 });
 const preparing = computed(() => media.list.some((one) => one.state === 'waiting' || one.state === 'preparing'));
 const frameStyle = computed(() => {
@@ -84,16 +96,34 @@ function onDown(event: PointerEvent): void {
     // A selected layer is moved even where another lies over it; Alt takes what is on top.
     const held = event.altKey ? undefined : poseAt(at, selected.value);
     const pose = held ?? poseAt(at, poses.value);
-    if (!pose) {
-        selection.clear();
+    if (!pose || (!held && marquee.coversFrame(pose))) {
+        // Over the background a drag draws a rectangle; a click takes the background itself.
+        marquee.begin(event, () => (pose ? choose(pose, event) : selection.clear()));
         return;
     }
-    if (event.shiftKey && !held) {
+    if (!held) {
+        choose(pose, event);
+    }
+    begin('move', pose, event, held && !event.shiftKey ? () => chooseBehind(at, held) : undefined);
+}
+
+function choose(pose: Pose, event: PointerEvent): void {
+    if (event.shiftKey) {
         selection.toggle(pose.layer);
     } else if (!selection.layers.includes(pose.layer)) {
         selection.select(pose.layer);
     }
-    begin('move', pose, event);
+}
+
+/** A second click in the same place takes what lies behind, unless it becomes a double click. */
+function chooseBehind(at: Corner, held: Pose): void {
+    clearTimeout(waiting);
+    waiting = window.setTimeout(() => {
+        const behind = poseBehind(at, poses.value, held.layer);
+        if (behind) {
+            selection.select(behind.layer);
+        }
+    }, DOUBLE_CLICK);
 }
 
 /** The colour of the picture at a point of the screen, as it is on this frame. */
@@ -106,22 +136,33 @@ function colourAt([x, y]: [number, number]): string {
     return `#${hex}`;
 }
 
-/** A double click on a text goes to its words. */
+/** A double click on words edits them; elsewhere it writes new ones. */
 async function onDoubleClick(event: MouseEvent): Promise<void> {
-    const pose = poseAt(view.toComposition(place(event)), poses.value);
-    if (pose && composition.layer(pose.layer)?.kind === 'text') {
+    clearTimeout(waiting);
+    const at = view.toComposition(place(event));
+    const pose = poses.value.findLast(
+        (one) => one.seen && inside(at, one.corners) && composition.layer(one.layer)?.kind === 'text',
+    );
+    if (pose) {
         selection.select(pose.layer);
-        preferences.drawer = 'sheet';
-        await nextTick();
-        const words = document.querySelector<HTMLTextAreaElement>('[data-words]');
-        words?.focus();
-        words?.select();
+        writing.value = pose.layer;
+    } else if (composition.layers.length > 0) {
+        await write([Math.round(at[0]), Math.round(at[1])]);
     }
+}
+
+/** Puts new words into the picture and begins to edit them. */
+async function write(position?: Corner): Promise<void> {
+    await adding.add(NEW_WORDS, { position });
+    const added = composition.layers.at(-1);
+    writing.value = added?.kind === 'text' ? added.id : null;
 }
 
 function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
     if (event.button === 0) {
-        begin(kind, pose, event);
+        const at = view.toComposition(place(event));
+        // The anchor lies over what is clicked; a click is not about it.
+        begin(kind, pose, event, kind === 'anchor' ? () => chooseBehind(at, pose) : undefined);
     }
 }
 
@@ -169,7 +210,7 @@ function nudge(event: KeyboardEvent): void {
     }
 }
 
-defineExpose({ fit: view.fit, actual: view.zoomActual });
+defineExpose({ fit: view.fit, actual: view.zoomActual, write });
 </script>
 
 <template>
@@ -200,6 +241,8 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
         />
+        <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
+        <WordsEditor v-if="written" :key="written.layer.id" v-bind="written" :view="view" @done="writing = null" />
         <DragBadge
             v-if="subject && !playhead.playing && (grip || hovered || over !== 'move')"
             :layer="subject"
@@ -236,6 +279,13 @@ defineExpose({ fit: view.fit, actual: view.zoomActual });
 }
 .clear {
     background: repeating-conic-gradient(#8a8a8a 0 25%, #959595 0 50%) 0 0 / 20px 20px;
+}
+.marquee {
+    position: absolute;
+    border: 1px dashed #fff;
+    background: #ffffff22;
+    outline: 1px solid #00000055;
+    pointer-events: none;
 }
 .canvas {
     position: absolute;

@@ -75,7 +75,8 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         };
     }
 
-    function begin(kind: Grip, pose: Pose, down: PointerEvent): void {
+    /** @param clicked what happens where the pointer is let go without having moved */
+    function begin(kind: Grip, pose: Pose, down: PointerEvent, clicked?: () => void): void {
         const path: Corner[] = [place(down)];
         let moved = false;
         pointer.value = path[0]!;
@@ -105,6 +106,8 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             if (moved) {
                 const { edit, args } = request(kind, pose, path, event);
                 void composition.edit(edit, args);
+            } else {
+                clicked?.();
             }
         };
         const cancel = (): void => {

@@ -12,6 +12,13 @@ export function inside([x, y]: Corner, corners: Corner[]): boolean {
     return within;
 }
 
+/** The next layer beneath one at a point; from the lowest back to the topmost. */
+export function poseBehind(point: Corner, poses: Pose[], layer: string): Pose | undefined {
+    const there = poses.filter((pose) => pose.seen && inside(point, pose.corners));
+    const at = there.findIndex((pose) => pose.layer === layer);
+    return there.at(at - 1);
+}
+
 /** The topmost layer that is seen at a point, in composition pixels. */
 export const poseAt = (point: Corner, poses: Pose[]): Pose | undefined =>
     poses.findLast((pose) => pose.seen && inside(point, pose.corners));

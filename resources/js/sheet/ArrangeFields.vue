@@ -56,6 +56,9 @@ async function ask(edit: string, args: object): Promise<void> {
 const placeName = (x: (typeof SIDES)[number], y: (typeof SIDES)[number]): string =>
     x === y && x === 'middle' ? 'In the middle' : `At the ${NAMES.y[y]} ${NAMES.x[x]}`;
 
+const anchorName = (x: (typeof SIDES)[number], y: (typeof SIDES)[number]): string =>
+    x === y && x === 'middle' ? 'Anchor in the middle' : `Anchor at the ${NAMES.y[y]} ${NAMES.x[x]}`;
+
 function setMargin(event: Event): void {
     const margin = Number((event.target as HTMLInputElement).value);
     preferences.margin = Number.isFinite(margin) ? Math.max(-10_000, Math.min(10_000, margin)) : preferences.margin;
@@ -74,6 +77,19 @@ function setMargin(event: Event): void {
                     :aria-label="placeName(x, y)"
                     :data-place="`${x} ${y}`"
                     @click="ask('align-layers', { x, y, margin: preferences.margin })"
+                />
+            </template>
+        </div>
+        <div class="nine anchors" role="group" aria-label="Nine points for the anchor">
+            <template v-for="y in SIDES" :key="y">
+                <button
+                    v-for="x in SIDES"
+                    :key="x"
+                    type="button"
+                    :title="anchorName(x, y)"
+                    :aria-label="anchorName(x, y)"
+                    :data-anchor="`${x} ${y}`"
+                    @click="ask('place-anchors', { x, y })"
                 />
             </template>
         </div>
@@ -146,8 +162,8 @@ function setMargin(event: Event): void {
 <style scoped>
 .arrange {
     display: grid;
-    grid-template-columns: auto minmax(0, 1fr);
-    gap: 4px 12px;
+    grid-template-columns: auto auto minmax(0, 1fr);
+    gap: 4px 10px;
     align-items: center;
     padding: 2px 12px 6px 16px;
 }
@@ -177,6 +193,17 @@ function setMargin(event: Event): void {
     background: var(--quiet);
     content: '';
     opacity: 0.5;
+}
+.anchors {
+    grid-template-columns: repeat(3, 14px);
+}
+.anchors button::after {
+    width: 6px;
+    height: 6px;
+    border: 1.25px solid var(--quiet);
+    border-radius: 50%;
+    background: none;
+    opacity: 0.8;
 }
 .nine button:hover,
 .nine button:focus-visible {

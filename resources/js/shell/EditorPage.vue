@@ -55,6 +55,7 @@ useShortcuts({
     render: () => (rendering.value = true),
     switch: () => (switching.value = !switching.value),
     keys: () => (reading.value = true),
+    write: () => void picture.value?.write(),
 });
 
 async function open(): Promise<void> {

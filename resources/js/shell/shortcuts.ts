@@ -1,4 +1,5 @@
 import { useEventListener } from '@vueuse/core';
+import { useLooking } from '@/picture/looking';
 import { useComposition } from '@/project/composition';
 import { useLayerActions } from '@/project/layerActions';
 import { usePlayhead } from '@/project/playhead';
@@ -10,11 +11,13 @@ export function useShortcuts(actions: {
     render: () => void;
     switch: () => void;
     keys: () => void;
+    write: () => void;
 }): void {
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
     const layers = useLayerActions();
+    const looking = useLooking();
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
@@ -93,11 +96,12 @@ export function useShortcuts(actions: {
         PageUp: () => toMarker(-1),
         PageDown: () => toMarker(1),
         f: actions.fit,
+        t: actions.write,
         g: actions.switch,
         '?': actions.keys,
         Delete: remove,
         Backspace: remove,
-        Escape: () => selection.clear(),
+        Escape: () => (looking.wanted ? looking.wanted(null) : selection.clear()),
     };
 
     const withControl: Record<string, (event: KeyboardEvent) => void> = {

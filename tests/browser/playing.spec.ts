@@ -1,0 +1,158 @@
+import { expect, test, type Page } from '@playwright/test';
+import { addToComposition, emptyComposition, goToFrame, kept, layersOf, upload } from './producer';
+
+async function act(page: Page, layer: string, name: string): Promise<void> {
+    await page.locator(`[data-layer=${layer}] .name`).click({ button: 'right' });
+    await kept(page, () => page.locator(`[data-act=${name}]`).click());
+}
+
+test('a clip that is too short says so, and is slowed down, reversed, frozen or looped', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await upload(page, 'silent.mp4');
+    await kept(page, () => page.getByRole('button', { name: 'Add silent.mp4' }).dblclick());
+    await page.locator('[data-tab=sheet]').click();
+    const clip = async (): Promise<Record<string, unknown>> => (await layersOf(page))[1]!;
+    expect(await clip()).toMatchObject({ in: 0, out: 50 });
+    await act(page, 'l2', 'composition');
+    await expect(page.locator('[data-missing-frames]')).toContainText('200 frames are missing');
+    const hatched = (await page.locator('[data-band=l2] [data-missing]').boundingBox())!;
+    const band = (await page.locator('[data-band=l2]').boundingBox())!;
+    expect(hatched.width / band.width).toBeCloseTo(0.8, 2);
+
+    await kept(page, () => page.getByRole('button', { name: 'Slow down to fill' }).click());
+    expect(await clip()).toMatchObject({ speed: 20 });
+    await expect(page.locator('[data-missing-frames]')).toBeHidden();
+    await page.locator('[data-pace]').getByRole('textbox', { name: 'Speed' }).fill('100');
+    await kept(page, () => page.locator('[data-pace]').getByRole('textbox', { name: 'Speed' }).press('Enter'));
+    await kept(page, () =>
+        page
+            .locator('[data-pace] select')
+            .selectOption('loop')
+            .then(() => undefined),
+    );
+    await expect(page.locator('[data-missing-frames]')).toBeHidden();
+    expect(await clip()).toMatchObject({ beyond: 'loop' });
+
+    await kept(page, () => page.getByRole('button', { name: 'Reverse', exact: true }).click());
+    // 249 frames on, round the clip's 50, it would be at its last; from there it goes back.
+    expect(await clip()).toMatchObject({ from: 249, speed: -100 });
+    await goToFrame(page, 10);
+    await kept(page, () => page.getByRole('button', { name: 'Freeze the frame at the playhead' }).click());
+    expect(await clip()).toMatchObject({ from: 39, speed: 0 });
+    await kept(page, () => page.keyboard.press('Control+z'));
+    expect(await clip()).toMatchObject({ from: 249, speed: -100 });
+});
+
+test('layers are looked at alone, and muted', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'beat.wav');
+    await kept(page, () => page.getByRole('button', { name: 'Add beat.wav' }).dblclick());
+    await addToComposition(page, 'Bar');
+    await addToComposition(page, 'Title');
+    await expect(page.locator('[data-band=l1] .wave path')).toHaveCount(1);
+    const heard = async (): Promise<number> =>
+        (await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}/sounds`)).json()).cues.length;
+    expect(await heard()).toBe(1);
+    await kept(page, () => page.getByRole('button', { name: 'Mute this layer' }).click());
+    expect(await heard()).toBe(0);
+    await kept(page, () => page.getByRole('button', { name: 'Let this layer be heard' }).click());
+
+    await page.locator('[data-layer=l3] .name').click();
+    await kept(page, () => page.keyboard.press('a'));
+    await expect(page.locator('[data-alone]')).toHaveText('1 alone · show all');
+    await expect(page.locator('[data-band=l2]')).toHaveClass(/aside/);
+    expect(await heard()).toBe(0);
+    await kept(page, () => page.locator('[data-alone]').click());
+    expect(await heard()).toBe(1);
+});
+
+test('guides are pulled from the rulers, and what is dragged near is drawn to them', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-look]').click();
+    await page.locator('[data-look-menu]').getByText('Rulers').click();
+    await page.locator('[data-look-menu]').getByText('Safe areas').click();
+    await expect(page.locator('[data-safe]')).toHaveCount(2);
+    await page.keyboard.press('Escape');
+    const area = (await page.locator('.picture').boundingBox())!;
+    await page.mouse.move(area.x + 6, area.y + 200);
+    await page.mouse.down();
+    await page.mouse.move(area.x + 150, area.y + 200, { steps: 5 });
+    await kept(page, () => page.mouse.up());
+    const guides = async (): Promise<{ axis: string; at: number }[]> =>
+        (await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}`)).json()).document.guides;
+    const [guide] = await guides();
+    expect(guide!.axis).toBe('x');
+
+    const scale = (await page.locator('.picture .frame').boundingBox())!.width / 1920;
+    const outline = (await page.locator('polygon.outline').boundingBox())!;
+    const target = (await page.locator('.picture .frame').boundingBox())!.x + guide!.at * scale;
+    await page.mouse.move(outline.x + 30, outline.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(outline.x + 60, outline.y + 20, { steps: 3 });
+    // Its left edge to three screen pixels beside the guide.
+    await page.mouse.move(outline.x + 30 + target - outline.x + 3, outline.y + 20, { steps: 8 });
+    await kept(page, () => page.mouse.up());
+    const [layer] = await layersOf(page);
+    const left = (layer!.position as number[])[0]! - (layer!.size as number[])[0]! / 2;
+    expect(Math.abs(left - guide!.at)).toBeLessThan(0.6);
+
+    // Off the frame with it, and it is gone.
+    await page.mouse.move(target, area.y + 60);
+    await page.mouse.down();
+    await page.mouse.move(area.x + 4, area.y + 60, { steps: 4 });
+    await kept(page, () => page.mouse.up());
+    expect(await guides()).toBeUndefined();
+});
+
+test('a click takes what is seen, another what lies behind; a drag over the background selects what it touches', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await addToComposition(page, 'Circle');
+    const frame = (await page.locator('.picture .frame').boundingBox())!;
+    const [x, y] = [frame.x + frame.width / 2, frame.y + frame.height / 2];
+    const selected = page.locator('.cell.selected');
+    await page.locator('.picture').focus();
+    await page.keyboard.press('Escape');
+    await page.mouse.click(x, y);
+    await expect(selected).toHaveAttribute('data-layer', 'l2');
+    await page.mouse.click(x, y);
+    await expect(selected).toHaveAttribute('data-layer', 'l1');
+    await page.mouse.click(x, y);
+    await expect(selected).toHaveAttribute('data-layer', 'l2');
+    await page.keyboard.press('Escape');
+    await page.mouse.move(frame.x + 5, frame.y + 5);
+    await page.mouse.down();
+    await page.mouse.move(x, y, { steps: 6 });
+    await page.mouse.up();
+    await expect(selected).toHaveCount(2);
+
+    // The anchor goes to a corner, and nothing moves.
+    await page.locator('[data-layer=l1] .name').click();
+    await page.locator('[data-tab=sheet]').click();
+    const before = (await page.locator('polygon.outline').getAttribute('points'))!;
+    await kept(page, () => page.locator('[data-anchor="start end"]').click());
+    const [layer] = await layersOf(page);
+    const [w, h] = layer!.size as [number, number];
+    expect(layer!.anchor).toEqual([-w / 2, h / 2]);
+    expect(await page.locator('polygon.outline').getAttribute('points')).toBe(before);
+});
+
+test('a colour is taken from the picture', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'photo.jpg');
+    await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    const frame = (await page.locator('.picture .frame').boundingBox())!;
+    await expect(page.locator('.picture')).toHaveAttribute('data-complete', 'true');
+    await page.locator('[data-property=fill] [data-dropper]').click();
+    await kept(page, () => page.mouse.click(frame.x + frame.width * 0.4, frame.y + frame.height * 0.35));
+    const fill = (await layersOf(page))[1]!.fill as string;
+    // As the photograph has it, which JPEG keeps within a few steps.
+    const parts = [1, 3, 5].map((at) => parseInt(fill.slice(at, at + 2), 16));
+    [0xc0, 0x39, 0x2b].forEach((part, index) => expect(Math.abs(parts[index]! - part)).toBeLessThan(5));
+});
