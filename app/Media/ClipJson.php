@@ -6,15 +6,15 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Media\Clip;
 
-/** A probed clip as the database keeps it: everything but where its file is. */
+/** A probed clip as the database keeps it: everything but where its file is, and what there is to draw, which is kept beside it. */
 final class ClipJson
 {
     public static function write(Clip $clip): string
     {
-        return json_encode(['rate' => (string) $clip->rate] + array_diff_key(get_object_vars($clip), ['file' => '']), JSON_THROW_ON_ERROR);
+        return json_encode(['rate' => (string) $clip->rate] + array_diff_key(get_object_vars($clip), ['file' => '', 'drawing' => '']), JSON_THROW_ON_ERROR);
     }
 
-    public static function read(string $json, string $file): Clip
+    public static function read(string $json, string $file, ?string $drawing): Clip
     {
         $node = Node::decode($json);
         $start = $node->field('start')->number();
@@ -40,6 +40,7 @@ final class ClipJson
             $node->optional('channels')?->int(0, 1000) ?? 2,
             $node->optional('missing')?->int(0, PHP_INT_MAX) ?? 0,
             $node->optional('coding')?->string(),
+            $drawing,
         );
     }
 }

@@ -64,7 +64,7 @@ final class Intake
             return;
         }
         $this->keep($path, Media::originalOf($hash));
-        $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
+        $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
         $this->prepare($media);
     }
 

@@ -19,6 +19,7 @@ use Ricamo\Raster\Media\Clips;
  * @property ?string $folder the one that it is filed in
  * @property ?string $hash of its content; null until it has been looked at
  * @property ?string $clip what probing found, JSON; null likewise
+ * @property ?string $drawing what there is to draw of it, JSON, where it is a drawing
  * @property ?string $preview how its preview frames are made, JSON
  * @property string $state checking, refused, twin (the same is there already), waiting, preparing, ready, failed or cancelled
  * @property string $attempt what the job carries that is at it now; those of earlier attempts change nothing any more
@@ -68,7 +69,7 @@ final class Media extends Model
 
     public function clip(): Clip
     {
-        return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original());
+        return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original(), $this->drawing);
     }
 
     public function toDocument(): MediaDocument

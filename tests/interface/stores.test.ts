@@ -1,3 +1,4 @@
+import { droppedFiles, sequencesIn } from '@/project/sequences';
 import { describe, expect, it } from 'vitest';
 import { Paths } from '@/picture/paths';
 import { usePlayhead } from '@/project/playhead';
@@ -110,5 +111,40 @@ describe('paths', () => {
         paths.learn({ one: 'M0 0', two: 'M1 1' });
         paths.learn({ one: 'something else' });
         expect(paths.keys()).toEqual(['one', 'two']);
+    });
+});
+
+describe('numbered pictures', () => {
+    const named = (...names: string[]): File[] => names.map((name) => new File(['x'], name));
+
+    it('are one clip from four on, by what their names have in common', () => {
+        const files = named('b_2.png', 'b_10.png', 'b_9.png', 'b_11.png', 'photo1.jpg', 'photo2.jpg', 'street.mp4');
+        const { single, sequences } = sequencesIn(files);
+        expect(single.map((file) => file.name)).toEqual(['photo1.jpg', 'photo2.jpg', 'street.mp4']);
+        expect(sequences.map((one) => [one.name, one.files.length])).toEqual([['b_2–11.png', 4]]);
+    });
+
+    it('of two kinds are two clips', () => {
+        const numbers = [1, 2, 3, 4];
+        const files = named(...numbers.map((n) => `a${n}.png`), ...numbers.map((n) => `a${n}.JPG`));
+        expect(sequencesIn(files).sequences.map((one) => one.name)).toEqual(['a1–4.png', 'a1–4.jpg']);
+    });
+
+    it('are found in folders that are dropped', async () => {
+        const file = (name: string) => ({
+            isFile: true,
+            file: (give: (file: File) => void) => give(new File(['x'], name)),
+        });
+        const folder = (...parts: object[][]) => ({
+            isFile: false,
+            createReader: () => {
+                const left = [...parts, []];
+                return { readEntries: (give: (entries: object[]) => void) => give(left.shift()!) };
+            },
+        });
+        const dropped = [folder([file('a1.png'), file('.hidden')], [folder([file('a2.png')])]), file('b.mp4')];
+        const data = { items: dropped.map((entry) => ({ webkitGetAsEntry: () => entry })), files: [] };
+        const found = await droppedFiles(data as unknown as DataTransfer);
+        expect(found.map((one) => one.name)).toEqual(['a1.png', 'a2.png', 'b.mp4']);
     });
 });

@@ -6,21 +6,28 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 
-/** The inside of an outline (by the non-zero rule) in one colour. */
+/** The inside of an outline in one colour or a gradient. */
 final readonly class Fill implements Operation
 {
-    public function __construct(public Outline $outline, public Affine $matrix, public Colour $colour)
-    {
+    public function __construct(
+        public Outline $outline,
+        public Affine $matrix,
+        public Colour|Gradient $paint,
+        public FillRule $rule = FillRule::NonZero,
+    ) {
     }
 
     public function encode(): string
     {
-        return "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},\"colour\":\"$this->colour\"}";
+        $paint = $this->paint instanceof Gradient ? "\"gradient\":{$this->paint->encode()}" : "\"colour\":\"$this->paint\"";
+        $rule = $this->rule === FillRule::NonZero ? '' : ",\"rule\":\"{$this->rule->value}\"";
+
+        return "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},$paint$rule}";
     }
 
     public function faded(float $opacity): self
     {
-        return new self($this->outline, $this->matrix, $this->colour->faded($opacity));
+        return new self($this->outline, $this->matrix, $this->paint->faded($opacity), $this->rule);
     }
 
     public function extent(): ?Box

@@ -6,4 +6,5 @@ enum Join: string
 {
     case Miter = 'miter';
     case Round = 'round';
+    case Bevel = 'bevel';
 }

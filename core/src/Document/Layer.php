@@ -104,7 +104,7 @@ final readonly class Layer
     public function matrix(int|float $frame): Affine
     {
         if (! $this->kind->isSeen()) {
-            return Affine::identity();
+            return new Affine;
         }
         ['scale' => $scale, 'anchor' => $anchor, 'position' => $position, 'rotation' => $rotation] = $this->properties;
         [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $position->at($frame, $this->span)];

@@ -14,6 +14,7 @@ final readonly class MediaFacts
     /**
      * @param  int  $frames  how many frames of $rate it shows
      * @param  bool  $alpha  whether its pictures are transparent in places
+     * @param  ?string  $drawing  what there is to draw, where it is not made of pixels: JSON of a Drawing
      * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null for as long as its pictures
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class MediaFacts
         public bool $sound,
         public bool $alpha = false,
         private ?float $soundSeconds = null,
+        public ?string $drawing = null,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class MediaFacts
         return new self(0, 0, new FrameRate(self::SOUND_RATE), max(1, (int) ceil($seconds * self::SOUND_RATE)), true, false, $seconds);
     }
 
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool} */
+    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool, drawn: bool} */
     public function toJson(): array
     {
         return [
@@ -45,6 +47,7 @@ final readonly class MediaFacts
             'alpha' => $this->alpha,
             'still' => $this->isStill(),
             'heard' => $this->isSound(),
+            'drawn' => $this->drawing !== null,
         ];
     }
 

@@ -14,11 +14,6 @@ final readonly class Affine
     ) {
     }
 
-    public static function identity(): self
-    {
-        return new self(1, 0, 0, 1, 0, 0);
-    }
-
     public static function translation(float $x, float $y): self
     {
         return new self(1, 0, 0, 1, $x, $y);

@@ -76,6 +76,11 @@ final readonly class Path
         return new self($this->commands, $moved);
     }
 
+    public function scaled(float $by): self
+    {
+        return new self($this->commands, array_map(fn (float $value): float => $value * $by, $this->coordinates));
+    }
+
     /** @param  iterable<self>  $paths */
     public static function joined(iterable $paths): self
     {

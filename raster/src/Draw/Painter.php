@@ -6,12 +6,16 @@ use FFI;
 use FFI\CData;
 use LogicException;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\FillRule;
+use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -39,7 +43,7 @@ final class Painter
         $this->canvas = $this->cairo->cairo_create($surface->handle);
         $this->cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
         $this->cairo->cairo_set_tolerance($this->canvas, self::TOLERANCE);
-        $this->cairo->cairo_set_miter_limit($this->canvas, Stroke::MITER_LIMIT);
+        $this->cairo->cairo_set_miter_limit($this->canvas, Pen::MITER_LIMIT);
         $this->paths = new PathCache;
     }
 
@@ -84,7 +88,8 @@ final class Painter
     {
         $this->matrix($fill->matrix);
         $this->paths->trace($this->canvas, $fill->outline);
-        $this->source($fill->colour);
+        $this->source($fill->paint);
+        $this->cairo->cairo_set_fill_rule($this->canvas, $fill->rule === FillRule::EvenOdd ? Cairo::RULE_EVEN_ODD : Cairo::RULE_WINDING);
         $this->cairo->cairo_fill($this->canvas);
     }
 
@@ -92,10 +97,31 @@ final class Painter
     {
         $this->matrix($stroke->matrix);
         $this->paths->trace($this->canvas, $stroke->outline);
-        $this->source($stroke->colour);
-        $this->cairo->cairo_set_line_width($this->canvas, $stroke->width);
-        $this->cairo->cairo_set_line_join($this->canvas, $stroke->join === Join::Miter ? Cairo::JOIN_MITER : Cairo::JOIN_ROUND);
+        $this->source($stroke->paint);
+        $this->pen($stroke->pen);
         $this->cairo->cairo_stroke($this->canvas);
+    }
+
+    private function pen(Pen $pen): void
+    {
+        $cairo = $this->cairo;
+        $cairo->cairo_set_line_width($this->canvas, $pen->width);
+        $cairo->cairo_set_line_join($this->canvas, match ($pen->join) {
+            Join::Miter => Cairo::JOIN_MITER,
+            Join::Round => Cairo::JOIN_ROUND,
+            Join::Bevel => Cairo::JOIN_BEVEL,
+        });
+        $cairo->cairo_set_line_cap($this->canvas, match ($pen->cap) {
+            Cap::Butt => Cairo::CAP_BUTT,
+            Cap::Round => Cairo::CAP_ROUND,
+            Cap::Square => Cairo::CAP_SQUARE,
+        });
+        $count = count($pen->dashes);
+        $dashes = $count === 0 ? null : $cairo->new("double[$count]");
+        foreach ($pen->dashes as $index => $length) {
+            $dashes[$index] = $length;
+        }
+        $cairo->cairo_set_dash($this->canvas, $dashes, $count, $pen->offset);
     }
 
     private function image(Image $image): void
@@ -167,11 +193,35 @@ final class Painter
         $this->cairo->cairo_set_matrix($this->canvas, FFI::addr($native));
     }
 
-    private function source(Colour $colour): void
+    private function source(Colour|Gradient $colour): void
     {
+        if ($colour instanceof Gradient) {
+            $this->gradient($colour);
+
+            return;
+        }
         $this->cairo->cairo_set_source_rgba(
             $this->canvas, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255,
         );
+    }
+
+    private function gradient(Gradient $gradient): void
+    {
+        $cairo = $this->cairo;
+        $pattern = $gradient->focus === null
+            ? $cairo->cairo_pattern_create_linear(0, 0, 1, 0)
+            : $cairo->cairo_pattern_create_radial($gradient->focus->x, $gradient->focus->y, 0, 0, 0, 1);
+        foreach ($gradient->stops as [$offset, $colour]) {
+            $cairo->cairo_pattern_add_color_stop_rgba($pattern, $offset, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255);
+        }
+        $cairo->cairo_pattern_set_extend($pattern, Cairo::EXTEND_PAD);
+        // Cairo asks for the way from the outline's space into the gradient's.
+        $into = $gradient->matrix->inverse();
+        $matrix = $cairo->new('cairo_matrix_t');
+        [$matrix->xx, $matrix->yx, $matrix->xy, $matrix->yy, $matrix->x0, $matrix->y0] = [$into->a, $into->b, $into->c, $into->d, $into->e, $into->f];
+        $cairo->cairo_pattern_set_matrix($pattern, FFI::addr($matrix));
+        $cairo->cairo_set_source($this->canvas, $pattern);
+        $cairo->cairo_pattern_destroy($pattern);
     }
 
     public function __destruct()

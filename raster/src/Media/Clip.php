@@ -3,6 +3,7 @@
 namespace Ricamo\Raster\Media;
 
 use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Drawing\Drawing;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Process\Ffmpeg;
 
@@ -26,6 +27,7 @@ final readonly class Clip
      * @param  ?string  $decoder  the one that reads it whole, where that is not the usual one
      * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null where it has none
      * @param  int  $missing  how many frames its header promises that are not there
+     * @param  ?string  $drawing  what there is to draw, where it is not made of pixels: JSON of a Drawing
      * @param  ?string  $coding  how its pictures are coded, as ffmpeg calls it
      */
     public function __construct(
@@ -47,6 +49,7 @@ final readonly class Clip
         public int $channels,
         public int $missing = 0,
         public ?string $coding = null,
+        public ?string $drawing = null,
     ) {
     }
 
@@ -56,7 +59,7 @@ final readonly class Clip
             return MediaFacts::sound((float) $this->soundSeconds);
         }
 
-        return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds);
+        return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds, $this->drawing);
     }
 
     /** A file that holds nothing to be seen. */
@@ -65,6 +68,14 @@ final readonly class Clip
         $facts = MediaFacts::sound($seconds);
 
         return new self($file, 0, 0, $facts->rate, $facts->frames, $start, $start, $fileStart, false, false, 'bt709', false, false, null, $seconds, $channels, coding: $coding);
+    }
+
+    /** A file that holds outlines. */
+    public static function ofDrawing(string $file, Drawing $drawing): self
+    {
+        [$width, $height] = [max(1, (int) round($drawing->width)), max(1, (int) round($drawing->height))];
+
+        return new self($file, $width, $height, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'svg', drawing: $drawing->toJson());
     }
 
     public function isSound(): bool
@@ -80,6 +91,12 @@ final readonly class Clip
     /** What the producer should know of the file; null where it is as it should be. */
     public function remark(): ?string
     {
+        if ($this->drawing !== null) {
+            $leftOut = Drawing::parse($this->drawing)->leftOut;
+
+            return $leftOut === [] ? null : 'left out: '.implode(', ', $leftOut);
+        }
+
         return $this->missing === 0 ? null : "it is cut off: $this->missing of its ".($this->frames + $this->missing).' frames are missing';
     }
 

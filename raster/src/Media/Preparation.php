@@ -2,8 +2,13 @@
 
 namespace Ricamo\Raster\Media;
 
+use Ricamo\Core\Drawing\Drawing;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Draw\Painter;
+use Ricamo\Raster\Draw\Surface;
 use Ricamo\Raster\Process\Ffmpeg;
+use RuntimeException;
 
 /**
  * Makes of a clip what a browser can show frame by frame: `frames/000000.jpg` and on, `poster.jpg` (both `.webp` for
@@ -41,14 +46,17 @@ final class Preparation
         if ($free !== false && $free < $this->plan->bytes() + self::SPARED) {
             throw new Refusal(sprintf('the disk is full: its preview takes about %d MB', ceil($this->plan->bytes() / 1e6)));
         }
-        if (! $this->clip->isSound()) {
+        if ($this->clip->drawing !== null) {
+            $this->drawnPoster(Drawing::parse($this->clip->drawing));
+        } elseif (! $this->clip->isSound()) {
             $this->poster();
         }
         $progress(0);
         if ($this->clip->hasSound()) {
             $this->sound($progress);
         }
-        while (! $this->clip->isSound() && ! $this->frames($progress)) {
+        $isMoving = ! $this->clip->isSound() && $this->clip->drawing === null;
+        while ($isMoving && ! $this->frames($progress)) {
             $this->plan = $this->plan->thinner($this->clip);
         }
     }
@@ -60,6 +68,19 @@ final class Preparation
             '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
             '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
+    }
+
+    private function drawnPoster(Drawing $drawing): void
+    {
+        $scale = self::POSTER_HEIGHT / $drawing->height;
+        $scale = min($scale, 4 * self::POSTER_HEIGHT / $drawing->width);
+        $surface = new Surface(max(1, (int) round($drawing->width * $scale)), max(1, (int) round($drawing->height * $scale)));
+        (new Painter($surface, new ClipPictures(new Clips([])), new Affine))->paintOver($drawing->operations(Affine::scaling($scale, $scale)));
+        try {
+            $surface->writePng("{$this->folder}/poster.png");
+        } catch (RuntimeException) {
+            throw new Refusal('the disk is full');
+        }
     }
 
     /**

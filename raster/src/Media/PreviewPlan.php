@@ -12,12 +12,12 @@ final readonly class PreviewPlan
     private const SIDES = [1 => 2160, 3_000 => 720, 20_000 => 540, PHP_INT_MAX => 360];
 
     /** Bytes a pixel that a usual picture takes; pictures of noise take four times as many. */
-    private const BYTES_A_PIXEL = ['jpg' => 0.2, 'webp' => 0.3];
+    private const BYTES_A_PIXEL = ['jpg' => 0.2, 'webp' => 0.3, 'png' => 1.0];
 
     /**
      * @param  int  $every  one of so many of the clip's frames is kept, from the first
      * @param  int  $count  how many are kept
-     * @param  string  $type  `jpg`, or `webp` for clips with alpha; also the ending of their names
+     * @param  string  $type  `jpg`, `png` for drawings, of which there is only a poster, or `webp` for clips with alpha; also the ending of their names
      */
     private function __construct(public int $every, public int $count, public int $width, public int $height, public string $type)
     {
@@ -25,8 +25,8 @@ final readonly class PreviewPlan
 
     public static function of(Clip $clip, PreviewBudget $budget): self
     {
-        if ($clip->isSound()) {
-            return new self(1, 0, 0, 0, 'jpg');
+        if ($clip->isSound() || $clip->drawing !== null) {
+            return new self(1, 0, 0, 0, $clip->isSound() ? 'jpg' : 'png');
         }
         $every = (int) ceil($clip->frames / $budget->frames);
         $plan = self::keeping($clip, $every);

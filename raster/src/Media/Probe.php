@@ -2,6 +2,8 @@
 
 namespace Ricamo\Raster\Media;
 
+use Ricamo\Core\Drawing\Drawing;
+use Ricamo\Core\Interchange\Svg\SvgReader;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Process\Ffmpeg;
@@ -21,6 +23,9 @@ final class Probe
         }
         if (filesize($file) === 0) {
             throw new Refusal('the file is empty');
+        }
+        if (SvgReader::isSvg((string) file_get_contents($file, length: 4096))) {
+            return Clip::ofDrawing($file, self::drawing($file));
         }
         $streams = self::streams($file);
         $sound = $streams['audio'] ?? null;
@@ -48,6 +53,16 @@ final class Probe
             $sound === null ? null : self::soundSeconds($sound, $timing, (float) $streams['length']),
             (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing), (string) $video['codec_name'],
         );
+    }
+
+    private static function drawing(string $file): Drawing
+    {
+        $drawing = SvgReader::parse((string) file_get_contents($file, length: SvgReader::LARGEST + 1));
+        if (max($drawing->width, $drawing->height) > self::LARGEST_SIDE) {
+            throw new Refusal(sprintf('a picture of %d × %d pixels is outside 1..%d', $drawing->width, $drawing->height, self::LARGEST_SIDE));
+        }
+
+        return $drawing;
     }
 
     /**

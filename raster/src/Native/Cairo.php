@@ -27,6 +27,18 @@ final class Cairo
 
     public const JOIN_ROUND = 1;
 
+    public const JOIN_BEVEL = 2;
+
+    public const CAP_BUTT = 0;
+
+    public const CAP_ROUND = 1;
+
+    public const CAP_SQUARE = 2;
+
+    public const RULE_WINDING = 0;
+
+    public const RULE_EVEN_ODD = 1;
+
     public const PATH_MOVE_TO = 0;
 
     public const PATH_LINE_TO = 1;
@@ -63,10 +75,19 @@ final class Cairo
         void cairo_set_source_rgba(cairo_t *cr, double red, double green, double blue, double alpha);
         void cairo_set_source_surface(cairo_t *cr, cairo_surface_t *surface, double x, double y);
         cairo_pattern_t *cairo_get_source(cairo_t *cr);
+        void cairo_set_source(cairo_t *cr, cairo_pattern_t *source);
+        cairo_pattern_t *cairo_pattern_create_linear(double x0, double y0, double x1, double y1);
+        cairo_pattern_t *cairo_pattern_create_radial(double x0, double y0, double r0, double x1, double y1, double r1);
+        void cairo_pattern_add_color_stop_rgba(cairo_pattern_t *pattern, double offset, double red, double green, double blue, double alpha);
+        void cairo_pattern_set_matrix(cairo_pattern_t *pattern, const cairo_matrix_t *matrix);
+        void cairo_pattern_destroy(cairo_pattern_t *pattern);
         void cairo_pattern_set_filter(cairo_pattern_t *pattern, int filter);
         void cairo_pattern_set_extend(cairo_pattern_t *pattern, int extend);
         void cairo_set_line_width(cairo_t *cr, double width);
         void cairo_set_line_join(cairo_t *cr, int join);
+        void cairo_set_line_cap(cairo_t *cr, int cap);
+        void cairo_set_dash(cairo_t *cr, const double *dashes, int count, double offset);
+        void cairo_set_fill_rule(cairo_t *cr, int rule);
         void cairo_set_miter_limit(cairo_t *cr, double limit);
         void cairo_set_matrix(cairo_t *cr, const cairo_matrix_t *matrix);
         void cairo_identity_matrix(cairo_t *cr);

@@ -144,6 +144,8 @@ export interface Media {
     still: boolean;
     /** Whether it is only heard. */
     heard: boolean;
+    /** Whether it is made of outlines. */
+    drawn: boolean;
     state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
     /** How its pictures are coded, as ffmpeg calls it. */

@@ -41,21 +41,49 @@ export interface DisplayList {
     reference?: Operation[];
 }
 export interface Fill {
+    gradient?: Gradient;
+    /**
+     * left out for nonzero
+     */
+    rule?: 'evenodd';
     op: 'fill';
     path: string;
     matrix: Matrix;
-    colour: Colour;
+    colour?: Colour;
+}
+/**
+ * in the place of a colour; stops are offsets from 0 to 1 with colours
+ */
+export interface Gradient {
+    type: 'linear' | 'radial';
+    matrix: Matrix;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focus?: [number, number];
+    /**
+     * @minItems 1
+     */
+    stops: [[number | Colour, number | Colour], ...[number | Colour, number | Colour][]];
 }
 export interface Stroke {
+    gradient?: Gradient;
+    /**
+     * left out for butt
+     */
+    cap?: 'round' | 'square';
+    dashes?: number[];
+    offset?: number;
     op: 'stroke';
     path: string;
     matrix: Matrix;
-    colour: Colour;
+    colour?: Colour;
     /**
      * in the path's own units
      */
     width: number;
-    join: 'miter' | 'round';
+    join: 'miter' | 'round' | 'bevel';
 }
 export interface Image {
     op: 'image';

@@ -27,16 +27,23 @@ function explained(error: Error | DetailedError): Failure {
 /**
  * Sends a file in parts; a part that does not arrive is sent again, also after a while.
  *
+ * @param more what is said of it besides its name
  * @param progress is given the part of the file that has been sent, 0 to 1
  */
-export function send(path: string, file: File, progress: (part: number) => void, signal: AbortSignal): Promise<Sent> {
+export function send(
+    path: string,
+    file: File,
+    progress: (part: number) => void,
+    signal: AbortSignal,
+    more: Record<string, string> = {},
+): Promise<Sent> {
     return new Promise((resolve, reject) => {
         let media: number | null = null;
         const upload = new Upload(file, {
             endpoint: `/api${path}`,
             chunkSize: PART,
             retryDelays: [0, 500, 1500, 4000, 10000, 20000],
-            metadata: { filename: file.name },
+            metadata: { filename: file.name, ...more },
             headers: { Accept: 'application/json' },
             removeFingerprintOnSuccess: true,
             onProgress: (sent, total) => progress(total > 0 ? sent / total : 0),

@@ -21,7 +21,7 @@ const facts = computed(() => {
     const { clip } = props;
     return clip.heard
         ? `${(clip.frames / perSecond(clip.rate)).toFixed(1)} s`
-        : `${clip.width} × ${clip.height}${clip.still ? '' : ` · ${rateLabel(clip.rate)}`}${clip.alpha ? ' · alpha' : ''}`;
+        : `${clip.width} × ${clip.height}${clip.still ? '' : ` · ${rateLabel(clip.rate)}`}${clip.drawn ? ' · outlines' : clip.alpha ? ' · alpha' : ''}`;
 });
 
 const ordinal = (number: number): string =>

@@ -34,9 +34,7 @@ const entries = computed(() =>
 );
 
 function choose(): void {
-    for (const file of chooser.value?.files ?? []) {
-        void media.add(file);
-    }
+    void media.addAll([...(chooser.value?.files ?? [])]);
     if (chooser.value) {
         chooser.value.value = '';
     }
@@ -54,7 +52,7 @@ function toggle(folder: string): void {
         <input
             ref="chooser"
             type="file"
-            accept="video/*,image/*,audio/*,.mkv,.mov,.mxf,.flac,.opus"
+            accept="video/*,image/*,audio/*,.mkv,.mov,.mxf,.flac,.opus,.zip"
             multiple
             hidden
             data-upload

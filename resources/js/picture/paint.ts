@@ -1,4 +1,4 @@
-import type { DisplayList, Fill, Group, Image, Matrix, Operation, Stroke } from '@/api/displayList.gen';
+import type { DisplayList, Fill, Gradient, Group, Image, Matrix, Operation, Stroke } from '@/api/displayList.gen';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -73,15 +73,30 @@ export class Painter {
 
     private fill(context: Context, fill: Fill, view: View): void {
         this.place(context, fill.matrix, view);
-        context.fillStyle = fill.colour;
-        context.fill(this.paths.path(fill.path));
+        const path = this.paths.path(fill.path);
+        const rule = fill.rule ?? 'nonzero';
+        if (fill.gradient?.type === 'radial') {
+            // A canvas knows circles only: in the gradient's own space it is one, and the path is led there.
+            const into = new DOMMatrix(fill.gradient.matrix);
+            const led = new Path2D();
+            led.addPath(path, into.inverse());
+            context.transform(...fill.gradient.matrix);
+            context.fillStyle = paintOf(context, { ...fill.gradient, matrix: [1, 0, 0, 1, 0, 0] });
+            context.fill(led, rule);
+            return;
+        }
+        context.fillStyle = fill.gradient ? paintOf(context, fill.gradient) : fill.colour!;
+        context.fill(path, rule);
     }
 
     private stroke(context: Context, stroke: Stroke, view: View): void {
         this.place(context, stroke.matrix, view);
-        context.strokeStyle = stroke.colour;
+        context.strokeStyle = stroke.gradient ? paintOf(context, stroke.gradient) : stroke.colour!;
         context.lineWidth = stroke.width;
         context.lineJoin = stroke.join;
+        context.lineCap = stroke.cap ?? 'butt';
+        context.setLineDash(stroke.dashes ?? []);
+        context.lineDashOffset = stroke.offset ?? 0;
         context.miterLimit = 4;
         context.stroke(this.paths.path(stroke.path));
     }
@@ -114,4 +129,17 @@ export class Painter {
         context.drawImage(sheet, 0, 0);
         context.globalAlpha = 1;
     }
+}
+
+/** A gradient whose matrix keeps angles, in the space that the context is in. */
+function paintOf(context: Context, { type, matrix: [a, b, c, d, e, f], focus, stops }: Gradient): CanvasGradient {
+    const [x, y] = focus ?? [0, 0];
+    const paint =
+        type === 'linear'
+            ? context.createLinearGradient(e, f, a + e, b + f)
+            : context.createRadialGradient(a * x! + c * y! + e, b * x! + d * y! + f, 0, e, f, Math.hypot(a, b));
+    for (const [offset, colour] of stops as [number, string][]) {
+        paint.addColorStop(offset, colour);
+    }
+    return paint;
 }

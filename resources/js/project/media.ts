@@ -4,7 +4,9 @@ import { computed, ref, watch } from 'vue';
 import type { Arrival, Media } from '@/api/answers';
 import { get, post, remove, type Failure } from '@/api/client';
 import { send } from '@/api/upload';
+import { useComposition } from './composition';
 import { useProject } from './project';
+import { packed, sequencesIn, type Sequence } from './sequences';
 
 export interface Upload {
     key: number;
@@ -52,16 +54,18 @@ export const useMedia = defineStore('media', () => {
     }
 
     /** @returns the clip, or null when it was refused; the upload's row then says why */
-    async function add(file: File): Promise<Media | null> {
+    async function add(file: File | Sequence): Promise<Media | null> {
         const abort = new AbortController();
         uploads.value.push({ key: ++keys, name: file.name, part: 0, problem: null, cancel: () => abort.abort() });
         const row = uploads.value[uploads.value.length - 1]!;
         try {
             const sent = await send(
                 `/projects/${project.id}/uploads`,
-                file,
+                file instanceof File ? file : await packed(file),
                 (part) => (row.part = Math.min(part, 0.999)),
                 abort.signal,
+                // Numbered pictures are shown at the rate of what they are brought into; their layer's speed changes that.
+                { rate: useComposition().shown?.rate ?? '25/1' },
             );
             const id = sent.media === null ? null : await lookedAt(sent.media, row);
             if (id === null) {
@@ -74,6 +78,17 @@ export const useMedia = defineStore('media', () => {
         } catch (error) {
             row.problem = (error as Failure).message;
             return null;
+        }
+    }
+
+    /** Takes in files, numbered pictures among them as the clips that they are. @param each is given what came of each */
+    async function addAll(files: File[], each?: (media: Media) => Promise<void>): Promise<void> {
+        const { single, sequences } = sequencesIn(files);
+        for (const one of [...single, ...sequences]) {
+            const added = await add(one);
+            if (added) {
+                await each?.(added);
+            }
         }
     }
 
@@ -91,5 +106,5 @@ export const useMedia = defineStore('media', () => {
         await refresh();
     }
 
-    return { list, folders, uploads, find, refresh, add, dismiss, prepareAgain, cancelPreparation };
+    return { list, folders, uploads, find, refresh, add, addAll, dismiss, prepareAgain, cancelPreparation };
 });

@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { droppedFiles } from '@/project/sequences';
 import { usePreferences } from '@/project/preferences';
 
 /** Files may be dropped anywhere. */
@@ -35,12 +36,11 @@ useEventListener(window, 'dragover', (event) => {
 });
 /** Dropped on the picture or the timeline, or into an empty composition, clips are not only taken in but put to use. */
 async function bring(files: File[], intoComposition: boolean): Promise<void> {
-    for (const file of files) {
-        const clip = await media.add(file);
-        if (clip && intoComposition) {
+    await media.addAll(files, async (clip) => {
+        if (intoComposition) {
             await adding.addClip(clip);
         }
-    }
+    });
 }
 
 useEventListener(window, 'drop', (event) => {
@@ -50,7 +50,7 @@ useEventListener(window, 'drop', (event) => {
         event.preventDefault();
         preferences.drawer = 'kit';
         const onto = event.target instanceof Element && event.target.closest('.picture, .timeline') !== null;
-        void bring([...(event.dataTransfer?.files ?? [])], onto || composition.layers.length === 0);
+        void droppedFiles(event.dataTransfer!).then((files) => bring(files, onto || composition.layers.length === 0));
     }
 });
 </script>

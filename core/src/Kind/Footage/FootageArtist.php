@@ -13,16 +13,24 @@ use Ricamo\Core\Time\FrameRate;
 /** Draws clips: which of their frames, and where. */
 final readonly class FootageArtist implements Artist
 {
-    public function __construct(private MediaLibrary $media)
+    public function __construct(private MediaLibrary $media, private ReadDrawings $drawings = new ReadDrawings)
     {
     }
 
     public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
     {
         $content = $this->content($layer);
-        $facts = $this->media->get($content->media)->known();
+        $media = $this->media->get($content->media);
+        $facts = $media->known();
         $shown = $content->frameShownAfter($frame - $layer->span->in, $facts, $rate);
         $size = $facts->size();
+
+        $drawing = $this->drawings->of($media);
+        if ($drawing !== null) {
+            $scaled = Affine::scaling($size->width / $drawing->width, $size->height / $drawing->height);
+
+            return $shown === null ? [] : $drawing->operations($matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2))->after($scaled));
+        }
 
         return $shown === null ? [] : [new Image(
             $content->media,

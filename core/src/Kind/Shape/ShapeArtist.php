@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind\Shape;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -38,7 +39,7 @@ final class ShapeArtist implements Artist
             $operations[] = new Fill($path, $matrix, $fill);
         }
         if ($width > 0 && $outline->isVisible()) {
-            $operations[] = new Stroke($path, $matrix, $outline, $width, Join::Miter);
+            $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
         }
 
         return $operations;

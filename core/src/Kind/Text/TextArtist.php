@@ -4,6 +4,7 @@ namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -38,7 +39,7 @@ final readonly class TextArtist implements Artist
             }
             $placed = $matrix->after($block->placement($index, $typeSize, $leading));
             if ($width > 0 && $outline->isVisible()) {
-                $strokes[] = new Stroke($line->outline, $placed, $outline, $width, Join::Round);
+                $strokes[] = new Stroke($line->outline, $placed, $outline, new Pen($width, Join::Round));
             }
             if ($fill->isVisible()) {
                 $fills[] = new Fill($line->outline, $placed, $fill);

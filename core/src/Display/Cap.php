@@ -1,0 +1,11 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+/** How a line ends. */
+enum Cap: string
+{
+    case Butt = 'butt';
+    case Round = 'round';
+    case Square = 'square';
+}

@@ -1,0 +1,204 @@
+<?php
+
+namespace Ricamo\Core\Tests\Interchange;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Cap;
+use Ricamo\Core\Display\FillRule;
+use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Drawing\Drawing;
+use Ricamo\Core\Drawing\DrawnGroup;
+use Ricamo\Core\Drawing\DrawnShape;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Interchange\Svg\SvgColour;
+use Ricamo\Core\Interchange\Svg\SvgReader;
+use Ricamo\Core\Refusal;
+
+final class SvgReaderTest extends TestCase
+{
+    private static function drawing(string $content, string $attributes = 'width="100" height="50"'): Drawing
+    {
+        return SvgReader::parse("<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" $attributes>$content</svg>");
+    }
+
+    private static function shape(string $content, string $attributes = 'width="100" height="50"'): DrawnShape
+    {
+        $part = self::drawing($content, $attributes)->parts[0];
+        self::assertInstanceOf(DrawnShape::class, $part);
+
+        return $part;
+    }
+
+    public function test_basic_shapes(): void
+    {
+        self::assertSame('M1 2L4 2L4 6L1 6Z', self::shape('<rect x="1" y="2" width="3" height="4"/>')->path->data());
+        self::assertSame('M1 2L3 4', self::shape('<line x1="1" y1="2" x2="3" y2="4" stroke="red"/>')->path->data());
+        self::assertSame('M1 2L3 4L5 6Z', self::shape('<polygon points="1,2 3,4 5,6"/>')->path->data());
+        self::assertSame('M1 2L3 4', self::shape('<polyline points="1 2 3 4 9" stroke="#000"/>')->path->data(), 'an odd number is left out');
+        $bounds = self::shape('<ellipse cx="10" cy="20" rx="3" ry="4"/>')->path->bounds();
+        self::assertSame([7.0, 16.0, 13.0, 24.0], $bounds?->toJson());
+        $round = self::shape('<rect width="20" height="10" rx="4" ry="2"/>')->path;
+        self::assertSame('M4 0L16 0', substr($round->data(), 0, 9));
+        self::assertSame([0.0, 0.0, 20.0, 10.0], $round->bounds()?->toJson());
+    }
+
+    public function test_its_own_units_are_laid_out_in_its_size(): void
+    {
+        $matrix = fn (string $attributes): array => array_values(get_object_vars(self::shape('<rect width="1" height="1"/>', $attributes)->matrix));
+        self::assertEquals([10, 0, 0, 10, 0, 0], $matrix('viewBox="0 0 10 5" width="100" height="50"'));
+        // Twenty wider than its view: in the middle, in its own shape.
+        self::assertEquals([10, 0, 0, 10, 10, 0], $matrix('viewBox="0 0 10 5" width="120" height="50"'));
+        self::assertEquals([12, 0, 0, 10, 0, 0], $matrix('viewBox="0 0 10 5" width="120" height="50" preserveAspectRatio="none"'));
+        self::assertEquals([1, 0, 0, 1, 5, 3], $matrix('viewBox="-5 -3 100 50"'));
+        $drawing = self::drawing('<rect width="1" height="1"/>', 'width="25.4mm" height="0.5in"');
+        self::assertEqualsWithDelta(96, $drawing->width, 1e-9);
+        self::assertSame(48.0, $drawing->height);
+    }
+
+    public function test_styles_are_inherited_and_the_nearest_counts(): void
+    {
+        $paint = fn (string $content): string => (string) self::shape($content)->fill;
+        self::assertSame('#000000', $paint('<rect width="1" height="1"/>'));
+        self::assertSame('#ff0000', $paint('<g fill="red"><g><rect width="1" height="1"/></g></g>'));
+        self::assertSame('#0000ff', $paint('<g fill="red"><rect fill="green" style="fill: blue" width="1" height="1"/></g>'));
+        self::assertSame('#112233', $paint('<style>.a{fill:#123} rect{fill:lime}</style><rect class="b a" width="1" height="1"/>'));
+        self::assertSame('#00ff0080', $paint('<rect fill="lime" fill-opacity="50%" width="1" height="1"/>'));
+        self::assertSame('#ffa500', $paint('<g color="orange"><rect fill="currentColor" width="1" height="1"/></g>'));
+        $shape = self::shape('<rect width="1" height="1" fill="none" fill-rule="evenodd" stroke="red" stroke-width="3" stroke-linejoin="bevel" stroke-linecap="square" stroke-dasharray="1 2 3" stroke-dashoffset="4"/>');
+        self::assertNull($shape->fill);
+        self::assertSame(FillRule::EvenOdd, $shape->rule);
+        self::assertSame([3.0, Join::Bevel, Cap::Square, [1.0, 2.0, 3.0, 1.0, 2.0, 3.0], 4.0], array_values(get_object_vars($shape->pen)));
+    }
+
+    public function test_groups_are_moved_and_seen_through_as_one(): void
+    {
+        [$group, $rest] = self::drawing('<g transform="translate(5 6)" opacity="0.5"><rect width="1" height="1" transform="scale(2)"/><rect width="2" height="2"/></g><rect width="3" height="3"/>')->parts;
+        self::assertInstanceOf(DrawnGroup::class, $group);
+        self::assertSame([0.5, 2], [$group->opacity, count($group->parts)]);
+        self::assertEquals(new Affine(2, 0, 0, 2, 5, 6), $group->parts[0]->matrix);
+        self::assertInstanceOf(DrawnShape::class, $rest);
+    }
+
+    public function test_what_is_defined_once_is_used_again(): void
+    {
+        $drawing = self::drawing('<defs><rect id="r" width="1" height="1"/><symbol id="s"><use xlink:href="#r"/></symbol></defs><use href="#r" x="3" y="4" fill="red"/><use xlink:href="#s" transform="scale(2)"/><use href="#none"/>');
+        self::assertCount(2, $drawing->parts);
+        self::assertEquals([new Affine(1, 0, 0, 1, 3, 4), '#ff0000'], [$drawing->parts[0]->matrix, (string) $drawing->parts[0]->fill]);
+        self::assertEquals(new Affine(2, 0, 0, 2, 0, 0), $drawing->parts[1]->matrix);
+    }
+
+    public function test_linear_gradients(): void
+    {
+        $gradient = fn (string $attributes, string $shape = '<rect x="10" y="20" width="40" height="20" fill="url(#g)"/>'): Gradient => self::paint("<linearGradient id=\"g\" $attributes><stop offset=\"0\" stop-color=\"red\"/><stop offset=\"100%\" stop-color=\"blue\" stop-opacity=\".5\"/></linearGradient>$shape");
+        $across = $gradient('');
+        self::assertEquals(new Affine(40, 0, 0, 40, 10, 20), $across->matrix);
+        self::assertSame([[0.0, '#ff0000'], [1.0, '#0000ff80']], array_map(fn (array $stop): array => [$stop[0], (string) $stop[1]], $across->stops));
+        self::assertEquals(new Affine(0, 30, -30, 0, 1, 2), $gradient('gradientUnits="userSpaceOnUse" x1="1" y1="2" x2="1" y2="32"')->matrix);
+        // From corner to corner of a box twice as wide as high: colours lie along the other diagonal, and it runs across that.
+        $diagonal = $gradient('x1="0" y1="0" x2="1" y2="1"')->matrix;
+        self::assertEqualsWithDelta([16, 32], [$diagonal->a, $diagonal->b], 1e-9);
+        self::assertEquals(new Affine(80, 0, 0, 80, 20, 40), $gradient('gradientTransform="scale(2)" gradientUnits="userSpaceOnUse" x1="10" y1="20" x2="50" y2="20"')->matrix);
+    }
+
+    public function test_radial_gradients_and_those_that_take_the_rest_from_others(): void
+    {
+        $stops = '<linearGradient id="s"><stop offset="0" stop-color="red"/><stop offset="1" stop-color="blue"/></linearGradient>';
+        $radial = self::paint("$stops<radialGradient id=\"g\" xlink:href=\"#s\"/><rect width=\"40\" height=\"20\" fill=\"url(#g)\"/>");
+        self::assertEquals(new Affine(20, 0, 0, 10, 20, 10), $radial->matrix);
+        self::assertEquals([0.0, 0.0], [$radial->focus?->x, $radial->focus?->y]);
+        $focused = self::paint("$stops<radialGradient id=\"g\" xlink:href=\"#s\" gradientUnits=\"userSpaceOnUse\" cx=\"10\" cy=\"10\" r=\"5\" fx=\"12\" fy=\"10\"/><rect width=\"40\" height=\"20\" fill=\"url(#g)\"/>");
+        self::assertEqualsWithDelta([0.4, 0.0], [$focused->focus?->x, $focused->focus?->y], 1e-9);
+        // A gradient that refers to itself ends there; one without stops paints nothing, or what stands behind it.
+        self::assertSame('#008000', (string) self::shape('<linearGradient id="g" href="#g"/><rect width="4" height="2" fill="url(#none) green"/>')->fill);
+        $one = self::shape('<linearGradient id="g"><stop stop-color="gold"/></linearGradient><rect width="4" height="2" fill="url(#g)"/>');
+        self::assertSame('#ffd700', (string) $one->fill);
+    }
+
+    private static function paint(string $content): Gradient
+    {
+        $paint = self::shape($content)->fill;
+        self::assertInstanceOf(Gradient::class, $paint);
+
+        return $paint;
+    }
+
+    public function test_what_is_left_out_is_said(): void
+    {
+        $drawing = self::drawing('<clipPath id="c"><rect width="1" height="1"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/><text>Depot</text><rect width="2" height="2" style="filter:url(#f)"><animate/></rect>');
+        self::assertSame(['clipping', 'filters', 'words (make outlines of them)'], $drawing->leftOut);
+        self::assertCount(2, $drawing->parts);
+    }
+
+    public function test_a_drawing_is_written_and_read_again(): void
+    {
+        $drawing = self::drawing('<linearGradient id="g"><stop offset=".25" stop-color="red"/><stop offset="1"/></linearGradient><radialGradient id="h"><stop/><stop offset="1" stop-color="#fff"/></radialGradient><g opacity=".25"><circle r="5" fill="url(#g)" stroke="red" stroke-dasharray="1 2"/></g><path d="M0 0H9V9z" fill-rule="evenodd" fill="url(#h)"/><text/>');
+        $again = Drawing::parse($drawing->toJson());
+        self::assertSame([$drawing->width, $drawing->height, $drawing->leftOut], [$again->width, $again->height, $again->leftOut]);
+        [$before, $after] = [$drawing->operations(new Affine), $again->operations(new Affine)];
+        self::assertCount(2, $after);
+        foreach ([[$before[0]->operations[0], $after[0]->operations[0]], [$before[1], $after[1]]] as [$one, $other]) {
+            self::assertEqualsWithDelta($one->extent()?->toJson(), $other->extent()?->toJson(), 0.0005);
+            self::assertEqualsWithDelta($one->paint->stops[0][0], $other->paint->stops[0][0], 1e-6);
+            $place = fn (object $fill): array => array_values(get_object_vars($fill->matrix->after($fill->paint->matrix)));
+            self::assertEqualsWithDelta($place($one), $place($other), 0.0005);
+        }
+        [$pen, $finer] = [$before[0]->operations[1], $after[0]->operations[1]];
+        self::assertEqualsWithDelta($pen->pen->dashes[1], $finer->pen->dashes[1] * $finer->matrix->a, 1e-6);
+    }
+
+    public function test_a_file_is_known_by_its_beginning(): void
+    {
+        foreach (['<svg >', "\xef\xbb\xbf<?xml version=\"1.0\"?>\n<!-- a --><svg\n", '<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/x.dtd"><svg:svg '] as $beginning) {
+            self::assertTrue(SvgReader::isSvg($beginning));
+        }
+        foreach (['', '<html>', 'svg', "\x89PNG <svg "] as $beginning) {
+            self::assertFalse(SvgReader::isSvg($beginning));
+        }
+    }
+
+    #[DataProvider('hostile')]
+    public function test_hostile_files_are_refused(string $svg, string $says): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage($says);
+        SvgReader::parse($svg);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function hostile(): iterable
+    {
+        $svg = fn (string $content): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\"><rect width=\"1\" height=\"1\"/>$content</svg>";
+        yield 'a script' => [$svg('<script>alert(1)</script>'), 'it holds “script”'];
+        yield 'a handler' => [$svg('<g onload="alert(1)"/>'), 'it holds a script (“onload”)'];
+        yield 'a page within it' => [$svg('<foreignObject/>'), 'foreignObject'];
+        yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa">]>'.$svg('&a;'), 'it defines entities'];
+        yield 'a file by an entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.$svg('<text>&x;</text>'), 'it defines entities'];
+        yield 'a picture from elsewhere' => [$svg('<image href="http://example.org/a.png"/>'), 'a picture made of pixels'];
+        yield 'a shape from elsewhere' => [$svg('<use xlink:href="other.svg#a"/>'), 'outside the file'];
+        yield 'a colour from elsewhere' => [$svg('<rect fill="url(http://example.org/a.svg#g)" width="1" height="1"/>'), 'outside the file'];
+        yield 'a style from elsewhere' => [$svg('<style>@import "http://example.org/a.css";</style>'), 'leads out of the file'];
+        yield 'a style that fetches' => [$svg('<style>rect{fill:url("http://example.org/a#b")}</style>'), 'leads out of the file'];
+        yield 'deep nesting' => [$svg(str_repeat('<g>', 150).str_repeat('</g>', 150)), 'nested too deeply'];
+        yield 'a million points' => [$svg('<path d="M0 0'.str_repeat('l1 1', 500_000).'"/>'), 'too many points'];
+        yield 'use within use within use' => [$svg('<g id="a0"><rect width="1" height="1"/></g>'.implode('', array_map(fn (int $n): string => '<g id="a'.($n + 1).'">'.str_repeat("<use href=\"#a$n\"/>", 10).'</g>', range(0, 8)))), 'more than 20,000 shapes'];
+        yield 'use of itself' => [$svg('<g id="a"><use href="#a"/></g>'), 'nested too deeply'];
+        yield 'far too large' => ['<svg xmlns="http://www.w3.org/2000/svg" width="1e6" height="5"><rect width="1" height="1"/></svg>', 'is outside 1..'];
+        yield 'nothing in it' => ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'no outline that can be drawn'];
+        yield 'cut off' => ['<svg xmlns="http://www.w3.org/2000/svg"><rect', 'no well-formed SVG'];
+        yield 'something else' => ['<html><svg/></html>', 'it is no SVG'];
+    }
+
+    public function test_colours(): void
+    {
+        foreach ([
+            'Tomato' => '#ff6347', '#abc' => '#aabbcc', '#abcd' => '#aabbccdd', 'rgb(1, 2,3)' => '#010203', 'rgb(10% 20% 30% / 50%)' => '#1a334d80',
+            'rgba(255,0,0,.5)' => '#ff000080', 'hsl(120, 100%, 25%)' => '#008000', 'hsl(0 0% 50%)' => '#808080', 'hsl(210, 50%, 40%)' => '#336699', 'transparent' => '#00000000',
+        ] as $text => $expected) {
+            self::assertSame($expected, (string) SvgColour::parse((string) $text), (string) $text);
+        }
+        self::assertNull(SvgColour::parse('octarine'));
+        self::assertNull(SvgColour::parse('none'));
+    }
+}
