@@ -4,6 +4,7 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { build } from 'vite';
 import { CLIPS } from './clips';
+import { DRAWING } from './drawing';
 import { meanOf } from './video';
 
 /** Both renderers draw the same display lists; their pictures are compared pixel by pixel. */
@@ -83,6 +84,11 @@ const SCENES: Record<string, object[]> = {
         shape({ size: [300, 200], fill: '#c9973f' }),
         clip({ media: 'm2', scale: [60, 60], rotation: 20, opacity: 80 }),
     ],
+    'a drawing': [clip({ media: 'm3' })],
+    'a drawing that is turned, large and half seen through': [
+        shape({ size: [300, 200], fill: '#c9973f' }),
+        clip({ media: 'm3', rotation: 14, scale: [150, 110], opacity: 60 }),
+    ],
     'a clip half seen through, under words': [clip({ opacity: 50 }), text({ typeSize: 80, fill: '#f3e3c3' })],
 };
 
@@ -96,6 +102,7 @@ function write(layers: object[]): void {
             media: [
                 { id: 'm1', file: 'clip.mkv' },
                 { id: 'm2', file: 'alpha.mkv' },
+                { id: 'm3', file: 'drawing.svg' },
             ],
             compositions: [
                 {
@@ -128,6 +135,7 @@ test.beforeAll(async () => {
         ...['-v', 'error', '-y', '-i', `${FOLDER}/clip.mkv`, '-c:v', 'ffv1', '-vf'],
         ...["format=rgba,geq=r='r(X,Y)':g='g(X,Y)':b='b(X,Y)':a='255*X/W',format=bgra", `${FOLDER}/alpha.mkv`],
     ]);
+    writeFileSync(`${FOLDER}/drawing.svg`, DRAWING);
     for (const name of ['clip', 'alpha']) {
         const [from, to] = [`${FOLDER}/${name}.mkv`, `${FOLDER}/${name}.png`];
         execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', from, '-frames:v', '1', to]);
@@ -199,3 +207,14 @@ for (const [name, layers] of Object.entries(SCENES)) {
 interface Painting {
     draw(list: string, picture: string): Promise<string>;
 }
+
+test('a drawing looks as the browser itself draws the file', async ({ page }) => {
+    write([clip({ media: 'm3' })]);
+    ricamo('still', `${FOLDER}/doc.json`, '--frame', '0', '--out', `${FOLDER}/still.png`);
+    await page.setViewportSize({ width: WIDTH, height: HEIGHT });
+    await page.setContent(`<body style="margin:0;background:#1d2430;line-height:0">${DRAWING}</body>`);
+    const theirs = PNG.sync.read(await page.screenshot()).data;
+    const ours = PNG.sync.read(readFileSync(`${FOLDER}/still.png`)).data;
+    meanOf(ours, theirs).forEach((mean) => expect(mean).toBeLessThan(1));
+    expect(shiftBetween(ours, theirs)).toBeLessThan(0.1);
+});
