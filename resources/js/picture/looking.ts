@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
+import { useComposition } from '@/project/composition';
 
 export const GRIDS = [20, 40, 60, 120];
 
@@ -16,6 +17,11 @@ export const useLooking = defineStore('looking', () => {
     const reference = useLocalStorage<'off' | 'over' | 'wipe' | 'beside'>('ricamo.reference', 'beside');
     /** How strongly the reference covers the picture, or how far over it the wipe has come; per cent. */
     const strength = useLocalStorage('ricamo.reference-strength', 50);
+    const composition = useComposition();
+    /** Whether the picture shares its room with a reference. */
+    const isBeside = computed(
+        () => reference.value === 'beside' && composition.layers.some((layer) => layer.reference),
+    );
     /** Is given the colour that is picked from the picture next; null while none is wanted. */
     const wanted = shallowRef<((colour: string | null) => void) | null>(null);
 
@@ -30,5 +36,5 @@ export const useLooking = defineStore('looking', () => {
         });
     }
 
-    return { safe, rulers, grid, spacing, alphaAlone, reference, strength, wanted, pickColour };
+    return { safe, rulers, grid, spacing, alphaAlone, reference, strength, isBeside, wanted, pickColour };
 });

@@ -2,6 +2,8 @@ import type { DisplayList } from '@/api/displayList.gen';
 import type { useLooking } from './looking';
 import type { View } from './paint';
 
+const MARGIN = 16;
+
 /** Shows only how opaque the picture is: white where it is, black where it is not. */
 export function alphaAlone(context: CanvasRenderingContext2D, list: DisplayList, { scale, x, y }: View): void {
     context.setTransform(scale, 0, 0, scale, x, y);
@@ -39,12 +41,14 @@ export function placeReference(
         context.fillStyle = '#fff';
         context.fillRect(x + part - 1, y, 2, height);
     } else if (looking.reference === 'beside') {
-        // Small, in the upper right corner of the room around the frame.
-        const small = Math.min(1, 0.32 * (context.canvas.width / width));
-        const [left, top] = [context.canvas.width - width * small - 12, 12];
+        // In the right half, as large as the picture is fitted in the left one.
+        const room = context.canvas.width / 2;
+        const size = Math.min((room - 2 * MARGIN) / width, (context.canvas.height - 2 * MARGIN) / height);
+        const [w, h] = [width * size, height * size];
+        const [left, top] = [room + (room - w) / 2, (context.canvas.height - h) / 2];
         context.fillStyle = '#000';
-        context.fillRect(left - 2, top - 2, width * small + 4, height * small + 4);
+        context.fillRect(left, top, w, h);
         context.imageSmoothingQuality = 'high';
-        context.drawImage(sheet, x, y, width, height, left, top, width * small, height * small);
+        context.drawImage(sheet, x, y, width, height, left, top, w, h);
     }
 }

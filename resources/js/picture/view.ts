@@ -2,6 +2,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import type { Corner } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useLooking } from './looking';
 import type { View } from './paint';
 
 const MARGIN = 16;
@@ -9,14 +10,17 @@ const MARGIN = 16;
 /** How composition pixels lie on the screen: fitted, or zoomed and panned by the producer. */
 export function usePictureView(area: Ref<HTMLElement | null>) {
     const composition = useComposition();
+    const looking = useLooking();
     const { width, height } = useElementSize(area);
     /** Null while the picture is fitted. */
     const chosen = ref<View | null>(null);
 
     const fitted = computed<View>(() => {
         const { width: w, height: h } = composition.shown ?? { width: 1920, height: 1080 };
-        const scale = Math.max(0.01, Math.min((width.value - 2 * MARGIN) / w, (height.value - 2 * MARGIN) / h));
-        return { scale, x: (width.value - w * scale) / 2, y: (height.value - h * scale) / 2 };
+        // Beside a reference the picture has the left half.
+        const room = looking.isBeside ? width.value / 2 : width.value;
+        const scale = Math.max(0.01, Math.min((room - 2 * MARGIN) / w, (height.value - 2 * MARGIN) / h));
+        return { scale, x: (room - w * scale) / 2, y: (height.value - h * scale) / 2 };
     });
     const view = computed<View>(() => chosen.value ?? fitted.value);
 

@@ -94,17 +94,6 @@ function setMargin(event: Event): void {
             </template>
         </div>
         <div class="beside">
-            <div class="framings" role="group" aria-label="As large as the frame">
-                <button
-                    v-for="[as, text] in FRAMINGS"
-                    :key="as"
-                    type="button"
-                    :data-framing="as"
-                    @click="ask('frame-layers', { as })"
-                >
-                    {{ text }}
-                </button>
-            </div>
             <div class="second">
                 <label class="margin">
                     Margin
@@ -125,6 +114,17 @@ function setMargin(event: Event): void {
                     @click="ask('flip-layers', { axis: 'y' })"
                 />
             </div>
+        </div>
+        <div class="framings" role="group" aria-label="As large as the frame">
+            <button
+                v-for="[as, text] in FRAMINGS"
+                :key="as"
+                type="button"
+                :data-framing="as"
+                @click="ask('frame-layers', { as })"
+            >
+                {{ text }}
+            </button>
         </div>
         <div v-if="layers.length > 1" class="lines" role="group" aria-label="In line with each other">
             <IconButton
@@ -220,6 +220,7 @@ function setMargin(event: Event): void {
 }
 .framings {
     display: flex;
+    grid-column: 1 / -1;
     gap: 2px;
     margin-left: -6px;
 }

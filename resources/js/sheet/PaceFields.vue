@@ -74,7 +74,7 @@ function setSpeed(given: number | string): void {
             <option v-for="(text, value) in BEYOND" :key="value" :value="value">{{ text }}</option>
         </select>
         <p v-if="missing > 0" class="missing" data-missing-frames>
-            {{ missing }} {{ missing === 1 ? 'frame is' : 'frames are' }} missing.
+            <span>{{ missing }} {{ missing === 1 ? 'frame is' : 'frames are' }} missing.</span>
             <button type="button" @click="retime('fill')">Slow down to fill</button>
             <button type="button" @click="ask('fit-layers', { layers: [layer.id], to: 'content' })">
                 End where it ends
@@ -119,13 +119,16 @@ function setSpeed(given: number | string): void {
     font-size: 12px;
     line-height: 1.5;
 }
+.missing span {
+    display: block;
+}
 .missing {
     color: var(--ink);
     border-left: 3px solid var(--warning);
     padding-left: 8px;
 }
 .missing button {
-    margin-left: 6px;
+    margin-right: 10px;
     padding: 0;
     border: 0;
     background: none;
