@@ -10,6 +10,7 @@ use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ProjectEditController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\RoomController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\TimecodeController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\VocabularyController;
@@ -33,6 +34,9 @@ Route::get('projects/{project}/media', [MediaController::class, 'index']);
 Route::get('projects/{project}', [ProjectEditController::class, 'show']);
 Route::post('projects/{project}/edits', [ProjectEditController::class, 'store']);
 Route::get('projects/{project}/history', [ProjectEditController::class, 'history']);
+
+Route::get('shelf', [ShelfController::class, 'index']);
+Route::post('projects/{project}/shelf/{sample}', [ShelfController::class, 'take'])->where('sample', '[a-z]{1,20}');
 
 Route::post('projects/{project}/uploads', [UploadController::class, 'store']);
 Route::post('uploads', [UploadController::class, 'storeProject']);

@@ -27,6 +27,7 @@ use Ricamo\Core\Edit\Layers\RenameLayer;
 use Ricamo\Core\Edit\Layers\ReorderLayer;
 use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
+use Ricamo\Core\Edit\Layers\ShowInstead;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
 use Ricamo\Core\Edit\Markers\ImportMarkers;
@@ -88,6 +89,7 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'show-instead' => ShowInstead::class,
         'look-alone' => LookAlone::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,

@@ -169,4 +169,44 @@ final class ArrangingEditsTest extends TestCase
         $this->expectExceptionMessage($says);
         Fixture::edit($this->composition(), $edit, $args);
     }
+
+    public function test_in_a_picture_of_another_size_layers_stay_or_keep_to_the_middle_or_grow_along(): void
+    {
+        $path = Fixture::keyframes([0, [960, 540]], [50, [1920, 0]]);
+        $before = Fixture::composition([Fixture::bar(['position' => $path, 'scale' => [50, 80]]), ['id' => 'music', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Music', 'in' => 0, 'out' => 100]], ['guides' => [['axis' => 'x', 'at' => 480], ['axis' => 'y', 'at' => 540]]]);
+        $resized = fn (string $layers): Composition => Fixture::edit($before, 'set-composition', ['width' => 960, 'height' => 1080, 'layers' => $layers]);
+        $placed = fn (Composition $composition): array => [
+            array_column(Fixture::json($composition, 'bar')['position']['keyframes'], 'value'), Fixture::json($composition, 'bar')['scale'],
+            array_column($composition->toJson()['guides'], 'at'),
+        ];
+        self::assertEquals([[[960, 540], [1920, 0]], [50, 80], [480, 540]], $placed($resized('corner')));
+        self::assertEquals([[[480, 540], [1440, 0]], [50, 80], [0, 540]], $placed($resized('middle')));
+        // Half as wide: the old frame fits in at half its size.
+        self::assertEquals([[[480, 540], [960, 270]], [25, 40], [240, 540]], $placed($resized('scale')));
+    }
+
+    public function test_anchors_go_to_nine_points_and_nothing_moves(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => Fixture::keyframes([0, [300, 200]], [50, [500, 400]]), 'rotation' => 30, 'scale' => [150, 80]])]);
+        $before = Fixture::evaluator()->pose($composition->layer('bar'), 20);
+        foreach ([['start', 'start', -100, -50], ['end', 'middle', 100, 0], ['middle', 'end', 0, 50]] as [$x, $y, $ax, $ay]) {
+            $moved = Fixture::edit($composition, 'place-anchors', ['layers' => ['bar'], 'frame' => 20, 'x' => $x, 'y' => $y]);
+            self::assertEqualsWithDelta([$ax, $ay], Fixture::json($moved, 'bar')['anchor'], 0.001);
+            foreach ([0, 20, 50] as $frame) {
+                $was = $frame === 20 ? $before : Fixture::evaluator()->pose($composition->layer('bar'), $frame);
+                self::assertEqualsWithDelta($was->bounds()->toJson(), Fixture::evaluator()->pose($moved->layer('bar'), $frame)->bounds()->toJson(), 0.01);
+            }
+        }
+    }
+
+    public function test_guides_are_put_across_the_frame_and_things_are_drawn_to_them(): void
+    {
+        $composition = Fixture::edit(Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 500]])]), 'set-guides', ['guides' => [['axis' => 'x', 'at' => 703.5], ['axis' => 'y', 'at' => 200]]]);
+        $dragged = Fixture::edit($composition, 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [300, 0], 'snap' => 6]);
+        // Its left edge at 700 is drawn to 703.5.
+        self::assertEquals([803.5, 500], Fixture::json($dragged, 'bar')['position']);
+        self::assertSame([], Fixture::edit($dragged, 'set-guides', ['guides' => []])->guides);
+        $this->expectExceptionMessage('args.guides[0].axis: "z" is not one of x, y');
+        Fixture::edit($composition, 'set-guides', ['guides' => [['axis' => 'z', 'at' => 1]]]);
+    }
 }

@@ -163,6 +163,14 @@ export interface Media {
     poster: string | null;
 }
 
+/** Something on the shelf, to begin with. */
+export interface Sample {
+    id: string;
+    subject: string;
+    title: string;
+    about: string;
+}
+
 /** A file that has come, while it is looked at and when it was not taken in. */
 export interface Arrival {
     number: number;

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { Clapperboard, Search, Shapes, Type, X } from 'lucide-vue-next';
+import { Clapperboard, Library, Search, Shapes, Type, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import IconButton from '@/shell/IconButton.vue';
 import { DRAWERS, useKit } from './kit';
 import MediaDrawer from './MediaDrawer.vue';
+import SamplesDrawer from './SamplesDrawer.vue';
 import ShapesDrawer from './ShapesDrawer.vue';
 import WordsDrawer from './WordsDrawer.vue';
 
@@ -11,6 +12,7 @@ const KINDS = {
     media: { title: 'Media', icon: Clapperboard, drawer: MediaDrawer },
     words: { title: 'Words', icon: Type, drawer: WordsDrawer },
     shapes: { title: 'Shapes', icon: Shapes, drawer: ShapesDrawer },
+    shelf: { title: 'Samples', icon: Library, drawer: SamplesDrawer },
 };
 
 const kit = useKit();
@@ -116,9 +118,9 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
 .drawers button {
     display: flex;
     align-items: center;
-    gap: 6px;
+    gap: 4px;
     height: 28px;
-    padding: 0 9px;
+    padding: 0 6px;
     border: 0;
     border-radius: 7px;
     background: none;

@@ -9,6 +9,8 @@ import { useSelection } from './selection';
 export interface Drop {
     position?: Corner;
     at?: number;
+    /** The layer whose place it takes. */
+    onto?: string;
 }
 
 /** Adds layers to the composition and selects them. */
@@ -50,6 +52,10 @@ export const useAdding = defineStore('adding', () => {
     }
 
     async function addClip(media: Media, place: Drop = {}): Promise<void> {
+        if (place.onto) {
+            await composition.edit('show-instead', { layers: [place.onto], media: media.id });
+            return;
+        }
         if (media.heard) {
             await add({ kind: 'sound', media: media.id }, { at: place.at });
             return;

@@ -1,7 +1,7 @@
 import { promiseTimeout, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import type { Arrival, Media } from '@/api/answers';
+import type { Arrival, Media, Sample } from '@/api/answers';
 import { get, post, remove, type Failure } from '@/api/client';
 import { send } from '@/api/upload';
 import { useComposition } from './composition';
@@ -92,6 +92,25 @@ export const useMedia = defineStore('media', () => {
         }
     }
 
+    /** Brings in something from the shelf. @returns it, or null where it could not be made */
+    async function take(sample: Sample): Promise<Media | null> {
+        uploads.value.push({ key: ++keys, name: sample.title, part: 1, problem: null, cancel: () => undefined });
+        const row = uploads.value[uploads.value.length - 1]!;
+        try {
+            const taken = await post<{ media: number }>(`/projects/${project.id}/shelf/${sample.id}`);
+            const id = await lookedAt(taken.media, row);
+            if (id === null) {
+                return null;
+            }
+            dismiss(row.key);
+            await refresh();
+            return find(id) ?? null;
+        } catch (error) {
+            row.problem = (error as Failure).message;
+            return null;
+        }
+    }
+
     function dismiss(key: number): void {
         uploads.value = uploads.value.filter((one) => one.key !== key);
     }
@@ -106,5 +125,5 @@ export const useMedia = defineStore('media', () => {
         await refresh();
     }
 
-    return { list, folders, uploads, find, refresh, add, addAll, dismiss, prepareAgain, cancelPreparation };
+    return { list, folders, uploads, find, refresh, add, addAll, take, dismiss, prepareAgain, cancelPreparation };
 });

@@ -99,6 +99,19 @@ function setMargin(event: Event): void {
                     Margin
                     <input :value="preferences.margin" inputmode="decimal" aria-label="Margin" @change="setMargin" />px
                 </label>
+            </div>
+        </div>
+        <div class="framings" role="group" aria-label="As large as the frame">
+            <button
+                v-for="[as, text] in FRAMINGS"
+                :key="as"
+                type="button"
+                :data-framing="as"
+                @click="ask('frame-layers', { as })"
+            >
+                {{ text }}
+            </button>
+            <span class="flips">
                 <IconButton
                     :icon="FlipHorizontal2"
                     :size="15"
@@ -113,18 +126,7 @@ function setMargin(event: Event): void {
                     data-flip="y"
                     @click="ask('flip-layers', { axis: 'y' })"
                 />
-            </div>
-        </div>
-        <div class="framings" role="group" aria-label="As large as the frame">
-            <button
-                v-for="[as, text] in FRAMINGS"
-                :key="as"
-                type="button"
-                :data-framing="as"
-                @click="ask('frame-layers', { as })"
-            >
-                {{ text }}
-            </button>
+            </span>
         </div>
         <div v-if="layers.length > 1" class="lines" role="group" aria-label="In line with each other">
             <IconButton
@@ -224,7 +226,11 @@ function setMargin(event: Event): void {
     gap: 2px;
     margin-left: -6px;
 }
-.framings button {
+.flips {
+    display: flex;
+    margin-left: auto;
+}
+.framings > button {
     height: 24px;
     padding: 0 6px;
     border: 0;

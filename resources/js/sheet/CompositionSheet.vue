@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { usePreferences } from '@/project/preferences';
 import { rateLabel, RATES } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 import ColourField from './ColourField.vue';
@@ -12,6 +13,7 @@ import ValueField from './ValueField.vue';
 /** The composition's own values, while no layer is selected. */
 const composition = useComposition();
 const playhead = usePlayhead();
+const preferences = usePreferences();
 const timecode = useTimecode();
 const problem = ref<string | null>(null);
 
@@ -25,6 +27,8 @@ const rates = computed(() => {
 async function set(fields: object): Promise<void> {
     problem.value = await composition.ask('set-composition', fields);
 }
+
+const resize = (fields: object): Promise<void> => set({ ...fields, layers: preferences.resizing });
 
 async function setLength(text: number | string): Promise<void> {
     try {
@@ -46,9 +50,17 @@ async function setLength(text: number | string): Promise<void> {
         />
         <div class="row">
             <span>Picture</span>
-            <ValueField :value="shown.width" label="w" name="Width" @set="set({ width: $event })" />
-            <ValueField :value="shown.height" label="h" name="Height" @set="set({ height: $event })" />
+            <ValueField :value="shown.width" label="w" name="Width" @set="resize({ width: $event })" />
+            <ValueField :value="shown.height" label="h" name="Height" @set="resize({ height: $event })" />
         </div>
+        <label v-if="composition.layers.length > 0" class="row">
+            <span>Layers then</span>
+            <select v-model="preferences.resizing" class="resizing" aria-label="Layers in a picture of another size">
+                <option value="scale">grow or shrink along</option>
+                <option value="middle">keep their size, from the middle</option>
+                <option value="corner">stay where they are</option>
+            </select>
+        </label>
         <div class="row">
             <span>Frame rate</span>
             <ElSelect
@@ -116,6 +128,18 @@ async function setLength(text: number | string): Promise<void> {
 }
 .row:has(> :nth-child(3)) {
     grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr);
+}
+.resizing {
+    width: 100%;
+    height: 24px;
+    padding: 0 5px;
+    border: 0;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+    color: var(--ink);
+    font: inherit;
+    font-size: 13px;
 }
 .check {
     margin-left: 90px;

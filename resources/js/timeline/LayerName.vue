@@ -2,6 +2,7 @@
 import { ChevronDown, ChevronRight, Eye, EyeOff, Lock, LockOpen, Volume2, VolumeX } from 'lucide-vue-next';
 import { computed, nextTick, ref } from 'vue';
 import type { Layer } from '@/api/answers';
+import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { plays } from '@/project/playing';
@@ -14,6 +15,7 @@ const emit = defineEmits<{ reorder: [event: PointerEvent]; all: []; menu: [event
 
 const composition = useComposition();
 const selection = useSelection();
+const adding = useAdding();
 const media = useMedia();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
@@ -29,6 +31,14 @@ function down(event: PointerEvent): void {
             selection.select(props.layer.id);
         }
         emit('reorder', event);
+    }
+}
+
+/** What is dropped onto the name of a clip or a picture takes its place. */
+function takePlace(event: DragEvent): void {
+    if (adding.carried && props.layer.kind === 'footage') {
+        event.stopPropagation();
+        adding.drop({ onto: props.layer.id });
     }
 }
 
@@ -54,6 +64,7 @@ function keep(): void {
         :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
         :data-layer="layer.id"
         @contextmenu.prevent="emit('menu', $event)"
+        @drop="takePlace"
     >
         <button
             type="button"

@@ -16,28 +16,30 @@ use Ricamo\Core\Value\Terms;
 
 /**
  * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near
- * to where it was as a whole frame allows; `length` counts in the new rate.
+ * to where it was as a whole frame allows; `length` counts in the new rate. With `layers` it is said what becomes of them in a
+ * picture of another size (`Resizing`); where nothing is said, they stay as they are.
  */
 final readonly class SetComposition implements CompositionEdit
 {
     private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
 
-    private function __construct(private Node $args)
+    private function __construct(private Node $args, private Resizing $layers)
     {
     }
 
     public static function read(Node $args): self
     {
-        return new self($args->allow(self::FIELDS));
+        return new self($args->allow([...self::FIELDS, 'layers']), $args->optional('layers')?->enum(Resizing::class) ?? Resizing::Corner);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $given = $this->args->object();
+        $given = array_diff_key($this->args->object(), ['layers' => true]);
         foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
             $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::side($composition, $now)));
         }
         $changed = Composition::readHead(new Node([...$composition->headJson(), ...$given], $this->args), $composition->layers);
+        $changed = $this->layers->apply($changed, $composition);
         if (! $changed->rate->equals($composition->rate)) {
             $changed = $changed->withLayers($changed->layers->map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate)));
             $changed = $changed->with(['markers' => $changed->markers->map(fn (Marker $marker): Marker => new Marker(

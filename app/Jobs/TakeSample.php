@@ -1,0 +1,80 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Media\Intake;
+use App\Models\Media;
+use App\Models\Upload;
+use App\Samples\Shelf;
+use App\Work\Problem;
+use App\Work\StopSignal;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\File;
+use Ricamo\Core\Refusal;
+use Throwable;
+
+/** Brings a sample into a project, drawing it first where nobody has asked for it before. */
+final class TakeSample implements ShouldQueue
+{
+    use Queueable;
+
+    public int $timeout = 1800;
+
+    public int $tries = 1;
+
+    public function __construct(private readonly int $media, private readonly string $sample)
+    {
+        $this->onQueue('media');
+    }
+
+    public function handle(Intake $intake, Shelf $shelf): void
+    {
+        StopSignal::listen();
+        $media = Media::query()->find($this->media);
+        if ($media === null || $media->state !== 'checking') {
+            return;
+        }
+        $copy = Upload::fileOf("sample-{$media->id}");
+        try {
+            $file = $this->made($shelf);
+            File::ensureDirectoryExists(dirname($copy));
+            if (! @copy($file, $copy)) {
+                throw new Refusal('the disk is full');
+            }
+            $media->update(['bytes' => (int) filesize($copy)]);
+            $intake->accept($media, $copy);
+        } catch (Refusal $refusal) {
+            $this->refuse($media, $refusal->getMessage());
+        } finally {
+            @unlink($copy);
+        }
+    }
+
+    /** One after the other, where two ask for the same at once. */
+    private function made(Shelf $shelf): string
+    {
+        $lock = storage_path("demo/{$this->sample}.lock");
+        File::ensureDirectoryExists(dirname($lock));
+        $held = fopen($lock, 'c') ?: throw new Refusal('the disk is full');
+        flock($held, LOCK_EX);
+        try {
+            return ($shelf->get($this->sample)->make)();
+        } finally {
+            fclose($held);
+        }
+    }
+
+    public function failed(?Throwable $reason): void
+    {
+        $media = Media::query()->find($this->media);
+        if ($media?->state === 'checking') {
+            $this->refuse($media, Problem::of($reason));
+        }
+    }
+
+    private function refuse(Media $media, string $reason): void
+    {
+        $media->update(['state' => 'refused', 'problem' => mb_substr("$media->name could not be brought in: $reason.", 0, 250)]);
+    }
+}
