@@ -7,6 +7,7 @@ use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Text\ClipFonts;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 
 final class EditCommand extends DocumentCommand
@@ -19,7 +20,8 @@ final class EditCommand extends DocumentCommand
     {
         $out = $this->writable((string) ($this->option('out') ?? $this->argument('document')));
         $project = $this->project();
-        $evaluator = new Evaluator($this->clips($project)->describe($project->media), new TextBlocks(new HarfBuzzShaper));
+        $clips = $this->clips($project);
+        $evaluator = new Evaluator($clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))));
         $project = $project->with(['media' => $evaluator->media]);
         // The one that is meant stays so, whatever the edits call it.
         $chosen = $project->composition($this->option('composition'))->id;

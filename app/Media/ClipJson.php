@@ -41,6 +41,7 @@ final class ClipJson
             $node->optional('missing')?->int(0, PHP_INT_MAX) ?? 0,
             $node->optional('coding')?->string(),
             $drawing,
+            $node->optional('font')?->string(),
         );
     }
 }

@@ -30,7 +30,7 @@ final class KindsOfMediaTest extends TestCase
         $this->getJson("/api/media/{$media->id}")->assertJson(['state' => 'ready', 'heard' => true, 'sound' => true, 'still' => false, 'poster' => null]);
         self::assertFileExists($media->previews().'/sound.ogg');
         self::assertCount(150, json_decode((string) file_get_contents($media->previews().'/peaks.json'), true));
-        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key()]])->assertStatus(422)->assertJsonPath('message', '“Tone.flac” is sound and has no picture');
+        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key()]])->assertStatus(422)->assertJsonPath('message', '“Tone.flac” has no picture');
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'sound', 'media' => $media->key()], 'at' => 25])->assertOk();
         $cue = $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues.0');
         self::assertEqualsWithDelta([0, 1, 3], [$cue['from'], $cue['at'], $cue['length']], 0.011);
@@ -118,5 +118,22 @@ final class KindsOfMediaTest extends TestCase
         $layer = $this->document(Composition::query()->findOrFail($composition->id))['layers'][0];
         // 320 × 180 at 50 %; 640 × 90 covers it at 100 %.
         self::assertEquals([$svg->key(), [100, 100], [100, 80]], [$layer['media'], $layer['scale'], $layer['position']]);
+    }
+
+    public function test_words_are_set_in_a_font_that_was_brought_in_and_it_stays_while_it_is_used(): void
+    {
+        $composition = $this->composition();
+        $font = $this->takeIn($composition->project, base_path('raster/fonts/DancingScript-Bold.otf'), 'Script.otf');
+        $clip = $this->takeIn($composition->project, $this->clipFile());
+        $this->getJson("/api/media/{$font->id}")->assertJson(['state' => 'ready', 'font' => 'Dancing Script Bold', 'poster' => "/storage/media/{$font->hash}/poster.png"]);
+        self::assertFileExists($font->previews().'/poster.png');
+        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'text', 'text' => 'With love', 'fontMedia' => $font->key()]])->assertOk();
+        $paths = fn (): array => array_keys($this->getJson("/api/compositions/{$composition->id}/glimpse?frame=0")->assertOk()->json('glimpse.list.paths'));
+        $own = $paths();
+        $this->editProject($composition->project, 'remove-media', ['media' => [$font->key()]])->assertStatus(422);
+        $this->edit($composition, 'set-content', ['layer' => 'l1', 'content' => ['fontMedia' => $clip->key()]])->assertStatus(422)->assertJsonPath('message', '“street.mp4” is no font');
+        $this->edit($composition, 'set-content', ['layer' => 'l1', 'content' => ['font' => 'dancing-script-bold', 'fontMedia' => null]])->assertOk();
+        self::assertSame($own, $paths(), 'the same face, shipped and brought in');
+        $this->editProject($composition->project, 'remove-media', ['media' => [$font->key()]])->assertOk();
     }
 }

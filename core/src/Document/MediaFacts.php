@@ -15,6 +15,7 @@ final readonly class MediaFacts
      * @param  int  $frames  how many frames of $rate it shows
      * @param  bool  $alpha  whether its pictures are transparent in places
      * @param  ?string  $drawing  what there is to draw, where it is not made of pixels: JSON of a Drawing
+     * @param  ?string  $font  its family and style, where it is a font
      * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null for as long as its pictures
      */
     public function __construct(
@@ -26,7 +27,13 @@ final readonly class MediaFacts
         public bool $alpha = false,
         private ?float $soundSeconds = null,
         public ?string $drawing = null,
+        public ?string $font = null,
     ) {
+    }
+
+    public static function font(string $name): self
+    {
+        return new self(0, 0, new FrameRate(25), 1, false, font: $name);
     }
 
     /** @param  float  $seconds  how long it is heard */
@@ -35,7 +42,7 @@ final readonly class MediaFacts
         return new self(0, 0, new FrameRate(self::SOUND_RATE), max(1, (int) ceil($seconds * self::SOUND_RATE)), true, false, $seconds);
     }
 
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool, drawn: bool} */
+    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool, drawn: bool, font: ?string} */
     public function toJson(): array
     {
         return [
@@ -48,6 +55,7 @@ final readonly class MediaFacts
             'still' => $this->isStill(),
             'heard' => $this->isSound(),
             'drawn' => $this->drawing !== null,
+            'font' => $this->font,
         ];
     }
 
@@ -60,7 +68,7 @@ final readonly class MediaFacts
     /** Whether there is nothing to be seen of it. */
     public function isSound(): bool
     {
-        return $this->width === 0;
+        return $this->width === 0 && $this->sound;
     }
 
     /** Whether it is a single picture, which holds for as long as it is shown. */

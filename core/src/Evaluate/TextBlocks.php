@@ -20,7 +20,7 @@ final class TextBlocks
 
     public function of(TextContent $content, float $tracking): TextBlock
     {
-        $key = "{$content->font} {$content->align->value} $tracking {$content->text}";
+        $key = "{$content->face()} {$content->align->value} $tracking {$content->text}";
         if (! isset($this->blocks[$key])) {
             if (count($this->blocks) >= self::MOST) {
                 $this->blocks = array_slice($this->blocks, self::MOST >> 1, null, true);

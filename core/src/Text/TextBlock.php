@@ -20,7 +20,7 @@ final readonly class TextBlock
     public static function of(TextContent $content, float $tracking, Shaper $shaper): self
     {
         return new self(array_map(
-            fn (string $line): TextLine => TextLine::of($shaper->shape($line, $content->font), $content->align, $tracking),
+            fn (string $line): TextLine => TextLine::of($shaper->shape($line, $content->face()), $content->align, $tracking),
             $content->lines(),
         ));
     }

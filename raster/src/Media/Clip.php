@@ -28,6 +28,7 @@ final readonly class Clip
      * @param  ?float  $soundSeconds  how long its sound goes on from the first frame; null where it has none
      * @param  int  $missing  how many frames its header promises that are not there
      * @param  ?string  $drawing  what there is to draw, where it is not made of pixels: JSON of a Drawing
+     * @param  ?string  $font  its family and style, where it is a font
      * @param  ?string  $coding  how its pictures are coded, as ffmpeg calls it
      */
     public function __construct(
@@ -50,11 +51,15 @@ final readonly class Clip
         public int $missing = 0,
         public ?string $coding = null,
         public ?string $drawing = null,
+        public ?string $font = null,
     ) {
     }
 
     public function facts(): MediaFacts
     {
+        if ($this->font !== null) {
+            return MediaFacts::font($this->font);
+        }
         if ($this->isSound()) {
             return MediaFacts::sound((float) $this->soundSeconds);
         }
@@ -78,9 +83,14 @@ final readonly class Clip
         return new self($file, $width, $height, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'svg', drawing: $drawing->toJson());
     }
 
+    public static function ofFont(string $file, string $name): self
+    {
+        return new self($file, 0, 0, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'font', font: $name);
+    }
+
     public function isSound(): bool
     {
-        return $this->width === 0;
+        return $this->width === 0 && $this->hasSound();
     }
 
     public function hasSound(): bool

@@ -2,12 +2,17 @@
 
 namespace Ricamo\Raster\Media;
 
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\FillRule;
 use Ricamo\Core\Drawing\Drawing;
+use Ricamo\Core\Drawing\DrawnShape;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Draw\Painter;
 use Ricamo\Raster\Draw\Surface;
 use Ricamo\Raster\Process\Ffmpeg;
+use Ricamo\Raster\Text\ClipFonts;
+use Ricamo\Raster\Text\HarfBuzzShaper;
 use RuntimeException;
 
 /**
@@ -46,7 +51,9 @@ final class Preparation
         if ($free !== false && $free < $this->plan->bytes() + self::SPARED) {
             throw new Refusal(sprintf('the disk is full: its preview takes about %d MB', ceil($this->plan->bytes() / 1e6)));
         }
-        if ($this->clip->drawing !== null) {
+        if ($this->clip->font !== null) {
+            $this->drawnPoster($this->letters());
+        } elseif ($this->clip->drawing !== null) {
             $this->drawnPoster(Drawing::parse($this->clip->drawing));
         } elseif (! $this->clip->isSound()) {
             $this->poster();
@@ -55,7 +62,7 @@ final class Preparation
         if ($this->clip->hasSound()) {
             $this->sound($progress);
         }
-        $isMoving = ! $this->clip->isSound() && $this->clip->drawing === null;
+        $isMoving = $this->clip->width > 0 && $this->clip->drawing === null;
         while ($isMoving && ! $this->frames($progress)) {
             $this->plan = $this->plan->thinner($this->clip);
         }
@@ -68,6 +75,17 @@ final class Preparation
             '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
             '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
+    }
+
+    /** A few letters of a font. */
+    private function letters(): Drawing
+    {
+        $shaped = (new HarfBuzzShaper(new ClipFonts(new Clips(['font' => $this->clip]))))->shape('Aag9', 'media:font');
+        $height = 1.3 * ($shaped->ascent + $shaped->descent);
+        $width = max($shaped->width(0) + 400, $height);
+        $place = Affine::translation(($width - $shaped->width(0)) / 2, ($height - $shaped->ascent - $shaped->descent) / 2 + $shaped->ascent);
+
+        return new Drawing($width, $height, [new DrawnShape($shaped->outline(0), $place, new Colour(255, 255, 255), FillRule::NonZero, null, null)]);
     }
 
     private function drawnPoster(Drawing $drawing): void

@@ -25,7 +25,7 @@ final readonly class PreviewPlan
 
     public static function of(Clip $clip, PreviewBudget $budget): self
     {
-        if ($clip->isSound() || $clip->drawing !== null) {
+        if ($clip->width === 0 || $clip->drawing !== null) {
             return new self(1, 0, 0, 0, $clip->isSound() ? 'jpg' : 'png');
         }
         $every = (int) ceil($clip->frames / $budget->frames);

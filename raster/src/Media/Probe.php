@@ -7,6 +7,7 @@ use Ricamo\Core\Interchange\Svg\SvgReader;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Process\Ffmpeg;
+use Ricamo\Raster\Text\FontFile;
 
 /** Finds out what a clip's file really holds. */
 final class Probe
@@ -24,7 +25,11 @@ final class Probe
         if (filesize($file) === 0) {
             throw new Refusal('the file is empty');
         }
-        if (SvgReader::isSvg((string) file_get_contents($file, length: 4096))) {
+        $beginning = (string) file_get_contents($file, length: 4096);
+        if (FontFile::isFont($beginning)) {
+            return Clip::ofFont($file, trim(implode(' ', FontFile::names($file))) ?: 'Font');
+        }
+        if (SvgReader::isSvg($beginning)) {
             return Clip::ofDrawing($file, self::drawing($file));
         }
         $streams = self::streams($file);

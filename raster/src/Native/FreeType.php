@@ -13,12 +13,25 @@ final class FreeType
 
     private const DECLARATIONS = <<<'C'
         int FT_Init_FreeType(void **library);
+        typedef struct { long num_faces, face_index, face_flags, style_flags, num_glyphs; char *family_name, *style_name; } FT_FaceHead;
         int FT_New_Face(void *library, const char *path, long index, void **face);
         C;
 
     private static ?FFI $library = null;
 
     private static ?CData $instance = null;
+
+    /**
+     * @param  CData  $face  an FT_Face
+     * @return array{family: string, style: string} as the font has them
+     */
+    public static function names(CData $face): array
+    {
+        $head = self::$library?->cast('FT_FaceHead*', $face)[0] ?? throw new RuntimeException('no font has been opened');
+        $text = fn (?CData $name): string => $name === null ? '' : mb_substr(mb_scrub(FFI::string($name)), 0, 80);
+
+        return ['family' => $text($head->family_name), 'style' => $text($head->style_name)];
+    }
 
     /** @return CData an FT_Face, kept until the process ends */
     public static function face(string $file): CData

@@ -16,6 +16,7 @@ use Ricamo\Raster\Draw\Painter;
 use Ricamo\Raster\Draw\Surface;
 use Ricamo\Raster\Media\ClipPictures;
 use Ricamo\Raster\Media\Clips;
+use Ricamo\Raster\Text\ClipFonts;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 
 /** A composition with all it takes to draw it. */
@@ -28,7 +29,7 @@ final readonly class Scene
     public function __construct(public Composition $composition, MediaLibrary $media, public Clips $clips, public float $scale = 1.0)
     {
         $this->media = $clips->describe($media);
-        $this->evaluator = new Evaluator($this->media, new TextBlocks(new HarfBuzzShaper));
+        $this->evaluator = new Evaluator($this->media, new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))));
     }
 
     public function list(int $frame): DisplayList

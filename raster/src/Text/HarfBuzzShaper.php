@@ -8,15 +8,19 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Native\HarfBuzz;
 
-/** Shapes text with the fonts that ship with the project: kerning, ligatures and marks as the fonts have them. */
+/** Shapes text: kerning, ligatures and marks as the fonts have them. */
 final class HarfBuzzShaper implements Shaper
 {
     /** @var array<string, OpenFace> */
     private array $open = [];
 
+    public function __construct(private readonly Fonts $fonts = new ShippedFonts)
+    {
+    }
+
     public function shape(string $line, string $font): ShapedLine
     {
-        $face = $this->open(FontCatalogue::face($font));
+        $face = $this->open($this->fonts->face($font));
         $glyphs = [];
         foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))]) as $run) {
             array_push($glyphs, ...$this->shapeRun($line, $run));

@@ -146,6 +146,8 @@ export interface Media {
     heard: boolean;
     /** Whether it is made of outlines. */
     drawn: boolean;
+    /** Its family and style, where it is a font. */
+    font: string | null;
     state: 'waiting' | 'preparing' | 'ready' | 'failed' | 'cancelled';
     problem: string | null;
     /** How its pictures are coded, as ffmpeg calls it. */

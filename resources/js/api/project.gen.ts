@@ -584,6 +584,10 @@ export interface TextLayer {
     locked?: boolean;
     text: string;
     font?: string;
+    /**
+     * the media that are the font, instead of one that ships with the project
+     */
+    fontMedia?: string;
     align?: 'left' | 'centre' | 'right';
     position?:
         | [number, number]

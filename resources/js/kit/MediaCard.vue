@@ -19,6 +19,9 @@ const preparing = computed(() => props.clip.state === 'waiting' || props.clip.st
 
 const facts = computed(() => {
     const { clip } = props;
+    if (clip.font) {
+        return `font`;
+    }
     return clip.heard
         ? `${(clip.frames / perSecond(clip.rate)).toFixed(1)} s`
         : `${clip.width} × ${clip.height}${clip.still ? '' : ` · ${rateLabel(clip.rate)}`}${clip.drawn ? ' · outlines' : clip.alpha ? ' · alpha' : ''}`;

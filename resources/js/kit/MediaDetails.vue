@@ -21,9 +21,11 @@ const facts = computed(() => {
     const { clip } = props;
     const seconds = clip.frames / perSecond(clip.rate);
     return [
-        ...(clip.heard
-            ? [['Length', `${seconds.toFixed(seconds < 10 ? 2 : 1)} s`]]
-            : [['Picture', `${clip.width} × ${clip.height}${clip.alpha ? ', with alpha' : ''}`]]),
+        ...(clip.font
+            ? [['Font', clip.font]]
+            : clip.heard
+              ? [['Length', `${seconds.toFixed(seconds < 10 ? 2 : 1)} s`]]
+              : [['Picture', `${clip.width} × ${clip.height}${clip.alpha ? ', with alpha' : ''}`]]),
         ...(clip.still || clip.heard
             ? []
             : [

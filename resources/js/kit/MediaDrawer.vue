@@ -52,7 +52,7 @@ function toggle(folder: string): void {
         <input
             ref="chooser"
             type="file"
-            accept="video/*,image/*,audio/*,.mkv,.mov,.mxf,.flac,.opus,.zip"
+            accept="video/*,image/*,audio/*,.mkv,.mov,.mxf,.flac,.opus,.zip,.ttf,.otf"
             multiple
             hidden
             data-upload

@@ -56,6 +56,10 @@ export const useAdding = defineStore('adding', () => {
             await composition.edit('show-instead', { layers: [place.onto], media: media.id });
             return;
         }
+        if (media.font) {
+            await add({ kind: 'text', text: 'Words', typeSize: 96, align: 'centre', fontMedia: media.id }, place);
+            return;
+        }
         if (media.heard) {
             await add({ kind: 'sound', media: media.id }, { at: place.at });
             return;

@@ -2,6 +2,7 @@
 import { AlignCenter, AlignLeft, AlignRight } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
 import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
 import FontSample from '@/kit/FontSample.vue';
@@ -16,6 +17,7 @@ const ALIGNMENTS = [
 ] as const;
 
 const composition = useComposition();
+const media = useMedia();
 const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
 const typing = ref(false);
@@ -32,6 +34,13 @@ watch(
 const families = computed(() => Object.groupBy(vocabulary.words.fonts, (font) => font.family));
 
 const content = (fields: object): object => ({ layer: props.layer.id, content: fields });
+
+const broughtIn = computed(() => media.list.filter((one) => one.font));
+
+function setFont(id: string): void {
+    const fields = broughtIn.value.some((one) => one.id === id) ? { fontMedia: id } : { font: id, fontMedia: null };
+    void composition.edit('set-content', content(fields));
+}
 
 function type(): void {
     typing.value = true;
@@ -75,12 +84,15 @@ function giveUp(event: KeyboardEvent): void {
         />
         <div class="line">
             <ElSelect
-                :model-value="layer.font"
+                :model-value="layer.fontMedia ?? layer.font"
                 size="small"
                 aria-label="Font"
                 class="font"
-                @change="(font: string) => composition.edit('set-content', content({ font }))"
+                @change="setFont"
             >
+                <ElOptionGroup v-if="broughtIn.length > 0" label="Brought in">
+                    <ElOption v-for="one in broughtIn" :key="one.id" :value="one.id" :label="one.font ?? one.name" />
+                </ElOptionGroup>
                 <ElOptionGroup v-for="(fonts, family) in families" :key="family" :label="String(family)">
                     <ElOption
                         v-for="font in fonts"

@@ -27,8 +27,8 @@ final readonly class ShowInstead implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $new = $evaluator->media->get($this->media);
-        if ($new->known()->isSound()) {
-            throw new Refusal("“{$new->name}” is sound and has no picture");
+        if ($new->known()->width === 0) {
+            throw new Refusal("“{$new->name}” has no picture");
         }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);

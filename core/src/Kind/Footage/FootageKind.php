@@ -60,8 +60,8 @@ final class FootageKind extends LayerKind
         $content = $this->readContent($layer);
         $one = $media->get($content->media);
         $facts = $one->known();
-        if ($facts->isSound()) {
-            throw new Refusal("“{$one->name}” is sound and has no picture");
+        if ($facts->width === 0) {
+            throw new Refusal("“{$one->name}” has no picture");
         }
         $fitted = $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
         $scale = 100 * ($facts->isStill() ? min(1, $fitted) : $fitted);

@@ -7,10 +7,12 @@ use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextBlock;
 use Ricamo\Core\Time\FrameRate;
@@ -18,7 +20,7 @@ use Ricamo\Core\Time\FrameRate;
 /** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
 final readonly class TextArtist implements Artist
 {
-    public function __construct(private TextBlocks $blocks)
+    public function __construct(private TextBlocks $blocks, private MediaLibrary $media)
     {
     }
 
@@ -58,6 +60,10 @@ final readonly class TextArtist implements Artist
     private function block(Layer $layer, int $frame): TextBlock
     {
         assert($layer->content instanceof TextContent);
+        $font = $layer->content->fontMedia;
+        if ($font !== null && $this->media->get($font)->known()->font === null) {
+            throw new Refusal("“{$this->media->get($font)->name}” is no font");
+        }
 
         return $this->blocks->of($layer->content, $layer->number('tracking', $frame));
     }

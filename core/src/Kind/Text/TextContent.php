@@ -3,20 +3,50 @@
 namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Kind\UsesMedia;
 
-final readonly class TextContent implements Content
+final readonly class TextContent implements Content, UsesMedia
 {
+    /** What the id of a face begins with that is one of the media. */
+    private const MEDIA = 'media:';
+
     public const DEFAULT_FONT = 'karla-bold';
 
     /** The most characters that a text may have. */
     public const LONGEST = 5000;
 
-    /** @param  string  $font the id of a font face, such as `karla-bold` */
+    /**
+     * @param  string  $font  the id of a font face, such as `karla-bold`
+     * @param  ?string  $fontMedia  the id of the media that are the font; null for one that ships with the project
+     */
     public function __construct(
         public string $text,
         public string $font = self::DEFAULT_FONT,
         public Alignment $align = Alignment::Left,
+        public ?string $fontMedia = null,
     ) {
+    }
+
+    /** The id of the face that it is set in, by which a shaper knows it. */
+    public function face(): string
+    {
+        return $this->fontMedia === null ? $this->font : self::MEDIA.$this->fontMedia;
+    }
+
+    /** The media that a face is, by its id; null where it ships with the project. */
+    public static function mediaOfFace(string $face): ?string
+    {
+        return str_starts_with($face, self::MEDIA) ? substr($face, strlen(self::MEDIA)) : null;
+    }
+
+    public function media(): array
+    {
+        return $this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia];
+    }
+
+    public function usingMedia(array $ids): static
+    {
+        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia);
     }
 
     /** @return list<string> */
@@ -27,6 +57,6 @@ final readonly class TextContent implements Content
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value];
+        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia])];
     }
 }

@@ -49,6 +49,7 @@ final class TextKind extends LayerKind
             str_replace(["\r\n", "\r"], "\n", $layer->field('text')->string(TextContent::LONGEST)),
             $font?->string() ?? TextContent::DEFAULT_FONT,
             $layer->optional('align')?->enum(Alignment::class) ?? Alignment::Left,
+            $layer->optional('fontMedia')?->name(64),
         );
     }
 
@@ -57,6 +58,7 @@ final class TextKind extends LayerKind
         return [
             'text' => ['type' => 'string', 'maxLength' => TextContent::LONGEST],
             'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
+            'fontMedia' => ['description' => 'the media that are the font, instead of one that ships with the project', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
         ];
     }
@@ -73,6 +75,6 @@ final class TextKind extends LayerKind
 
     public function artist(Materials $materials): TextArtist
     {
-        return new TextArtist($materials->blocks);
+        return new TextArtist($materials->blocks, $materials->media);
     }
 }

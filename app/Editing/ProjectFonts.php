@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Editing;
+
+use App\Models\Media;
+use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Refusal;
+use Ricamo\Raster\Text\FontCatalogue;
+use Ricamo\Raster\Text\FontFace;
+use Ricamo\Raster\Text\Fonts;
+
+/** The faces that ship with the project, and those that were brought in; looked up when their words are new. */
+final readonly class ProjectFonts implements Fonts
+{
+    public function face(string $id): FontFace
+    {
+        $key = TextContent::mediaOfFace($id);
+        if ($key === null) {
+            return FontCatalogue::face($id);
+        }
+        $media = Media::query()->find(Media::idOf($key)) ?? throw new Refusal("there is no font \"$key\"");
+
+        return new FontFace($id, $media->name, '', $media->original());
+    }
+}

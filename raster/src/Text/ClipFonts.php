@@ -1,0 +1,21 @@
+<?php
+
+namespace Ricamo\Raster\Text;
+
+use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Raster\Media\Clips;
+
+/** The faces that ship with the project, and those among the media of a project. */
+final readonly class ClipFonts implements Fonts
+{
+    public function __construct(private Clips $clips)
+    {
+    }
+
+    public function face(string $id): FontFace
+    {
+        $media = TextContent::mediaOfFace($id);
+
+        return $media === null ? FontCatalogue::face($id) : new FontFace($id, $media, '', $this->clips->get($media)->file);
+    }
+}
