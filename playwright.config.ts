@@ -8,6 +8,8 @@ export default defineConfig({
     timeout: 120_000,
     expect: { timeout: 15_000 },
     workers: 1,
+    // On a busy machine a single one may come too late. What fails twice is broken; what failed once is listed as flaky.
+    retries: 1,
     reporter: [['list']],
     use: {
         baseURL: `http://127.0.0.1:${PORT}`,

@@ -27,8 +27,9 @@ final class FreeType
      */
     public static function names(CData $face): array
     {
-        $head = self::$library?->cast('FT_FaceHead*', $face)[0] ?? throw new RuntimeException('no font has been opened');
-        $text = fn (?CData $name): string => $name === null ? '' : mb_substr(mb_scrub(FFI::string($name)), 0, 80);
+        $library = self::$library ?? throw new RuntimeException('no font has been opened');
+        $head = $library->cast('FT_FaceHead*', $face)[0];
+        $text = fn (?CData $name): string => $name === null ? '' : mb_substr(mb_scrub(FFI::string($library->cast('char*', $name))), 0, 80);
 
         return ['family' => $text($head->family_name), 'style' => $text($head->style_name)];
     }
