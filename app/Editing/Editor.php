@@ -64,6 +64,7 @@ final class Editor
 
         return Text::object([
             'by' => Text::of($settled instanceof DrawnIn ? $settled->by() : null),
+            'met' => Text::of($settled instanceof DrawnIn ? $settled->met() : null),
             'patch' => Patch::between($before, $after),
             'revision' => (string) $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),

@@ -50,6 +50,7 @@ export const answered = (revision: number, patch: EditAnswer['patch'] = []): Edi
 
 export const tried = (revision: number, patch: TryAnswer['patch'] = []): TryAnswer => ({
     by: null,
+    met: null,
     revision,
     patch,
     glimpse: glimpse(),

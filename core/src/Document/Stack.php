@@ -149,12 +149,20 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
     }
 
     /** Takes one layer to another place. */
-    public function moving(int $from, int $to): self
+    /**
+     * With a layer at a place, and others right around it in their order.
+     *
+     * @param  list<string>  $with
+     */
+    public function gathering(string $layer, array $with, int $to): self
     {
-        $entries = array_values($this->entries);
-        array_splice($entries, $to, 0, array_splice($entries, $from, 1));
+        $ids = [$layer => true] + array_fill_keys($with, true);
+        $gathered = array_intersect_key($this->entries, $ids);
+        $rest = array_values(array_diff_key($this->entries, $ids));
+        $before = (int) array_search($layer, array_map(strval(...), array_keys($gathered)), true);
+        array_splice($rest, max(0, min(count($rest), $to - $before)), 0, array_values($gathered));
 
-        return self::stored(...$entries);
+        return self::stored(...$rest);
     }
 
     /** @param  callable(Layer): Layer  $change  which keeps the id */

@@ -12,4 +12,7 @@ interface DrawnIn extends CompositionEdit
 
     /** How many frames it goes, once it is settled. */
     public function by(): int;
+
+    /** The mark that it comes to, once it is settled; null for none. */
+    public function met(): ?int;
 }

@@ -12,11 +12,14 @@ final readonly class TimeMarks
     {
     }
 
-    /** @param  list<string>  $except  layers that are on the move */
-    public static function of(Composition $composition, array $except, ?int $playhead): self
+    /**
+     * @param  list<string>  $except  layers that are on the move
+     * @param  list<int>  $more  other frames, such as those of beads
+     */
+    public static function of(Composition $composition, array $except, ?int $playhead, array $more = []): self
     {
         $moving = array_fill_keys($except, true);
-        $frames = [0, $composition->length, ...$composition->markers->frames()];
+        $frames = [0, $composition->length, ...$composition->markers->frames(), ...$more];
         if ($playhead !== null) {
             $frames[] = $playhead;
         }
@@ -25,6 +28,16 @@ final readonly class TimeMarks
         }
 
         return new self($frames);
+    }
+
+    /**
+     * The first of these frames that stands on a mark.
+     *
+     * @param  list<int>  $frames
+     */
+    public function met(array $frames): ?int
+    {
+        return array_values(array_intersect($frames, $this->frames))[0] ?? null;
     }
 
     /**

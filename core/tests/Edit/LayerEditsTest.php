@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
@@ -235,5 +236,30 @@ final class LayerEditsTest extends TestCase
     private function ids(Composition $composition): array
     {
         return $composition->layers->ids();
+    }
+
+    public function test_several_layers_are_moved_in_the_stack_together(): void
+    {
+        $five = Fixture::composition(array_map(fn (string $id): array => Fixture::bar(['id' => $id]), ['a', 'b', 'c', 'd', 'e']));
+        $order = fn (string $layer, array $with, int $to): string => implode('', Fixture::edit($five, 'reorder-layer', ['layer' => $layer, 'with' => $with, 'to' => $to])->layers->ids());
+        self::assertSame('bcdae', $order('a', [], 3));
+        self::assertSame('cabde', $order('b', ['a'], 2));
+        // The one that is dragged lies where it is dropped, and the others right around it in their own order.
+        self::assertSame('bdace', $order('a', ['c', 'e'], 2));
+        self::assertSame('abecd', $order('c', ['d'], 3));
+        self::assertSame('cdabe', $order('d', ['c'], 0), 'as far down as it goes');
+    }
+
+    public function test_what_is_dragged_in_time_says_which_mark_drew_it_in(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['in' => 10, 'out' => 60]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 150])], ['markers' => [['frame' => 33]]]);
+        $settled = fn (string $edit, array $args): DrawnIn => Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition);
+        $move = fn (float $by, array $snap): array => [$settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->by(), $settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->met()];
+        self::assertSame([23, 33], $move(21.5, ['within' => 3]));
+        self::assertSame([40, 100], $move(38, ['within' => 3]), 'its end at the other one');
+        self::assertSame([70, null], $move(70, ['within' => 3]));
+        self::assertSame([70, 80], $move(70, ['within' => 3, 'marks' => [80]]), 'a bead that is in sight');
+        self::assertSame([23, null], $move(23, ['within' => 0]), 'with Alt nothing draws in');
+        self::assertSame(33, $settled('trim-layer', ['layer' => 'bar', 'in' => 31.2, 'snap' => ['within' => 3]])->met());
     }
 }

@@ -121,7 +121,11 @@ export interface EditAnswer {
     open: number | null;
 }
 
-export type TryAnswer = Omit<EditAnswer, 'history' | 'project' | 'open'> & { glimpse: Glimpse };
+export type TryAnswer = Omit<EditAnswer, 'history' | 'project' | 'open'> & {
+    glimpse: Glimpse;
+    /** The frame that drew in what is on the move. */
+    met: number | null;
+};
 
 export interface Change {
     revision: number;

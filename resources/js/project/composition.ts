@@ -42,6 +42,8 @@ export const useComposition = defineStore('composition', () => {
     const aligned = ref<string[]>([]);
     /** How many frames the last change in time went, or would go. */
     const by = ref<number | null>(null);
+    /** The frame that draws in what is on the move. */
+    const met = ref<number | null>(null);
     /** Counts up when the glimpse shows something that is not to be. */
     const stale = ref(0);
 
@@ -151,6 +153,7 @@ export const useComposition = defineStore('composition', () => {
             return error.message;
         } finally {
             draft.value = null;
+            met.value = null;
         }
     }
 
@@ -217,6 +220,7 @@ export const useComposition = defineStore('composition', () => {
                 if (round === tryRound && document.value && answer.revision === revision.value) {
                     draft.value = patched(document.value, answer.patch);
                     by.value = answer.by;
+                    met.value = answer.met;
                     receive(answer.glimpse);
                 }
             } catch (error) {
@@ -231,6 +235,7 @@ export const useComposition = defineStore('composition', () => {
         wanted = null;
         tryRound++;
         draft.value = null;
+        met.value = null;
         stale.value++;
     }
 
@@ -248,6 +253,7 @@ export const useComposition = defineStore('composition', () => {
         stale,
         aligned,
         by,
+        met,
         layer,
         open,
         ask,

@@ -12,7 +12,7 @@ import { useTimeView } from './timeView';
 
 /** A layer's life in time: drag to move it, drag its ends to trim it. */
 const props = defineProps<{ layer: Layer; selected: boolean }>();
-const emit = defineEmits<{ menu: [event: MouseEvent] }>();
+const emit = defineEmits<{ menu: [event: MouseEvent]; lasso: [event: PointerEvent] }>();
 
 const composition = useComposition();
 const media = useMedia();
@@ -79,7 +79,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
 </script>
 
 <template>
-    <div class="lane">
+    <div class="lane" @pointerdown.self="$event.button === 0 && emit('lasso', $event)">
         <div
             class="band"
             :class="{ selected, dragging, hidden: layer.visible === false, reference: layer.reference, aside }"

@@ -27,7 +27,7 @@ function down(event: PointerEvent): void {
     if (event.button === 0 && !renaming.value) {
         if (event.shiftKey || event.ctrlKey || event.metaKey) {
             selection.toggle(props.layer.id);
-        } else {
+        } else if (!props.selected) {
             selection.select(props.layer.id);
         }
         emit('reorder', event);
@@ -39,6 +39,13 @@ function takePlace(event: DragEvent): void {
     if (adding.carried && props.layer.kind === 'footage') {
         event.stopPropagation();
         adding.drop({ onto: props.layer.id });
+    }
+}
+
+/** A click without a drag leaves only this one of several. */
+function alone(event: MouseEvent): void {
+    if (!event.shiftKey && !event.ctrlKey && !event.metaKey) {
+        selection.select(props.layer.id);
     }
 }
 
@@ -85,9 +92,16 @@ function keep(): void {
             @keydown.enter="field?.blur()"
             @keydown.esc.stop="renaming = false"
         />
-        <span v-else class="name" dir="auto" :title="layer.name" @pointerdown="down" @dblclick="rename">{{
-            layer.name
-        }}</span>
+        <span
+            v-else
+            class="name"
+            dir="auto"
+            :title="layer.name"
+            @pointerdown="down"
+            @click="alone"
+            @dblclick="rename"
+            >{{ layer.name }}</span
+        >
         <i v-if="animated" class="mark" title="Animated" />
         <IconButton
             :icon="layer.locked ? Lock : LockOpen"

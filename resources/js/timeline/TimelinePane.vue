@@ -126,7 +126,12 @@ function onDrop(event: DragEvent): void {
                             @all="toggleAll(row.layer)"
                             @menu="openLayerMenu(row.key, $event)"
                         />
-                        <BandLane :layer="row.layer" :selected="row.selected" @menu="openLayerMenu(row.key, $event)" />
+                        <BandLane
+                            :layer="row.layer"
+                            :selected="row.selected"
+                            @menu="openLayerMenu(row.key, $event)"
+                            @lasso="lasso.begin($event, 'bands')"
+                        />
                     </div>
                     <div v-else class="row thread" :data-thread="row.definition.name">
                         <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
@@ -144,6 +149,12 @@ function onDrop(event: DragEvent): void {
         </div>
         <div class="line-area" aria-hidden="true">
             <i class="line" :style="{ transform: `translateX(${view.x(playhead.frame)}px)` }" />
+            <i
+                v-if="composition.met !== null"
+                class="line met"
+                data-met
+                :style="{ transform: `translateX(${view.x(composition.met)}px)` }"
+            />
         </div>
         <OverviewBar />
         <i
@@ -243,6 +254,11 @@ function onDrop(event: DragEvent): void {
     inset: 0 auto 0 0;
     width: 1.5px;
     background: var(--accent);
+}
+.met {
+    width: 0;
+    border-left: 1.5px dashed var(--second);
+    background: none;
 }
 .lasso {
     position: fixed;

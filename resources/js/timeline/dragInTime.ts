@@ -1,6 +1,7 @@
 import { ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
 import { useTimeView } from './timeView';
 
 const THRESHOLD = 3;
@@ -20,10 +21,20 @@ export interface DragInTime {
 export function useDragInTime() {
     const composition = useComposition();
     const playhead = usePlayhead();
+    const selection = useSelection();
     const view = useTimeView();
     const dragging = ref(false);
 
     function begin(down: PointerEvent, { request, moved, isDrawnIn = true }: DragInTime): void {
+        // Beads that are in sight and stay where they are.
+        const carried = new Set(selection.beads.map((bead) => `${bead.layer} ${bead.property} ${bead.frame}`));
+        const moving = (bead: HTMLElement): boolean =>
+            carried.size > 0
+                ? carried.has(`${bead.dataset.layer} ${bead.dataset.property} ${bead.dataset.bead}`)
+                : selection.layers.includes(bead.dataset.layer ?? '');
+        const marks = [...document.querySelectorAll<HTMLElement>('.timeline [data-bead]')]
+            .filter((bead) => !moving(bead))
+            .map((bead) => Number(bead.dataset.bead));
         let latest: { edit: string; args: object } | null = null;
         const unwatch = watch(
             () => composition.by,
@@ -37,7 +48,12 @@ export function useDragInTime() {
             dragging.value = true;
             const within = event.altKey ? 0 : NEAR / view.perFrame.value;
             const { edit, args } = request(px / view.perFrame.value);
-            latest = { edit, args: isDrawnIn ? { ...args, snap: { within, playhead: playhead.frame } } : args };
+            latest = {
+                edit,
+                args: isDrawnIn
+                    ? { ...args, snap: { within, playhead: playhead.frame, ...(marks.length > 0 && { marks }) } }
+                    : args,
+            };
             void composition.attempt(latest.edit, latest.args);
         };
         const finish = (): void => {

@@ -1,11 +1,13 @@
 import { ref, type Ref } from 'vue';
 import { useComposition } from '@/project/composition';
+import { useSelection } from '@/project/selection';
 import type { Row } from './rows';
 import { ROW_HEIGHT } from './timeView';
 
 /** Drags a layer's name up or down to its new place in the stack. */
 export function useReordering(rows: Ref<Row[]>) {
     const composition = useComposition();
+    const selection = useSelection();
     /** The layer on its way, and how many rows it is from its own. */
     const moving = ref<{ layer: string; by: number } | null>(null);
 
@@ -22,7 +24,12 @@ export function useReordering(rows: Ref<Row[]>) {
         const place = index + (by < 0 ? 1 : -1) * Math.max(0, placesBetween(from, to));
         const bounded = Math.max(0, Math.min(composition.layers.length - 1, place));
         if (bounded !== index) {
-            void composition.edit('reorder-layer', { layer, to: bounded });
+            const others = selection.layers.includes(layer) ? selection.layers.filter((one) => one !== layer) : [];
+            void composition.edit('reorder-layer', {
+                layer,
+                ...(others.length > 0 && { with: others }),
+                to: bounded,
+            });
         }
     }
 

@@ -12,7 +12,7 @@ use Ricamo\Core\Json\Node;
 /** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
 final readonly class MoveKeyframes implements DrawnIn
 {
-    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?Snap $snap = null)
+    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?Snap $snap = null, private ?int $met = null)
     {
     }
 
@@ -25,12 +25,20 @@ final readonly class MoveKeyframes implements DrawnIn
 
     public function settled(Composition $composition): static
     {
-        return new self($this->keyframes, $this->snap?->distance($composition, [], $this->keyframes->frames(), $this->by) ?? round($this->by));
+        $frames = $this->keyframes->frames();
+        $by = $this->snap?->distance($composition, [], $frames, $this->by) ?? (int) round($this->by);
+
+        return new self($this->keyframes, $by, null, $this->snap?->met($composition, [], array_map(fn (int $frame): int => $frame + $by, $frames)));
     }
 
     public function by(): int
     {
         return (int) round($this->by);
+    }
+
+    public function met(): ?int
+    {
+        return $this->met;
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

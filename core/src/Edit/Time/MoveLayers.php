@@ -15,7 +15,7 @@ use Ricamo\Core\Time\FrameRange;
 final readonly class MoveLayers implements DrawnIn
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private float $by, private ?Snap $snap = null)
+    private function __construct(private array $layers, private float $by, private ?Snap $snap = null, private ?int $met = null)
     {
     }
 
@@ -30,12 +30,20 @@ final readonly class MoveLayers implements DrawnIn
     {
         $ends = fn (string $id): array => [$composition->layer($id)->span->in, $composition->layer($id)->span->out];
 
-        return new self($this->layers, $this->snap?->distance($composition, $this->layers, array_merge(...array_map($ends, $this->layers)), $this->by) ?? round($this->by));
+        $frames = array_merge(...array_map($ends, $this->layers));
+        $by = $this->snap?->distance($composition, $this->layers, $frames, $this->by) ?? (int) round($this->by);
+
+        return new self($this->layers, $by, null, $this->snap?->met($composition, $this->layers, array_map(fn (int $frame): int => $frame + $by, $frames)));
     }
 
     public function by(): int
     {
         return (int) round($this->by);
+    }
+
+    public function met(): ?int
+    {
+        return $this->met;
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -20,6 +20,7 @@ final readonly class TrimLayer implements DrawnIn
         private ?float $out,
         private ?Snap $snap = null,
         private int $by = 0,
+        private ?int $met = null,
     ) {
     }
 
@@ -53,12 +54,22 @@ final readonly class TrimLayer implements DrawnIn
             $out = max($out, $span->in + ($in ?? 0) + 1 - $span->out);
         }
 
-        return new self($this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, null, $in ?? $out ?? 0);
+        $ends = array_values(array_filter([$in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out], is_int(...)));
+
+        return new self(
+            $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, null, $in ?? $out ?? 0,
+            $this->snap->met($composition, [$this->layer], $ends),
+        );
     }
 
     public function by(): int
     {
         return $this->by;
+    }
+
+    public function met(): ?int
+    {
+        return $this->met;
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
