@@ -121,6 +121,19 @@ try {
     }
     await take('arranging');
 
+    await page.locator('[data-compositions]').click();
+    await page.locator('[data-composition=c5] .picture').click();
+    await settle();
+    await page.locator('[data-time]').fill('80f');
+    await page.locator('[data-time]').press('Enter');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-layer=l1] .name').click();
+    await take('reference');
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=shelf]').click();
+    await page.locator('[data-sample]').first().waitFor();
+    await take('samples');
+
     await page.locator('.crumb.project').click();
     await page.locator('[data-room]').click();
     await take('room');

@@ -6,6 +6,7 @@ use App\Media\Intake;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
+use App\Samples\Shelf;
 use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
@@ -13,7 +14,7 @@ final readonly class DemoProject
 {
     public const NAME = 'Depot Nine';
 
-    public function __construct(private Intake $intake)
+    public function __construct(private Intake $intake, private Shelf $shelf)
     {
     }
 
@@ -32,11 +33,15 @@ final readonly class DemoProject
         $workshop = $take($workshop, 'Workshop.mp4', 'Clips');
         $photograph = $take($footage->photograph(), 'Workshop by day.png', 'Pictures');
         $logo = $take($footage->logo(), 'Depot Nine logo.png', 'Pictures');
+        $sample = fn (string $id, string $folder): string => $take(($this->shelf->get($id)->make)(), $this->shelf->get($id)->file, $folder);
+        $badge = $sample('badge', 'Pictures');
+        $music = $sample('jingle', 'Sounds');
         $documents = [
             LowerThird::composition($street, 'Marta Oldani', 'Depot electrician'),
             PictureInPicture::composition($workshop, $photograph),
             ThreeBadges::composition($street, $logo),
             OverlayAtSixty::composition($logo),
+            TramToMusic::composition($street, $music, $badge),
         ];
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);

@@ -54,11 +54,12 @@ final class Stage
         return ['keyframes' => [['at' => 0, 'value' => $from, 'easing' => $easing], ['at' => $this->length, 'value' => $to]]];
     }
 
-    public function composition(): Composition
+    /** @param  list<array<string, mixed>>  $markers */
+    public function composition(array $markers = []): Composition
     {
         return Composition::read(new Node([
             'id' => 'composition', 'name' => $this->name, 'width' => $this->width, 'height' => $this->height,
-            'rate' => $this->rate, 'length' => $this->length, 'background' => $this->background, 'layers' => $this->layers,
+            'rate' => $this->rate, 'length' => $this->length, 'background' => $this->background, 'markers' => $markers, 'layers' => $this->layers,
         ]));
     }
 }

@@ -8,6 +8,7 @@ use App\Demo\OverlayAtSixty;
 use App\Demo\PictureInPicture;
 use App\Demo\StreetClip;
 use App\Demo\ThreeBadges;
+use App\Demo\TramToMusic;
 use App\Demo\WorkshopClip;
 use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
@@ -17,6 +18,7 @@ use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRate;
@@ -30,6 +32,7 @@ final class DemoTest extends TestCase
         return new Evaluator(MediaLibrary::of(
             new Media('m1', 'Street', 'street.mp4', new MediaFacts(1920, 1080, new FrameRate(25), 300, true)),
             new Media('photo', 'Workshop', 'workshop.png', new MediaFacts(1920, 1080, new FrameRate(25), 1, false)),
+            new Media('music', 'Jingle', 'jingle.wav', MediaFacts::sound(12)),
             new Media('logo', 'Logo', 'logo.png', new MediaFacts(600, 600, new FrameRate(25), 1, false, true)),
         ), new TextBlocks(new HarfBuzzShaper));
     }
@@ -44,11 +47,12 @@ final class DemoTest extends TestCase
         $all = [
             $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
+            TramToMusic::composition('m1', 'music', 'logo'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
             // From where something is seen: an overlay begins with nothing.
-            foreach (range(min(5, $composition->length - 1), $composition->length - 1, 23) as $frame) {
+            foreach (range(min($composition->name === 'A tram becomes a logo' ? 20 : 5, $composition->length - 1), $composition->length - 1, 23) as $frame) {
                 self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
             }
         }
@@ -93,5 +97,19 @@ final class DemoTest extends TestCase
         }
         self::assertCount(3, $speeds);
         self::assertEqualsWithDelta(max($speeds), min($speeds), 0.001 * max($speeds));
+    }
+
+    public function test_the_tram_keeps_time_with_the_music_and_the_reference_stays_out_of_it(): void
+    {
+        $composition = TramToMusic::composition('m1', 'music', 'logo');
+        self::assertSame(range(0, 225, 15), $composition->markers->frames());
+        $list = $this->evaluator()->frame($composition, 130);
+        self::assertSame('m1', $list->toJson()['reference'][0]['media']);
+        self::assertStringNotContainsString('"media":"m1"', (string) json_encode($list->toJson()['items']));
+        $cues = SoundPlan::of($composition, $this->evaluator()->media, $composition->range());
+        self::assertSame(['music'], array_column($cues, 'media'));
+        // It fades during the last forty frames.
+        self::assertEqualsWithDelta([0.0, 1.0], $cues[0]->level[0], 1e-9);
+        self::assertSame(0.0, $cues[0]->level[count($cues[0]->level) - 1][1]);
     }
 }

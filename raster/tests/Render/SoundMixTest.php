@@ -74,6 +74,6 @@ final class SoundMixTest extends TestCase
     {
         $level = ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 50, 'value' => 100]]];
         $this->heard(self::tones(['level' => $level]), 50);
-        self::assertSame([], glob(Clips::folder().'/*.part') ?: []);
+        self::assertSame([], glob(Clips::folder().'/*.level*') ?: []);
     }
 }
