@@ -44,7 +44,7 @@ final class ShowingTest extends TestCase
     public function test_everything_there_is_to_choose_from_is_named(): void
     {
         $words = $this->getJson('/api/vocabulary')->assertOk()->json();
-        self::assertSame(['footage', 'shape', 'text'], array_keys($words['properties']));
+        self::assertSame(['footage', 'shape', 'sound', 'text'], array_keys($words['properties']));
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
@@ -68,7 +68,7 @@ final class ShowingTest extends TestCase
         $media = $this->takeIn($composition->project, $file, 'sound.mp4')->key();
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media, 'from' => 10, 'in' => 50, 'id' => 'clip']]);
         $sounds = fn (): array => $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues');
-        self::assertEquals([['media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6]], $sounds());
+        self::assertEquals([['layer' => 'clip', 'media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6, 'speed' => 1, 'level' => [[0, 1]]]], $sounds());
         $this->edit($composition, 'set-content', ['layer' => 'clip', 'content' => ['sound' => false]]);
         self::assertSame([], $sounds());
     }

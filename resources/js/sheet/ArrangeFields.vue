@@ -164,7 +164,7 @@ function setMargin(event: Event): void {
 <style scoped>
 .arrange {
     display: grid;
-    grid-template-columns: auto auto minmax(0, 1fr);
+    grid-template-columns: max-content max-content minmax(0, 1fr);
     gap: 4px 10px;
     align-items: center;
     padding: 2px 12px 6px 16px;

@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
+import { plays } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
@@ -12,14 +14,18 @@ import SheetSection from './SheetSection.vue';
 const props = defineProps<{ layers: Layer[] }>();
 
 const composition = useComposition();
+const media = useMedia();
 const selection = useSelection();
 const vocabulary = useVocabulary();
 
 /** In the order in which a single layer's values stand. */
 const shared = computed<PropertyDefinition[]>(() => {
     const [first, ...others] = [...new Set(props.layers.map((layer) => layer.kind))];
-    return vocabulary.words.properties[first!].filter((definition) =>
-        others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
+    return vocabulary.words.properties[first!].filter(
+        (definition) =>
+            (definition.name !== 'level' ||
+                props.layers.some((layer) => plays(layer) && media.find(layer.media)?.sound)) &&
+            others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
     );
 });
 const inspections = computed(() =>
@@ -33,7 +39,9 @@ const statesOf = (property: string): PropertyState[] =>
     <div class="many">
         <h2>{{ layers.length }} layers</h2>
         <p>They move together in the picture and in time.</p>
-        <SheetSection title="In the frame"><ArrangeFields :layers="layers" /></SheetSection>
+        <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="In the frame"
+            ><ArrangeFields :layers="layers"
+        /></SheetSection>
         <template v-if="inspections.length === layers.length">
             <SharedRow
                 v-for="definition in shared"
