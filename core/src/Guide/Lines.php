@@ -8,8 +8,8 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
 /**
- * The lines that things are aligned to: edges and middle of the frame, the title-safe area, guides that were put there, and
- * the edges and middles of the layers that are seen.
+ * What things are aligned to: edges and middle of the frame, the title-safe area, guides that were put there, and
+ * the edges and middles of the layers that are seen, and the gaps between these.
  */
 final readonly class Lines
 {
@@ -19,7 +19,7 @@ final readonly class Lines
     public const ACTION_SAFE = 0.035;
 
     /** @param  list<Box>  $boxes  upright, in composition pixels */
-    private function __construct(public array $boxes)
+    private function __construct(public array $boxes, private Gaps $gaps)
     {
     }
 
@@ -32,13 +32,14 @@ final readonly class Lines
             self::titleSafe($composition),
             ...array_map(fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at), $composition->guides),
         ];
+        $seen = [];
         foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($except, true)) as $glance) {
             if ($glance->seen) {
-                $boxes[] = $glance->bounds;
+                $boxes[] = $seen[] = $glance->bounds;
             }
         }
 
-        return new self($boxes);
+        return new self($boxes, new Gaps($seen));
     }
 
     /** Where titles are safe, in composition pixels. */
@@ -71,6 +72,7 @@ final readonly class Lines
                     $guides[] = new Guide($axis, $line, ...$axis->extent($joined));
                 }
             }
+            array_push($guides, ...$this->gaps->touching($axis, $box));
         }
 
         return $guides;
@@ -101,6 +103,9 @@ final readonly class Lines
             }
         }
 
-        return $best ?? 0.0;
+        // An edge that is as near counts before a gap.
+        $gap = $this->gaps->nearest($axis, $box, $best === null ? $within : abs($best) - 1e-6);
+
+        return $gap ?? $best ?? 0.0;
     }
 }

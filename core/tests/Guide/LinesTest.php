@@ -6,6 +6,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Tests\Fixture;
@@ -82,5 +83,35 @@ final class LinesTest extends TestCase
         self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 0, [])->boxes);
         self::assertCount(3, Lines::of($composition, Fixture::evaluator(), 60, [])->boxes);
         self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 60, ['post'])->boxes);
+    }
+
+    /** @return array{Composition, callable(float, float): array<string, mixed>} two bars of 100 × 50 with a gap of 60, and a third that is dragged from far away */
+    private function row(): array
+    {
+        $bar = fn (string $id, float $x, float $y): array => Fixture::bar(['id' => $id, 'size' => [100, 50], 'position' => [$x, $y]]);
+        $composition = Fixture::composition([$bar('a', 300, 333), $bar('b', 460, 341), $bar('c', 1500, 800)]);
+
+        return [$composition, fn (float $x, float $y): array => Fixture::json(Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [$x - 1500, $y - 800], 'snap' => 6]), 'c')];
+    }
+
+    public function test_a_third_thing_is_drawn_to_the_distance_that_two_have(): void
+    {
+        [, $dragged] = $this->row();
+        // Behind the second, which ends at 510: 60 on, and half of itself. Its height is no line of theirs.
+        self::assertEquals([620, 350], $dragged(624, 350)['position']);
+        self::assertEquals([140, 350], $dragged(137, 350)['position'], 'before the first');
+        self::assertEquals([628, 350], $dragged(628, 350)['position'], 'too far away');
+        self::assertEquals([624, 600], $dragged(624, 600)['position'], 'not in a row with them');
+    }
+
+    public function test_between_two_it_is_drawn_to_their_middle_and_guides_show_both_gaps(): void
+    {
+        $bar = fn (string $id, float $x): array => Fixture::bar(['id' => $id, 'size' => [100, 50], 'position' => [$x, 333]]);
+        $composition = Fixture::composition([$bar('a', 300), $bar('b', 700), $bar('c', 503)]);
+        $after = Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [0, 17], 'snap' => 6]);
+        self::assertEquals([500, 350], Fixture::json($after, 'c')['position']);
+        $guides = Lines::of($after, Fixture::evaluator(), 0, ['c'])->touching(Fixture::evaluator()->pose($after->layer('c'), 0)->bounds());
+        $level = array_values(array_filter($guides, fn (Guide $guide): bool => $guide->axis === Axis::Y && $guide->at === 350.0));
+        self::assertEquals([[350, 450], [550, 650]], array_map(fn (Guide $guide): array => [$guide->from, $guide->to], $level));
     }
 }

@@ -274,7 +274,7 @@ function setMargin(event: Event): void {
     font-variant-numeric: tabular-nums;
 }
 .lines {
-    grid-column: 1 / 3;
+    grid-column: 1 / -1;
     display: flex;
     align-items: center;
     gap: 0;

@@ -2,6 +2,7 @@
 import { reactive, ref } from 'vue';
 import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
+import { useProject } from '@/project/project';
 import { rateLabel, RATES } from '@/project/rates';
 
 const open = defineModel<boolean>({ required: true });
@@ -15,6 +16,7 @@ const SIZES = [
 ] as const;
 
 const composition = useComposition();
+const project = useProject();
 const problem = ref<string | null>(null);
 const form = reactive({
     name: 'New composition',
@@ -23,16 +25,17 @@ const form = reactive({
     rate: '25/1',
     seconds: 10,
     transparent: false,
+    background: '#000000',
 });
 
 async function make(): Promise<void> {
     try {
-        const { seconds, transparent, ...fields } = form;
+        const { seconds, transparent, background, ...fields } = form;
         const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text: `${seconds}s` });
         problem.value = await composition.ask('add-composition', {
             ...fields,
             length: Math.max(1, time.frame),
-            background: transparent ? 'transparent' : '#000000',
+            background: transparent ? 'transparent' : background,
         });
         open.value = problem.value !== null;
     } catch (error) {
@@ -89,7 +92,16 @@ async function make(): Promise<void> {
                     class="side"
                 /><span class="by">seconds</span></ElFormItem
             >
-            <ElFormItem label="Background"><ElCheckbox v-model="form.transparent" label="Transparent" /> </ElFormItem>
+            <ElFormItem label="Background">
+                <ElColorPicker
+                    v-model="form.background"
+                    :disabled="form.transparent"
+                    :predefine="project.swatches.map((swatch) => swatch.colour)"
+                    :clearable="false"
+                    aria-label="Background"
+                />
+                <ElCheckbox v-model="form.transparent" label="Transparent" class="clear" />
+            </ElFormItem>
         </ElForm>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <template #footer>
@@ -111,6 +123,9 @@ async function make(): Promise<void> {
 }
 .side {
     width: 92px;
+}
+.clear {
+    margin-left: 12px;
 }
 .by {
     margin: 0 8px;

@@ -25,6 +25,10 @@ const part = ref<'whole' | 'range'>('whole');
 
 const UNDER_WAY = ['waiting', 'drawing', 'joining', 'stopped'];
 const underWay = computed(() => renders.value.some((one) => UNDER_WAY.includes(one.state)));
+/** The names of those that are looked at by themselves. */
+const alone = computed(() =>
+    composition.layers.filter((layer) => composition.shown?.alone?.includes(layer.id)).map((layer) => layer.name),
+);
 const hasRange = computed(() => playhead.rangeIn !== null || playhead.rangeOut !== null);
 const odd = computed(() => composition.shown && (composition.shown.width % 2 || composition.shown.height % 2));
 
@@ -92,6 +96,10 @@ function says(render: Render): string {
                     {{ even(composition.shown!.height) }}, its last row or column repeated. A still keeps the size.
                 </p>
                 <p v-for="clip in cutOff" :key="clip.id" class="note">{{ clip.name }}: {{ clip.remark }}.</p>
+                <p v-if="alone.length > 0" class="note" data-render-alone>
+                    Only {{ alone.join(', ') }} {{ alone.length === 1 ? 'is' : 'are' }} rendered, looked at alone.
+                    <button type="button" @click="composition.edit('look-alone', { layers: [] })">Show all</button>
+                </p>
                 <p v-if="composition.shown?.background === 'transparent'" class="note">
                     MP4 has no alpha: what is transparent turns black.
                 </p>
@@ -220,5 +228,14 @@ li .line > button:not(.remove):hover {
 .stopped,
 .problem {
     color: var(--accent);
+}
+.note button {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    text-decoration: underline;
+    cursor: pointer;
 }
 </style>
