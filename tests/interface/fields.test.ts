@@ -107,7 +107,14 @@ describe('a value field', () => {
 });
 
 describe('the keyboard', () => {
-    const actions = { fit: vi.fn(), render: vi.fn(), switch: vi.fn(), keys: vi.fn(), write: vi.fn() };
+    const actions = {
+        fit: vi.fn(),
+        render: vi.fn(),
+        switch: vi.fn(),
+        keys: vi.fn(),
+        write: vi.fn(),
+        zoomTime: vi.fn(),
+    };
     const press = (key: string, options: object = {}, target: EventTarget = window): boolean =>
         target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...options }));
 

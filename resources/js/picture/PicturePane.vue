@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useKeyModifier } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { Corner, Layer, Pose } from '@/api/answers';
+import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 import { useCanvas } from './canvas';
+import { useChoosing } from './choosing';
 import DragBadge from './DragBadge.vue';
 import { useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
-import { inside, poseAt, poseBehind } from './hit';
+import { poseAt } from './hit';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
 import { PictureStore } from './pictures';
@@ -21,6 +22,7 @@ import { useMarquee } from './marquee';
 import { usePlayback } from './playback';
 import { usePictureView } from './view';
 import WordsEditor from './WordsEditor.vue';
+import { useWriting } from './writing';
 
 const adding = useAdding();
 const composition = useComposition();
@@ -41,27 +43,18 @@ const looking = useLooking();
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');
 const space = useKeyPressed(' ');
-/** Within how many milliseconds a second click makes a double click. */
-const DOUBLE_CLICK = 260;
-let waiting = 0;
 const hovered = ref<Pose | null>(null);
 const over = ref<Grip>('move');
 
 const poses = computed(() => composition.glimpse?.poses ?? []);
-const selected = computed(() => poses.value.filter((pose) => selection.layers.includes(pose.layer)));
 const subject = computed<Layer | undefined>(() => {
     const id = grip.value || over.value !== 'move' ? selection.layers[0] : hovered.value?.layer;
     return id ? composition.layer(id) : undefined;
 });
 const marquee = useMarquee(view, place, () => poses.value);
-const NEW_WORDS = { kind: 'text', text: 'Words', name: 'Words', font: 'karla-bold', typeSize: 96, align: 'centre' };
-/** The text whose words are being typed in the picture. */
-const writing = ref<string | null>(null);
-const written = computed(() => {
-    const layer = writing.value === null ? undefined : composition.layer(writing.value);
-    const pose = poses.value.find((one) => one.layer === writing.value);
-    return layer?.kind === 'text' && pose ? { layer, pose } : null;
-});
+const { selected, press, behind, isDoubleClick } = useChoosing(poses, marquee);
+const writing = useWriting(poses);
+const words = writing.subject;
 const preparing = computed(() => media.list.some((one) => one.state === 'waiting' || one.state === 'preparing'));
 const frameStyle = computed(() => {
     const { scale, x, y } = view.view.value;
@@ -92,38 +85,7 @@ function onDown(event: PointerEvent): void {
         looking.wanted(colourAt(place(event)));
         return;
     }
-    const at = view.toComposition(place(event));
-    // A selected layer is moved even where another lies over it; Alt takes what is on top.
-    const held = event.altKey ? undefined : poseAt(at, selected.value);
-    const pose = held ?? poseAt(at, poses.value);
-    if (!pose || (!held && marquee.coversFrame(pose))) {
-        // Over the background a drag draws a rectangle; a click takes the background itself.
-        marquee.begin(event, () => (pose ? choose(pose, event) : selection.clear()));
-        return;
-    }
-    if (!held) {
-        choose(pose, event);
-    }
-    begin('move', pose, event, held && !event.shiftKey ? () => chooseBehind(at, held) : undefined);
-}
-
-function choose(pose: Pose, event: PointerEvent): void {
-    if (event.shiftKey) {
-        selection.toggle(pose.layer);
-    } else if (!selection.layers.includes(pose.layer)) {
-        selection.select(pose.layer);
-    }
-}
-
-/** A second click in the same place takes what lies behind, unless it becomes a double click. */
-function chooseBehind(at: Corner, held: Pose): void {
-    clearTimeout(waiting);
-    waiting = window.setTimeout(() => {
-        const behind = poseBehind(at, poses.value, held.layer);
-        if (behind) {
-            selection.select(behind.layer);
-        }
-    }, DOUBLE_CLICK);
+    press(event, view.toComposition(place(event)), (pose, clicked) => begin('move', pose, event, clicked));
 }
 
 /** The colour of the picture at a point of the screen, as it is on this frame. */
@@ -137,32 +99,16 @@ function colourAt([x, y]: [number, number]): string {
 }
 
 /** A double click on words edits them; elsewhere it writes new ones. */
-async function onDoubleClick(event: MouseEvent): Promise<void> {
-    clearTimeout(waiting);
-    const at = view.toComposition(place(event));
-    const pose = poses.value.findLast(
-        (one) => one.seen && inside(at, one.corners) && composition.layer(one.layer)?.kind === 'text',
-    );
-    if (pose) {
-        selection.select(pose.layer);
-        writing.value = pose.layer;
-    } else if (composition.layers.length > 0) {
-        await write([Math.round(at[0]), Math.round(at[1])]);
-    }
-}
-
-/** Puts new words into the picture and begins to edit them. */
-async function write(position?: Corner): Promise<void> {
-    await adding.add(NEW_WORDS, { position });
-    const added = composition.layers.at(-1);
-    writing.value = added?.kind === 'text' ? added.id : null;
+function onDoubleClick(event: MouseEvent): void {
+    isDoubleClick();
+    void writing.writeAt(view.toComposition(place(event)));
 }
 
 function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
     if (event.button === 0) {
         const at = view.toComposition(place(event));
         // The anchor lies over what is clicked; a click is not about it.
-        begin(kind, pose, event, kind === 'anchor' ? () => chooseBehind(at, pose) : undefined);
+        begin(kind, pose, event, kind === 'anchor' ? () => behind(at, pose) : undefined);
     }
 }
 
@@ -210,7 +156,7 @@ function nudge(event: KeyboardEvent): void {
     }
 }
 
-defineExpose({ fit: view.fit, actual: view.zoomActual, write });
+defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
 </script>
 
 <template>
@@ -242,7 +188,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write });
             @grab="onGrab"
         />
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
-        <WordsEditor v-if="written" :key="written.layer.id" v-bind="written" :view="view" @done="writing = null" />
+        <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />
         <DragBadge
             v-if="subject && !playhead.playing && (grip || hovered || over !== 'move')"
             :layer="subject"

@@ -12,11 +12,13 @@ export const usePreferences = defineStore('preferences', () => {
     const folded = useLocalStorage<string[]>('ricamo.folded', []);
     /** How far from the frame's edge things are placed, in pixels. */
     const margin = useLocalStorage('ricamo.margin', 60);
+    /** Whether they are placed along the title-safe area instead. */
+    const inSafe = useLocalStorage('ricamo.in-safe', false);
     /** What becomes of layers in a picture of another size. */
     const resizing = useLocalStorage<'scale' | 'middle' | 'corner'>('ricamo.resizing', 'scale');
     const welcomed = useLocalStorage('ricamo.welcomed', false);
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
 
-    return { left, lower, evening, drawer, folded, margin, resizing, welcomed };
+    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, welcomed };
 });

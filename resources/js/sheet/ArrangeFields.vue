@@ -18,15 +18,11 @@ import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import IconButton from '@/shell/IconButton.vue';
+import NinePoints from './NinePoints.vue';
 
 /** Where layers are put in the frame: nine places with a margin, as large as the frame, or in line with each other. */
 const props = defineProps<{ layers: Layer[] }>();
 
-const SIDES = ['start', 'middle', 'end'] as const;
-const NAMES = {
-    x: { start: 'left', middle: 'middle', end: 'right' },
-    y: { start: 'top', middle: 'middle', end: 'bottom' },
-};
 const FRAMINGS = [
     ['fit', 'Fit'],
     ['fill', 'Fill'],
@@ -53,11 +49,8 @@ async function ask(edit: string, args: object): Promise<void> {
     problem.value = await composition.ask(edit, { layers: ids.value, frame: playhead.frame, ...args });
 }
 
-const placeName = (x: (typeof SIDES)[number], y: (typeof SIDES)[number]): string =>
-    x === y && x === 'middle' ? 'In the middle' : `At the ${NAMES.y[y]} ${NAMES.x[x]}`;
-
-const anchorName = (x: (typeof SIDES)[number], y: (typeof SIDES)[number]): string =>
-    x === y && x === 'middle' ? 'Anchor in the middle' : `Anchor at the ${NAMES.y[y]} ${NAMES.x[x]}`;
+const place = (x: string, y: string): Promise<void> =>
+    ask('align-layers', { x, y, ...(preferences.inSafe ? { to: 'safe' } : { margin: preferences.margin }) });
 
 function setMargin(event: Event): void {
     const margin = Number((event.target as HTMLInputElement).value);
@@ -67,38 +60,23 @@ function setMargin(event: Event): void {
 
 <template>
     <div class="arrange">
-        <div class="nine" role="group" aria-label="Nine places in the frame">
-            <template v-for="y in SIDES" :key="y">
-                <button
-                    v-for="x in SIDES"
-                    :key="x"
-                    type="button"
-                    :title="placeName(x, y)"
-                    :aria-label="placeName(x, y)"
-                    :data-place="`${x} ${y}`"
-                    @click="ask('align-layers', { x, y, margin: preferences.margin })"
-                />
-            </template>
-        </div>
-        <div class="nine anchors" role="group" aria-label="Nine points for the anchor">
-            <template v-for="y in SIDES" :key="y">
-                <button
-                    v-for="x in SIDES"
-                    :key="x"
-                    type="button"
-                    :title="anchorName(x, y)"
-                    :aria-label="anchorName(x, y)"
-                    :data-anchor="`${x} ${y}`"
-                    @click="ask('place-anchors', { x, y })"
-                />
-            </template>
-        </div>
+        <NinePoints of="place" label="Nine places in the frame" @choose="(x, y) => place(x, y)" />
+        <NinePoints of="anchor" label="Nine points for the anchor" @choose="(x, y) => ask('place-anchors', { x, y })" />
         <div class="beside">
             <div class="second">
                 <label class="margin">
                     Margin
-                    <input :value="preferences.margin" inputmode="decimal" aria-label="Margin" @change="setMargin" />px
+                    <input
+                        :disabled="preferences.inSafe"
+                        :value="preferences.margin"
+                        inputmode="decimal"
+                        aria-label="Margin"
+                        @change="setMargin"
+                    />px
                 </label>
+                <label class="safe"
+                    ><input v-model="preferences.inSafe" type="checkbox" data-in-safe />to the safe area</label
+                >
             </div>
         </div>
         <div class="framings" role="group" aria-label="As large as the frame">
@@ -169,53 +147,6 @@ function setMargin(event: Event): void {
     align-items: center;
     padding: 2px 12px 6px 16px;
 }
-.nine {
-    display: grid;
-    grid-template-columns: repeat(3, 21px);
-    grid-auto-rows: 15px;
-    gap: 1px;
-    padding: 2px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-}
-.nine button {
-    display: grid;
-    place-items: center;
-    padding: 0;
-    border: 0;
-    border-radius: 3px;
-    background: none;
-    cursor: pointer;
-}
-.nine button::after {
-    width: 7px;
-    height: 5px;
-    border-radius: 1px;
-    background: var(--quiet);
-    content: '';
-    opacity: 0.5;
-}
-.anchors {
-    grid-template-columns: repeat(3, 14px);
-}
-.anchors button::after {
-    width: 6px;
-    height: 6px;
-    border: 1.25px solid var(--quiet);
-    border-radius: 50%;
-    background: none;
-    opacity: 0.8;
-}
-.nine button:hover,
-.nine button:focus-visible {
-    background: var(--selected);
-}
-.nine button:hover::after,
-.nine button:focus-visible::after {
-    background: var(--accent);
-    opacity: 1;
-}
 .beside {
     display: grid;
     gap: 4px;
@@ -245,8 +176,20 @@ function setMargin(event: Event): void {
     background: var(--hover);
 }
 .second {
+    display: grid;
+    gap: 3px;
+}
+.safe {
     display: flex;
     align-items: center;
+    gap: 6px;
+    color: var(--quiet);
+    font-size: 12px;
+    white-space: nowrap;
+}
+.safe input {
+    margin: 0;
+    accent-color: var(--accent);
 }
 .second :deep(.icon-button) {
     width: 26px;

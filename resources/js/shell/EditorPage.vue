@@ -42,6 +42,7 @@ useTimecode();
 useFollowing();
 
 const picture = ref<InstanceType<typeof PicturePane> | null>(null);
+const timeline = ref<InstanceType<typeof TimelinePane> | null>(null);
 const switching = ref(false);
 const reading = ref(false);
 const rendering = ref(false);
@@ -56,6 +57,7 @@ useShortcuts({
     switch: () => (switching.value = !switching.value),
     keys: () => (reading.value = true),
     write: () => void picture.value?.write(),
+    zoomTime: () => timeline.value?.zoomToSelected(),
 });
 
 async function open(): Promise<void> {
@@ -158,7 +160,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
                     <TransportBar @fit="picture?.fit()" @actual="picture?.actual()" />
                 </div>
             </div>
-            <div class="lower"><TimelinePane /></div>
+            <div class="lower"><TimelinePane ref="timeline" /></div>
             <i
                 class="divider upright"
                 role="separator"

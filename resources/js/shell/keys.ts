@@ -45,6 +45,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
         place: 'Timeline',
         keys: [
             ['Ctrl+wheel', 'zoom around the pointer'],
+            ['Z', 'zoom to what is selected, and back to the whole'],
             ['Shift+wheel', 'scroll in time'],
             ['Ctrl+drag on a clip', 'which part of it shows'],
             ['← → on a bead', 'move it by a frame; with Shift ten'],

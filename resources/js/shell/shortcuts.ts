@@ -12,6 +12,7 @@ export function useShortcuts(actions: {
     switch: () => void;
     keys: () => void;
     write: () => void;
+    zoomTime: () => void;
 }): void {
     const composition = useComposition();
     const playhead = usePlayhead();
@@ -97,6 +98,7 @@ export function useShortcuts(actions: {
         PageDown: () => toMarker(1),
         f: actions.fit,
         t: actions.write,
+        z: actions.zoomTime,
         g: actions.switch,
         '?': actions.keys,
         Delete: remove,

@@ -66,6 +66,15 @@ function openLayerMenu(layer: string, event: MouseEvent): void {
     layerMenu.value = { x: event.clientX, y: event.clientY };
 }
 
+/** Zooms to what is selected, and back to the whole. */
+function zoomToSelected(): void {
+    const chosen = composition.layers.filter((layer) => selection.layers.includes(layer.id));
+    const spans = chosen.length > 0 ? chosen : [{ in: 0, out: playhead.length }];
+    view.show(Math.min(...spans.map((one) => one.in)), Math.max(...spans.map((one) => one.out)));
+}
+
+defineExpose({ zoomToSelected });
+
 function onWheel(event: WheelEvent): void {
     const left = lane.value?.getBoundingClientRect().left ?? 0;
     if (view.onWheel(event, event.clientX - left)) {

@@ -34,6 +34,15 @@ function createTimeView(lane: Ref<HTMLElement | null>) {
         scrollTo(under - (px - PADDING) / perFrame.value);
     }
 
+    /** Shows a stretch with a little room around it; all of the time where it is shown so already. */
+    function show(begin: number, end: number): void {
+        const room = 0.05 * (end - begin);
+        const next = Math.min(WIDEST, (width.value - 2 * PADDING) / (end - begin + 2 * room));
+        const isShown = zoom.value !== null && Math.abs(zoom.value - next) < 1e-6;
+        zoom.value = isShown || next <= fitted.value ? null : next;
+        scrollTo(begin - room);
+    }
+
     function onWheel(event: WheelEvent, px: number): boolean {
         if (event.ctrlKey || event.metaKey) {
             zoomBy(Math.exp(-event.deltaY / 200), px);
@@ -58,7 +67,7 @@ function createTimeView(lane: Ref<HTMLElement | null>) {
     );
     watch([() => playhead.length, width], () => scrollTo(from.value));
 
-    return { width, from, perFrame, visible, x, frameAt, zoomBy, scrollTo, onWheel };
+    return { width, from, perFrame, visible, x, frameAt, zoomBy, show, scrollTo, onWheel };
 }
 
 export type TimeView = ReturnType<typeof createTimeView>;
