@@ -156,3 +156,64 @@ test('a colour is taken from the picture', async ({ page }) => {
     const parts = [1, 3, 5].map((at) => parseInt(fill.slice(at, at + 2), 16));
     [0xc0, 0x39, 0x2b].forEach((part, index) => expect(Math.abs(parts[index]! - part)).toBeLessThan(5));
 });
+
+test('samples are brought in from the shelf, and what is looked at alone is said before it is rendered', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=shelf]').click();
+    for (const sample of ['badge', 'bell']) {
+        await kept(page, () => page.locator(`[data-sample=${sample}]`).dblclick());
+    }
+    expect((await layersOf(page)).map((layer) => [layer.kind, layer.name])).toEqual([
+        ['footage', 'Depot Nine badge'],
+        ['sound', 'Signal bell'],
+    ]);
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => page.keyboard.press('a'));
+    await page.locator('[data-render]').click();
+    await expect(page.locator('[data-render-alone]')).toContainText('Only Depot Nine badge is rendered');
+    await kept(page, () => page.locator('[data-render-alone] button').click());
+    await expect(page.locator('[data-render-alone]')).toBeHidden();
+});
+
+test('layers are chosen by a rectangle over their bands, and moved in the stack together', async ({ page }) => {
+    await emptyComposition(page);
+    for (const shape of ['Bar', 'Square', 'Circle', 'Line']) {
+        await addToComposition(page, shape);
+    }
+    // The bands end before the lanes do: room to begin a rectangle in.
+    for (const layer of ['l1', 'l2', 'l3', 'l4']) {
+        await page.locator(`[data-layer=${layer}] .name`).click({ modifiers: layer === 'l1' ? [] : ['Shift'] });
+    }
+    await goToFrame(page, 120);
+    await kept(page, () => page.keyboard.press('Shift+O'));
+    const [top, second] = [
+        (await page.locator('[data-band=l4]').boundingBox())!,
+        (await page.locator('[data-band=l3]').boundingBox())!,
+    ];
+    await page.mouse.move(top.x + top.width + 60, top.y + 4);
+    await page.mouse.down();
+    await page.mouse.move(second.x + second.width - 40, second.y + 10, { steps: 6 });
+    await page.mouse.up();
+    await expect(page.locator('.cell.selected')).toHaveCount(2);
+
+    const name = page.locator('[data-layer=l4] .name');
+    const row = (await name.boundingBox())!;
+    await page.mouse.move(row.x + 20, row.y + row.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(row.x + 20, row.y + row.height / 2 + 40, { steps: 3 });
+    await page.mouse.move(row.x + 20, row.y + row.height / 2 + 60, { steps: 3 });
+    await kept(page, () => page.mouse.up());
+    // The one that was pulled lies two places lower; the other is right beneath it, as before.
+    expect((await layersOf(page)).map((layer) => layer.name)).toEqual(['Circle', 'Line', 'Bar', 'Square']);
+    await page.locator('.picture').focus();
+    const before = (await page.locator('[data-band=l1]').boundingBox())!.width;
+    await page.keyboard.press('z');
+    await expect
+        .poll(async () => (await page.locator('[data-band=l1]').boundingBox())!.width)
+        .toBeGreaterThan(1.5 * before);
+    await page.keyboard.press('z');
+    await expect.poll(async () => (await page.locator('[data-band=l1]').boundingBox())!.width).toBeCloseTo(before, 0);
+});
