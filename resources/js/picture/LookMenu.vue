@@ -23,7 +23,11 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
             <ElCheckbox v-model="looking.rulers" label="Rulers, to pull guides from" />
             <div class="pair">
                 <ElCheckbox v-model="looking.grid" label="Grid" />
-                <select v-model.number="looking.spacing" aria-label="Distance between lines of the grid">
+                <select
+                    v-model.number="looking.spacing"
+                    class="choice-field"
+                    aria-label="Distance between lines of the grid"
+                >
                     <option v-for="each in GRIDS" :key="each" :value="each">{{ each }} px</option>
                 </select>
             </div>
@@ -66,14 +70,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
     justify-content: space-between;
 }
 select {
-    height: 24px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12px;
+    width: auto;
 }
 hr {
     width: 100%;

@@ -179,8 +179,12 @@ function pull(axis: 'x' | 'y', index: number | null, down: PointerEvent): void {
     stroke-width: 1;
     filter: drop-shadow(0 0 1px #000000b0);
 }
+.grid {
+    /* Seen on what is bright, too. */
+    filter: drop-shadow(0 0 0.7px #000000d0);
+}
 .grid line {
-    stroke: #ffffff45;
+    stroke: #ffffff70;
     stroke-width: 1;
 }
 .guide {

@@ -55,7 +55,11 @@ async function setLength(text: number | string): Promise<void> {
         </div>
         <label v-if="composition.layers.length > 0" class="row">
             <span>Layers then</span>
-            <select v-model="preferences.resizing" class="resizing" aria-label="Layers in a picture of another size">
+            <select
+                v-model="preferences.resizing"
+                class="choice-field"
+                aria-label="Layers in a picture of another size"
+            >
                 <option value="scale">grow or shrink along</option>
                 <option value="middle">keep their size, from the middle</option>
                 <option value="corner">stay where they are</option>
@@ -128,18 +132,6 @@ async function setLength(text: number | string): Promise<void> {
 }
 .row:has(> :nth-child(3)) {
     grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr);
-}
-.resizing {
-    width: 100%;
-    height: 24px;
-    padding: 0 5px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 13px;
 }
 .check {
     margin-left: 90px;

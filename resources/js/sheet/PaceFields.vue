@@ -61,7 +61,7 @@ function setSpeed(given: number | string): void {
         />
         <span class="name">At its end it</span>
         <select
-            class="choice"
+            class="choice-field"
             aria-label="At its end it"
             :value="layer.beyond ?? 'hold'"
             @change="
@@ -100,17 +100,8 @@ function setSpeed(given: number | string): void {
     color: var(--ink);
     white-space: nowrap;
 }
-.choice {
+.choice-field {
     grid-column: 2 / 5;
-    height: 24px;
-    padding: 0 5px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 13px;
 }
 .missing,
 .problem {
