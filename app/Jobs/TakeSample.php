@@ -38,6 +38,9 @@ final class TakeSample implements ShouldQueue
         $copy = Upload::fileOf("sample-{$media->id}");
         try {
             $file = $this->made($shelf);
+            if (! Media::query()->whereKey($media->id)->exists()) {
+                return;
+            }
             File::ensureDirectoryExists(dirname($copy));
             if (! @copy($file, $copy)) {
                 throw new Refusal('the disk is full');

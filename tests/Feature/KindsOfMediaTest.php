@@ -136,4 +136,15 @@ final class KindsOfMediaTest extends TestCase
         self::assertSame($own, $paths(), 'the same face, shipped and brought in');
         $this->editProject($composition->project, 'remove-media', ['media' => [$font->key()]])->assertOk();
     }
+
+    public function test_a_sample_that_is_given_up_on_its_way_leaves_nothing(): void
+    {
+        $project = $this->project();
+        $id = $this->postJson("/api/projects/{$project->id}/shelf/bell")->json('media');
+        $this->deleteJson("/api/media/$id")->assertOk();
+        $this->work();
+        self::assertSame(0, Media::query()->count());
+        self::assertSame([], File::glob(config('ricamo.originals').'/*'));
+        self::assertSame([], File::glob(config('ricamo.uploads').'/*'));
+    }
 }

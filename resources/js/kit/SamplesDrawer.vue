@@ -51,7 +51,7 @@ async function bring(sample: Sample, place: Drop): Promise<void> {
     if (taken) {
         await adding.addClip(taken, place);
     } else {
-        problem.value = media.uploads.at(-1)?.problem ?? null;
+        problem.value = media.uploads.find((row) => row.name === sample.title)?.problem ?? null;
     }
 }
 </script>

@@ -98,6 +98,10 @@ export const useMedia = defineStore('media', () => {
         const row = uploads.value[uploads.value.length - 1]!;
         try {
             const taken = await post<{ media: number }>(`/projects/${project.id}/shelf/${sample.id}`);
+            row.cancel = () => {
+                dismiss(row.key);
+                void remove(`/media/${taken.media}`).catch(() => undefined);
+            };
             const id = await lookedAt(taken.media, row);
             if (id === null) {
                 return null;
@@ -106,6 +110,7 @@ export const useMedia = defineStore('media', () => {
             await refresh();
             return find(id) ?? null;
         } catch (error) {
+            // Of one that was given up nothing is to be said; its row has gone.
             row.problem = (error as Failure).message;
             return null;
         }
