@@ -20,12 +20,13 @@ final readonly class Glimpse
      * @param  list<string>  $layers  whose values and threads are wanted
      * @param  array<string, true>  $known  keys of paths that the asker has
      * @param  list<string>  $aligned  layers whose alignment is wanted, as one
+     * @param  bool  $sized  whether it is wanted too what is as large as they are
      */
-    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned)
+    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized)
     {
     }
 
-    /** @param  ?Node  $node an object with frame, and perhaps layers, known and aligned; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned and sized; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(
@@ -38,6 +39,7 @@ final readonly class Glimpse
             $strings('layers'),
             array_fill_keys($strings('known'), true),
             $strings('aligned'),
+            $node?->optional('sized')?->bool() ?? false,
         );
     }
 
@@ -65,8 +67,12 @@ final readonly class Glimpse
     private function guides(Look $look, Document $document, Evaluator $evaluator, int $frame): array
     {
         $bounds = array_map(fn (Glance $glance): Box => $glance->bounds, array_intersect_key($look->glances, array_fill_keys($this->aligned, true)));
+        if ($bounds === []) {
+            return [];
+        }
+        $lines = Lines::of($document, $evaluator, $frame, $this->aligned);
+        $whole = array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), reset($bounds));
 
-        return $bounds === [] ? [] : Lines::of($document, $evaluator, $frame, $this->aligned)
-            ->touching(array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), reset($bounds)));
+        return [...$lines->touching($whole), ...($this->sized ? $lines->equal($whole) : [])];
     }
 }

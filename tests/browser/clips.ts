@@ -31,6 +31,8 @@ const H264 = [
     '16',
 ];
 
+const NUMBERED = lavfi("color=s=192x96:r=25:d=1.6,format=gray,geq=lum='255*mod(floor(N/pow(2,floor(X/32))),2)'");
+
 export default function globalSetup(): void {
     mkdirSync(CLIPS, { recursive: true });
     make('street.mp4', FLASH('1920x1080', '25', 5), [...H264, '-c:a', 'aac']);
@@ -59,6 +61,23 @@ export default function globalSetup(): void {
     );
     // A beat every half second.
     make('beat.wav', lavfi("aevalsrc='0.5*sin(2*PI*880*t)*lt(mod(t,0.5),0.08)':s=48000:d=8"), ['-c:a', 'pcm_s16le']);
+    // Forty frames that say which they are in six upright bars, white for one, the lowest bit at the left.
+    make('numbered.mp4', NUMBERED, ['-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-crf', '8', ...BT709]);
+    make(
+        'numbered.webm',
+        ['-i', `${CLIPS}/numbered.mp4`, '-i', `${CLIPS}/numbered.mp4`],
+        [
+            '-filter_complex',
+            '[1:v]format=gray[a];[0:v]lutyuv=y=235[w];[w][a]alphamerge',
+            ...['-c:v', 'libvpx-vp9', '-pix_fmt', 'yuva420p', '-crf', '10', '-b:v', '0', '-deadline', 'realtime'],
+        ],
+    );
+    make('numbered.gif', ['-i', `${CLIPS}/numbered.mp4`], []);
+    make('numbered.mov', ['-i', `${CLIPS}/numbered.webm`], ['-c:v', 'png', '-pix_fmt', 'rgba']);
+    mkdirSync(`${CLIPS}/numbered`, { recursive: true });
+    if (!existsSync(`${CLIPS}/numbered/n040.png`)) {
+        make('numbered/n%03d.png', ['-i', `${CLIPS}/numbered.mp4`], ['-pix_fmt', 'rgb24']);
+    }
     writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
     writeFileSync(`${CLIPS}/empty.mp4`, '');
     if (!existsSync(`${CLIPS}/cut.mp4`)) {

@@ -20,10 +20,13 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0];
+
+    public Markers $markers;
 
     /**
      * @param  array<string, Property>  $properties every property of its kind, by name
+     * @param  ?Markers  $markers  counted from its in point
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
     public function __construct(
@@ -38,7 +41,9 @@ final readonly class Layer
         public Dye $label = Dye::Madder,
         public bool $locked = false,
         public bool $reference = false,
+        ?Markers $markers = null,
     ) {
+        $this->markers = $markers ?? Markers::of();
     }
 
     public static function read(Node $node): self
@@ -66,6 +71,7 @@ final readonly class Layer
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
             $node->optional('locked')?->bool() ?? false,
             $node->optional('reference')?->bool() ?? false,
+            Markers::readOfLayer($node->optional('markers')),
         );
     }
 
@@ -83,6 +89,7 @@ final readonly class Layer
             'label' => $this->label->value,
             ...($this->locked ? ['locked' => true] : []),
             ...($this->reference ? ['reference' => true] : []),
+            ...($this->markers->isEmpty() ? [] : ['markers' => $this->markers->toJson()]),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -174,7 +181,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -189,6 +196,7 @@ final readonly class Layer
             $fields['label'] ?? $this->label,
             $fields['locked'] ?? $this->locked,
             $fields['reference'] ?? $this->reference,
+            $fields['markers'] ?? $this->markers,
         );
     }
 

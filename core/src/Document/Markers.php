@@ -5,7 +5,7 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** The markers of a composition in order of time, at most one on a frame. */
+/** The markers of a composition or of a layer in order of time, at most one on a frame. */
 final readonly class Markers
 {
     public const MOST = 2000;
@@ -21,12 +21,37 @@ final readonly class Markers
         $byFrame = array_column($markers, null, 'frame');
         ksort($byFrame);
 
-        return count($byFrame) <= self::MOST ? new self($byFrame) : throw new Refusal('a composition has at most '.self::MOST.' markers');
+        return count($byFrame) <= self::MOST ? new self($byFrame) : throw new Refusal('there are at most '.self::MOST.' markers');
     }
 
     public static function read(?Node $node): self
     {
         return self::of(...array_map(Marker::read(...), $node?->items(self::MOST) ?? []));
+    }
+
+    public static function readOfLayer(?Node $node): self
+    {
+        return self::of(...array_map(Marker::readOfLayer(...), $node?->items(self::MOST) ?? []));
+    }
+
+    public function movedBy(int $frames): self
+    {
+        return $frames === 0 ? $this : $this->map(fn (Marker $marker): Marker => $marker->movedBy($frames));
+    }
+
+    public function before(int $frame): self
+    {
+        return new self(array_filter($this->markers, fn (int $at): bool => $at < $frame, ARRAY_FILTER_USE_KEY));
+    }
+
+    public function from(int $frame): self
+    {
+        return new self(array_filter($this->markers, fn (int $at): bool => $at >= $frame, ARRAY_FILTER_USE_KEY));
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->markers === [];
     }
 
     /** @return list<Marker> in order of time */

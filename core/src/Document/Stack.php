@@ -148,7 +148,6 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
         return new self(array_diff_key($this->entries, array_fill_keys($ids, true)));
     }
 
-    /** Takes one layer to another place. */
     /**
      * With a layer at a place, and others right around it in their order.
      *
@@ -187,6 +186,20 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
         $quoted = Text::of($value);
         foreach ($this->entries as $entry) {
             if (str_contains($entry->json(), $quoted)) {
+                yield $entry->layer();
+            }
+        }
+    }
+
+    /**
+     * Layers that have markers. Where none is written in a layer's JSON, it is not read.
+     *
+     * @return Generator<int, Layer>
+     */
+    public function withMarkers(): Generator
+    {
+        foreach ($this->entries as $entry) {
+            if (str_contains($entry->json(), '"markers":[')) {
                 yield $entry->layer();
             }
         }

@@ -17,6 +17,11 @@ enum Axis: string
             : [$box->top, $box->centre()->y, $box->bottom];
     }
 
+    public function length(Box $box): float
+    {
+        return $this === self::X ? $box->width() : $box->height();
+    }
+
     /** @return array{float, float} from where to where a line across this axis goes along a box */
     public function extent(Box $box): array
     {

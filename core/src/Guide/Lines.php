@@ -19,7 +19,7 @@ final readonly class Lines
     public const ACTION_SAFE = 0.035;
 
     /** @param  list<Box>  $boxes  upright, in composition pixels */
-    private function __construct(public array $boxes, private Gaps $gaps)
+    private function __construct(public array $boxes, private Gaps $gaps, public Sizes $sizes)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class Lines
             }
         }
 
-        return new self($boxes, new Gaps($seen));
+        return new self($boxes, new Gaps($seen), new Sizes($seen));
     }
 
     /** Where titles are safe, in composition pixels. */
@@ -76,6 +76,31 @@ final readonly class Lines
         }
 
         return $guides;
+    }
+
+    /**
+     * What has the width or the height of a box.
+     *
+     * @return list<Guide>
+     */
+    public function equal(Box $box): array
+    {
+        return [...$this->sizes->touching(Axis::X, $box), ...$this->sizes->touching(Axis::Y, $box)];
+    }
+
+    /** The line that a place along an axis is nearest to; null where none is as near as $within pixels. */
+    public function near(Axis $axis, float $place, float $within): ?float
+    {
+        $best = null;
+        foreach ($this->boxes as $other) {
+            foreach ($axis->lines($other) as $target) {
+                if (abs($target - $place) <= $within && ($best === null || abs($target - $place) < abs($best - $place))) {
+                    $best = $target;
+                }
+            }
+        }
+
+        return $best;
     }
 
     private function has(Axis $axis, Box $box, float $line): bool

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Guide;
 
 use Ricamo\Core\Document\Composition;
 
-/** The moments that things in time are drawn to: both ends of the composition and of its layers, markers, and the playhead. */
+/** The moments that things in time are drawn to: both ends of the composition and of its layers, markers of both, and the playhead. */
 final readonly class TimeMarks
 {
     /** @param  list<int>  $frames */
@@ -25,6 +25,12 @@ final readonly class TimeMarks
         }
         foreach (array_diff_key($composition->layers->spans(), $moving) as $span) {
             array_push($frames, $span->in, $span->out);
+        }
+
+        foreach ($composition->layers->withMarkers() as $layer) {
+            if (! isset($moving[$layer->id])) {
+                array_push($frames, ...$layer->markers->movedBy($layer->span->in)->frames());
+            }
         }
 
         return new self($frames);

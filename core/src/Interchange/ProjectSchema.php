@@ -70,11 +70,7 @@ final class ProjectSchema
             'rate' => self::RATE,
             'length' => self::whole(1, Composition::LONGEST),
             'background' => ['anyOf' => [ColourType::SCHEMA, ['const' => 'transparent']]],
-            'markers' => ['type' => 'array', 'maxItems' => Markers::MOST, 'items' => self::object([
-                'frame' => self::whole(0, Composition::LONGEST - 1),
-                'name' => ['type' => 'string', 'maxLength' => 200],
-                'label' => self::choice(array_column(Dye::cases(), 'value')),
-            ], ['frame'])],
+            'markers' => self::markers(0, Composition::LONGEST - 1),
             'alone' => [
                 'description' => 'the ids of layers that are looked at by themselves; where there are none, all are shown',
                 'type' => 'array', 'maxItems' => 2000, 'items' => ['type' => 'string', 'maxLength' => 64],
@@ -92,6 +88,16 @@ final class ProjectSchema
     }
 
     /** @return array<string, mixed> */
+    private static function markers(int $first, int $last): array
+    {
+        return ['type' => 'array', 'maxItems' => Markers::MOST, 'items' => self::object([
+            'frame' => self::whole($first, $last),
+            'name' => ['type' => 'string', 'maxLength' => 200],
+            'label' => self::choice(array_column(Dye::cases(), 'value')),
+        ], ['frame'])];
+    }
+
+    /** @return array<string, mixed> */
     private static function layer(LayerKind $kind): array
     {
         return self::object([
@@ -105,6 +111,7 @@ final class ProjectSchema
             'label' => self::choice(array_column(Dye::cases(), 'value')),
             'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
+            'markers' => ['description' => 'counted from the in point', ...self::markers(-Composition::LONGEST, 2 * Composition::LONGEST)],
             ...$kind->contentSchema(),
             ...array_map(self::property(...), $kind->properties()),
         ], ['id', 'kind', 'name', 'in', 'out', ...$kind->requiredContent()]);

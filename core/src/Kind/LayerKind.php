@@ -13,6 +13,9 @@ use Ricamo\Core\Json\Node;
  */
 abstract class LayerKind
 {
+    /** Seconds that a still picture stays where nothing is said. */
+    public const LASTS = 5.0;
+
     /** @var array<string, PropertyDefinition>|null */
     private ?array $properties = null;
 
@@ -51,9 +54,10 @@ abstract class LayerKind
     /**
      * @param  Node  $layer  its JSON, which may hold no more than content
      * @param  int  $in  the frame at which it will begin
+     * @param  float  $lasts  seconds that a still picture stays
      * @return array<string, mixed> what a new layer of this kind has where nothing is said
      */
-    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
+    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         return [];
     }

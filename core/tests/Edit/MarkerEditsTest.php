@@ -53,6 +53,34 @@ final class MarkerEditsTest extends TestCase
         self::assertSame(50, $after->layer('bar')->span->in);
     }
 
+    public function test_a_layer_has_markers_of_its_own_that_go_where_it_goes(): void
+    {
+        $placed = Fixture::edit(Fixture::composition([Fixture::bar(['in' => 20, 'out' => 90])]), 'add-markers', [
+            'layer' => 'bar', 'markers' => [['frame' => 30, 'name' => 'Lands'], ['frame' => 60]],
+        ]);
+        self::assertSame([10, 40], $placed->layer('bar')->markers->frames());
+        self::assertSame([], $placed->markers->frames());
+        $frames = fn (Composition $composition, string $id = 'bar'): array => $composition->layer($id)->markers->movedBy($composition->layer($id)->span->in)->frames();
+        self::assertSame([35, 65], $frames(Fixture::edit($placed, 'move-layers', ['layers' => ['bar'], 'by' => 5])));
+        self::assertSame([30, 60], $frames(Fixture::edit($placed, 'trim-layer', ['layer' => 'bar', 'in' => 40])));
+        self::assertSame([30, 70], $frames(Fixture::edit($placed, 'change-marker', ['layer' => 'bar', 'marker' => 60, 'to' => 70])));
+        self::assertSame([60], $frames(Fixture::edit($placed, 'remove-markers', ['layer' => 'bar', 'frames' => [30]])));
+        self::assertSame([72, 144], $frames(Fixture::edit($placed, 'set-composition', ['rate' => '60/1'])));
+
+        $split = Fixture::edit($placed, 'split-layers', ['layers' => ['bar'], 'at' => 60]);
+        self::assertSame([[30], [60]], [$frames($split), $frames($split, $split->layers[1]->id)]);
+    }
+
+    public function test_those_of_other_layers_draw_in_and_its_own_do_not(): void
+    {
+        $two = Fixture::composition([Fixture::bar(['in' => 0, 'out' => 90]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 190])]);
+        $two = Fixture::edit($two, 'add-markers', ['layer' => 'other', 'markers' => [['frame' => 140]]]);
+        self::assertSame(140, Fixture::edit($two, 'move-layers', ['layers' => ['bar'], 'by' => 138.4, 'snap' => ['within' => 3]])->layer('bar')->span->in);
+        self::assertSame(104, Fixture::edit($two, 'move-layers', ['layers' => ['other'], 'by' => 4, 'snap' => ['within' => 3]])->layer('other')->span->in);
+    }
+
+    #[TestWith(['add-markers', ['layer' => 'bar', 'markers' => [['frame' => 500]]], 'args.markers[0].frame: 500 is outside 0..'])]
+    #[TestWith(['add-markers', ['layer' => 'none', 'markers' => [['frame' => 5]]], 'there is no layer "none"'])]
     #[TestWith(['add-markers', ['markers' => [['frame' => 3], ['frame' => 250]]], 'args.markers[1].frame: 250 is outside 0..249'])]
     #[TestWith(['add-markers', ['markers' => []], 'args.markers: is empty'])]
     #[TestWith(['change-marker', ['marker' => 11, 'to' => 3], 'there is no marker on frame 11'])]

@@ -154,4 +154,39 @@ final class PictureEditsTest extends TestCase
         self::assertEquals([[530, 340], [630, 340]], array_column(Fixture::json($after, 'bar')['position']['keyframes'], 'value'));
         self::assertEquals([30, 40], Fixture::json($after, 'bar')['anchor']);
     }
+
+    /** @return array{float, float} the width and height that the bar has after its right edge was pulled */
+    private function pulledBeside(float $by, array $args = [], array $bar = []): array
+    {
+        $composition = Fixture::composition([
+            Fixture::bar(['size' => [300, 100], 'position' => [400, 300], 'scaleLinked' => false, ...$bar]),
+            Fixture::bar(['id' => 'other', 'size' => [420, 80], 'position' => [1100, 800]]),
+        ]);
+        $after = Fixture::edit($composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => 'right', 'by' => [$by, 0], ...$args])->layer('bar');
+
+        return [round(3 * $after->point('scale', 0)->x, 2), round($after->point('scale', 0)->y, 2)];
+    }
+
+    public function test_a_pulled_edge_is_drawn_to_the_size_that_another_layer_has(): void
+    {
+        self::assertSame([420.0, 100.0], $this->pulledBeside(116, ['snap' => 6]));
+        self::assertSame([416.0, 100.0], $this->pulledBeside(116));
+        self::assertSame([413.0, 100.0], $this->pulledBeside(113, ['snap' => 6]), 'seven pixels are not near');
+        // From the middle the edge goes half as far as the width grows: 55 gives 410, five more on the pointer's side.
+        self::assertSame([420.0, 100.0], $this->pulledBeside(55, ['snap' => 6, 'centred' => true]));
+        self::assertSame([420.0, 140.0], $this->pulledBeside(116, ['snap' => 6, 'proportional' => true]));
+    }
+
+    public function test_a_pulled_edge_is_drawn_to_lines(): void
+    {
+        // The left edge stands at 250; the other's begins at 890, the middle of the frame at 960.
+        self::assertSame([640.0, 100.0], $this->pulledBeside(338, ['snap' => 6]));
+        self::assertSame([710.0, 100.0], $this->pulledBeside(407, ['snap' => 6]));
+    }
+
+    public function test_what_stands_askew_is_pulled_as_it_is(): void
+    {
+        self::assertEqualsWithDelta(300 + 116 * cos(deg2rad(20)), $this->pulledBeside(116, ['snap' => 6], ['rotation' => 20])[0], 0.01);
+        self::assertSame([420.0, 100.0], $this->pulledBeside(-116, ['snap' => 6], ['rotation' => 180]));
+    }
 }

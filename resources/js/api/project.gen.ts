@@ -86,6 +86,16 @@ export interface FootageLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
     media: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
@@ -268,6 +278,16 @@ export interface ShapeLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
     form: 'rectangle' | 'ellipse';
     position?:
         | [number, number]
@@ -529,6 +549,16 @@ export interface SoundLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
     media: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
@@ -582,6 +612,16 @@ export interface TextLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
     text: string;
     font?: string;
     /**

@@ -5,6 +5,7 @@ import type { Media } from '@/api/answers';
 import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { usePreferences } from '@/project/preferences';
 import { perSecond, rateLabel } from '@/project/rates';
 
 const props = defineProps<{ clip: Media }>();
@@ -12,6 +13,7 @@ const emit = defineEmits<{ done: [] }>();
 
 const composition = useComposition();
 const media = useMedia();
+const preferences = usePreferences();
 const uses = ref<string[] | null>(null);
 const chooser = ref<HTMLInputElement | null>(null);
 const problem = ref<string | null>(null);
@@ -100,6 +102,22 @@ async function remove(): Promise<void> {
             <template v-for="[title, value] in facts" :key="title">
                 <dt>{{ title }}</dt>
                 <dd>{{ value }}</dd>
+            </template>
+            <template v-if="clip.still">
+                <dt>Stays</dt>
+                <dd class="stays">
+                    <input
+                        v-model.number="preferences.stillLasts"
+                        class="field"
+                        type="number"
+                        min="0.1"
+                        max="36000"
+                        step="0.5"
+                        aria-label="Seconds that a still picture stays"
+                        data-still-lasts
+                    />
+                    s, like every still that is added
+                </dd>
             </template>
             <dt>Used</dt>
             <dd>
@@ -200,6 +218,9 @@ ul {
 .field:focus {
     border-color: var(--accent);
     outline: 0;
+}
+.stays .field {
+    width: 62px;
 }
 .by-file {
     margin-top: 5px;

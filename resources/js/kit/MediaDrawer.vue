@@ -75,7 +75,7 @@ function toggle(folder: string): void {
                     v-else
                     :percentage="Math.round(row.part * 100)"
                     :stroke-width="4"
-                    :format="(part: number) => (part < 100 ? `${part} %` : 'checking')"
+                    :format="(part: number) => (part < 100 ? `${part} % ${row.doing ?? ''}` : 'checking')"
                     class="progress"
                 />
             </li>

@@ -10,7 +10,7 @@ import { useSelection } from '@/project/selection';
 import { useCanvas } from './canvas';
 import { useChoosing } from './choosing';
 import DragBadge from './DragBadge.vue';
-import { useDragging, type Grip } from './dragging';
+import { isHandle, useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
 import { poseAt } from './hit';
@@ -183,7 +183,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-if="!playhead.playing"
             :poses="selected"
             :view="view"
-            :guides="grip === 'move' ? (composition.glimpse?.guides ?? []) : []"
+            :guides="grip === 'move' || isHandle(grip) ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
         />

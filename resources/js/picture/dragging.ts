@@ -14,6 +14,9 @@ export type HandleName =
 export const propertyOf = (grip: Grip): string =>
     ({ move: 'position', turn: 'rotation', anchor: 'anchor' })[grip as string] ?? 'scale';
 
+/** Whether a grip is one of the eight that scale. */
+export const isHandle = (grip: Grip | null): boolean => grip !== null && !['move', 'turn', 'anchor'].includes(grip);
+
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
 /** What comes this near to a guide, in screen pixels, is drawn to it. */
@@ -71,6 +74,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
                 by,
                 centred: event.altKey,
                 proportional: event.shiftKey,
+                snap: event.altKey ? 0 : SNAP / view.view.value.scale,
             },
         };
     }
@@ -88,7 +92,8 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             moved ||= Math.hypot(x - path[0]![0], y - path[0]![1]) > THRESHOLD;
             if (moved) {
                 grip.value = kind;
-                composition.aligned = kind === 'move' ? selection.layers : [];
+                composition.sized = isHandle(kind);
+                composition.aligned = kind === 'move' ? selection.layers : isHandle(kind) ? [pose.layer] : [];
                 const { edit, args } = request(kind, pose, path, event);
                 void composition.attempt(edit, args);
             }
@@ -100,6 +105,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             window.removeEventListener('keydown', onKey, true);
             grip.value = null;
             composition.aligned = [];
+            composition.sized = false;
         };
         const onUp = (event: PointerEvent): void => {
             finish();

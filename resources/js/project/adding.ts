@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import type { Corner, Media } from '@/api/answers';
 import { useComposition } from './composition';
+import { usePreferences } from './preferences';
 import { usePlayhead } from './playhead';
 import { useSelection } from './selection';
 
@@ -31,7 +32,11 @@ export const useAdding = defineStore('adding', () => {
     async function add(layer: object, { position, at }: Drop = {}): Promise<void> {
         const now = playhead.frame >= playhead.last ? 0 : playhead.frame;
         if (
-            await composition.edit('add-layer', { layer: { ...layer, ...(position && { position }) }, at: at ?? now })
+            await composition.edit('add-layer', {
+                layer: { ...layer, ...(position && { position }) },
+                at: at ?? now,
+                lasts: usePreferences().stillLasts,
+            })
         ) {
             const added = composition.layers.at(-1);
             if (added) {

@@ -40,6 +40,8 @@ export const useComposition = defineStore('composition', () => {
     const problem = ref<string | null>(null);
     /** Layers on the move, whose alignments are to be shown. */
     const aligned = ref<string[]>([]);
+    /** Whether they change their size, so that what is as large is to be shown too. */
+    const sized = ref(false);
     /** How many frames the last change in time went, or would go. */
     const by = ref<number | null>(null);
     /** The frame that draws in what is on the move. */
@@ -84,6 +86,7 @@ export const useComposition = defineStore('composition', () => {
             layers: useSelection().inspected,
             known: known.slice(-MOST_KNOWN_PATHS),
             aligned: aligned.value,
+            sized: sized.value,
         };
     }
 
@@ -252,6 +255,7 @@ export const useComposition = defineStore('composition', () => {
         problem,
         stale,
         aligned,
+        sized,
         by,
         met,
         layer,

@@ -1,6 +1,6 @@
 import { promiseTimeout, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import type { Arrival, Media, Sample } from '@/api/answers';
 import { get, post, remove, type Failure } from '@/api/client';
 import { send } from '@/api/upload';
@@ -11,15 +11,24 @@ import { packed, sequencesIn, type Sequence } from './sequences';
 export interface Upload {
     key: number;
     name: string;
+    /** What is done with the part of it, where that is not sending. */
+    doing: string | null;
     part: number;
     problem: string | null;
     cancel: () => void;
+}
+
+/** At what rate numbered pictures are to be shown, before they are sent. */
+export interface RateQuestion {
+    sequences: string[];
+    answer: (rate: string | null) => void;
 }
 
 /** The project's clips, those on their way in, and how far their preparation is. */
 export const useMedia = defineStore('media', () => {
     const project = useProject();
     const uploads = ref<Upload[]>([]);
+    const question = shallowRef<RateQuestion | null>(null);
     let keys = 0;
 
     const list = computed(() => project.media);
@@ -53,20 +62,38 @@ export const useMedia = defineStore('media', () => {
         }
     }
 
+    /** A row that tells of something on its way in. */
+    function begun(name: string, cancel: () => void): Upload {
+        uploads.value.push({ key: ++keys, name, doing: null, part: 0, problem: null, cancel });
+        return uploads.value[uploads.value.length - 1]!;
+    }
+
+    /** Numbered pictures are shown at the rate of what they are brought into, where nothing else is said. */
+    const usualRate = (): string => useComposition().shown?.rate ?? '25/1';
+
+    async function packing(
+        file: Sequence,
+        row: Upload,
+        progress: (part: number) => void,
+        signal: AbortSignal,
+    ): Promise<File> {
+        row.doing = 'put together';
+        const whole = await packed(file, (part) => {
+            signal.throwIfAborted();
+            progress(part);
+        });
+        row.doing = null;
+        return whole;
+    }
+
     /** @returns the clip, or null when it was refused; the upload's row then says why */
-    async function add(file: File | Sequence): Promise<Media | null> {
+    async function add(file: File | Sequence, rate = usualRate()): Promise<Media | null> {
         const abort = new AbortController();
-        uploads.value.push({ key: ++keys, name: file.name, part: 0, problem: null, cancel: () => abort.abort() });
-        const row = uploads.value[uploads.value.length - 1]!;
+        const row = begun(file.name, () => abort.abort());
+        const progress = (part: number): number => (row.part = Math.min(part, 0.999));
         try {
-            const sent = await send(
-                `/projects/${project.id}/uploads`,
-                file instanceof File ? file : await packed(file),
-                (part) => (row.part = Math.min(part, 0.999)),
-                abort.signal,
-                // Numbered pictures are shown at the rate of what they are brought into; their layer's speed changes that.
-                { rate: useComposition().shown?.rate ?? '25/1' },
-            );
+            const whole = file instanceof File ? file : await packing(file, row, progress, abort.signal);
+            const sent = await send(`/projects/${project.id}/uploads`, whole, progress, abort.signal, { rate });
             const id = sent.media === null ? null : await lookedAt(sent.media, row);
             if (id === null) {
                 row.problem ??= 'The file did not arrive whole; bring it in again.';
@@ -76,16 +103,27 @@ export const useMedia = defineStore('media', () => {
             await refresh();
             return find(id) ?? null;
         } catch (error) {
-            row.problem = (error as Failure).message;
+            row.problem = abort.signal.aborted ? 'The upload was cancelled.' : (error as Failure).message;
             return null;
         }
+    }
+
+    /** @returns null where they are not to be brought in after all */
+    async function askedRate(names: string[]): Promise<string | null> {
+        const rate = await new Promise<string | null>((answer) => (question.value = { sequences: names, answer }));
+        question.value = null;
+        return rate;
     }
 
     /** Takes in files, numbered pictures among them as the clips that they are. @param each is given what came of each */
     async function addAll(files: File[], each?: (media: Media) => Promise<void>): Promise<void> {
         const { single, sequences } = sequencesIn(files);
-        for (const one of [...single, ...sequences]) {
-            const added = await add(one);
+        const numbered = [...sequences, ...single.filter((file) => /\.zip$/i.test(file.name))];
+        const rate = numbered.length > 0 ? await askedRate(numbered.map((one) => one.name)) : usualRate();
+        for (const one of rate === null
+            ? single.filter((file) => !numbered.includes(file))
+            : [...single, ...sequences]) {
+            const added = await add(one, rate ?? usualRate());
             if (added) {
                 await each?.(added);
             }
@@ -94,8 +132,8 @@ export const useMedia = defineStore('media', () => {
 
     /** Brings in something from the shelf. @returns it, or null where it could not be made */
     async function take(sample: Sample): Promise<Media | null> {
-        uploads.value.push({ key: ++keys, name: sample.title, part: 1, problem: null, cancel: () => undefined });
-        const row = uploads.value[uploads.value.length - 1]!;
+        const row = begun(sample.title, () => undefined);
+        row.part = 1;
         try {
             const taken = await post<{ media: number }>(`/projects/${project.id}/shelf/${sample.id}`);
             row.cancel = () => {
@@ -130,5 +168,19 @@ export const useMedia = defineStore('media', () => {
         await refresh();
     }
 
-    return { list, folders, uploads, find, refresh, add, addAll, take, dismiss, prepareAgain, cancelPreparation };
+    return {
+        list,
+        folders,
+        uploads,
+        question,
+        usualRate,
+        find,
+        refresh,
+        add,
+        addAll,
+        take,
+        dismiss,
+        prepareAgain,
+        cancelPreparation,
+    };
 });

@@ -16,9 +16,11 @@ export const usePreferences = defineStore('preferences', () => {
     const inSafe = useLocalStorage('ricamo.in-safe', false);
     /** What becomes of layers in a picture of another size. */
     const resizing = useLocalStorage<'scale' | 'middle' | 'corner'>('ricamo.resizing', 'scale');
+    /** Seconds that a still picture stays when it is added. */
+    const stillLasts = useLocalStorage('ricamo.still-lasts', 5);
     const welcomed = useLocalStorage('ricamo.welcomed', false);
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
 
-    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, welcomed };
+    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, stillLasts, welcomed };
 });

@@ -31,9 +31,19 @@ export function sequencesIn(files: File[]): { single: File[]; sequences: Sequenc
     return { single: files.filter((file) => !taken.has(file)), sequences };
 }
 
-/** The pictures of a sequence as one file, in which they are sent. */
-export async function packed({ name, files }: Sequence): Promise<File> {
-    const blob = await downloadZip(files.map((file) => ({ name: file.name, input: file }))).blob();
+/**
+ * The pictures of a sequence as one file, in which they are sent.
+ *
+ * @param progress is told the part that is in it, 0 to 1, and may throw to give it up
+ */
+export async function packed({ name, files }: Sequence, progress: (part: number) => void): Promise<File> {
+    function* pictures(): Generator<{ name: string; input: File }> {
+        for (const [index, file] of files.entries()) {
+            progress(index / files.length);
+            yield { name: file.name, input: file };
+        }
+    }
+    const blob = await downloadZip(pictures()).blob();
     return new File([blob], name, { type: 'application/zip' });
 }
 

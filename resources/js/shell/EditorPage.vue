@@ -23,6 +23,7 @@ import FirstVisit from './FirstVisit.vue';
 import HeaderBar from './HeaderBar.vue';
 import KeysDialog from './KeysDialog.vue';
 import MatchDialog from './MatchDialog.vue';
+import SequenceDialog from './SequenceDialog.vue';
 import NewCompositionDialog from './NewCompositionDialog.vue';
 import ProjectsDialog from './ProjectsDialog.vue';
 import RenderDialog from './RenderDialog.vue';
@@ -180,6 +181,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         <RoomDialog v-model="clearing" />
         <KeysDialog v-model="reading" />
         <MatchDialog />
+        <SequenceDialog />
         <FileDrop />
     </div>
 </template>

@@ -2,6 +2,7 @@ import { useEventListener } from '@vueuse/core';
 import { useLooking } from '@/picture/looking';
 import { useComposition } from '@/project/composition';
 import { useLayerActions } from '@/project/layerActions';
+import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 
@@ -19,6 +20,7 @@ export function useShortcuts(actions: {
     const selection = useSelection();
     const layers = useLayerActions();
     const looking = useLooking();
+    const markers = useMarkers();
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
@@ -50,23 +52,6 @@ export function useShortcuts(actions: {
         playhead.speed = 1;
     }
 
-    /** Drops a marker where the playhead is, while it plays too. */
-    function mark(): void {
-        const frame = playhead.frame;
-        if (!(composition.shown?.markers ?? []).some((marker) => marker.frame === frame)) {
-            void composition.edit('add-markers', { markers: [{ frame }] });
-        }
-    }
-
-    function toMarker(direction: 1 | -1): void {
-        const frames = (composition.shown?.markers ?? [])
-            .map((marker) => marker.frame)
-            .filter((frame) => (frame - playhead.frame) * direction > 0);
-        if (frames.length > 0) {
-            playhead.go(direction > 0 ? Math.min(...frames) : Math.max(...frames));
-        }
-    }
-
     function remove(event: KeyboardEvent): void {
         if (selection.beads.length > 0) {
             const keyframes = selection.keyframes;
@@ -92,10 +77,10 @@ export function useShortcuts(actions: {
         i: (event) => void (event.shiftKey ? layers.trim('first') : playhead.setIn()),
         o: (event) => void (event.shiftKey ? layers.trim('last') : playhead.setOut()),
         x: () => void layers.split(),
-        m: mark,
+        m: (event) => (event.shiftKey ? markers.dropOnLayers() : markers.drop()),
         a: () => void layers.lookAlone(),
-        PageUp: () => toMarker(-1),
-        PageDown: () => toMarker(1),
+        PageUp: () => markers.go(-1),
+        PageDown: () => markers.go(1),
         f: actions.fit,
         t: actions.write,
         z: actions.zoomTime,

@@ -6,7 +6,9 @@ import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { useSelection } from '@/project/selection';
 import { plays } from '@/project/playing';
+import { markersOf } from '@/project/markers';
 import { useDragInTime } from './dragInTime';
+import MarkerFlag from './MarkerFlag.vue';
 import { usePeaks } from './peaks';
 import { useTimeView } from './timeView';
 
@@ -119,6 +121,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
             <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
             <i class="trim out" data-trim="out" @pointerdown.stop="trim('out', $event)" />
         </div>
+        <MarkerFlag v-for="marker in markersOf(layer)" :key="marker.frame" :marker="marker" :layer="layer.id" />
     </div>
 </template>
 

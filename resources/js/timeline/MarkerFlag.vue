@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Trash2 } from 'lucide-vue-next';
-import { nextTick, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import type { Marker } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
@@ -10,8 +10,8 @@ import IconButton from '@/shell/IconButton.vue';
 import { useDragInTime } from './dragInTime';
 import { useTimeView } from './timeView';
 
-/** A marker on the ruler: a click goes to it, a drag moves it, a double click opens its name and colour. */
-const props = defineProps<{ marker: Marker }>();
+/** A marker on the ruler, or with `layer` on that layer's band: a click goes to it, a drag moves it, a double click opens its name and colour. */
+const props = defineProps<{ marker: Marker; layer?: string }>();
 
 const composition = useComposition();
 const playhead = usePlayhead();
@@ -19,8 +19,19 @@ const timecode = useTimecode();
 const vocabulary = useVocabulary();
 const view = useTimeView();
 const { begin } = useDragInTime();
+const whose = computed(() => (props.layer === undefined ? {} : { layer: props.layer }));
 const open = ref(false);
 const field = ref<HTMLInputElement | null>(null);
+
+/** Not beyond what it is a marker of. */
+function within(frame: number): number {
+    const layer = props.layer === undefined ? undefined : composition.layer(props.layer);
+    return Math.max(layer?.in ?? 0, Math.min(frame, (layer?.out ?? playhead.length) - 1));
+}
+
+function remove(): void {
+    void composition.edit('remove-markers', { ...whose.value, frames: [props.marker.frame] });
+}
 
 function down(event: PointerEvent): void {
     if (event.button !== 0) {
@@ -33,7 +44,7 @@ function down(event: PointerEvent): void {
         isDrawnIn: false,
         request: (by) => ({
             edit: 'change-marker',
-            args: { marker: frame, to: Math.max(0, Math.min(Math.round(frame + by), playhead.length - 1)) },
+            args: { ...whose.value, marker: frame, to: within(Math.round(frame + by)) },
         }),
     });
 }
@@ -45,7 +56,7 @@ async function show(): Promise<void> {
 }
 
 function change(args: object): void {
-    void composition.edit('change-marker', { marker: props.marker.frame, ...args });
+    void composition.edit('change-marker', { ...whose.value, marker: props.marker.frame, ...args });
 }
 </script>
 
@@ -55,6 +66,7 @@ function change(args: object): void {
             <button
                 type="button"
                 class="marker"
+                :class="{ small: layer !== undefined }"
                 :style="{ left: `${view.x(marker.frame)}px`, '--dye': `var(--dye-${marker.label})` }"
                 :title="`${marker.name || 'Marker'} at ${timecode.label(marker.frame)}`"
                 :aria-label="`Marker ${marker.name} at ${timecode.label(marker.frame)}`"
@@ -62,10 +74,10 @@ function change(args: object): void {
                 @pointerdown.stop="down"
                 @dblclick.stop="show"
                 @keydown.enter.prevent="show"
-                @keydown.delete.stop.prevent="composition.edit('remove-markers', { frames: [marker.frame] })"
+                @keydown.delete.stop.prevent="remove()"
             >
                 <svg viewBox="0 0 10 14" aria-hidden="true"><path d="M1 1h8v7L5 13 1 8z" /></svg>
-                <span v-if="marker.name" dir="auto">{{ marker.name }}</span>
+                <span v-if="marker.name && layer === undefined" dir="auto">{{ marker.name }}</span>
             </button>
         </template>
         <div v-if="open" class="about">
@@ -90,12 +102,7 @@ function change(args: object): void {
                     :style="{ '--dye': `var(--dye-${dye})` }"
                     @click="change({ label: dye })"
                 />
-                <IconButton
-                    :icon="Trash2"
-                    :size="14"
-                    label="Remove this marker"
-                    @click="composition.edit('remove-markers', { frames: [marker.frame] })"
-                />
+                <IconButton :icon="Trash2" :size="14" label="Remove this marker" @click="remove()" />
             </div>
         </div>
     </ElPopover>
@@ -131,6 +138,17 @@ function change(args: object): void {
     background: var(--raised);
     text-overflow: ellipsis;
     white-space: nowrap;
+}
+.marker.small {
+    top: 2px;
+    bottom: auto;
+    height: 10px;
+}
+.marker.small svg {
+    width: 8px;
+    height: 10px;
+    stroke: var(--raised);
+    stroke-width: 1.5;
 }
 .about {
     display: grid;

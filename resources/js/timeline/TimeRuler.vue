@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Marker } from '@/api/answers';
-import { useComposition } from '@/project/composition';
+import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
 import { useTimecode } from '@/project/timecode';
 import MarkerFlag from './MarkerFlag.vue';
 import { useTimeView } from './timeView';
 
-const composition = useComposition();
+const markers = useMarkers();
 const playhead = usePlayhead();
 const timecode = useTimecode();
 const view = useTimeView();
@@ -49,8 +48,8 @@ const ticks = computed(() =>
 );
 
 /** Those in sight. */
-const markers = computed(() =>
-    ((composition.shown?.markers ?? []) as Marker[]).filter(
+const shown = computed(() =>
+    markers.own.filter(
         ({ frame }) => frame >= view.from.value - 1 && frame <= view.from.value + view.visible.value + 1,
     ),
 );
@@ -81,7 +80,7 @@ function scrub(down: PointerEvent): void {
         <span v-for="frame in labels" :key="frame" class="label" :style="{ left: `${view.x(frame)}px` }">{{
             timecode.label(frame)
         }}</span>
-        <MarkerFlag v-for="marker in markers" :key="`m${marker.frame}`" :marker="marker" />
+        <MarkerFlag v-for="marker in shown" :key="`m${marker.frame}`" :marker="marker" />
         <b
             class="head"
             :style="{ left: `${view.x(playhead.frame)}px`, width: `${Math.max(2, view.perFrame.value)}px` }"

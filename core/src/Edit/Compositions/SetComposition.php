@@ -6,6 +6,7 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Marker;
+use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -42,9 +43,7 @@ final readonly class SetComposition implements CompositionEdit
         $changed = $this->layers->apply($changed, $composition);
         if (! $changed->rate->equals($composition->rate)) {
             $changed = $changed->withLayers($changed->layers->map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate)));
-            $changed = $changed->with(['markers' => $changed->markers->map(fn (Marker $marker): Marker => new Marker(
-                $changed->rate->nearestFrame($marker->frame, $composition->rate), $marker->name, $marker->label,
-            ))]);
+            $changed = $changed->with(['markers' => $this->inRate($changed->markers, $composition->rate, $changed->rate)]);
             $changed = $this->args->has('length') ? $changed : $changed->with([
                 'length' => max(1, $changed->rate->nearestFrame($composition->length, $composition->rate)),
             ]);
@@ -69,6 +68,11 @@ final readonly class SetComposition implements CompositionEdit
             ));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties]);
+        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'markers' => $this->inRate($layer->markers, $from, $to)]);
+    }
+
+    private function inRate(Markers $markers, FrameRate $from, FrameRate $to): Markers
+    {
+        return $markers->map(fn (Marker $marker): Marker => $marker->movedBy($to->nearestFrame($marker->frame, $from) - $marker->frame));
     }
 }

@@ -8,24 +8,29 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 
 /**
  * Puts a layer on top of the stack. `layer` holds at least its kind and content; whatever else it leaves out is filled
  * in: in the middle of the frame, from frame `at` (or the start) to the composition's end, a clip at its own length and
- * as large as fits.
+ * as large as fits, a still picture for `lasts` seconds.
  */
 final readonly class AddLayer implements CompositionEdit
 {
-    private function __construct(private Node $layer, private int $at)
+    private function __construct(private Node $layer, private int $at, private float $lasts)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'at']);
+        $args->allow(['layer', 'at', 'lasts']);
 
-        return new self($args->field('layer'), $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0);
+        return new self(
+            $args->field('layer'),
+            $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0,
+            $args->optional('lasts')?->number(0, 36_000) ?? LayerKind::LASTS,
+        );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -39,7 +44,7 @@ final readonly class AddLayer implements CompositionEdit
             'out' => max($composition->length, $in + 1),
             ...($kind->isSeen() ? ['position' => [$composition->width / 2, $composition->height / 2]] : []),
             'label' => Dye::forNumber(count($composition->layers))->value,
-            ...$kind->newLayer($this->layer, $composition, $evaluator->media, $in),
+            ...$kind->newLayer($this->layer, $composition, $evaluator->media, $in, $this->lasts),
         ];
         $given = array_filter($this->layer->object(), fn (mixed $value): bool => $value !== null);
         $layer = Layer::read(new Node([...$defaults, ...$given], $this->layer));

@@ -8,30 +8,31 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Drops markers. One that stands on a frame already is replaced. */
+/** Drops markers on the composition, or with `layer` on a layer. One that stands on a frame already is replaced. */
 final readonly class AddMarkers implements CompositionEdit
 {
     /** @param  non-empty-list<Marker>  $markers */
-    private function __construct(private Node $args, private array $markers)
+    private function __construct(private Node $args, private MarkerOwner $owner, private array $markers)
     {
     }
 
     public static function read(Node $args): self
     {
-        $markers = array_map(Marker::read(...), $args->allow(['markers'])->field('markers')->items(2000));
+        $markers = array_map(Marker::readOfLayer(...), $args->allow(['layer', 'markers'])->field('markers')->items(2000));
 
-        return new self($args, $markers === [] ? $args->field('markers')->refuse('is empty') : $markers);
+        return new self($args, MarkerOwner::read($args), $markers === [] ? $args->field('markers')->refuse('is empty') : $markers);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        [$first, $last] = $this->owner->range($composition);
         foreach ($this->markers as $index => $marker) {
-            if ($marker->frame >= $composition->length) {
-                $this->args->field('markers')->items()[$index]->field('frame')->refuse("{$marker->frame} is outside 0..{$composition->range()->last()}");
+            if ($marker->frame < $first || $marker->frame > $last) {
+                $this->args->field('markers')->items()[$index]->field('frame')->refuse("{$marker->frame} is outside $first..$last");
             }
         }
 
-        return $composition->with(['markers' => $composition->markers->with(...$this->markers)]);
+        return $this->owner->with($composition, $this->owner->markers($composition)->with(...$this->markers));
     }
 
     public function title(): string

@@ -9,19 +9,20 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Moves the marker on frame `marker` to frame `to`, names it, or gives it another colour. */
+/** Moves the marker on frame `marker` to frame `to`, names it, or gives it another colour; with `layer` one of a layer's. */
 final readonly class ChangeMarker implements CompositionEdit
 {
-    private function __construct(private int $marker, private ?Node $to, private ?string $name, private ?Dye $label)
+    private function __construct(private MarkerOwner $owner, private int $marker, private ?Node $to, private ?string $name, private ?Dye $label)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['marker', 'to', 'name', 'label']);
+        $args->allow(['layer', 'marker', 'to', 'name', 'label']);
 
         return new self(
-            $args->field('marker')->int(0, Composition::LONGEST),
+            MarkerOwner::read($args),
+            $args->field('marker')->int(-Composition::LONGEST, 2 * Composition::LONGEST),
             $args->optional('to'),
             $args->has('name') ? trim($args->field('name')->string(200)) : null,
             $args->optional('label')?->enum(Dye::class),
@@ -30,12 +31,13 @@ final readonly class ChangeMarker implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $marker = $composition->markers->on($this->marker);
+        $markers = $this->owner->markers($composition);
+        $marker = $markers->on($this->marker);
         $changed = new Marker(
-            $this->to?->int(0, $composition->range()->last()) ?? $marker->frame, $this->name ?? $marker->name, $this->label ?? $marker->label,
+            $this->to?->int(...$this->owner->range($composition)) ?? $marker->frame, $this->name ?? $marker->name, $this->label ?? $marker->label,
         );
 
-        return $composition->with(['markers' => $composition->markers->without([$this->marker])->with($changed)]);
+        return $this->owner->with($composition, $markers->without([$this->marker])->with($changed));
     }
 
     public function title(): string

@@ -8,27 +8,28 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** Takes the markers on some frames away; without `frames`, all. */
+/** Takes the markers on some frames away; without `frames`, all. With `layer` those of a layer. */
 final readonly class RemoveMarkers implements CompositionEdit
 {
     /** @param  ?list<int>  $frames */
-    private function __construct(private ?array $frames)
+    private function __construct(private MarkerOwner $owner, private ?array $frames)
     {
     }
 
     public static function read(Node $args): self
     {
-        $frames = $args->allow(['frames'])->optional('frames')?->items(2000);
+        $frames = $args->allow(['layer', 'frames'])->optional('frames')?->items(2000);
 
-        return new self($frames === null ? null : array_map(fn (Node $frame): int => $frame->int(0, Composition::LONGEST), $frames));
+        return new self(MarkerOwner::read($args), $frames === null ? null : array_map(fn (Node $frame): int => $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST), $frames));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $frames = $this->frames ?? $composition->markers->frames();
-        array_map($composition->markers->on(...), $frames);
+        $markers = $this->owner->markers($composition);
+        $frames = $this->frames ?? $markers->frames();
+        array_map($markers->on(...), $frames);
 
-        return $frames === [] ? throw new Refusal('there are no markers') : $composition->with(['markers' => $composition->markers->without($frames)]);
+        return $frames === [] ? throw new Refusal('there are no markers') : $this->owner->with($composition, $markers->without($frames));
     }
 
     public function title(): string

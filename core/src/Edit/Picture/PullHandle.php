@@ -9,14 +9,18 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Guide\Axis;
+use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
 /**
  * Scales a layer by one of its eight handles, pulled by a distance in composition pixels. What is opposite the handle
  * stays where it is; with `centred`, the middle does. Proportions are kept where the scale is linked, or with
- * `proportional`.
+ * `proportional`. With `snap`, an edge that comes as near as that many pixels to a guide, or a side to the length that
+ * another layer has, is drawn to it; a layer that stands askew is not.
  */
 final readonly class PullHandle implements CompositionEdit
 {
@@ -27,13 +31,14 @@ final readonly class PullHandle implements CompositionEdit
         private Point $by,
         private bool $centred,
         private bool $proportional,
+        private float $snap,
         private Scope $scope,
     ) {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'frame', 'handle', 'by', 'centred', 'proportional', 'scope']);
+        $args->allow(['layer', 'frame', 'handle', 'by', 'centred', 'proportional', 'snap', 'scope']);
 
         return new self(
             $args->field('layer')->string(64),
@@ -42,6 +47,7 @@ final readonly class PullHandle implements CompositionEdit
             new Point(...PointNode::read($args->field('by'))),
             $args->optional('centred')?->bool() ?? false,
             $args->optional('proportional')?->bool() ?? false,
+            $args->optional('snap')?->number(0, 1000) ?? 0.0,
             $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
         );
     }
@@ -57,6 +63,9 @@ final readonly class PullHandle implements CompositionEdit
         $pivot = $this->centred ? $box->centre() : $this->handle->opposite($box);
         $stillAt = $layer->matrix($this->frame)->apply($pivot);
         $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt);
+        if ($this->snap > 0) {
+            $scaled = $this->drawnIn($layer, $this->handle->on($box)->minus($pivot), $box, $scaled, $stillAt, Lines::of($composition, $evaluator, $this->frame, [$layer->id]));
+        }
 
         // The position that leaves the pivot where it was under the new scale.
         $anchor = $layer->point('anchor', $this->frame);
@@ -93,6 +102,48 @@ final readonly class PullHandle implements CompositionEdit
             $arm->x === 0.0 ? $scale->x : 100 * $pulled->x / $arm->x,
             $arm->y === 0.0 ? $scale->y : 100 * $pulled->y / $arm->y,
         );
+    }
+
+    /** @param  Point  $arm  from what stands still to the handle, in the layer's own space */
+    private function drawnIn(Layer $layer, Point $arm, Box $box, Point $scale, Point $stillAt, Lines $lines): Point
+    {
+        $turns = $layer->number('rotation', $this->frame) / 180;
+        if (abs($turns - round($turns)) > 1e-9) {
+            return $scale;
+        }
+        $way = round($turns) % 2 === 0 ? 1.0 : -1.0;
+        $x = $this->drawnFactor(Axis::X, $way * $arm->x * $scale->x / 100, $stillAt->x, $box->width() * $scale->x / 100, $lines);
+        $y = $this->drawnFactor(Axis::Y, $way * $arm->y * $scale->y / 100, $stillAt->y, $box->height() * $scale->y / 100, $lines);
+        if ($layer->scaleLinked || $this->proportional) {
+            [$factor] = $x[1] <= $y[1] ? $x : $y;
+
+            return new Point($scale->x * $factor, $scale->y * $factor);
+        }
+
+        return new Point($scale->x * $x[0], $scale->y * $y[0]);
+    }
+
+    /**
+     * By what the scale along an axis is multiplied so that the handle is drawn in, and how far the handle goes for that.
+     *
+     * @param  float  $arm  from what stands still to the handle, in composition pixels
+     * @param  float  $length  of the layer along the axis
+     * @return array{float, float}
+     */
+    private function drawnFactor(Axis $axis, float $arm, float $stillAt, float $length, Lines $lines): array
+    {
+        $none = [1.0, INF];
+        if ($arm === 0.0) {
+            return $none;
+        }
+        $line = $lines->near($axis, $stillAt + $arm, $this->snap);
+        $byLine = $line === null ? $none : [($line - $stillAt) / $arm, abs($line - $stillAt - $arm)];
+        // The handle goes half as far as the length changes where the middle stands still.
+        $reach = abs($arm / $length);
+        $size = $lines->sizes->nearest($axis, abs($length), $this->snap / $reach);
+        $bySize = $size === null ? $none : [$size / abs($length), abs($size - abs($length)) * $reach];
+
+        return $bySize[1] <= $byLine[1] ? $bySize : $byLine;
     }
 
     private function near(Point $a, Point $b): bool

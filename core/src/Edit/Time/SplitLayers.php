@@ -58,7 +58,11 @@ final readonly class SplitLayers implements CompositionEdit
     {
         $pinned = fn (Property $property): Property => $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::Start, $layer->span));
 
-        return $layer->with(['properties' => array_map($pinned, $layer->properties), 'span' => new FrameRange($layer->span->in, $this->at)]);
+        return $layer->with([
+            'properties' => array_map($pinned, $layer->properties),
+            'span' => new FrameRange($layer->span->in, $this->at),
+            'markers' => $layer->markers->before($this->at - $layer->span->in),
+        ]);
     }
 
     /** The same with the other end. */
@@ -70,6 +74,7 @@ final readonly class SplitLayers implements CompositionEdit
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => new FrameRange($this->at, $layer->span->out),
+            'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
             'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
         ]);
     }

@@ -24,6 +24,6 @@ final class Trimmed
             $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $rate, $media));
         }
 
-        return $layer->withSpan(new FrameRange($in, $out));
+        return $layer->with(['span' => new FrameRange($in, $out), 'markers' => $layer->markers->movedBy($layer->span->in - $in)]);
     }
 }

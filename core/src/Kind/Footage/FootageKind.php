@@ -11,14 +11,10 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 use Ricamo\Core\Refusal;
-use Ricamo\Core\Time\FrameRate;
 
 /** A clip, or a picture. */
 final class FootageKind extends LayerKind
 {
-    /** How long a picture lasts where nothing is said, in seconds. */
-    private const STILL_SECONDS = 5;
-
     public function name(): string
     {
         return 'footage';
@@ -55,7 +51,7 @@ final class FootageKind extends LayerKind
     }
 
     /** At its own length and as large as fits; a picture that is smaller than the frame stays as it is. */
-    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
+    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         $content = $this->readContent($layer);
         $one = $media->get($content->media);
@@ -66,7 +62,7 @@ final class FootageKind extends LayerKind
         $fitted = $facts->size()->scaleToFit(new Size($composition->width, $composition->height));
         $scale = 100 * ($facts->isStill() ? min(1, $fitted) : $fitted);
         $length = $facts->isStill()
-            ? $composition->rate->nearestFrame(self::STILL_SECONDS, new FrameRate(1))
+            ? max(1, (int) round($lasts * $composition->rate->perSecond()))
             : $content->lasts($composition->rate, $media) ?? $composition->length;
 
         return ['scale' => [$scale, $scale], 'out' => min($in + $length, max($composition->length, $in + 1))];

@@ -55,7 +55,7 @@ final class SoundKind extends LayerKind
     }
 
     /** As long as it goes on, and no longer than the composition. */
-    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in): array
+    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         $content = $this->readContent($layer);
         $one = $media->get($content->media);

@@ -1,0 +1,53 @@
+<?php
+
+namespace Ricamo\Core\Edit\Markers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Markers;
+use Ricamo\Core\Json\Node;
+
+/**
+ * Whose markers an edit is about: the composition's own, or with `layer` those of a layer. Edits speak of frames of the
+ * composition; a layer keeps its markers from its in point on, so that they go where it goes.
+ */
+final readonly class MarkerOwner
+{
+    private function __construct(private ?string $layer)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->optional('layer')?->string(64));
+    }
+
+    /** On frames of the composition. */
+    public function markers(Composition $composition): Markers
+    {
+        if ($this->layer === null) {
+            return $composition->markers;
+        }
+        $layer = $composition->layer($this->layer);
+
+        return $layer->markers->movedBy($layer->span->in);
+    }
+
+    /** @param  Markers  $markers  on frames of the composition */
+    public function with(Composition $composition, Markers $markers): Composition
+    {
+        if ($this->layer === null) {
+            return $composition->with(['markers' => $markers]);
+        }
+        $layer = $composition->layer($this->layer);
+
+        return $composition->replacing($layer->with(['markers' => $markers->movedBy(-$layer->span->in)]));
+    }
+
+    /** @return array{int, int} the first and the last frame on which one may stand */
+    public function range(Composition $composition): array
+    {
+        $range = $this->layer === null ? $composition->range() : $composition->layer($this->layer)->span;
+
+        return [$range->in, $range->last()];
+    }
+}
