@@ -5,32 +5,19 @@ namespace App\Bench;
 use App\Models\Composition;
 use App\Models\Project;
 use Illuminate\Support\Facades\Http;
-use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /** How long an edit takes over HTTP, from a server of its own: patch and display list included, 20 layers. */
 final class EditBench
 {
-    private const PORT = 8902;
-
     private const TIMES = 150;
 
     /** @return list<array{string, string, string}> */
     public function run(): array
     {
-        $project = Project::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
-        $server = new Process(['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null);
-        $server->start();
-        try {
-            $this->waitForServer();
-            $small = $this->measure($this->composition($project, 20, 2));
-            $large = $this->measure($this->composition($project, 500, 3));
-        } finally {
-            $server->signal(SIGTERM);
-            $server->wait();
-            $project->compositions()->delete();
-            $project->delete();
-        }
+        [$small, $large] = BenchServer::with(fn (Project $project): array => [
+            $this->measure(BenchServer::composition($project, 20, 2)),
+            $this->measure(BenchServer::composition($project, 500, 3)),
+        ]);
 
         return [
             ['an edit, 20 layers × 8 eased properties', sprintf('median %.1f ms, 95 %% %.1f ms', $small[0], $small[1]), '≤ 25 ms, ≤ 50 ms'],
@@ -42,15 +29,10 @@ final class EditBench
         ];
     }
 
-    private function composition(Project $project, int $layers, int $keyframes): Composition
-    {
-        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
-    }
-
     /** @return array{float, float, float, float, float, float, float} median and 95 % of edits and of tries, opening, median and 95 % of tries in time; ms */
     private function measure(Composition $composition): array
     {
-        $url = 'http://127.0.0.1:'.self::PORT."/api/compositions/{$composition->id}";
+        $url = 'http://127.0.0.1:'.BenchServer::PORT."/api/compositions/{$composition->id}";
         $opened = $this->time(fn () => Http::get($url)->throw());
         $edits = [];
         $tries = [];
@@ -82,16 +64,5 @@ final class EditBench
         $request();
 
         return (hrtime(true) - $began) / 1e6;
-    }
-
-    private function waitForServer(): void
-    {
-        for ($try = 0; $try < 100; $try++) {
-            if (@fsockopen('127.0.0.1', self::PORT)) {
-                return;
-            }
-            usleep(100_000);
-        }
-        throw new RuntimeException('the server for the benchmark did not start');
     }
 }

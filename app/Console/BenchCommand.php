@@ -5,18 +5,19 @@ namespace App\Console;
 use App\Bench\EditBench;
 use App\Bench\EvaluationBench;
 use App\Bench\ExportBench;
+use App\Bench\ScreenBench;
 use Illuminate\Console\Command;
 
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'ricamo:bench {--only= : evaluation, edits or export}';
+    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export or screen}';
 
-    protected $description = 'Measures evaluation, edit latency and export, as ratios in one run';
+    protected $description = 'Measures evaluation, edit latency, export and the screen, as ratios in one run';
 
     public function handle(): int
     {
-        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class];
+        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class];
         $only = $this->option('only');
         $rows = [];
         foreach ($benches as $name => $class) {

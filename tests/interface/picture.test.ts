@@ -1,7 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref, type App } from 'vue';
 import type { Corner, Media, Pose } from '@/api/answers';
+import type { DisplayList } from '@/api/displayList.gen';
 import { streamLists } from '@/api/stream';
+import { usePaths } from '@/picture/paths';
 import { useDragging } from '@/picture/dragging';
 import { inside, poseAt } from '@/picture/hit';
 import { imagesOf, useLists } from '@/picture/lists';
@@ -144,6 +146,7 @@ describe('dragging in the picture', () => {
                 by: [100, 40],
                 centred: true,
                 proportional: true,
+                snap: 0,
             },
         ]);
     });
@@ -199,21 +202,23 @@ describe('display lists', () => {
         const whole = `${list(0)}\n${list(1, 'é')}\n${list(2)}\n`;
         answers([whole.slice(0, 7), whole.slice(7, 55), whole.slice(55)]);
         const frames = [];
-        for await (const { list: one, revision } of streamLists(7, 0, 3, new AbortController().signal)) {
-            frames.push([one.frame, revision]);
+        for await (const { frame, line, revision } of streamLists(7, 0, 3, new AbortController().signal)) {
+            frames.push([frame, (JSON.parse(line) as DisplayList).frame, revision]);
         }
         expect(frames).toEqual([
-            [0, 4],
-            [1, 4],
-            [2, 4],
+            [0, 0, 4],
+            [1, 1, 4],
+            [2, 2, 4],
         ]);
     });
 
     it('are asked for once, and forgotten with the revision that they are of', async () => {
         withLayers([]);
         const lists = useLists();
-        answers([`${list(0)}\n${list(1)}\n`]);
+        answers([`${list(0, 'told-first')}\n${list(1)}\n`]);
         await lists.want(0, 2);
+        // Paths are known at once, though the list that tells them is read when it is looked at.
+        expect(usePaths().keys()).toContain('told-first');
         expect(lists.at(1)?.frame).toBe(1);
         await lists.want(0, 2);
         expect(fetch).toHaveBeenCalledTimes(1);

@@ -8,15 +8,27 @@ import { usePaths } from './paths';
 /** How many frames are asked for at once at most; more follow as playback nears the end. */
 const AT_ONCE = 1500;
 
+/** Stands in a list that tells no new path. */
+const NO_PATHS = '"paths":{}';
+
 /** The display lists of the open composition's present revision, by frame. */
 export const useLists = defineStore('lists', () => {
     const composition = useComposition();
     const arrivals = shallowRef(0);
-    let lists = new Map<number, DisplayList>();
+    /** As they came, until they are looked at: of hundreds of layers and frames few are, and reading them takes its time. */
+    let lists = new Map<number, DisplayList | string>();
     let stream: AbortController | null = null;
     let streaming: { from: number; to: number } | null = null;
 
-    const at = (frame: number): DisplayList | undefined => lists.get(frame);
+    function at(frame: number): DisplayList | undefined {
+        const kept = lists.get(frame);
+        if (typeof kept !== 'string') {
+            return kept;
+        }
+        const list = JSON.parse(kept) as DisplayList;
+        lists.set(frame, list);
+        return list;
+    }
 
     function forget(): void {
         stream?.abort();
@@ -39,7 +51,7 @@ export const useLists = defineStore('lists', () => {
         stream = abort;
         streaming = { from: first, to: Math.min(to, first + AT_ONCE) };
         try {
-            for await (const { list, revision } of streamLists(
+            for await (const { frame, line, revision } of streamLists(
                 composition.id,
                 streaming.from,
                 streaming.to,
@@ -48,8 +60,11 @@ export const useLists = defineStore('lists', () => {
                 if (abort.signal.aborted || revision !== composition.revision) {
                     break;
                 }
-                usePaths().learn(list.paths);
-                lists.set(list.frame, list);
+                lists.set(frame, line);
+                // A path is told once, with the first frame that has it.
+                if (!line.includes(NO_PATHS)) {
+                    usePaths().learn(at(frame)!.paths);
+                }
                 arrivals.value++;
             }
         } catch {

@@ -9,6 +9,9 @@ import { Sound } from './sound';
 /** How many frames ahead of the playhead pictures are fetched. */
 const AHEAD = 24;
 
+/** How many frames are evaluated before anything plays; more follow while it does. */
+const BEFOREHAND = 500;
+
 /** How many seconds are heard of a frame that is gone over. */
 const SCRUBBED = 0.09;
 
@@ -115,7 +118,7 @@ export function usePlayback(pictures: PictureStore): void {
             }
             idle = window.setTimeout(() => {
                 void sound.prepare().catch(() => undefined);
-                void lists.want(playhead.frame, playhead.last + 1).then(() => fetchAhead(playhead.frame));
+                void lists.want(playhead.frame, Math.min(playhead.last + 1, playhead.frame + BEFOREHAND)).then(() => fetchAhead(playhead.frame));
             }, 150);
         },
         { immediate: true },

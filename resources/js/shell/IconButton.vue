@@ -1,31 +1,43 @@
 <script setup lang="ts">
-import { ref, type Component } from 'vue';
-
-defineOptions({ inheritAttrs: false });
+import { onBeforeUnmount, ref, type Component } from 'vue';
+import { hint } from './hint';
 
 /** An icon, or what is put into it, with its name as a tooltip. */
-defineProps<{ icon?: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
+const props = defineProps<{ icon?: Component; label: string; pressed?: boolean; disabled?: boolean; size?: number }>();
+
+const button = ref<HTMLButtonElement | null>(null);
+
+function say(): void {
+    hint.value = { target: button.value!, label: props.label };
+}
 
 /** Once it is pressed its name has been read, and would lie over what it opened. */
-const pressedJustNow = ref(false);
+function hush(): void {
+    if (hint.value?.target === button.value) {
+        hint.value = null;
+    }
+}
+
+onBeforeUnmount(hush);
 </script>
 
 <template>
-    <ElTooltip :content="label" :show-after="500" :hide-after="0" :enterable="false" :disabled="pressedJustNow">
-        <button
-            type="button"
-            v-bind="$attrs"
-            class="icon-button"
-            :class="{ pressed }"
-            :aria-label="label"
-            :aria-pressed="pressed"
-            :disabled="disabled"
-            @click="pressedJustNow = true"
-            @pointerleave="pressedJustNow = false"
-        >
-            <slot><component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" /></slot>
-        </button>
-    </ElTooltip>
+    <button
+        ref="button"
+        type="button"
+        class="icon-button"
+        :class="{ pressed }"
+        :aria-label="label"
+        :aria-pressed="pressed"
+        :disabled="disabled"
+        @click="hush"
+        @pointerenter="say"
+        @pointerleave="hush"
+        @focus="button?.matches(':focus-visible') && say()"
+        @blur="hush"
+    >
+        <slot><component :is="icon" :size="size ?? 17" :stroke-width="1.75" aria-hidden="true" /></slot>
+    </button>
 </template>
 
 <style scoped>

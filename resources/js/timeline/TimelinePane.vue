@@ -231,9 +231,12 @@ function onDrop(event: DragEvent): void {
     min-height: 0;
     overflow-x: hidden;
     scrollbar-width: none;
+    contain: strict;
 }
+/* Each by itself, so that hundreds scroll without the whole being laid out anew. */
 .row {
     height: var(--row);
+    contain: layout style;
     border-bottom: 1px solid color-mix(in srgb, var(--hairline) 60%, transparent);
 }
 .row > :nth-child(2) {

@@ -38,9 +38,12 @@ export function usePeaks(layer: () => Layer): ComputedRef<Wave | null> {
     const peaks = computedAsync(async () => (clip.value?.state === 'ready' ? peaksOf(clip.value.previews) : []), []);
 
     return computed(() => {
+        if (own.value.length === 0 || peaks.value.length === 0) {
+            return null;
+        }
         const now = layer();
         const then = cues.layers.find((one) => one.id === now.id);
-        if (!then || own.value.length === 0 || peaks.value.length === 0) {
+        if (!then) {
             return null;
         }
         const rate = playhead.framesPerSecond;

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Composition;
+use App\Models\Project;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** A server of its own, and a project that is gone afterwards. */
+final class BenchServer
+{
+    public const PORT = 8902;
+
+    /**
+     * @template T
+     *
+     * @param  callable(Project): T  $measure
+     * @return T
+     */
+    public static function with(callable $measure): mixed
+    {
+        $project = Project::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
+        $server = new Process(['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null);
+        $server->start();
+        try {
+            self::wait();
+
+            return $measure($project);
+        } finally {
+            $server->signal(SIGTERM);
+            $server->wait();
+            $project->compositions()->delete();
+            $project->delete();
+        }
+    }
+
+    /** Layers with eight eased properties each. */
+    public static function composition(Project $project, int $layers, int $keyframes): Composition
+    {
+        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
+    }
+
+    private static function wait(): void
+    {
+        for ($try = 0; $try < 100; $try++) {
+            if (@fsockopen('127.0.0.1', self::PORT)) {
+                return;
+            }
+            usleep(100_000);
+        }
+        throw new RuntimeException('the server for the benchmark did not start');
+    }
+}
