@@ -10,6 +10,7 @@ use App\Models\Upload;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
+use Ricamo\Raster\Media\AnimatedWebP;
 use Ricamo\Raster\Media\Clip;
 use Ricamo\Raster\Media\PictureSequence;
 use Ricamo\Raster\Media\PreviewPlan;
@@ -42,6 +43,8 @@ final class Intake
     {
         if (PictureSequence::isZip($path)) {
             $path = $this->sequence($media, $path);
+        } elseif (AnimatedWebP::is($path)) {
+            $path = $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes')));
         }
         try {
             $this->acceptClip($media, $path);
@@ -100,13 +103,28 @@ final class Intake
         $folder = "$path.pictures";
         File::ensureDirectoryExists($folder);
         try {
-            PictureSequence::inZip($path)->write("$path.clip", $folder, FrameRate::parse($media->rate ?? self::USUAL_RATE), config('ricamo.upload_bytes'));
+            return $this->madeInto($media, $path, fn (string $clip) => PictureSequence::inZip($path)
+                ->write($clip, $folder, FrameRate::parse($media->rate ?? self::USUAL_RATE), config('ricamo.upload_bytes')));
+        } finally {
+            @rmdir($folder);
+        }
+    }
+
+    /**
+     * Has a clip made of a file, which it then stands for.
+     *
+     * @param  callable(string): void  $write
+     * @return string where it is
+     */
+    private function madeInto(Media $media, string $path, callable $write): string
+    {
+        try {
+            $write("$path.clip");
             $media->update(['bytes' => (int) filesize("$path.clip")]);
         } catch (Refusal $refusal) {
             @unlink("$path.clip");
             throw $refusal;
         } finally {
-            @rmdir($folder);
             @unlink($path);
         }
 
