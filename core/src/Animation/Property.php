@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Animation;
 
+use Ricamo\Core\Animation\Easing\Glide;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Easing\Split;
 use Ricamo\Core\Time\FrameRange;
@@ -74,12 +75,15 @@ final readonly class Property
         if ($this->fromEnd !== []) {
             [$before, $after] = $this->around($frame, $span);
         } elseif ($this->fromStart !== []) {
-            return $this->fromStartAt($frame - $span->in);
+            return $this->fromStartAt($frame - $span->in, $span);
         } else {
             return $this->constant;
         }
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
+        }
+        if ($before->easing instanceof Glide) {
+            return $this->glided($before, $after, $frame, $span);
         }
         $from = $before->frame($span);
         $t = ($frame - $from) / ($after->frame($span) - $from);
@@ -87,8 +91,17 @@ final readonly class Property
         return $this->type->mix($before->value, $after->value, $before->easing->at($t));
     }
 
+    private function glided(Keyframe $before, Keyframe $after, int|float $frame, FrameRange $span): mixed
+    {
+        [$from, $to] = [$before->frame($span), $after->frame($span)];
+        $further = fn (?Keyframe $keyframe): ?array => $keyframe === null ? null : [(float) $keyframe->frame($span), $keyframe];
+        $gliding = new Gliding($this->type, $further($this->around($from - 1, $span)[0]), $further($this->around($to, $span)[1]));
+
+        return $gliding->at([$from, $before], [$to, $after], ($frame - $from) / ($to - $from));
+    }
+
     /** The usual case, read for every property of every layer on every frame: all keyframes count from the in point. */
-    private function fromStartAt(int|float $at): mixed
+    private function fromStartAt(int|float $at, FrameRange $span): mixed
     {
         $keyframes = $this->fromStart;
         $next = self::firstAfter($keyframes, $at);
@@ -96,6 +109,10 @@ final readonly class Property
         $after = $keyframes[$next] ?? null;
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
+        }
+
+        if ($before->easing instanceof Glide) {
+            return $this->glided($before, $after, $at + $span->in, $span);
         }
 
         return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
@@ -133,6 +150,11 @@ final readonly class Property
         return $this->around($frame, $span)[0];
     }
 
+    public function keyframeAfter(int $frame, FrameRange $span): ?Keyframe
+    {
+        return $this->around($frame, $span)[1];
+    }
+
     /** With this keyframe in place of any on the same frame, whichever end that is pinned to. */
     public function with(Keyframe $keyframe, FrameRange $span): self
     {
@@ -158,16 +180,19 @@ final readonly class Property
         return $all === [] ? self::constant($this->type, $this->at($frames[0] ?? $span->in, $span)) : self::keyframed($this->type, $all);
     }
 
-    /** With a keyframe on this frame, if there is none, that changes nothing: it cuts the segment it falls into in two. */
+    /**
+     * With a keyframe on this frame, if there is none, that changes nothing: it cuts the segment it falls into in two. Of
+     * a segment that is glided through, both halves glide; it is the one whose motion is not quite the same.
+     */
     public function cutAt(int $frame, FrameRange $span): self
     {
         [$before, $after] = $this->around($frame, $span);
         if ($before?->frame($span) === $frame) {
             return $this;
         }
-        $pin = $before->pin ?? Pin::Start;
+        $pin = Pin::between($before, $after, $frame, $span);
         $at = $frame - $pin->origin($span);
-        if ($before === null || $after === null) {
+        if ($before === null || $after === null || $before->easing instanceof Glide) {
             return $this->with(new Keyframe($at, $this->at($frame, $span), $before->easing ?? new Linear, $pin), $span);
         }
         $from = $before->frame($span);

@@ -14,10 +14,20 @@ use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
+use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
+use Ricamo\Core\Edit\Keyframes\MirrorKeyframes;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
+use Ricamo\Core\Edit\Keyframes\PasteKeyframes;
 use Ricamo\Core\Edit\Keyframes\RemoveKeyframes;
+use Ricamo\Core\Edit\Keyframes\RepeatKeyframe;
+use Ricamo\Core\Edit\Keyframes\ReverseKeyframes;
+use Ricamo\Core\Edit\Keyframes\SampleKeyframes;
 use Ricamo\Core\Edit\Keyframes\SetEasing;
 use Ricamo\Core\Edit\Keyframes\SetPin;
+use Ricamo\Core\Edit\Keyframes\ShiftValues;
+use Ricamo\Core\Edit\Keyframes\SpaceKeyframes;
+use Ricamo\Core\Edit\Keyframes\StretchKeyframes;
+use Ricamo\Core\Edit\Keyframes\ThinKeyframes;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
 use Ricamo\Core\Edit\Layers\LookAlone;
@@ -58,6 +68,7 @@ use Ricamo\Core\Edit\Time\RemoveAndClose;
 use Ricamo\Core\Edit\Time\RetimeLayers;
 use Ricamo\Core\Edit\Time\SlipLayers;
 use Ricamo\Core\Edit\Time\SplitLayers;
+use Ricamo\Core\Edit\Time\StaggerLayers;
 use Ricamo\Core\Edit\Time\TrimLayer;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetValues;
@@ -82,6 +93,7 @@ final class Edits
         'retime-layers' => RetimeLayers::class,
         'fit-layers' => FitLayers::class,
         'place-layers' => PlaceLayers::class,
+        'stagger-layers' => StaggerLayers::class,
         'remove-and-close' => RemoveAndClose::class,
         'paste-layers' => PasteLayers::class,
         'add-markers' => AddMarkers::class,
@@ -110,6 +122,16 @@ final class Edits
         'add-keyframe' => AddKeyframe::class,
         'remove-keyframes' => RemoveKeyframes::class,
         'move-keyframes' => MoveKeyframes::class,
+        'repeat-keyframe' => RepeatKeyframe::class,
+        'equalise-keyframes' => EqualiseKeyframes::class,
+        'reverse-keyframes' => ReverseKeyframes::class,
+        'mirror-keyframes' => MirrorKeyframes::class,
+        'stretch-keyframes' => StretchKeyframes::class,
+        'space-keyframes' => SpaceKeyframes::class,
+        'shift-values' => ShiftValues::class,
+        'sample-keyframes' => SampleKeyframes::class,
+        'thin-keyframes' => ThinKeyframes::class,
+        'paste-keyframes' => PasteKeyframes::class,
         'set-easing' => SetEasing::class,
         'set-pin' => SetPin::class,
         'add-composition' => AddComposition::class,

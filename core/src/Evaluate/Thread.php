@@ -4,10 +4,12 @@ namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Hold;
+use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Time\FrameRange;
 
 /** A property's course over time, for its row in the timeline: its keyframes, and its value sampled in between. */
 final readonly class Thread
@@ -31,7 +33,7 @@ final readonly class Thread
                 'easing' => (string) $keyframe->easing,
                 'pin' => $keyframe->pin->value,
             ], array_keys($course), $course),
-            ...self::samples($property, $course),
+            ...self::samples($property, $course, $layer->span),
         ];
     }
 
@@ -39,7 +41,7 @@ final readonly class Thread
      * @param  array<int, Keyframe>  $course  by frame
      * @return array{frames: list<float>, channels: list<list<float>>, colours: list<string>}
      */
-    private static function samples(Property $property, array $course): array
+    private static function samples(Property $property, array $course, FrameRange $span): array
     {
         $frames = [];
         $channels = [];
@@ -49,8 +51,9 @@ final readonly class Thread
         foreach (array_values($course) as $index => $keyframe) {
             $next = $course[$at[$index + 1] ?? -PHP_INT_MAX] ?? null;
             foreach ($next === null ? [0.0] : self::steps($keyframe->easing, $curved) as $t) {
-                $value = $next === null ? $keyframe->value : $property->type->mix($keyframe->value, $next->value, $keyframe->easing->at($t));
-                $frames[] = round($at[$index] + $t * (($at[$index + 1] ?? 0) - $at[$index]), 3);
+                $frame = $at[$index] + $t * (($at[$index + 1] ?? 0) - $at[$index]);
+                $value = $next === null ? $keyframe->value : $property->at($frame, $span);
+                $frames[] = round($frame, 3);
                 $swatch = $property->type->swatch($value);
                 if ($swatch !== null) {
                     $colours[] = $swatch;
@@ -69,6 +72,7 @@ final readonly class Thread
     {
         return match (true) {
             $easing instanceof Hold => [0.0, 0.999999],
+            $easing instanceof Jump => [0.0, 1e-6],
             $easing instanceof Linear, ! $curved => [0.0],
             default => array_map(fn (int $step): float => (float) ($step / self::FINE), range(0, self::FINE - 1)),
         };

@@ -50,7 +50,7 @@ final class ProjectSchema
                 'Swatch' => self::object(['name' => self::name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),
                 'Composition' => self::composition(array_keys($kinds)),
                 ...$kinds,
-                'Easing' => ['type' => 'string', 'description' => 'linear, hold, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
+                'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
         ];

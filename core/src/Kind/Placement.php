@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
@@ -23,7 +24,7 @@ final class Placement
 
         return [
             new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', self::SECTION, 'px'),
-            new PropertyDefinition('scale', $point, new Point(100, 100), -10_000, 10_000, 'Scale', self::SECTION, '%'),
+            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', self::SECTION, '%'),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', self::SECTION, '°'),
             new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', self::SECTION, '%'),
             new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', self::SECTION, 'px'),

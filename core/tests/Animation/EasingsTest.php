@@ -5,6 +5,7 @@ namespace Ricamo\Core\Tests\Animation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Animation\Easing\CubicBezier;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Refusal;
 
@@ -157,5 +158,36 @@ final class EasingsTest extends TestCase
     {
         $this->expectException(Refusal::class);
         Easings::parse($text);
+    }
+
+    #[TestWith(['ease-in', 0.42, 0, 1, 1])]
+    #[TestWith(['ease-out', 0, 0, 0.58, 1])]
+    #[TestWith(['ease-in-out', 0.42, 0, 0.58, 1])]
+    public function test_a_strength_of_42_is_the_keyword_of_css_and_of_nothing_is_linear(string $name, float ...$handles): void
+    {
+        $css = new CubicBezier(...$handles);
+        for ($t = 0; $t <= 1; $t += 0.05) {
+            self::assertEqualsWithDelta($css->at($t), Easings::parse("$name(42%)")->at($t), 1e-9);
+            self::assertEqualsWithDelta($t, Easings::parse("$name(0%)")->at($t), 1e-6);
+        }
+        self::assertSame("$name(75%)", (string) Easings::parse("$name( 75 % )"));
+    }
+
+    public function test_a_strength_beyond_all_is_refused(): void
+    {
+        $this->expectExceptionMessage('a strength of 101 % is outside 0..100');
+        Easings::parse('ease-in(101%)');
+    }
+
+    public function test_every_easing_runs_backwards_and_twice_backwards_is_itself(): void
+    {
+        foreach ([...Easings::choices(), 'ease-in(80%)', 'cubic-bezier(0.1, -0.4, 0.3, 1.5)', 'linear(0, 0.2 30%, 0.9 40%, 1)', 'elastic-out(2, 0.4)'] as $text) {
+            $easing = Easings::parse($text);
+            $reversed = $easing->reversed();
+            for ($t = 0.0; $t <= 1; $t += 0.0625) {
+                self::assertEqualsWithDelta(1 - $easing->at(1 - $t), $reversed->at($t), 1e-6, "$text at $t");
+                self::assertEqualsWithDelta($easing->at($t), $reversed->reversed()->at($t), 1e-6, "$text at $t");
+            }
+        }
     }
 }

@@ -1,7 +1,7 @@
 /* Made from core/schema/project-1.json by `npm run types`. */
 
 /**
- * linear, hold, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
+ * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
  */
 export type Easing = string;
 export type Pin = 'start' | 'end';

@@ -28,6 +28,11 @@ final readonly class Back implements Easing
         return $this->direction->apply(fn (float $t): float => (($s + 1) * $t - $s) * $t * $t, $t);
     }
 
+    public function reversed(): self
+    {
+        return new self($this->direction->opposite(), $this->overshoot);
+    }
+
     public function __toString(): string
     {
         return "back-{$this->direction->value}".($this->overshoot === self::TEN_PERCENT ? '' : "({$this->overshoot})");

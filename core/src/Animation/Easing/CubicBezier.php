@@ -86,6 +86,11 @@ final readonly class CubicBezier implements Easing
         ];
     }
 
+    public function reversed(): self
+    {
+        return new self(1 - $this->x2, 1 - $this->y2, 1 - $this->x1, 1 - $this->y1);
+    }
+
     public function __toString(): string
     {
         return "cubic-bezier({$this->x1}, {$this->y1}, {$this->x2}, {$this->y2})";

@@ -8,6 +8,15 @@ enum Direction: string
     case Out = 'out';
     case InOut = 'in-out';
 
+    public function opposite(): self
+    {
+        return match ($this) {
+            self::In => self::Out,
+            self::Out => self::In,
+            self::InOut => self::InOut,
+        };
+    }
+
     /**
      * Turns an ease-in curve to this direction: out is the curve turned by half a turn, in-out is the curve at half
      * size followed by its turned copy.

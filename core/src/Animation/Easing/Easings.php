@@ -28,7 +28,7 @@ final class Easings
     /** @return list<string> one of each, for choosing from */
     public static function choices(): array
     {
-        $choices = ['linear', 'hold', ...array_keys(self::KEYWORDS)];
+        $choices = ['linear', 'hold', 'glide', 'jump', ...array_keys(self::KEYWORDS)];
         foreach ([...array_column(Curve::cases(), 'value'), 'back', 'elastic'] as $family) {
             foreach (Direction::cases() as $direction) {
                 $choices[] = "$family-{$direction->value}";
@@ -78,12 +78,17 @@ final class Easings
         if ($name === 'linear' && isset($parts[2])) {
             return Piecewise::parse(explode(',', $parts[2]));
         }
+        if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*%\s*$/', $parts[2] ?? '', $percent) && str_starts_with($name, 'ease-')) {
+            return new Eased(Direction::tryFrom(substr($name, 5)) ?? self::refuse($text), (float) $percent[1]);
+        }
         $settings = self::settings($parts[2] ?? '', $text);
         $expected = fn (int ...$counts): bool => in_array(count($settings), $counts, true);
 
         return match (true) {
             $name === 'linear' && $expected(0) => new Linear,
             $name === 'hold' && $expected(0) => new Hold,
+            $name === 'glide' && $expected(0) => new Glide,
+            $name === 'jump' && $expected(0) => new Jump,
             $name === 'cubic-bezier' && $expected(4) => new CubicBezier(...$settings),
             isset(self::KEYWORDS[$name]) && $expected(0) => new CubicBezier(...self::KEYWORDS[$name]),
             default => self::family($name, $settings, $text),
@@ -118,6 +123,6 @@ final class Easings
 
     private static function refuse(string $text): never
     {
-        throw new Refusal('"'.mb_substr($text, 0, 60).'" is not an easing; examples are linear, hold, cubic-out, back-in-out, cubic-bezier(0.4, 0, 0.2, 1)');
+        throw new Refusal('"'.mb_substr($text, 0, 60).'" is not an easing; examples are linear, hold, glide, ease-out(75%), cubic-out, back-in-out, cubic-bezier(0.4, 0, 0.2, 1)');
     }
 }

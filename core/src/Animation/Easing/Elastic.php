@@ -39,6 +39,11 @@ final readonly class Elastic implements Easing
         return $this->direction->apply(fn (float $t): float => 1 - $out(1 - $t), $t);
     }
 
+    public function reversed(): self
+    {
+        return new self($this->direction->opposite(), $this->amplitude, $this->period);
+    }
+
     public function __toString(): string
     {
         $settings = $this->amplitude === 1.0 && $this->period === self::PERIOD ? '' : "({$this->amplitude}, {$this->period})";

@@ -10,6 +10,11 @@ final readonly class Hold implements Easing
         return $t < 1 ? 0 : 1;
     }
 
+    public function reversed(): Jump
+    {
+        return new Jump;
+    }
+
     public function __toString(): string
     {
         return 'hold';

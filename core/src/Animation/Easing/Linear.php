@@ -9,6 +9,11 @@ final readonly class Linear implements Easing
         return $t;
     }
 
+    public function reversed(): self
+    {
+        return $this;
+    }
+
     public function __toString(): string
     {
         return 'linear';

@@ -79,6 +79,11 @@ final readonly class Piecewise implements Easing
             : $this->values[$low] + ($this->values[$high] - $this->values[$low]) * ($t - $this->times[$low]) / $length;
     }
 
+    public function reversed(): self
+    {
+        return new self(array_map(fn (float $time, float $value): array => [1 - $time, 1 - $value], array_reverse($this->times), array_reverse($this->values)));
+    }
+
     public function __toString(): string
     {
         $last = count($this->times) - 1;

@@ -30,10 +30,11 @@ final readonly class Split
     /** @param  float  $t  time, between 0 and 1 */
     public static function of(Easing $easing, float $t): self
     {
-        if ($easing instanceof Hold) {
-            return new self($easing, $easing, 0);
+        if ($easing instanceof Hold || $easing instanceof Jump) {
+            return new self($easing, $easing instanceof Hold ? $easing : new Hold, $easing->at($t));
         }
-        if ($easing instanceof Linear) {
+        $easing = $easing instanceof Eased ? $easing->curve : $easing;
+        if ($easing instanceof Linear || $easing instanceof Glide) {
             return new self($easing, $easing, $t);
         }
         $progress = self::awayFromEnds($easing->at($t));

@@ -11,21 +11,27 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Makes a keyframe, for each of some layers, of the value that a property has at a frame; nothing moves otherwise. */
+/**
+ * Makes a keyframe, for each of some layers, of the value that a property has at a frame, or several have; nothing moves
+ * otherwise.
+ */
 final readonly class AddKeyframe implements CompositionEdit
 {
-    /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Node $property, private int $frame)
+    /**
+     * @param  non-empty-list<string>  $layers
+     * @param  list<Node>  $properties
+     */
+    private function __construct(private array $layers, private array $properties, private int $frame)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'property', 'frame']);
+        $args->allow(['layers', 'property', 'properties', 'frame']);
 
         return new self(
             LayerIds::read($args),
-            $args->field('property'),
+            $args->has('properties') ? $args->field('properties')->items(100) : [$args->field('property')],
             $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
         );
     }
@@ -33,8 +39,10 @@ final readonly class AddKeyframe implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
-            $target = PropertyTarget::named($id, $this->property);
-            $composition = $target->change($composition, fn (Property $property, Layer $layer): Property => $property->cutAt($this->frame, $layer->span));
+            foreach ($this->properties as $property) {
+                $composition = PropertyTarget::named($id, $property)
+                    ->change($composition, fn (Property $property, Layer $layer): Property => $property->cutAt($this->frame, $layer->span));
+            }
         }
 
         return $composition;
@@ -42,6 +50,6 @@ final readonly class AddKeyframe implements CompositionEdit
 
     public function title(): string
     {
-        return count($this->layers) === 1 ? 'add keyframe' : 'add keyframes';
+        return count($this->layers) === 1 && count($this->properties) === 1 ? 'add keyframe' : 'add keyframes';
     }
 }

@@ -49,16 +49,27 @@ final readonly class KeyframeSelection
      */
     public function change(Composition $composition, callable $change): Composition
     {
-        foreach ($this->chosen as [$target, $frames]) {
-            $composition = $target->change($composition, function (Property $property, Layer $layer) use ($target, $frames, $change): Property {
-                $selected = array_map(
-                    fn (Node $frame): Keyframe => $target->keyframeOn($layer, self::frame($frame), $frame),
-                    $frames->items(10_000),
-                );
-                $on = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($layer->span), $selected);
-                $changed = array_filter(array_map(fn (Keyframe $keyframe): ?Keyframe => $change($keyframe, $layer), $selected));
+        return $this->rearrange($composition, fn (array $selected, Layer $layer): array => array_values(array_filter(
+            array_map(fn (Keyframe $keyframe): ?Keyframe => $change($keyframe, $layer), $selected),
+        )));
+    }
 
-                return $selected === [] ? $property : $property->replacing($on, array_values($changed), $layer->span);
+    /**
+     * Replaces the selected keyframes of each property by what $arrange makes of them, which are in order of time.
+     *
+     * @param  callable(non-empty-list<Keyframe>, Layer, PropertyTarget): list<Keyframe>  $arrange
+     */
+    public function rearrange(Composition $composition, callable $arrange): Composition
+    {
+        foreach ($this->chosen as [$target, $frames]) {
+            $composition = $target->change($composition, function (Property $property, Layer $layer) use ($target, $frames, $arrange): Property {
+                $selected = [];
+                foreach ($frames->items(10_000) as $frame) {
+                    $selected[self::frame($frame)] = $target->keyframeOn($layer, self::frame($frame), $frame);
+                }
+                ksort($selected);
+
+                return $selected === [] ? $property : $property->replacing(array_keys($selected), $arrange(array_values($selected), $layer, $target), $layer->span);
             });
         }
 

@@ -51,8 +51,10 @@ final readonly class PropertyTarget
     public function change(Composition $composition, callable $change): Composition
     {
         $layer = $composition->layer($this->layer);
+        $property = $this->in($layer);
+        $changed = $change($property, $layer);
 
-        return $composition->replacing($layer->withProperty($this->property, $change($this->in($layer), $layer)));
+        return $changed === $property ? $composition : $composition->replacing($layer->withProperty($this->property, $changed));
     }
 
     public function set(Composition $composition, int $frame, mixed $value, Scope $scope): Composition
@@ -74,8 +76,7 @@ final readonly class PropertyTarget
     }
 
     /**
-     * The keyframe on this frame, or the one to be put there: it splits the segment it falls into, keeping its easing
-     * and counting from the same end as the keyframe before it.
+     * The keyframe on this frame, or the one to be put there: it splits the segment it falls into, keeping its easing.
      */
     private static function keyframeAt(Property $property, Layer $layer, int $frame): Keyframe
     {
@@ -83,7 +84,8 @@ final readonly class PropertyTarget
         if ($before !== null && $before->frame($layer->span) === $frame) {
             return $before;
         }
-        $pin = $before->pin ?? Pin::Start;
+        $after = $property->keyframeAfter($frame, $layer->span);
+        $pin = Pin::between($before, $after, $frame, $layer->span);
         $value = $property->at($frame, $layer->span);
         $at = $frame - $pin->origin($layer->span);
 

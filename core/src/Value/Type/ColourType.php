@@ -56,6 +56,16 @@ final class ColourType implements ValueType
         return $to;
     }
 
+    public function made(array $channels): mixed
+    {
+        return null;
+    }
+
+    public function travels(): bool
+    {
+        return false;
+    }
+
     public function channels(mixed $value): array
     {
         return [];

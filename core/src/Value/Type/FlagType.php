@@ -37,6 +37,16 @@ final class FlagType implements ValueType
         return $to;
     }
 
+    public function made(array $channels): mixed
+    {
+        return $channels[0] >= 1;
+    }
+
+    public function travels(): bool
+    {
+        return false;
+    }
+
     public function channels(mixed $value): array
     {
         return [$value === true ? 1.0 : 0.0];

@@ -43,6 +43,16 @@ class NumberType implements ValueType
         return $value + $to - $from;
     }
 
+    public function made(array $channels): mixed
+    {
+        return $channels[0];
+    }
+
+    public function travels(): bool
+    {
+        return false;
+    }
+
     public function channels(mixed $value): array
     {
         assert(is_float($value));

@@ -5,8 +5,8 @@ namespace Ricamo\Core\Value\Type;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
-/** A place, a direction or a pair of factors along x and y. */
-final class PointType extends PairType
+/** A place, whose course over time is a path. */
+class PointType extends PairType
 {
     public function name(): string
     {
@@ -37,6 +37,16 @@ final class PointType extends PairType
         assert($value instanceof Point && $from instanceof Point && $to instanceof Point);
 
         return $value->plus($to->minus($from));
+    }
+
+    public function made(array $channels): mixed
+    {
+        return new Point($channels[0], $channels[1]);
+    }
+
+    public function travels(): bool
+    {
+        return true;
     }
 
     public function channels(mixed $value): array

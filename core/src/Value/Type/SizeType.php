@@ -39,6 +39,16 @@ final class SizeType extends PairType
         return new Size($value->width + $to->width - $from->width, $value->height + $to->height - $from->height);
     }
 
+    public function made(array $channels): mixed
+    {
+        return new Size($channels[0], $channels[1]);
+    }
+
+    public function travels(): bool
+    {
+        return false;
+    }
+
     public function channels(mixed $value): array
     {
         assert($value instanceof Size);

@@ -40,6 +40,16 @@ interface ValueType
     /** @return list<float> the numbers that its curve over time is drawn from */
     public function channels(mixed $value): array;
 
+    /**
+     * The value that is made of such numbers; null for a type whose values are not made of numbers.
+     *
+     * @param  list<float>  $channels
+     */
+    public function made(array $channels): mixed;
+
+    /** Whether a course of such values is a path, which has a direction. */
+    public function travels(): bool;
+
     /** The colour that it is, for a thread that shows colours. */
     public function swatch(mixed $value): ?string;
 

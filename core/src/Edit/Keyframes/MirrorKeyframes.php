@@ -1,0 +1,49 @@
+<?php
+
+namespace Ricamo\Core\Edit\Keyframes;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Goes back the way it came: the keyframes again, in reverse, after the last of them. */
+final readonly class MirrorKeyframes implements CompositionEdit
+{
+    private function __construct(private KeyframeSelection $keyframes)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(KeyframeSelection::read($args->allow(['keyframes'])));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $frames = $this->keyframes->frames();
+        $last = $frames === [] ? 0 : max($frames);
+
+        return $this->keyframes->rearrange($composition, function (array $selected, Layer $layer) use ($last): array {
+            $mirrored = [];
+            foreach ($selected as $index => $keyframe) {
+                $isLast = $index === count($selected) - 1;
+                $easing = $index > 0 ? $selected[$index - 1]->easing->reversed() : $selected[count($selected) - 1]->easing;
+                $by = 2 * ($last - $keyframe->frame($layer->span));
+                if ($isLast && $by === 0) {
+                    $selected[$index] = $keyframe->withEasing($easing);
+                } else {
+                    $mirrored[] = $keyframe->withEasing($easing)->movedBy($by);
+                }
+            }
+
+            return [...$selected, ...$mirrored];
+        });
+    }
+
+    public function title(): string
+    {
+        return 'mirror keyframes';
+    }
+}
