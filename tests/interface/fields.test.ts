@@ -132,6 +132,7 @@ describe('the keyboard', () => {
                             beads: [10, 40, 90].map((frame) => ({ frame, value: 1, easing: 'linear', pin: 'start' })),
                             frames: [],
                             channels: [],
+                            speeds: [],
                             colours: [],
                         },
                     ],

@@ -86,7 +86,7 @@ describe('time along the timeline', () => {
 });
 
 describe('rows', () => {
-    const thread = { property: 'opacity', beads: [], frames: [], channels: [], colours: [] };
+    const thread = { property: 'opacity', beads: [], frames: [], channels: [], speeds: [], colours: [] };
 
     beforeEach(() => {
         const composition = withLayers([bar('under'), bar('over', { opacity: { keyframes: [{ at: 0, value: 1 }] } })]);

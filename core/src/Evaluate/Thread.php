@@ -20,7 +20,7 @@ final readonly class Thread
     /** Segments beyond this many are drawn straight: they are narrower than a curve could be told from a line. */
     private const MOST_CURVES = 100;
 
-    /** @return array<string, mixed> on each of `frames`, `channels` hold the numbers that the value is made of, and `colours` the colour that it is */
+    /** @return array<string, mixed> on each of `frames`, `channels` hold the numbers that the value is made of, `speeds` how far it goes in a frame, and `colours` the colour that it is */
     public static function of(Layer $layer, string $name, Property $property): array
     {
         $course = $property->course($layer->span);
@@ -39,7 +39,7 @@ final readonly class Thread
 
     /**
      * @param  array<int, Keyframe>  $course  by frame
-     * @return array{frames: list<float>, channels: list<list<float>>, colours: list<string>}
+     * @return array{frames: list<float>, channels: list<list<float>>, speeds: list<float>, colours: list<string>}
      */
     private static function samples(Property $property, array $course, FrameRange $span): array
     {
@@ -64,7 +64,28 @@ final readonly class Thread
             }
         }
 
-        return ['frames' => $frames, 'channels' => array_values($channels), 'colours' => $colours];
+        $channels = array_values($channels);
+
+        return ['frames' => $frames, 'channels' => $channels, 'speeds' => self::speeds($frames, $channels), 'colours' => $colours];
+    }
+
+    /**
+     * @param  list<float>  $frames
+     * @param  list<list<float>>  $channels
+     * @return list<float> how far all channels together go in a frame, from each sample to the next
+     */
+    private static function speeds(array $frames, array $channels): array
+    {
+        $speeds = [];
+        $last = count($frames) - 1;
+        for ($i = 0; $i < $last; $i++) {
+            $steps = array_map(fn (array $channel): float => ($channel[$i + 1] - $channel[$i]) ** 2, $channels);
+            $length = $frames[$i + 1] - $frames[$i];
+            // A jump from one frame to the next is as fast as that frame is long.
+            $speeds[] = round(sqrt(array_sum($steps)) / max(1e-3, $length < 0.01 ? 1 : $length), 3);
+        }
+
+        return $channels === [] || $last < 0 ? [] : [...$speeds, 0.0];
     }
 
     /** @return list<float> where in a segment it is sampled, 0 to below 1 */

@@ -75,6 +75,8 @@ export interface Thread {
     /** Where the channels are sampled. */
     frames: number[];
     channels: number[][];
+    /** How far it goes in a frame, there. */
+    speeds: number[];
     colours: string[];
 }
 

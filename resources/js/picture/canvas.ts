@@ -29,6 +29,9 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
     const list = computed<DisplayList | undefined>(() => {
         void lists.arrivals;
         const glimpsed = composition.glimpse?.list;
+        if (composition.trial !== null) {
+            return glimpsed;
+        }
         return !playhead.playing && glimpsed?.frame === playhead.frame
             ? glimpsed
             : (lists.at(playhead.frame) ?? glimpsed);

@@ -118,7 +118,9 @@ export function usePlayback(pictures: PictureStore): void {
             }
             idle = window.setTimeout(() => {
                 void sound.prepare().catch(() => undefined);
-                void lists.want(playhead.frame, Math.min(playhead.last + 1, playhead.frame + BEFOREHAND)).then(() => fetchAhead(playhead.frame));
+                void lists
+                    .want(playhead.frame, Math.min(playhead.last + 1, playhead.frame + BEFOREHAND))
+                    .then(() => fetchAhead(playhead.frame));
             }, 150);
         },
         { immediate: true },

@@ -46,6 +46,8 @@ export const useComposition = defineStore('composition', () => {
     const by = ref<number | null>(null);
     /** The frame that draws in what is on the move. */
     const met = ref<number | null>(null);
+    /** The frame that a try is to be seen on, where that is not the playhead's. */
+    const trial = ref<number | null>(null);
     /** Counts up when the glimpse shows something that is not to be. */
     const stale = ref(0);
 
@@ -82,7 +84,7 @@ export const useComposition = defineStore('composition', () => {
     function show(): object {
         const known = usePaths().keys();
         return {
-            frame: usePlayhead().frame,
+            frame: trial.value ?? usePlayhead().frame,
             layers: useSelection().inspected,
             known: known.slice(-MOST_KNOWN_PATHS),
             aligned: aligned.value,
@@ -258,6 +260,7 @@ export const useComposition = defineStore('composition', () => {
         sized,
         by,
         met,
+        trial,
         layer,
         open,
         ask,

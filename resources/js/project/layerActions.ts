@@ -90,6 +90,15 @@ export function useLayerActions() {
         refer: () => ask('set-layer', { reference: !reference.value }),
         /** Those that are selected by themselves; again, or with nothing selected, all. */
         lookAlone: () => composition.edit('look-alone', { layers: areAlone.value ? [] : ids.value }),
+        /** In the order in which they were chosen. */
+        stagger: (by: number, order: string, seed: number) =>
+            composition.edit('stagger-layers', {
+                layers: selection.layers,
+                by,
+                order,
+                seed,
+                frame: playhead.frame,
+            }),
         lock: () => ask('set-layer', { locked: !locked.value }),
         label: (label: string) => ask('set-layer', { label }),
     };

@@ -18,9 +18,13 @@ export const usePreferences = defineStore('preferences', () => {
     const resizing = useLocalStorage<'scale' | 'middle' | 'corner'>('ricamo.resizing', 'scale');
     /** Seconds that a still picture stays when it is added. */
     const stillLasts = useLocalStorage('ricamo.still-lasts', 5);
+    /** Properties whose threads are opened tall. */
+    const tall = useLocalStorage<string[]>('ricamo.tall', []);
+    /** What the menu of a keyframe shows first. */
+    const keyframeTab = useLocalStorage<'easing' | 'keyframes'>('ricamo.keyframe-tab', 'easing');
     const welcomed = useLocalStorage('ricamo.welcomed', false);
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
 
-    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, stillLasts, welcomed };
+    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, stillLasts, tall, keyframeTab, welcomed };
 });

@@ -3,9 +3,11 @@ import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
 import { plays } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
+import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import { useFinding } from './finding';
 import FindValue from './FindValue.vue';
@@ -20,6 +22,7 @@ const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const media = useMedia();
+const playhead = usePlayhead();
 const finding = useFinding();
 const vocabulary = useVocabulary();
 
@@ -38,6 +41,27 @@ const clip = computed(() => {
     const layer = props.layer;
     return plays(layer) ? media.find(layer.media) : undefined;
 });
+
+/** Where it is, how large, how turned and how opaque: what moving about is made of. */
+const PLACED = ['position', 'scale', 'rotation', 'opacity'];
+const placed = computed(() => {
+    const states = PLACED.map((name) => inspection.value?.values[name]);
+    return {
+        value: 0,
+        animated: states.some((state) => state?.animated),
+        keyframe: states.every((state) => state?.keyframe),
+    };
+});
+
+function togglePlacement(): void {
+    const { frame } = playhead;
+    const layer = props.layer.id;
+    void (placed.value.keyframe
+        ? composition.edit('remove-keyframes', {
+              keyframes: PLACED.map((property) => ({ layer, property, frames: [frame] })),
+          })
+        : composition.edit('add-keyframe', { layers: [layer], properties: PLACED, frame }));
+}
 
 function rename(event: Event): void {
     const field = event.target as HTMLInputElement;
@@ -106,6 +130,9 @@ const setContent = (content: object): Promise<boolean> =>
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
     <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
+        <template v-if="title === 'Placement'" #head>
+            <BeadButton :state="placed" name="the whole placement" data-whole-placement @toggle="togglePlacement" />
+        </template>
         <PropertyRow
             v-for="definition in definitions"
             :key="definition.name"

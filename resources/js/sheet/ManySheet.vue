@@ -9,6 +9,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
 import SharedRow from './SharedRow.vue';
 import SheetSection from './SheetSection.vue';
+import StaggerFields from './StaggerFields.vue';
 
 /** What several selected layers have in common: set, or keyframed, for all of them at once. */
 const props = defineProps<{ layers: Layer[] }>();
@@ -42,6 +43,7 @@ const statesOf = (property: string): PropertyState[] =>
         <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="In the frame"
             ><ArrangeFields :layers="layers"
         /></SheetSection>
+        <SheetSection title="One after another"><StaggerFields /></SheetSection>
         <template v-if="inspections.length === layers.length">
             <SharedRow
                 v-for="definition in shared"

@@ -19,6 +19,7 @@ function toggle(): void {
 <template>
     <section :data-section="title">
         <h3>
+            <slot name="head" />
             <button type="button" :aria-expanded="isOpen" :disabled="open" @click="toggle">
                 {{ title }}<ChevronDown :size="13" aria-hidden="true" />
             </button>
@@ -33,7 +34,13 @@ section {
     border-top: 1px solid var(--hairline);
 }
 h3 {
+    position: relative;
     margin: 0;
+}
+h3 :deep(.bead) {
+    position: absolute;
+    top: 2px;
+    right: 30px;
 }
 h3 button {
     display: flex;

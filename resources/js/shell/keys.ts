@@ -48,8 +48,10 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Z', 'zoom to what is selected, and back to the whole'],
             ['Shift+wheel', 'scroll in time'],
             ['Ctrl+drag on a clip', 'which part of it shows'],
+            ['R', 'repeat the keyframes before the playhead, where it is'],
+            ['Ctrl+C, Ctrl+V with beads selected', 'copy keyframes, paste them at the playhead; with Shift backwards'],
             ['← → on a bead', 'move it by a frame; with Shift ten'],
-            ['Enter on a bead', 'its easing'],
+            ['Enter on a bead', 'its easing, and what can be done to keyframes'],
         ],
     },
     {

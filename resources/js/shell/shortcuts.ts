@@ -1,6 +1,7 @@
 import { useEventListener } from '@vueuse/core';
 import { useLooking } from '@/picture/looking';
 import { useComposition } from '@/project/composition';
+import { useKeyframes } from '@/project/keyframes';
 import { useLayerActions } from '@/project/layerActions';
 import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
@@ -19,6 +20,7 @@ export function useShortcuts(actions: {
     const playhead = usePlayhead();
     const selection = useSelection();
     const layers = useLayerActions();
+    const keyframes = useKeyframes();
     const looking = useLooking();
     const markers = useMarkers();
 
@@ -79,6 +81,7 @@ export function useShortcuts(actions: {
         x: () => void layers.split(),
         m: (event) => (event.shiftKey ? markers.dropOnLayers() : markers.drop()),
         a: () => void layers.lookAlone(),
+        r: keyframes.repeat,
         PageUp: () => markers.go(-1),
         PageDown: () => markers.go(1),
         f: actions.fit,
@@ -115,18 +118,19 @@ export function useShortcuts(actions: {
     useEventListener(window, 'keydown', (event) => (pastesAtSameTime = event.shiftKey), { capture: true });
     for (const type of ['copy', 'cut'] as const) {
         useEventListener(document, type, (event: ClipboardEvent) => {
-            const text = isElsewhere(event) ? null : layers.copied();
+            const text = isElsewhere(event) ? null : (keyframes.copied() ?? layers.copied());
             if (text !== null) {
                 event.clipboardData?.setData('text/plain', text);
                 event.preventDefault();
                 if (type === 'cut') {
-                    void layers.remove();
+                    remove(new KeyboardEvent('keydown'));
                 }
             }
         });
     }
     useEventListener(document, 'paste', (event: ClipboardEvent) => {
-        if (!isElsewhere(event) && layers.paste(event.clipboardData?.getData('text/plain') ?? '', pastesAtSameTime)) {
+        const text = event.clipboardData?.getData('text/plain') ?? '';
+        if (!isElsewhere(event) && (keyframes.paste(text, pastesAtSameTime) || layers.paste(text, pastesAtSameTime))) {
             event.preventDefault();
         }
     });

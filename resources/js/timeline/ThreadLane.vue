@@ -1,25 +1,29 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Bead, Layer, Thread } from '@/api/answers';
+import type { Bead, Layer, PropertyDefinition, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection, type SelectedBead } from '@/project/selection';
 import { useDragInTime } from './dragInTime';
 import { easingLabel } from './easingLabel';
 import { ROW_HEIGHT, useTimeView } from './timeView';
+import { useDragInValue } from './dragInValue';
 
 /** A property's course over time, with its keyframes as beads. */
-const props = defineProps<{ layer: Layer; thread: Thread }>();
+const props = defineProps<{ layer: Layer; thread: Thread; definition: PropertyDefinition; height: number }>();
 const emit = defineEmits<{ menu: [bead: Bead, event: MouseEvent]; lasso: [event: PointerEvent] }>();
 
-const HEIGHT = ROW_HEIGHT;
-const INSET = 7;
+const INSET = 9;
+/** How far the pointer goes before it is clear which way. */
+const THRESHOLD = 4;
 
 const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
 const view = useTimeView();
 const { begin } = useDragInTime();
+const inValue = useDragInValue();
+const isTall = computed(() => props.height > ROW_HEIGHT);
 
 /** The least and the most of each channel, so that each uses the row's full height. */
 const extents = computed(() =>
@@ -29,8 +33,8 @@ const extents = computed(() =>
 function y(value: number, channel: number): number {
     const [least, most] = extents.value[channel] ?? [0, 0];
     return most - least < 1e-6
-        ? HEIGHT / 2
-        : HEIGHT - INSET - ((value - least) / (most - least)) * (HEIGHT - 2 * INSET);
+        ? props.height / 2
+        : props.height - INSET - ((value - least) / (most - least)) * (props.height - 2 * INSET);
 }
 
 const curves = computed(() =>
@@ -61,7 +65,7 @@ const leading = computed(() => {
 
 function beadY(bead: Bead): number {
     const value = Array.isArray(bead.value) ? bead.value[leading.value] : bead.value;
-    return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : HEIGHT / 2;
+    return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : props.height / 2;
 }
 
 const named = (bead: Bead): SelectedBead => ({
@@ -82,6 +86,35 @@ function grab(bead: Bead, event: PointerEvent): void {
     if (!selection.hasBead(named(bead))) {
         selection.beads = [named(bead)];
     }
+    if (!isTall.value) {
+        inTime(event);
+        return;
+    }
+    // In an open thread a bead goes up and down as well: whichever way the pointer goes first.
+    const decide = (move: PointerEvent): void => {
+        const [dx, dy] = [Math.abs(move.clientX - event.clientX), Math.abs(move.clientY - event.clientY)];
+        if (Math.max(dx, dy) < THRESHOLD) {
+            return;
+        }
+        window.removeEventListener('pointermove', decide);
+        if (dx >= dy) {
+            inTime(event);
+        } else {
+            const [least, most] = extents.value[leading.value] ?? [0, 0];
+            const axis = props.definition.axes[leading.value];
+            const perPixel = most > least ? (most - least) / (props.height - 2 * INSET) : props.definition.step;
+            inValue.begin(event, (up) => ({
+                keyframes: selection.keyframes,
+                by: up * perPixel,
+                ...(axis && { axis }),
+            }));
+        }
+    };
+    window.addEventListener('pointermove', decide);
+    window.addEventListener('pointerup', () => window.removeEventListener('pointermove', decide), { once: true });
+}
+
+function inTime(event: PointerEvent): void {
     const held = selection.beads;
     const { keyframes } = selection;
     begin(event, {
@@ -89,6 +122,21 @@ function grab(bead: Bead, event: PointerEvent): void {
         moved: (by) => (selection.beads = held.map((one) => ({ ...one, frame: one.frame + by }))),
     });
 }
+
+/** How fast the value changes, by the height of a line, and the most of it in a second. */
+const speed = computed(() => {
+    const { speeds, frames } = props.thread;
+    const most = Math.max(0, ...speeds);
+    if (!isTall.value || most <= 0) {
+        return null;
+    }
+    const points = speeds.map(
+        (one, sample) =>
+            `${view.x(frames[sample]!).toFixed(1)},${(props.height - 2 - (one / most) * (props.height - 12)).toFixed(1)}`,
+    );
+    const fastest = most * playhead.framesPerSecond;
+    return { points: points.join(' '), label: `fastest ${Math.round(fastest)} ${props.definition.unit}/s` };
+});
 
 /** With the keyboard: a frame at a time, ten with Shift. */
 async function nudge(bead: Bead, event: KeyboardEvent, direction: 1 | -1): Promise<void> {
@@ -146,12 +194,13 @@ function menuOnLine(event: MouseEvent): void {
                 <rect
                     class="colours"
                     :x="view.x(thread.frames[0]!)"
-                    :y="HEIGHT / 2 - 4"
+                    :y="height / 2 - 4"
                     :width="Math.max(1, view.x(thread.frames.at(-1)!) - view.x(thread.frames[0]!))"
                     height="8"
                     :fill="`url(#${gradient})`"
                 />
             </template>
+            <polyline v-if="speed" :points="speed.points" class="speed" />
             <polyline
                 v-for="(points, index) in curves"
                 :key="index"
@@ -159,6 +208,7 @@ function menuOnLine(event: MouseEvent): void {
                 :class="{ second: index !== leading }"
             />
         </svg>
+        <span v-if="speed" class="fastest">{{ speed.label }}</span>
         <button
             v-for="(bead, index) in thread.beads"
             :key="index"
@@ -202,6 +252,19 @@ polyline {
     stroke: var(--dye);
     stroke-width: 1.75;
     stroke-linejoin: round;
+}
+.speed {
+    stroke: var(--quiet);
+    stroke-width: 1;
+    stroke-dasharray: 3 3;
+}
+.fastest {
+    position: absolute;
+    top: 3px;
+    right: 8px;
+    color: var(--quiet);
+    font-size: 11px;
+    pointer-events: none;
 }
 .second {
     opacity: 0.5;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useVirtualList } from '@vueuse/core';
+import { ChevronsDownUp, ChevronsUpDown } from 'lucide-vue-next';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Bead } from '@/api/answers';
 import { useAdding } from '@/project/adding';
@@ -8,17 +9,18 @@ import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
 import PropertyValue from '@/sheet/PropertyRow.vue';
+import IconButton from '@/shell/IconButton.vue';
 import BandLane from './BandLane.vue';
-import EasingMenu, { type MenuTarget } from './EasingMenu.vue';
+import KeyframeMenu, { type MenuTarget } from './KeyframeMenu.vue';
 import { useLasso } from './lasso';
 import LayerMenu from './LayerMenu.vue';
 import LayerName from './LayerName.vue';
 import OverviewBar from './OverviewBar.vue';
 import { useReordering } from './reordering';
-import { useRows, type PropertyRow } from './rows';
+import { useRows, type PropertyRow, type Row } from './rows';
 import ThreadLane from './ThreadLane.vue';
 import TimeRuler from './TimeRuler.vue';
-import { provideTimeView, ROW_HEIGHT } from './timeView';
+import { provideTimeView, ROW_HEIGHT, TALL_HEIGHT } from './timeView';
 
 const adding = useAdding();
 const composition = useComposition();
@@ -34,7 +36,17 @@ const layerMenu = ref<{ x: number; y: number } | null>(null);
 const alone = computed(() => composition.shown?.alone?.length ?? 0);
 
 const { rows, showAll, toggleAll } = useRows();
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 8 });
+const isTall = (row: Row | undefined): boolean =>
+    row?.kind === 'property' && !!row.thread && preferences.tall.includes(row.definition.name);
+const heightOf = (index: number): number => (isTall(rows.value[index]) ? TALL_HEIGHT : ROW_HEIGHT);
+const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: heightOf, overscan: 8 });
+
+function toggleTall(property: string): void {
+    preferences.tall = preferences.tall.includes(property)
+        ? preferences.tall.filter((one) => one !== property)
+        : [...preferences.tall, property];
+}
+
 const reordering = useReordering(rows);
 const lasso = useLasso(containerProps.ref);
 
@@ -44,9 +56,10 @@ watch(
     async (layer) => {
         await nextTick();
         const body = containerProps.ref.value;
-        const top = rows.value.findIndex((row) => row.key === layer) * ROW_HEIGHT;
-        if (body && top >= 0 && (top < body.scrollTop || top + ROW_HEIGHT > body.scrollTop + body.clientHeight)) {
-            scrollTo(top / ROW_HEIGHT);
+        const index = rows.value.findIndex((row) => row.key === layer);
+        const top = rows.value.slice(0, Math.max(0, index)).reduce((sum, _, above) => sum + heightOf(above), 0);
+        if (body && index >= 0 && (top < body.scrollTop || top + ROW_HEIGHT > body.scrollTop + body.clientHeight)) {
+            scrollTo(index);
         }
     },
 );
@@ -56,7 +69,18 @@ function openMenu(row: PropertyRow, bead: Bead, event: MouseEvent): void {
     if (!selection.hasBead(chosen)) {
         selection.beads = [chosen];
     }
-    menu.value = { bead, keyframes: selection.keyframes, x: event.clientX + 6, y: event.clientY - 120 };
+    const frames = selection.beads.map((one) => one.frame);
+    const last = Math.max(...frames);
+    const next = row.thread?.beads.find((one) => one.frame > last)?.frame ?? last;
+    menu.value = {
+        bead,
+        keyframes: selection.keyframes,
+        from: Math.min(...frames),
+        last,
+        to: next,
+        x: event.clientX + 6,
+        y: event.clientY - 120,
+    };
 }
 
 function openLayerMenu(layer: string, event: MouseEvent): void {
@@ -142,12 +166,26 @@ function onDrop(event: DragEvent): void {
                             @lasso="lasso.begin($event, 'bands')"
                         />
                     </div>
-                    <div v-else class="row thread" :data-thread="row.definition.name">
-                        <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
+                    <div v-else class="row thread" :class="{ tall: isTall(row) }" :data-thread="row.definition.name">
+                        <div class="value">
+                            <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
+                            <IconButton
+                                v-if="row.thread && row.thread.channels.length > 0"
+                                :icon="isTall(row) ? ChevronsDownUp : ChevronsUpDown"
+                                :size="12"
+                                :pressed="isTall(row)"
+                                class="taller"
+                                :label="isTall(row) ? 'Close this thread' : 'Open this thread'"
+                                data-taller
+                                @click="toggleTall(row.definition.name)"
+                            />
+                        </div>
                         <ThreadLane
                             v-if="row.thread"
                             :layer="row.layer"
                             :thread="row.thread"
+                            :definition="row.definition"
+                            :height="isTall(row) ? TALL_HEIGHT : ROW_HEIGHT"
                             @menu="(bead, event) => openMenu(row as PropertyRow, bead, event)"
                             @lasso="lasso.begin"
                         />
@@ -179,7 +217,7 @@ function onDrop(event: DragEvent): void {
             v-bind="layerMenu"
             @close="layerMenu = null"
         />
-        <EasingMenu v-if="menu" :key="menu.x + menu.y" :target="menu" @close="menu = null" />
+        <KeyframeMenu v-if="menu" :key="menu.x + menu.y" :target="menu" @close="menu = null" />
     </section>
 </template>
 
@@ -244,6 +282,25 @@ function onDrop(event: DragEvent): void {
 }
 .thread {
     background: var(--raised);
+}
+.tall {
+    height: 150px;
+}
+.value {
+    position: relative;
+    min-width: 0;
+}
+.taller {
+    position: absolute;
+    top: 4px;
+    left: 2px;
+    width: 20px;
+    height: 22px;
+    opacity: 0.45;
+}
+.taller:hover,
+.taller.pressed {
+    opacity: 1;
 }
 .moving {
     position: relative;

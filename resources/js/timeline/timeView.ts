@@ -7,6 +7,9 @@ import { usePlayhead } from '@/project/playhead';
 /** The height of every row of the timeline, in pixels. */
 export const ROW_HEIGHT = 30;
 
+/** The height of a thread that is opened to be worked on. */
+export const TALL_HEIGHT = 150;
+
 const WIDEST = 40;
 const PADDING = 14;
 
