@@ -45,6 +45,23 @@ const clip = (fields: object): object => ({
     ...fields,
 });
 
+const FLYING = {
+    position: {
+        keyframes: [
+            { at: 0, value: [40, 60] },
+            { at: 10, value: [640, 340] },
+        ],
+    },
+};
+/** Half arrived on the frame that is drawn. */
+const arriving = (move: string, settings: object = {}): object =>
+    shape({
+        size: [260, 120],
+        fill: '#3f6690',
+        in: -5,
+        arrive: { length: 10, easing: 'linear', moves: [{ move, ...settings }] },
+    });
+
 const SCENES: Record<string, object[]> = {
     'a bar on half pixels': [shape({ size: [301, 77], position: [320.25, 180.5] })],
     'a turned bar with round corners': [shape({ size: [360, 90], rounding: 30, rotation: 17 })],
@@ -75,6 +92,29 @@ const SCENES: Record<string, object[]> = {
         shape({ id: 'a', size: [300, 200], fill: '#c0392b80' }),
         shape({ id: 'b', form: 'ellipse', size: [260, 260], position: [420, 200], fill: '#2f5d5099' }),
     ],
+    'a bar that flies by': [shape({ size: [160, 90], motionBlur: true, ...FLYING })],
+    'words that turn fast': [
+        text({
+            typeSize: 70,
+            motionBlur: true,
+            fill: '#c9973f',
+            position: [90, 200],
+            rotation: {
+                keyframes: [
+                    { at: 0, value: 0 },
+                    { at: 10, value: 120 },
+                ],
+            },
+        }),
+    ],
+    'a half faded ellipse over a bar, both blurred': [
+        shape({ id: 'a', size: [300, 60], fill: '#2f5d50', motionBlur: true, ...FLYING }),
+        shape({ id: 'b', form: 'ellipse', size: [160, 160], opacity: 50, motionBlur: true, ...FLYING }),
+    ],
+    'a clip that flies by': [clip({ scale: [40, 40], motionBlur: true, ...FLYING })],
+    'a bar wiped at an angle': [arriving('wipe', { angle: 200 })],
+    'an iris and a clock': [arriving('iris'), { ...arriving('clock'), id: 'l2', position: [500, 280] }],
+    'blinds on a turned bar, faded': [{ ...arriving('blinds'), rotation: 12, opacity: 60 }],
     'a clip': [clip({})],
     'a clip made smaller': [clip({ scale: [37, 37], position: [300, 150] })],
     'a clip made a little smaller': [clip({ scale: [60, 60], rotation: -4 })],

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Animation;
 
 use Ricamo\Core\Animation\Easing\Glide;
+use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Easing\Split;
 use Ricamo\Core\Time\FrameRange;
@@ -85,6 +86,8 @@ final readonly class Property
         if ($before->easing instanceof Glide) {
             return $this->glided($before, $after, $frame, $span);
         }
+        // A jump is from one whole frame to the next: a frame that is exposed for a while does not show both.
+        $frame = $before->easing instanceof Jump ? floor($frame) : $frame;
         $from = $before->frame($span);
         $t = ($frame - $from) / ($after->frame($span) - $from);
 
@@ -114,6 +117,7 @@ final readonly class Property
         if ($before->easing instanceof Glide) {
             return $this->glided($before, $after, $at + $span->in, $span);
         }
+        $at = $before->easing instanceof Jump ? floor($at) : $at;
 
         return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
     }

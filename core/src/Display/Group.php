@@ -8,21 +8,25 @@ use Ricamo\Core\Json\Text;
 /** Operations drawn together on a clear sheet, which is then laid over what is beneath at one opacity. */
 final readonly class Group implements Operation
 {
-    /** @param  list<Operation>  $operations */
-    public function __construct(public array $operations, public float $opacity)
+    /**
+     * @param  list<Operation>  $operations
+     * @param  ?Outline  $clip  in composition pixels: what is outside of it is not seen
+     */
+    public function __construct(public array $operations, public float $opacity, public ?Outline $clip = null)
     {
     }
 
     public function encode(): string
     {
         $items = Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $this->operations));
+        $clip = $this->clip === null ? '' : "\"clip\":\"{$this->clip->key}\",";
 
-        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",\"items\":$items}";
+        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$clip\"items\":$items}";
     }
 
     public function faded(float $opacity): self
     {
-        return new self($this->operations, $this->opacity * $opacity);
+        return new self($this->operations, $this->opacity * $opacity, $this->clip);
     }
 
     public function extent(): ?Box
@@ -32,6 +36,9 @@ final readonly class Group implements Operation
 
     public function outlines(): iterable
     {
+        if ($this->clip !== null) {
+            yield $this->clip;
+        }
         foreach ($this->operations as $operation) {
             yield from $operation->outlines();
         }

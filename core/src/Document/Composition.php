@@ -35,6 +35,7 @@ final readonly class Composition
         public Markers $markers,
         public array $alone = [],
         public array $guides = [],
+        public Shutter $shutter = new Shutter,
     ) {
     }
 
@@ -48,7 +49,7 @@ final readonly class Composition
     /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
     public static function readHead(Node $node, Stack $layers): self
     {
-        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'guides', 'layers']);
+        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'guides', 'shutter', 'layers']);
 
         return new self(
             $node->field('id')->name(64),
@@ -62,6 +63,7 @@ final readonly class Composition
             Markers::read($node->optional('markers')),
             array_map(fn (Node $id): string => $id->string(64), $node->optional('alone')?->items(2000) ?? []),
             array_map(PlacedGuide::read(...), $node->optional('guides')?->items(PlacedGuide::MOST) ?? []),
+            Shutter::read($node->has('shutter') ? $node->field('shutter') : new Node([])),
         );
     }
 
@@ -85,6 +87,7 @@ final readonly class Composition
             'markers' => $this->markers->toJson(),
             ...($this->alone === [] ? [] : ['alone' => $this->alone]),
             ...($this->guides === [] ? [] : ['guides' => array_map(fn (PlacedGuide $guide): array => $guide->toJson(), $this->guides)]),
+            ...($this->shutter == new Shutter ? [] : ['shutter' => $this->shutter->toJson()]),
         ];
     }
 
@@ -149,7 +152,7 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone, $this->guides);
+        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone, $this->guides, $this->shutter);
     }
 
     public function withLayers(Stack $layers): self
@@ -187,7 +190,7 @@ final readonly class Composition
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>}  $fields */
+    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>, shutter?: Shutter}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -202,6 +205,7 @@ final readonly class Composition
             $fields['markers'] ?? $this->markers,
             $fields['alone'] ?? $this->alone,
             $fields['guides'] ?? $this->guides,
+            $fields['shutter'] ?? $this->shutter,
         );
     }
 

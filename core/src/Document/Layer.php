@@ -11,6 +11,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Move\Life;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -20,13 +21,14 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0];
 
     public Markers $markers;
 
     /**
      * @param  array<string, Property>  $properties every property of its kind, by name
      * @param  ?Markers  $markers  counted from its in point
+     * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
     public function __construct(
@@ -42,6 +44,9 @@ final readonly class Layer
         public bool $locked = false,
         public bool $reference = false,
         ?Markers $markers = null,
+        public bool $motionBlur = false,
+        public ?Shutter $shutter = null,
+        public Life $life = new Life,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -72,6 +77,9 @@ final readonly class Layer
             $node->optional('locked')?->bool() ?? false,
             $node->optional('reference')?->bool() ?? false,
             Markers::readOfLayer($node->optional('markers')),
+            $node->optional('motionBlur')?->bool() ?? false,
+            $node->optional('shutter') === null ? null : Shutter::read($node->field('shutter')),
+            Life::read($node->optional('arrive'), $node->optional('leave')),
         );
     }
 
@@ -90,6 +98,9 @@ final readonly class Layer
             ...($this->locked ? ['locked' => true] : []),
             ...($this->reference ? ['reference' => true] : []),
             ...($this->markers->isEmpty() ? [] : ['markers' => $this->markers->toJson()]),
+            ...($this->motionBlur ? ['motionBlur' => true] : []),
+            ...($this->shutter === null ? [] : ['shutter' => $this->shutter->toJson()]),
+            ...$this->life->toJson(),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -181,7 +192,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -197,6 +208,9 @@ final readonly class Layer
             $fields['locked'] ?? $this->locked,
             $fields['reference'] ?? $this->reference,
             $fields['markers'] ?? $this->markers,
+            $fields['motionBlur'] ?? $this->motionBlur,
+            array_key_exists('shutter', $fields) ? $fields['shutter'] : $this->shutter,
+            $fields['life'] ?? $this->life,
         );
     }
 

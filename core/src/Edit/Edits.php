@@ -35,8 +35,10 @@ use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Core\Edit\Layers\RemoveLayers;
 use Ricamo\Core\Edit\Layers\RenameLayer;
 use Ricamo\Core\Edit\Layers\ReorderLayer;
+use Ricamo\Core\Edit\Layers\SetArrival;
 use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
+use Ricamo\Core\Edit\Layers\SetLeaving;
 use Ricamo\Core\Edit\Layers\ShowInstead;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
@@ -101,6 +103,8 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'set-arrival' => SetArrival::class,
+        'set-leaving' => SetLeaving::class,
         'show-instead' => ShowInstead::class,
         'look-alone' => LookAlone::class,
         'set-content' => SetContent::class,

@@ -5,6 +5,8 @@ namespace Ricamo\Core\Evaluate;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
@@ -14,6 +16,8 @@ use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Scenery;
 use Ricamo\Core\Refusal;
 
 /** Turns a composition and a frame into a display list, and says where each layer stands. */
@@ -22,7 +26,7 @@ final readonly class Evaluator
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
-    public function __construct(public MediaLibrary $media, TextBlocks $blocks, private Memory $memory = new NoMemory)
+    public function __construct(public MediaLibrary $media, TextBlocks $blocks, private Memory $memory = new NoMemory, private Exposure $exposure = new Exposure)
     {
         $materials = new Materials($media, $blocks);
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
@@ -38,7 +42,7 @@ final readonly class Evaluator
             if (! $layer->isSeenAt($frame) || $composition->leavesOut($layer->id)) {
                 continue;
             }
-            $drawn = $this->draw($layer, $composition, $frame, $layer->matrix($frame));
+            $drawn = $this->draw($layer, $composition, $frame);
             $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 
@@ -72,11 +76,14 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         $entries = $composition->layers->entries();
         $keys = [];
+        $shutter = $composition->shutter;
+        // What layers come to depends on these of their composition.
+        $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
         foreach ($entries as $id => $entry) {
             $fingerprint = $entry->fingerprint();
             if ($fingerprint !== null) {
                 $left = $composition->leavesOut((string) $id) ? ' left out' : '';
-                $keys[$id] = "$fingerprint $frame {$composition->rate}$left";
+                $keys[$id] = "$fingerprint $frame $about$left";
             }
         }
         $remembered = $this->memory->recall(array_values($keys));
@@ -104,7 +111,7 @@ final readonly class Evaluator
         $pose = $this->pose($layer, $frame);
         $pose = $composition->leavesOut($layer->id) ? $pose->unseen() : $pose;
 
-        $operations = $pose->seen ? $this->draw($layer, $composition, $frame, $pose->matrix) : [];
+        $operations = $pose->seen ? $this->draw($layer, $composition, $frame) : [];
 
         // A reference is no part of the picture, to be chosen there or aligned to.
         return Glance::of($layer, $layer->reference ? $pose->unseen() : $pose, $operations, $composition, $this->media);
@@ -120,15 +127,79 @@ final readonly class Evaluator
     }
 
     /** @return list<Operation> */
-    private function draw(Layer $layer, Composition $composition, int $frame, Affine $matrix): array
+    private function draw(Layer $layer, Composition $composition, int $frame): array
     {
-        $opacity = max(0.0, min(1.0, $layer->number('opacity', $frame) / 100));
+        $moments = $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
+        if ($moments === null) {
+            return $this->drawAt($layer, $composition, $frame, $frame);
+        }
+        $lists = array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at), $moments);
+
+        return array_filter($lists) === [] ? [] : [new Samples($lists)];
+    }
+
+    /**
+     * @param  int  $frame  of what plays in it
+     * @param  int|float  $at  the moment of everything else
+     * @return list<Operation>
+     */
+    private function drawAt(Layer $layer, Composition $composition, int $frame, int|float $at): array
+    {
+        $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
+        $matrix = $layer->matrix($at);
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $matrix);
+        $change = new Change;
+        if (! $layer->life->isAtRest($at, $layer->span)) {
+            $change = $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at, $matrix));
+            $opacity *= $change->opacity;
+            $matrix = $change->matrix->after($matrix);
+        }
+        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+            return [];
+        }
+        $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
+        foreach ($operations === [] ? [] : $change->clips as $clip) {
+            $operations = [new Group($operations, 1.0, Outline::of($clip))];
+        }
 
-        // A lone operation can carry the opacity itself; several that overlap must fade as one.
+        return self::faded($operations, $opacity);
+    }
+
+    private function scenery(Layer $layer, Composition $composition, int|float $at, Affine $matrix): Scenery
+    {
+        $box = $this->artist($layer)->box($layer, $at);
+        // Half of an outline lies outside of the edge that it is drawn on.
+        $outline = isset($layer->properties['outlineWidth']) && $layer->colour('outline', $at)->isVisible() ? max(0, $layer->number('outlineWidth', $at)) / 2 : 0;
+
+        return new Scenery($matrix->bounds($box->grown($outline)), $matrix->apply($layer->point('anchor', $at)), $composition->width, $composition->height);
+    }
+
+    /**
+     * Where the corners of a layer are at a moment, for telling how far it goes while it is seen.
+     *
+     * @return list<Point>
+     */
+    private function corners(Layer $layer, Composition $composition, float $at): array
+    {
+        $matrix = $layer->matrix($at);
+        $box = $this->artist($layer)->box($layer, $at);
+        if (! $layer->life->isAtRest($at, $layer->span)) {
+            $matrix = $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at, $matrix))->matrix->after($matrix);
+        }
+
+        return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
+    }
+
+    /**
+     * A lone operation can carry the opacity itself; several that overlap must fade as one.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private static function faded(array $operations, float $opacity): array
+    {
         return match (true) {
             $opacity >= 1 || $operations === [] => $operations,
             count($operations) === 1 => [$operations[0]->faded($opacity)],

@@ -45,6 +45,12 @@ final readonly class Path
         ]);
     }
 
+    /** @param  non-empty-list<Point>  $points */
+    public static function polygon(array $points): self
+    {
+        return new self('M'.str_repeat('L', count($points) - 1).'Z', array_merge(...array_map(fn (Point $point): array => [$point->x, $point->y], $points)));
+    }
+
     public static function ellipse(Box $box): self
     {
         [$l, $t, $r, $b] = [$box->left, $box->top, $box->right, $box->bottom];

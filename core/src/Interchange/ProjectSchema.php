@@ -9,10 +9,14 @@ use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\Shutter;
 use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Moves;
+use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
@@ -51,6 +55,7 @@ final class ProjectSchema
                 'Composition' => self::composition(array_keys($kinds)),
                 ...$kinds,
                 'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
+                'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
         ];
@@ -79,6 +84,7 @@ final class ProjectSchema
                 'axis' => self::choice(array_column(Axis::cases(), 'value')),
                 'at' => ['type' => 'number', 'minimum' => -100_000, 'maximum' => 100_000],
             ], ['axis', 'at'])],
+            'shutter' => ['description' => 'how frames are exposed, where layers have motion blur', ...Shutter::schema()],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',
                 'type' => 'array',
@@ -111,6 +117,10 @@ final class ProjectSchema
             'label' => self::choice(array_column(Dye::cases(), 'value')),
             'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
+            'motionBlur' => ['type' => 'boolean'],
+            'arrive' => ['$ref' => '#/$defs/Phase'],
+            'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], self::object(['mirror' => ['const' => true]], ['mirror'])]],
+            'shutter' => ['description' => 'its own, where it is not exposed as the composition is', ...Shutter::schema()],
             'markers' => ['description' => 'counted from the in point', ...self::markers(-Composition::LONGEST, 2 * Composition::LONGEST)],
             ...$kind->contentSchema(),
             ...array_map(self::property(...), $kind->properties()),
@@ -132,6 +142,28 @@ final class ProjectSchema
                 'pin' => ['$ref' => '#/$defs/Pin'],
             ], ['at', 'value']),
         ]], ['keyframes'])]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function phase(): array
+    {
+        $moves = array_map(fn (Move $move): array => self::object([
+            'move' => ['const' => $move->name()],
+            ...array_combine(
+                array_map(fn (PropertyDefinition $one): string => $one->name, $move->settings()),
+                array_map(fn (PropertyDefinition $one): array => $one->type->schema($one->least, $one->most), $move->settings()),
+            ),
+        ], ['move']), array_values(Moves::all()));
+
+        return [
+            'description' => 'how a layer arrives or leaves',
+            ...self::object([
+                'length' => self::whole(1, Phase::LONGEST),
+                'easing' => ['$ref' => '#/$defs/Easing'],
+                'moves' => ['type' => 'array', 'minItems' => 1, 'items' => ['anyOf' => $moves]],
+                'begun' => ['description' => 'frames of it that lie beyond the end, because the layer was cut there', ...self::whole(0, Phase::LONGEST)],
+            ], ['length', 'moves']),
+        ];
     }
 
     /**

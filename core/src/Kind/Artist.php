@@ -12,12 +12,14 @@ use Ricamo\Core\Time\FrameRate;
 interface Artist
 {
     /** The box of what the layer shows on a frame, in its own space. */
-    public function box(Layer $layer, int $frame): Box;
+    public function box(Layer $layer, int|float $at): Box;
 
     /**
      * @param  FrameRate  $rate  of the composition
+     * @param  int  $frame  of what plays in it
+     * @param  int|float  $at  the moment of its values, in frames
      * @param  Affine  $matrix  from the layer's own space to the composition's
      * @return list<Operation>
      */
-    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array;
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array;
 }

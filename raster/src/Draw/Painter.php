@@ -15,7 +15,9 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
+use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -79,6 +81,7 @@ final class Painter
                 $operation instanceof Stroke => $this->stroke($operation),
                 $operation instanceof Image => $this->image($operation),
                 $operation instanceof Group => $this->group($operation),
+                $operation instanceof Samples => $this->samples($operation),
                 default => throw new LogicException($operation::class.' is not an operation this painter knows'),
             };
         }
@@ -156,9 +159,66 @@ final class Painter
         $cairo->cairo_push_group($this->canvas);
         $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
         $this->draw($group->operations);
+        if ($group->clip !== null) {
+            $this->keepWithin($group->clip);
+        }
         $cairo->cairo_pop_group_to_source($this->canvas);
         $cairo->cairo_paint_with_alpha($this->canvas, $group->opacity);
         $cairo->cairo_restore($this->canvas);
+    }
+
+    /** Clears what is outside of a path, in composition pixels, from the sheet that is drawn on. */
+    private function keepWithin(Outline $outline): void
+    {
+        $cairo = $this->cairo;
+        $this->matrix(new Affine);
+        $this->paths->trace($this->canvas, $outline);
+        $cairo->cairo_set_source_rgba($this->canvas, 0, 0, 0, 1);
+        $cairo->cairo_set_fill_rule($this->canvas, Cairo::RULE_WINDING);
+        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_DEST_IN);
+        $cairo->cairo_fill($this->canvas);
+        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+    }
+
+    private function samples(Samples $samples): void
+    {
+        $extent = $samples->extent();
+        if ($extent === null) {
+            return;
+        }
+        $cairo = $this->cairo;
+        $cairo->cairo_save($this->canvas);
+        $this->clip($extent);
+        $this->mean($samples->lists);
+        $cairo->cairo_paint($this->canvas);
+        $cairo->cairo_restore($this->canvas);
+    }
+
+    /**
+     * Makes the mean of pictures the source. In pairs, because added up at 1/n each they would lose what is less than one
+     * of 255.
+     *
+     * @param  non-empty-list<list<Operation>>  $lists
+     */
+    private function mean(array $lists): void
+    {
+        $cairo = $this->cairo;
+        $cairo->cairo_push_group($this->canvas);
+        $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
+        if (count($lists) === 1) {
+            $this->draw($lists[0]);
+        } else {
+            [$first, $second] = array_chunk($lists, intdiv(count($lists) + 1, 2));
+            $this->mean($first);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_SOURCE);
+            $cairo->cairo_paint($this->canvas);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+            $this->mean($second);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_SOURCE);
+            $cairo->cairo_paint_with_alpha($this->canvas, 0.5);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+        }
+        $cairo->cairo_pop_group_to_source($this->canvas);
     }
 
     /** Limits what a group's sheet has to hold, to whole pixels around all it can touch. */

@@ -19,6 +19,12 @@ final class Cairo
 
     public const EXTEND_PAD = 3;
 
+    public const OPERATOR_SOURCE = 1;
+
+    public const OPERATOR_OVER = 2;
+
+    public const OPERATOR_DEST_IN = 8;
+
     public const HINT_STYLE_NONE = 1;
 
     public const HINT_METRICS_OFF = 1;
@@ -69,6 +75,7 @@ final class Cairo
         void cairo_save(cairo_t *cr);
         void cairo_restore(cairo_t *cr);
         void cairo_push_group(cairo_t *cr);
+        void cairo_set_operator(cairo_t *cr, int op);
         void cairo_pop_group_to_source(cairo_t *cr);
         void cairo_set_antialias(cairo_t *cr, int antialias);
         void cairo_set_tolerance(cairo_t *cr, double tolerance);

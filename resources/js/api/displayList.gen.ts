@@ -4,7 +4,7 @@
  * straight sRGB
  */
 export type Colour = string;
-export type Operation = Fill | Stroke | Image | Group;
+export type Operation = Fill | Stroke | Image | Group | Samples;
 /**
  * a, b, c, d, e, f as in CSS matrix()
  *
@@ -100,5 +100,23 @@ export interface Image {
 export interface Group {
     op: 'group';
     opacity: number;
+    /**
+     * the key of a path in composition pixels, outside of which nothing is seen
+     */
+    clip?: string;
     items: Operation[];
+}
+export interface Samples {
+    op: 'samples';
+    /**
+     * left, top, right and bottom of all that its lists can touch
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    extent: [number, number, number, number];
+    /**
+     * @minItems 1
+     */
+    lists: [Operation[], ...Operation[][]];
 }

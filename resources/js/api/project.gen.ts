@@ -65,6 +65,14 @@ export interface Composition {
         at: number;
     }[];
     /**
+     * how frames are exposed, where layers have motion blur
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
+    /**
      * from the bottom of the stack to the top
      */
     layers?: (FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
@@ -86,6 +94,21 @@ export interface FootageLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    motionBlur?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
     /**
      * counted from the in point
      *
@@ -261,6 +284,182 @@ export interface FootageLayer {
               ];
           };
 }
+/**
+ * how a layer arrives or leaves
+ */
+export interface Phase {
+    length: number;
+    easing?: Easing;
+    /**
+     * @minItems 1
+     */
+    moves: [
+        (
+            | {
+                  move: 'fade';
+              }
+            | {
+                  move: 'slide';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'drift';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'lift';
+                  angle?: number;
+              }
+            | {
+                  move: 'drop';
+                  angle?: number;
+              }
+            | {
+                  move: 'grow';
+                  begin?: number;
+              }
+            | {
+                  move: 'overshoot';
+              }
+            | {
+                  move: 'spring';
+              }
+            | {
+                  move: 'settle';
+                  begin?: number;
+              }
+            | {
+                  move: 'widen';
+              }
+            | {
+                  move: 'heighten';
+              }
+            | {
+                  move: 'stretch';
+                  angle?: number;
+                  strength?: number;
+              }
+            | {
+                  move: 'turn';
+                  turn?: number;
+              }
+            | {
+                  move: 'spin-in';
+                  turn?: number;
+              }
+            | {
+                  move: 'swing';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'wipe';
+                  angle?: number;
+              }
+            | {
+                  move: 'iris';
+              }
+            | {
+                  move: 'doors';
+                  angle?: number;
+              }
+            | {
+                  move: 'blinds';
+                  strips?: number;
+              }
+            | {
+                  move: 'clock';
+                  angle?: number;
+              }
+        ),
+        ...(
+            | {
+                  move: 'fade';
+              }
+            | {
+                  move: 'slide';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'drift';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'lift';
+                  angle?: number;
+              }
+            | {
+                  move: 'drop';
+                  angle?: number;
+              }
+            | {
+                  move: 'grow';
+                  begin?: number;
+              }
+            | {
+                  move: 'overshoot';
+              }
+            | {
+                  move: 'spring';
+              }
+            | {
+                  move: 'settle';
+                  begin?: number;
+              }
+            | {
+                  move: 'widen';
+              }
+            | {
+                  move: 'heighten';
+              }
+            | {
+                  move: 'stretch';
+                  angle?: number;
+                  strength?: number;
+              }
+            | {
+                  move: 'turn';
+                  turn?: number;
+              }
+            | {
+                  move: 'spin-in';
+                  turn?: number;
+              }
+            | {
+                  move: 'swing';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'wipe';
+                  angle?: number;
+              }
+            | {
+                  move: 'iris';
+              }
+            | {
+                  move: 'doors';
+                  angle?: number;
+              }
+            | {
+                  move: 'blinds';
+                  strips?: number;
+              }
+            | {
+                  move: 'clock';
+                  angle?: number;
+              }
+        )[]
+    ];
+    /**
+     * frames of it that lie beyond the end, because the layer was cut there
+     */
+    begun?: number;
+}
 export interface ShapeLayer {
     id: string;
     kind: 'shape';
@@ -278,6 +477,21 @@ export interface ShapeLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    motionBlur?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
     /**
      * counted from the in point
      *
@@ -549,6 +763,21 @@ export interface SoundLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    motionBlur?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
     /**
      * counted from the in point
      *
@@ -612,6 +841,21 @@ export interface TextLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    motionBlur?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
     /**
      * counted from the in point
      *

@@ -15,6 +15,9 @@ import type { PictureView } from './view';
 /** How long, in milliseconds, nothing may change before a picture counts as standing still. */
 const STILL = 180;
 
+/** How many pictures motion blur is made of at most while it plays; standing still all are drawn. */
+const SAMPLES_PLAYING = 8;
+
 /** Draws the present frame whenever anything that shows in it has changed. */
 export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureView, pictures: PictureStore) {
     const composition = useComposition();
@@ -83,6 +86,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         context.clearRect(0, 0, width, height);
         if (shown) {
             const { scale, x, y } = view.view.value;
+            painter.mostSamples = playhead.playing ? SAMPLES_PLAYING : Infinity;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
             paintLooks(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
         }
@@ -106,6 +110,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         [
             () => [looking.alphaAlone, looking.reference, looking.strength],
             list,
+            () => playhead.playing,
             pictures.arrivals,
             view.view,
             view.width,

@@ -82,7 +82,18 @@ export const useLists = defineStore('lists', () => {
 
 /** The clip frames that a list shows. */
 export function imagesOf(items: Operation[]): Image[] {
-    return items.flatMap((item) => (item.op === 'image' ? [item] : item.op === 'group' ? imagesOf(item.items) : []));
+    return items.flatMap((item) => {
+        switch (item.op) {
+            case 'image':
+                return [item];
+            case 'group':
+                return imagesOf(item.items);
+            case 'samples':
+                return item.lists.flatMap(imagesOf);
+            default:
+                return [];
+        }
+    });
 }
 
 /** The same, with what is only looked at. */

@@ -1,4 +1,4 @@
-import type { DisplayList, Fill, Gradient, Group, Image, Matrix, Operation, Stroke } from '@/api/displayList.gen';
+import type { DisplayList, Fill, Gradient, Group, Image, Matrix, Operation, Samples, Stroke } from '@/api/displayList.gen';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -16,6 +16,10 @@ export type Pictures = (media: string, frame: number) => ImageBitmap | null;
 export class Painter {
     /** Sheets for groups, one for each depth of nesting. */
     private readonly sheets: OffscreenCanvas[] = [];
+    /** Sheets for pictures of which the mean is taken, that are not in use. */
+    private readonly spare: OffscreenCanvas[] = [];
+    /** Of more pictures than this, not all are drawn: while it plays. */
+    mostSamples = Infinity;
 
     constructor(
         private readonly paths: ReturnType<typeof usePaths>,
@@ -61,6 +65,9 @@ export class Painter {
                     break;
                 case 'group':
                     this.group(context, operation, view, depth);
+                    break;
+                case 'samples':
+                    this.samples(context, operation, view, depth);
                     break;
             }
         }
@@ -124,10 +131,73 @@ export class Painter {
         inner.setTransform(1, 0, 0, 1, 0, 0);
         inner.clearRect(0, 0, width, height);
         this.draw(inner, group.items, view, depth + 1);
+        if (group.clip !== undefined) {
+            this.place(inner, [1, 0, 0, 1, 0, 0], view);
+            inner.globalCompositeOperation = 'destination-in';
+            inner.fillStyle = '#000';
+            inner.fill(this.paths.path(group.clip));
+            inner.globalCompositeOperation = 'source-over';
+        }
         context.setTransform(1, 0, 0, 1, 0, 0);
         context.globalAlpha = group.opacity;
         context.drawImage(sheet, 0, 0);
         context.globalAlpha = 1;
+    }
+
+    private samples(context: Context, samples: Samples, view: View, depth: number): void {
+        let lists: Operation[][] = samples.lists;
+        while (lists.length > this.mostSamples) {
+            lists = lists.filter((_, index) => index % 2 === 0);
+        }
+        const [left, top, right, bottom] = samples.extent as [number, number, number, number];
+        const x = Math.max(0, Math.floor(view.x + left * view.scale) - 1);
+        const y = Math.max(0, Math.floor(view.y + top * view.scale) - 1);
+        const width = Math.min(context.canvas.width, Math.ceil(view.x + right * view.scale) + 1) - x;
+        const height = Math.min(context.canvas.height, Math.ceil(view.y + bottom * view.scale) + 1) - y;
+        if (width <= 0 || height <= 0) {
+            return;
+        }
+        const sheet = this.mean(lists, { scale: view.scale, x: view.x - x, y: view.y - y }, width, height, depth);
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.drawImage(sheet, 0, 0, width, height, x, y, width, height);
+        this.spare.push(sheet);
+    }
+
+    /** The mean of pictures, in pairs: added up at 1/n each they would lose what is less than one of 255. */
+    private mean(lists: Operation[][], view: View, width: number, height: number, depth: number): OffscreenCanvas {
+        if (lists.length === 1) {
+            const sheet = this.sheet(width, height);
+            this.draw(sheet.getContext('2d')!, lists[0]!, view, depth + 1);
+            return sheet;
+        }
+        const half = (lists.length + 1) >> 1;
+        const sheet = this.mean(lists.slice(0, half), view, width, height, depth);
+        const other = this.mean(lists.slice(half), view, width, height, depth);
+        const context = sheet.getContext('2d')!;
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.globalAlpha = 0.5;
+        context.globalCompositeOperation = 'destination-out';
+        context.fillStyle = '#000';
+        context.fillRect(0, 0, width, height);
+        context.globalCompositeOperation = 'lighter';
+        context.drawImage(other, 0, 0, width, height, 0, 0, width, height);
+        context.globalCompositeOperation = 'source-over';
+        context.globalAlpha = 1;
+        this.spare.push(other);
+        return sheet;
+    }
+
+    /** A clear one, at least that large. */
+    private sheet(width: number, height: number): OffscreenCanvas {
+        const sheet = this.spare.pop() ?? new OffscreenCanvas(width, height);
+        if (sheet.width < width || sheet.height < height) {
+            sheet.width = Math.max(sheet.width, width);
+            sheet.height = Math.max(sheet.height, height);
+        }
+        const context = sheet.getContext('2d')!;
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.clearRect(0, 0, sheet.width, sheet.height);
+        return sheet;
     }
 }
 

@@ -22,7 +22,7 @@ use Ricamo\Core\Value\Terms;
  */
 final readonly class SetComposition implements CompositionEdit
 {
-    private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
+    private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background', 'shutter'];
 
     private function __construct(private Node $args, private Resizing $layers)
     {
@@ -68,7 +68,7 @@ final readonly class SetComposition implements CompositionEdit
             ));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'markers' => $this->inRate($layer->markers, $from, $to)]);
+        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'life' => $layer->life->inRate($from, $to), 'markers' => $this->inRate($layer->markers, $from, $to)]);
     }
 
     private function inRate(Markers $markers, FrameRate $from, FrameRate $to): Markers

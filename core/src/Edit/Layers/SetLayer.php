@@ -4,21 +4,25 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Shutter;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
-/** Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, or changes their label colour. */
+/**
+ * Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, gives them motion blur and a
+ * shutter of their own (null for the composition's), or changes their label colour.
+ */
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private ?Node $shutter)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter']);
 
         return new self(
             LayerIds::read($args),
@@ -27,6 +31,8 @@ final readonly class SetLayer implements CompositionEdit
             $args->optional('label')?->enum(Dye::class),
             $args->optional('locked')?->bool(),
             $args->optional('reference')?->bool(),
+            $args->optional('motionBlur')?->bool(),
+            $args->has('shutter') ? $args->field('shutter') : null,
         );
     }
 
@@ -40,6 +46,8 @@ final readonly class SetLayer implements CompositionEdit
                 'label' => $this->label ?? $layer->label,
                 'locked' => $this->locked ?? $layer->locked,
                 'reference' => $this->reference ?? $layer->reference,
+                'motionBlur' => $this->motionBlur ?? $layer->motionBlur,
+                'shutter' => $this->shutter === null ? $layer->shutter : ($this->shutter->value === null ? null : Shutter::read($this->shutter)),
             ]));
         }
 
@@ -53,6 +61,8 @@ final readonly class SetLayer implements CompositionEdit
             $this->reference !== null => $this->reference ? 'use as reference' : 'use in the picture',
             $this->visible !== null => $this->visible ? 'show layer' : 'hide layer',
             $this->scaleLinked !== null => $this->scaleLinked ? 'link scale' : 'unlink scale',
+            $this->motionBlur !== null => $this->motionBlur ? 'motion blur' : 'no motion blur',
+            $this->shutter !== null => 'set shutter',
             default => 'change label',
         };
     }

@@ -61,6 +61,7 @@ final readonly class SplitLayers implements CompositionEdit
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => new FrameRange($layer->span->in, $this->at),
+            'life' => $layer->life->before($layer->span->out - $this->at),
             'markers' => $layer->markers->before($this->at - $layer->span->in),
         ]);
     }
@@ -74,6 +75,7 @@ final readonly class SplitLayers implements CompositionEdit
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => new FrameRange($this->at, $layer->span->out),
+            'life' => $layer->life->from($this->at - $layer->span->in),
             'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
             'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
         ]);

@@ -17,7 +17,7 @@ final readonly class FootageArtist implements Artist
     {
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
     {
         $content = $this->content($layer);
         $media = $this->media->get($content->media);
@@ -42,7 +42,7 @@ final readonly class FootageArtist implements Artist
         )];
     }
 
-    public function box(Layer $layer, int $frame): Box
+    public function box(Layer $layer, int|float $at): Box
     {
         $size = $this->media->get($this->content($layer)->media)->size();
 

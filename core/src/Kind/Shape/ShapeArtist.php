@@ -23,17 +23,17 @@ final class ShapeArtist implements Artist
     /** @var array<string, Outline> */
     private array $outlines = [];
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
     {
         assert($layer->content instanceof ShapeContent);
-        $box = $this->box($layer, $frame);
+        $box = $this->box($layer, $at);
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
-        $fill = $layer->colour('fill', $frame);
-        $outline = $layer->colour('outline', $frame);
-        $width = max(0, $layer->number('outlineWidth', $frame));
-        $path = $this->outline($layer->content->form, $box, max(0, $layer->number('rounding', $frame)));
+        $fill = $layer->colour('fill', $at);
+        $outline = $layer->colour('outline', $at);
+        $width = max(0, $layer->number('outlineWidth', $at));
+        $path = $this->outline($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
         $operations = [];
         if ($fill->isVisible()) {
             $operations[] = new Fill($path, $matrix, $fill);
@@ -45,9 +45,9 @@ final class ShapeArtist implements Artist
         return $operations;
     }
 
-    public function box(Layer $layer, int $frame): Box
+    public function box(Layer $layer, int|float $at): Box
     {
-        $size = $layer->size('size', $frame);
+        $size = $layer->size('size', $at);
 
         return Box::centred(max(0, $size->width), max(0, $size->height));
     }

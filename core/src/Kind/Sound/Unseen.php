@@ -11,12 +11,12 @@ use Ricamo\Core\Time\FrameRate;
 /** Draws nothing. */
 final readonly class Unseen implements Artist
 {
-    public function box(Layer $layer, int $frame): Box
+    public function box(Layer $layer, int|float $at): Box
     {
         return new Box(0, 0, 0, 0);
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
     {
         return [];
     }

@@ -24,14 +24,14 @@ final readonly class TextArtist implements Artist
     {
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, Affine $matrix): array
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
     {
-        $typeSize = max(0.01, $layer->number('typeSize', $frame));
-        $leading = $layer->number('leading', $frame);
-        $fill = $layer->colour('fill', $frame);
-        $outline = $layer->colour('outline', $frame);
-        $width = max(0, $layer->number('outlineWidth', $frame)) * ShapedLine::EM / $typeSize;
-        $block = $this->block($layer, $frame);
+        $typeSize = max(0.01, $layer->number('typeSize', $at));
+        $leading = $layer->number('leading', $at);
+        $fill = $layer->colour('fill', $at);
+        $outline = $layer->colour('outline', $at);
+        $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $typeSize;
+        $block = $this->block($layer, $at);
 
         $strokes = [];
         $fills = [];
@@ -51,13 +51,13 @@ final readonly class TextArtist implements Artist
         return [...$strokes, ...$fills];
     }
 
-    public function box(Layer $layer, int $frame): Box
+    public function box(Layer $layer, int|float $at): Box
     {
-        return $this->block($layer, $frame)
-            ->box(max(0.01, $layer->number('typeSize', $frame)), $layer->number('leading', $frame));
+        return $this->block($layer, $at)
+            ->box(max(0.01, $layer->number('typeSize', $at)), $layer->number('leading', $at));
     }
 
-    private function block(Layer $layer, int $frame): TextBlock
+    private function block(Layer $layer, int|float $at): TextBlock
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;
@@ -65,6 +65,6 @@ final readonly class TextArtist implements Artist
             throw new Refusal("“{$this->media->get($font)->name}” is no font");
         }
 
-        return $this->blocks->of($layer->content, $layer->number('tracking', $frame));
+        return $this->blocks->of($layer->content, $layer->number('tracking', $at));
     }
 }

@@ -1,0 +1,45 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Life;
+use Ricamo\Core\Move\Phase;
+
+/**
+ * Sets how layers leave: `phase` is {moves, length?, easing?}, null for none, or {mirror: true}: as they arrive, backwards,
+ * whatever becomes of that. Without an easing it is the moves' own, run backwards.
+ */
+final readonly class SetLeaving implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private ?Node $phase)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers', 'phase'])), $args->optional('phase'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $mirrors = $this->phase !== null && $this->phase->has('mirror') && $this->phase->allow(['mirror'])->field('mirror')->bool();
+        $phase = $this->phase === null || $mirrors ? null : Phase::read($this->phase, $composition->rate);
+        $phase = $phase !== null && $this->phase?->has('easing') === false ? $phase->mirrored() : $phase;
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $composition = $composition->replacing($layer->with(['life' => new Life($layer->life->arrive, $phase, $mirrors)]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->phase === null ? 'no leaving' : ($this->phase->has('mirror') ? 'mirror to leave' : 'leave');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Grows upwards and downwards only. */
+final class Heighten extends Move
+{
+    public function name(): string
+    {
+        return 'heighten';
+    }
+
+    public function title(): string
+    {
+        return 'Heighten';
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        return Change::moved($scenery->aboutAnchor(Affine::scaling(1, $p)));
+    }
+}

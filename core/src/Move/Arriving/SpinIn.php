@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Grows out of nothing while it spins. */
+final class SpinIn extends Move
+{
+    public function name(): string
+    {
+        return 'spin-in';
+    }
+
+    public function title(): string
+    {
+        return 'Spin in';
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        return Change::moved($scenery->aboutAnchor(Affine::rotation(-$settings['turn'] * (1 - $p))->after(Affine::scaling($p, $p))));
+    }
+
+    public function settings(): array
+    {
+        return [self::turn(360.0)];
+    }
+
+    public function seconds(): float
+    {
+        return 0.8;
+    }
+}

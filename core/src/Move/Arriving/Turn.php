@@ -1,0 +1,32 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Turns into place about its anchor while it becomes visible. */
+final class Turn extends Move
+{
+    public function name(): string
+    {
+        return 'turn';
+    }
+
+    public function title(): string
+    {
+        return 'Turn';
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        return Change::moved($scenery->aboutAnchor(Affine::rotation(-$settings['turn'] * (1 - $p))), $p);
+    }
+
+    public function settings(): array
+    {
+        return [self::turn(90.0)];
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+
+/**
+ * How a layer comes, and how it goes. On its first frame it is where it arrives from, and rests from `arrive.length`
+ * frames later on; on its last frame it is where it leaves to. What lies between is the stay.
+ */
+final readonly class Life
+{
+    /** @param  bool  $mirrors  whether it leaves as it arrives, backwards, and keeps doing so when the arrival changes */
+    public function __construct(public ?Phase $arrive = null, public ?Phase $leave = null, public bool $mirrors = false)
+    {
+    }
+
+    public static function read(?Node $arrive, ?Node $leave): self
+    {
+        $mirrors = $leave?->has('mirror') === true && $leave->field('mirror')->bool();
+
+        return new self(
+            $arrive === null ? null : Phase::read($arrive),
+            $leave === null || $mirrors ? null : Phase::read($leave),
+            $mirrors,
+        );
+    }
+
+    /** @return array<string, mixed> the fields of a layer that it is written in */
+    public function toJson(): array
+    {
+        return [
+            ...($this->arrive === null ? [] : ['arrive' => $this->arrive->toJson()]),
+            ...($this->mirrors ? ['leave' => ['mirror' => true]] : ($this->leave === null ? [] : ['leave' => $this->leave->toJson()])),
+        ];
+    }
+
+    public function isPlain(): bool
+    {
+        return $this->arrive === null && $this->leave === null;
+    }
+
+    /** As it really leaves. */
+    public function leaving(): ?Phase
+    {
+        return $this->mirrors ? $this->arrive?->mirrored()->with(begun: 0) : $this->leave;
+    }
+
+    /** Whether anything is to be done at a moment, so that what rests costs nothing. */
+    public function isAtRest(int|float $at, FrameRange $span): bool
+    {
+        return $this->arrived($at, $span) === null && $this->left($at, $span) === null;
+    }
+
+    /** What becomes of the pose at a moment. */
+    public function change(int|float $at, FrameRange $span, Scenery $scenery): Change
+    {
+        $change = new Change;
+        $arrived = $this->arrived($at, $span);
+        if ($arrived !== null && $this->arrive !== null) {
+            $change = $this->arrive->change($arrived, $scenery);
+        }
+        $left = $this->left($at, $span);
+        $leaving = $this->leaving();
+
+        return $left !== null && $leaving !== null ? $change->and($leaving->change($left, $scenery)) : $change;
+    }
+
+    /** The share of arriving that is done, eased; null where it has arrived. */
+    private function arrived(int|float $at, FrameRange $span): ?float
+    {
+        if ($this->arrive === null) {
+            return null;
+        }
+        $t = ($at - $span->in + $this->arrive->begun) / $this->arrive->length;
+
+        return $t >= 1 ? null : $this->arrive->easing->at(max(0.0, $t));
+    }
+
+    /** How much of it is still there, eased; null before it leaves. On the last visible frame it has gone. */
+    private function left(int|float $at, FrameRange $span): ?float
+    {
+        $leaving = $this->leaving();
+        if ($leaving === null) {
+            return null;
+        }
+        $t = 1 - ($span->last() - $at + $leaving->begun) / $leaving->length;
+
+        return $t <= 0 ? null : 1 - $leaving->easing->at(min(1.0, $t));
+    }
+
+    /** Of the part before a cut, which goes on for $beyond frames after its end. */
+    public function before(int $beyond): self
+    {
+        $leaving = $this->leaving();
+
+        return new self($this->arrive, $leaving !== null && $beyond < $leaving->length + $leaving->begun ? $leaving->with(begun: $leaving->begun + $beyond) : null);
+    }
+
+    /** Of the part after a cut, $begun frames after the beginning. */
+    public function from(int $begun): self
+    {
+        $arrive = $this->arrive;
+
+        return new self($arrive !== null && $begun < $arrive->length - $arrive->begun ? $arrive->with(begun: $arrive->begun + $begun) : null, $this->leaving());
+    }
+
+    public function inRate(FrameRate $from, FrameRate $to): self
+    {
+        return new self($this->arrive?->inRate($from, $to), $this->leave?->inRate($from, $to), $this->mirrors);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\NumberType;
+
+/**
+ * A ready-made, parametric way of arriving and leaving, relative to the pose that a layer rests in. Each is a class of its
+ * own: it names itself, says what can be set of it, and what it makes of the pose.
+ */
+abstract class Move
+{
+    /** As documents write it. */
+    abstract public function name(): string;
+
+    /** As the interface calls it. */
+    abstract public function title(): string;
+
+    /**
+     * @param  float  $p  0 away, 1 at rest; beyond where its easing overshoots
+     * @param  array<string, float>  $settings  each of its own, by name
+     */
+    abstract public function at(float $p, array $settings, Scenery $scenery): Change;
+
+    /** @return list<PropertyDefinition> what can be set of it, numbers all of them */
+    public function settings(): array
+    {
+        return [];
+    }
+
+    /** How it arrives where nothing is said. */
+    public function easing(): string
+    {
+        return 'ease-out(75%)';
+    }
+
+    /** Seconds that it takes where nothing is said. */
+    public function seconds(): float
+    {
+        return 0.6;
+    }
+
+    /** Degrees clockwise from the right: where it comes from, and on leaving goes to. */
+    protected static function angle(float $default, string $title = 'From'): PropertyDefinition
+    {
+        return new PropertyDefinition('angle', new AngleType, $default, -3600, 3600, $title, '', '°', 15);
+    }
+
+    /** Degrees, clockwise: by how much. */
+    protected static function turn(float $default): PropertyDefinition
+    {
+        return new PropertyDefinition('turn', new AngleType, $default, -36_000, 36_000, 'By', '', '°', 15);
+    }
+
+    protected static function number(string $name, string $title, float $default, float $least, float $most, string $unit = '', float $step = 1): PropertyDefinition
+    {
+        return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, '', $unit, $step);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Arriving\Blinds;
+use Ricamo\Core\Move\Arriving\Clock;
+use Ricamo\Core\Move\Arriving\Doors;
+use Ricamo\Core\Move\Arriving\Drift;
+use Ricamo\Core\Move\Arriving\Drop;
+use Ricamo\Core\Move\Arriving\Fade;
+use Ricamo\Core\Move\Arriving\Grow;
+use Ricamo\Core\Move\Arriving\Heighten;
+use Ricamo\Core\Move\Arriving\Iris;
+use Ricamo\Core\Move\Arriving\Lift;
+use Ricamo\Core\Move\Arriving\Overshoot;
+use Ricamo\Core\Move\Arriving\Settle;
+use Ricamo\Core\Move\Arriving\Slide;
+use Ricamo\Core\Move\Arriving\SpinIn;
+use Ricamo\Core\Move\Arriving\Spring;
+use Ricamo\Core\Move\Arriving\Stretch;
+use Ricamo\Core\Move\Arriving\Swing;
+use Ricamo\Core\Move\Arriving\Turn;
+use Ricamo\Core\Move\Arriving\Widen;
+use Ricamo\Core\Move\Arriving\Wipe;
+
+/** Every move, by its name. */
+final class Moves
+{
+    private const CLASSES = [Fade::class, Slide::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class];
+
+    /** @var array<string, Move>|null */
+    private static ?array $byName = null;
+
+    /** @return array<string, Move> in the order in which they are offered */
+    public static function all(): array
+    {
+        if (self::$byName === null) {
+            $moves = array_map(fn (string $class): Move => new $class, self::CLASSES);
+            self::$byName = array_combine(array_map(fn (Move $move): string => $move->name(), $moves), $moves);
+        }
+
+        return self::$byName;
+    }
+
+    public static function read(Node $node): Move
+    {
+        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not a move; there are ".implode(', ', array_keys(self::all())));
+    }
+}

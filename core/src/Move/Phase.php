@@ -1,0 +1,82 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRate;
+
+/** How a layer arrives, or leaves: for so many frames, by moves that work together. */
+final readonly class Phase
+{
+    public const LONGEST = 100_000;
+
+    private const MOST_MOVES = 10;
+
+    /**
+     * @param  int  $length  frames, at least 1
+     * @param  Easing  $easing  over time: of arriving from away to rest, of leaving from rest to away
+     * @param  non-empty-list<ChosenMove>  $moves
+     * @param  int  $begun  how many frames of it lie beyond the layer's end, because it was cut there
+     */
+    public function __construct(public int $length, public Easing $easing, public array $moves, public int $begun = 0)
+    {
+    }
+
+    /** @param  ?FrameRate  $rate  of the composition, where a length may be left out and is the first move's own then */
+    public static function read(Node $node, ?FrameRate $rate = null): self
+    {
+        $node->allow(['length', 'easing', 'moves', 'begun']);
+        $moves = array_map(ChosenMove::read(...), $node->field('moves')->items(self::MOST_MOVES));
+        if ($moves === []) {
+            $node->field('moves')->refuse('is empty');
+        }
+        $easing = $node->optional('easing');
+
+        return new self(
+            $rate === null || $node->has('length') ? $node->field('length')->int(1, self::LONGEST) : max(1, (int) round($moves[0]->move->seconds() * $rate->perSecond())),
+            $easing === null ? Easings::parse($moves[0]->move->easing()) : Easings::read($easing),
+            $moves,
+            $node->optional('begun')?->int(0, self::LONGEST) ?? 0,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toJson(): array
+    {
+        return [
+            'length' => $this->length,
+            'easing' => (string) $this->easing,
+            'moves' => array_map(fn (ChosenMove $move): array => $move->toJson(), $this->moves),
+            ...($this->begun === 0 ? [] : ['begun' => $this->begun]),
+        ];
+    }
+
+    /** What the moves together make of the pose. @param  float  $p  0 away, 1 at rest */
+    public function change(float $p, Scenery $scenery): Change
+    {
+        return array_reduce(
+            $this->moves,
+            fn (Change $change, ChosenMove $chosen): Change => $change->and($chosen->move->at($p, $chosen->settings, $scenery)),
+            new Change,
+        );
+    }
+
+    public function with(?int $length = null, ?Easing $easing = null, ?int $begun = null): self
+    {
+        return new self($length ?? $this->length, $easing ?? $this->easing, $this->moves, $begun ?? $this->begun);
+    }
+
+    /** The leaving that is this arriving run backwards, or the other way round. */
+    public function mirrored(): self
+    {
+        return $this->with(easing: $this->easing->reversed());
+    }
+
+    /** The same for as long a time at another rate. */
+    public function inRate(FrameRate $from, FrameRate $to): self
+    {
+        return $this->with(length: max(1, $to->nearestFrame($this->length, $from)), begun: $to->nearestFrame($this->begun, $from));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+
+/** What a move is relative to: the layer as it rests at that moment, and the frame. */
+final readonly class Scenery
+{
+    /**
+     * @param  Box  $bounds  all that is drawn of the layer as it rests, outline included, in composition pixels
+     * @param  Point  $anchor  in composition pixels
+     */
+    public function __construct(public Box $bounds, public Point $anchor, public float $width, public float $height)
+    {
+    }
+
+    /** A matrix about the anchor. */
+    public function aboutAnchor(Affine $matrix): Affine
+    {
+        return self::about($this->anchor, $matrix);
+    }
+
+    public static function about(Point $point, Affine $matrix): Affine
+    {
+        return Affine::translation($point->x, $point->y)->after($matrix)->after(Affine::translation(-$point->x, -$point->y));
+    }
+
+    /**
+     * How far the layer has to go so that nothing of it is in the frame, and not a pixel farther.
+     *
+     * @param  Point  $direction  of length 1
+     */
+    public function outOfFrame(Point $direction): float
+    {
+        $ways = [];
+        foreach ([[$direction->x, $this->bounds->left, $this->bounds->right, $this->width], [$direction->y, $this->bounds->top, $this->bounds->bottom, $this->height]] as [$way, $from, $to, $size]) {
+            if (abs($way) > 1e-9) {
+                $ways[] = max(0.0, $way > 0 ? ($size - $from) / $way : $to / -$way);
+            }
+        }
+
+        return $ways === [] ? 0.0 : min($ways);
+    }
+
+    /** Degrees clockwise from the right, as a direction. */
+    public static function direction(float $degrees): Point
+    {
+        $turn = Affine::rotation($degrees);
+
+        return new Point($turn->a, $turn->b);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+namespace Ricamo\Core\Tests\Move;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Move\ChosenMove;
+use Ricamo\Core\Move\Moves;
+use Ricamo\Core\Move\Scenery;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+final class LifeTest extends TestCase
+{
+    /** A bar that drifts all the while, so that rest is not the same on any two frames. */
+    private function composition(array $life): Composition
+    {
+        return Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]), 'rotation' => Fixture::keyframes([0, 0], [100, 90]), ...$life,
+        ])]);
+    }
+
+    private function items(Composition $composition, int $frame): array
+    {
+        $list = Fixture::evaluator()->frame($composition, $frame)->toJson();
+
+        return array_map(fn (array $item): array => $item, $list['items']);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function moves(): iterable
+    {
+        foreach (array_keys(Moves::all()) as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('moves')]
+    public function test_under_any_move_it_passes_exactly_through_its_resting_pose_during_the_stay(string $move): void
+    {
+        $phase = ['length' => 30, 'moves' => [['move' => $move]]];
+        $moving = $this->composition(['arrive' => $phase, 'leave' => ['mirror' => true]]);
+        $resting = $this->composition([]);
+        foreach ([50, 51, 70, 88, 89] as $frame) {
+            self::assertSame($this->items($resting, $frame), $this->items($moving, $frame), "frame $frame");
+        }
+        foreach ([27, 112] as $frame) {
+            self::assertNotSame($this->items($resting, $frame), $this->items($moving, $frame), "frame $frame");
+        }
+    }
+
+    #[DataProvider('moves')]
+    public function test_mirrored_is_reversed_and_follows_when_the_arrival_changes(string $move): void
+    {
+        // At one place, so that the pose is the same on the way in and out.
+        $still = Fixture::composition([Fixture::bar(['size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400], 'arrive' => ['length' => 30, 'easing' => 'cubic-out', 'moves' => [['move' => $move]]], 'leave' => ['mirror' => true]])]);
+        $longer = Fixture::edit($still, 'set-arrival', ['layers' => ['bar'], 'phase' => ['length' => 40, 'easing' => 'quad-in', 'moves' => [['move' => $move]]]]);
+        foreach ([$still, $longer] as $composition) {
+            foreach ([0, 1, 7, 20, 39] as $step) {
+                self::assertEqualsWithDelta($this->items($composition, 20 + $step), $this->items($composition, 119 - $step), 1e-4, "step $step");
+            }
+        }
+    }
+
+    #[DataProvider('moves')]
+    public function test_away_nothing_of_it_is_seen(string $move): void
+    {
+        $seen = [];
+        foreach ($this->items($this->composition(['arrive' => ['length' => 30, 'moves' => [['move' => $move]]]]), 20) as $item) {
+            $clip = $item['clip'] ?? null;
+            [$a, $b, $c, $d, $e, $f] = $item['matrix'] ?? [1, 0, 0, 1, 0, 0];
+            // What is clipped is seen nowhere where its clip does not meet the bar, which rests from 300 to 700 and 250 to 350.
+            if ($clip === null && (new Affine($a, $b, $c, $d, $e, $f))->bounds(new Box(-200, -50, 200, 50))->intersection(new Box(0, 0, 1920, 1080)) !== null) {
+                $seen[] = $item;
+            }
+        }
+        self::assertSame([], $seen);
+    }
+
+    public function test_it_slides_from_just_so_far_that_nothing_is_seen(): void
+    {
+        $scenery = new Scenery(new Box(600, 200, 900, 400), new Point(750, 300), 1920, 1080);
+        $at = fn (float $angle): Affine => (new ChosenMove(Moves::all()['slide'], ['angle' => $angle, 'distance' => 0.0]))->move->at(0, ['angle' => $angle, 'distance' => 0.0], $scenery)->matrix;
+        self::assertEqualsWithDelta([-900.0, 0.0], [$at(180)->e, $at(180)->f], 1e-9);
+        self::assertEqualsWithDelta([1320.0, 0.0], [$at(0)->e, $at(0)->f], 1e-9);
+        self::assertEqualsWithDelta([0.0, -400.0], [$at(270)->e, $at(270)->f], 1e-9);
+        // At 45° downwards the lower edge is reached first: 880 down, and as far to the right.
+        self::assertEqualsWithDelta([880.0, 880.0], [$at(45)->e, $at(45)->f], 1e-9);
+    }
+
+    public function test_its_outline_is_out_of_the_frame_too(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => [400, 100], 'position' => [700, 400], 'outline' => '#ffffff', 'outlineWidth' => 40, 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'slide']]]])]);
+        self::assertEqualsWithDelta(700 - (900 + 20), $this->items($composition, 0)[0]['matrix'][4], 1e-6);
+    }
+
+    public function test_moves_work_together(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => [400, 100], 'position' => [700, 400], 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'drift', 'angle' => 90, 'distance' => 100], ['move' => 'turn', 'turn' => 90]]]])]);
+        [$fill] = $this->items($composition, 5);
+        // Half the way down and half turned; opacity is half of half.
+        self::assertEqualsWithDelta([cos(deg2rad(-45)), sin(deg2rad(-45))], array_slice($fill['matrix'], 0, 2), 1e-6);
+        self::assertSame('#40', '#'.substr($fill['colour'] ?? '', 7) ?: '');
+    }
+
+    public function test_cut_in_two_while_it_moves_no_frame_changes(): void
+    {
+        foreach ([['mirror' => true], ['length' => 25, 'easing' => 'back-in', 'moves' => [['move' => 'spin-in']]]] as $leave) {
+            $whole = $this->composition(['arrive' => ['length' => 30, 'easing' => 'back-out', 'moves' => [['move' => 'grow'], ['move' => 'slide']]], 'leave' => $leave]);
+            foreach ([21, 35, 50, 70, 95, 100, 119] as $at) {
+                $cut = Fixture::edit($whole, 'split-layers', ['layers' => ['bar'], 'at' => $at]);
+                foreach (range(20, 119) as $frame) {
+                    self::assertEqualsWithDelta($this->items($whole, $frame), $this->items($cut, $frame), 1e-4, "cut at $at, frame $frame");
+                }
+            }
+        }
+    }
+
+    public function test_trimmed_it_arrives_and_leaves_as_before(): void
+    {
+        $still = Fixture::composition([Fixture::bar(['size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400], 'arrive' => ['length' => 30, 'moves' => [['move' => 'slide']]], 'leave' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'fade']]]])]);
+        $trimmed = Fixture::edit(Fixture::edit($still, 'trim-layer', ['layer' => 'bar', 'in' => 50]), 'trim-layer', ['layer' => 'bar', 'out' => 200]);
+        foreach (range(0, 30) as $step) {
+            self::assertSame($this->items($still, 20 + $step), $this->items($trimmed, 50 + $step));
+            self::assertSame($this->items($still, 119 - $step % 15), $this->items($trimmed, 199 - $step % 15));
+        }
+    }
+
+    public function test_a_length_and_an_easing_are_the_moves_own_where_nothing_is_said(): void
+    {
+        $set = Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-arrival', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'drop']]]]);
+        self::assertSame(['length' => 25, 'easing' => 'bounce-out', 'moves' => [['move' => 'drop', 'angle' => 270.0]]], $set->layer('bar')->toJson()['arrive']);
+        $left = Fixture::edit($set, 'set-leaving', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'drop']]]]);
+        self::assertSame('bounce-in', $left->layer('bar')->toJson()['leave']['easing']);
+        self::assertArrayNotHasKey('arrive', Fixture::edit($left, 'set-arrival', ['layers' => ['bar'], 'phase' => null])->layer('bar')->toJson());
+        self::assertSame(60, Fixture::edit($set, 'set-composition', ['rate' => '60/1'])->layer('bar')->life->arrive?->length);
+    }
+
+    #[TestWith([['moves' => [['move' => 'teleport']]], '"teleport" is not a move'])]
+    #[TestWith([['moves' => []], 'args.phase.moves: is empty'])]
+    #[TestWith([['moves' => [['move' => 'slide', 'speed' => 3]]], 'speed'])]
+    #[TestWith([['length' => 0, 'moves' => [['move' => 'slide']]], 'args.phase.length: 0 is outside'])]
+    #[TestWith([['moves' => [['move' => 'blinds', 'strips' => 900]]], 'args.phase.moves[0].strips: 900 is outside 1..60'])]
+    public function test_what_makes_no_sense_is_refused(array $phase, string $says): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage($says);
+        Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-arrival', ['layers' => ['bar'], 'phase' => $phase]);
+    }
+}
