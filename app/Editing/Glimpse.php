@@ -50,7 +50,7 @@ final readonly class Glimpse
         $inspected = [];
         $wanted = array_fill_keys($this->layers, true);
         foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
-            $inspected[] = Inspection::of($entry->layer(), $frame);
+            $inspected[] = Inspection::of($entry->layer(), $frame, $document->rate);
         }
         $look = $evaluator->look($document, $frame, $this->known);
 

@@ -126,6 +126,7 @@ describe('the keyboard', () => {
                 {
                     layer: 'a',
                     values: {},
+                    life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [
                         {
                             property: 'opacity',

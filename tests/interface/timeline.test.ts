@@ -97,7 +97,14 @@ describe('rows', () => {
             shape: [property('rotation'), property('opacity')],
         };
         composition.glimpse = glimpse({
-            inspections: [{ layer: 'over', values: {}, threads: [thread] }],
+            inspections: [
+                {
+                    layer: 'over',
+                    values: {},
+                    life: { arrive: 0, leave: 0, stay: 100, reads: null },
+                    threads: [thread],
+                },
+            ],
         });
     });
 

@@ -9,6 +9,8 @@ use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\FontFace;
@@ -32,6 +34,7 @@ final class VocabularyController
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
             'easings' => array_map($this->easing(...), Easings::choices()),
+            'moves' => array_values(array_map($this->move(...), Moves::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
@@ -45,6 +48,15 @@ final class VocabularyController
         return [
             'id' => $face->id, 'family' => $face->family, 'style' => $face->style,
             'sample' => ['path' => $sample->outline(0)->data(), 'width' => round($sample->width(0))],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function move(Move $move): array
+    {
+        return [
+            'name' => $move->name(), 'title' => $move->title(), 'easing' => $move->easing(), 'seconds' => $move->seconds(),
+            'settings' => array_map(fn (PropertyDefinition $one): array => $one->describe(), $move->settings()),
         ];
     }
 

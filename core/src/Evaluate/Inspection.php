@@ -4,12 +4,15 @@ namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Kind\Readable;
+use Ricamo\Core\Text\Reading;
+use Ricamo\Core\Time\FrameRate;
 
 /** What the Sheet and the timeline show of a layer: each property's value on a frame, and the course of the animated ones. */
 final class Inspection
 {
     /** @return array<string, mixed> */
-    public static function of(Layer $layer, int $frame): array
+    public static function of(Layer $layer, int $frame, FrameRate $rate): array
     {
         $animated = array_filter($layer->properties, fn (Property $property): bool => $property->isAnimated());
 
@@ -24,6 +27,19 @@ final class Inspection
                 fn (string $name, Property $property): array => Thread::of($layer, $name, $property),
                 array_keys($animated), $animated,
             )),
+            'life' => self::life($layer, $rate),
         ];
+    }
+
+    /** @return array{arrive: int, leave: int, stay: int, reads: ?float} lengths in frames, and how often its words can be read through */
+    private static function life(Layer $layer, FrameRate $rate): array
+    {
+        $arrive = ($layer->life->arrive->length ?? 0) - ($layer->life->arrive->begun ?? 0);
+        $leaving = $layer->life->leaving();
+        $leave = ($leaving->length ?? 0) - ($leaving->begun ?? 0);
+        $stay = max(0, $layer->span->length() - $arrive - $leave);
+        $reads = $layer->content instanceof Readable ? Reading::times($layer->content->words(), $rate->seconds($stay)) : null;
+
+        return ['arrive' => $arrive, 'leave' => $leave, 'stay' => $stay, 'reads' => $reads === null ? null : round($reads, 1)];
     }
 }

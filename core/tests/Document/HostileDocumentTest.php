@@ -10,6 +10,7 @@ use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Time\FrameRate;
 
 /** Documents and edits damaged at random, from fixed seeds: each is read and can be shown, or is refused in one line. */
 final class HostileDocumentTest extends TestCase
@@ -122,7 +123,7 @@ final class HostileDocumentTest extends TestCase
         foreach ([0, intdiv($composition->length, 2), $composition->length - 1] as $frame) {
             json_decode($evaluator->frame($composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             foreach ($composition->layers as $layer) {
-                json_encode(Inspection::of($layer, $frame), JSON_THROW_ON_ERROR);
+                json_encode(Inspection::of($layer, $frame, new FrameRate(25)), JSON_THROW_ON_ERROR);
                 json_decode($evaluator->pose($layer, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             }
         }

@@ -30,6 +30,24 @@ export interface EasingChoice {
     samples: number[];
 }
 
+export interface Move {
+    name: string;
+    title: string;
+    easing: string;
+    seconds: number;
+    settings: PropertyDefinition[];
+}
+
+/** A move as a layer has it, with its settings by name. */
+export type ChosenMove = { move: string } & Record<string, number | string>;
+
+/** How a layer arrives or leaves. */
+export interface Phase {
+    length: number;
+    easing: string;
+    moves: ChosenMove[];
+}
+
 export interface Font {
     id: string;
     family: string;
@@ -43,6 +61,7 @@ export interface Vocabulary {
     fonts: Font[];
     labels: string[];
     easings: EasingChoice[];
+    moves: Move[];
     /** How far inside the frame the title-safe and the action-safe area begin, as parts of each side. */
     safe: number[];
 }
@@ -84,6 +103,8 @@ export interface Inspection {
     layer: string;
     values: Record<string, PropertyState>;
     threads: Thread[];
+    /** Lengths in frames, and how often words can be read through during the stay. */
+    life: { arrive: number; leave: number; stay: number; reads: number | null };
 }
 
 /** An alignment that holds: an upright line at x, or a level one at y, in composition pixels. */

@@ -31,6 +31,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
                     <option v-for="each in GRIDS" :key="each" :value="each">{{ each }} px</option>
                 </select>
             </div>
+            <ElCheckbox v-model="looking.blur" label="Motion blur" />
             <ElCheckbox v-model="looking.alphaAlone" label="Alpha alone" />
             <button
                 v-if="(composition.shown?.guides ?? []).length > 0"

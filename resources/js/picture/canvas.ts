@@ -86,7 +86,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         context.clearRect(0, 0, width, height);
         if (shown) {
             const { scale, x, y } = view.view.value;
-            painter.mostSamples = playhead.playing ? SAMPLES_PLAYING : Infinity;
+            painter.mostSamples = !looking.blur ? 1 : playhead.playing ? SAMPLES_PLAYING : Infinity;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
             paintLooks(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
         }
@@ -108,7 +108,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
 
     watch(
         [
-            () => [looking.alphaAlone, looking.reference, looking.strength],
+            () => [looking.alphaAlone, looking.blur, looking.reference, looking.strength],
             list,
             () => playhead.playing,
             pictures.arrivals,

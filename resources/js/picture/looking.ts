@@ -12,6 +12,8 @@ export const useLooking = defineStore('looking', () => {
     const grid = useLocalStorage('ricamo.grid', false);
     /** Composition pixels between two lines of the grid. */
     const spacing = useLocalStorage('ricamo.grid-spacing', 60);
+    /** Whether motion blur is shown; it is always rendered. */
+    const blur = useLocalStorage('ricamo.blur', true);
     /** Only how opaque the picture is: white where it is, black where it is not. */
     const alphaAlone = ref(false);
     const reference = useLocalStorage<'off' | 'over' | 'wipe' | 'beside'>('ricamo.reference', 'beside');
@@ -36,5 +38,5 @@ export const useLooking = defineStore('looking', () => {
         });
     }
 
-    return { safe, rulers, grid, spacing, alphaAlone, reference, strength, isBeside, wanted, pickColour };
+    return { blur, safe, rulers, grid, spacing, alphaAlone, reference, strength, isBeside, wanted, pickColour };
 });

@@ -1,4 +1,14 @@
-import type { DisplayList, Fill, Gradient, Group, Image, Matrix, Operation, Samples, Stroke } from '@/api/displayList.gen';
+import type {
+    DisplayList,
+    Fill,
+    Gradient,
+    Group,
+    Image,
+    Matrix,
+    Operation,
+    Samples,
+    Stroke,
+} from '@/api/displayList.gen';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;

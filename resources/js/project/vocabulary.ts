@@ -11,6 +11,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         labels: [],
         safe: [],
         easings: [],
+        moves: [],
     });
 
     async function load(): Promise<void> {

@@ -18,6 +18,7 @@ const timecode = useTimecode();
 const problem = ref<string | null>(null);
 
 const shown = computed(() => composition.shown);
+const shutter = computed(() => ({ angle: 180, phase: 0, samples: 32, ...shown.value?.shutter }));
 const seconds = computed(() => (shown.value ? (shown.value.length / playhead.framesPerSecond).toFixed(2) : ''));
 const rates = computed(() => {
     const rate = shown.value?.rate ?? '25/1';
@@ -96,6 +97,40 @@ async function setLength(text: number | string): Promise<void> {
             class="check"
             @change="(clear) => set({ background: clear ? 'transparent' : '#000000' })"
         />
+        <div class="row" title="How long a frame is exposed, and from when on, where layers have motion blur">
+            <span>Shutter</span>
+            <ValueField
+                :value="shutter.angle"
+                label=""
+                name="Shutter angle"
+                unit="°"
+                :step="15"
+                :least="0"
+                :most="720"
+                @set="set({ shutter: { ...shutter, angle: Number($event) } })"
+            />
+            <ValueField
+                :value="shutter.phase"
+                label="from"
+                name="Shutter phase"
+                unit="°"
+                :step="15"
+                :least="-360"
+                :most="360"
+                @set="set({ shutter: { ...shutter, phase: Number($event) } })"
+            />
+        </div>
+        <label class="row">
+            <span>Blur of</span>
+            <select
+                class="choice-field"
+                aria-label="Pictures that motion blur is made of at most"
+                :value="shutter.samples"
+                @change="set({ shutter: { ...shutter, samples: Number(($event.target as HTMLSelectElement).value) } })"
+            >
+                <option v-for="one in [8, 16, 32, 64]" :key="one" :value="one">up to {{ one }} pictures</option>
+            </select>
+        </label>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
         <p class="hint">{{ seconds }} seconds. Select a layer, in the picture or below, to see its values.</p>
     </div>

@@ -9,6 +9,7 @@ import { plays } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
+import BlurFields from './BlurFields.vue';
 import { useFinding } from './finding';
 import FindValue from './FindValue.vue';
 import PaceFields from './PaceFields.vue';
@@ -128,6 +129,9 @@ const setContent = (content: object): Promise<boolean> =>
     <FindValue />
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"
+    /></SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"
+        ><BlurFields :layers="[layer]"
     /></SheetSection>
     <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
         <template v-if="title === 'Placement'" #head>

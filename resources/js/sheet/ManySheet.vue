@@ -7,6 +7,7 @@ import { plays } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
+import BlurFields from './BlurFields.vue';
 import SharedRow from './SharedRow.vue';
 import SheetSection from './SheetSection.vue';
 import StaggerFields from './StaggerFields.vue';
@@ -42,6 +43,9 @@ const statesOf = (property: string): PropertyState[] =>
         <p>They move together in the picture and in time.</p>
         <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="In the frame"
             ><ArrangeFields :layers="layers"
+        /></SheetSection>
+        <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="Motion blur"
+            ><BlurFields :layers="layers"
         /></SheetSection>
         <SheetSection title="One after another"><StaggerFields /></SheetSection>
         <template v-if="inspections.length === layers.length">

@@ -6,6 +6,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import KitPane from '@/kit/KitPane.vue';
 import PicturePane from '@/picture/PicturePane.vue';
+import RhythmStrip from '@/rhythm/RhythmStrip.vue';
 import TransportBar from '@/picture/TransportBar.vue';
 import { useComposition } from '@/project/composition';
 import { useFollowing } from '@/project/following';
@@ -159,6 +160,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
                     <PicturePane ref="picture" />
                     <FirstVisit v-if="composition.layers.length > 0" />
                     <TransportBar @fit="picture?.fit()" @actual="picture?.actual()" />
+                    <RhythmStrip />
                 </div>
             </div>
             <div class="lower"><TimelinePane ref="timeline" /></div>

@@ -3,9 +3,10 @@
 namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\UsesMedia;
 
-final readonly class TextContent implements Content, UsesMedia
+final readonly class TextContent implements Content, Readable, UsesMedia
 {
     /** What the id of a face begins with that is one of the media. */
     private const MEDIA = 'media:';
@@ -58,5 +59,10 @@ final readonly class TextContent implements Content, UsesMedia
     public function toJson(): array
     {
         return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia])];
+    }
+
+    public function words(): string
+    {
+        return $this->text;
     }
 }

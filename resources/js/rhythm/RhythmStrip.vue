@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { FlipHorizontal2 } from 'lucide-vue-next';
+import { computed } from 'vue';
+import { useSelection } from '@/project/selection';
+import { useTimecode } from '@/project/timecode';
+import IconButton from '@/shell/IconButton.vue';
+import PhaseField from './PhaseField.vue';
+import { usePhases } from './phases';
+
+/** How the selected layer comes, stays and goes. */
+const phases = usePhases();
+const selection = useSelection();
+const timecode = useTimecode();
+
+const reads = computed(() => {
+    const times = phases.life.value?.reads ?? null;
+    return times === null ? null : { text: `read ${times} times`, short: times < 2 };
+});
+
+function mirror(): void {
+    void phases.set('leave', phases.mirrors.value ? null : { mirror: true });
+}
+</script>
+
+<template>
+    <div v-if="phases.layer.value" class="rhythm" role="group" aria-label="Arrive, stay, leave" data-rhythm>
+        <PhaseField :key="`arrive ${selection.layers.join()}`" side="arrive" />
+        <div class="stay">
+            <span class="what">Stay</span>
+            <span v-if="phases.life.value" class="length">{{ timecode.label(phases.life.value.stay) }}</span>
+            <span
+                v-if="reads"
+                class="reads"
+                :class="{ short: reads.short }"
+                :title="
+                    reads.short
+                        ? 'Words are to be seen long enough to be read twice'
+                        : 'How often the words can be read through'
+                "
+                data-reads
+                >{{ reads.text }}</span
+            >
+        </div>
+        <IconButton
+            :icon="FlipHorizontal2"
+            :size="15"
+            :pressed="phases.mirrors.value"
+            :disabled="!phases.phase('arrive') && !phases.mirrors.value"
+            :label="phases.mirrors.value ? 'Do not mirror the arrival' : 'Mirror to leave: as it arrives, backwards'"
+            data-mirror
+            @click="mirror"
+        />
+        <PhaseField :key="`leave ${selection.layers.join()}`" side="leave" />
+    </div>
+</template>
+
+<style scoped>
+.rhythm {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    flex: none;
+    height: 36px;
+    padding: 0 14px;
+    border-top: 1px solid var(--hairline);
+    background: var(--surface);
+    font-size: 12.5px;
+}
+.stay {
+    display: flex;
+    flex: 1;
+    justify-content: center;
+    align-items: center;
+    gap: 10px;
+    min-width: 0;
+    height: 22px;
+    border-inline: 1px solid var(--hairline);
+    white-space: nowrap;
+    overflow: hidden;
+}
+.what {
+    color: var(--quiet);
+}
+.length {
+    font-variant-numeric: tabular-nums;
+}
+.reads {
+    color: var(--good);
+}
+.reads.short {
+    color: var(--warning-ink, var(--accent));
+}
+</style>

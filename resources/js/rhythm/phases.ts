@@ -1,0 +1,52 @@
+import { computed } from 'vue';
+import type { ChosenMove, Layer, Phase } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { useSelection } from '@/project/selection';
+import { useVocabulary } from '@/project/vocabulary';
+
+export type Side = 'arrive' | 'leave';
+
+/** How the layer that was selected last comes and goes; what is set is set for all that are selected. */
+export function usePhases() {
+    const composition = useComposition();
+    const selection = useSelection();
+    const vocabulary = useVocabulary();
+
+    const layer = computed<Layer | undefined>(() => {
+        // Of the document: what is tried while the pointer rests on a move is not what is chosen.
+        const found = (composition.document?.layers as Layer[] | undefined)?.find(
+            (one) => one.id === selection.layers.at(-1),
+        );
+        return found?.kind === 'sound' ? undefined : found;
+    });
+    const life = computed(
+        () => composition.glimpse?.inspections.find((one) => one.layer === layer.value?.id)?.life ?? null,
+    );
+    const mirrors = computed(() => !!layer.value?.leave && 'mirror' in layer.value.leave);
+    const phase = (side: Side): Phase | null => {
+        const found = layer.value?.[side];
+        return found && 'moves' in found ? (found as unknown as Phase) : null;
+    };
+    const title = (move: string): string => vocabulary.words.moves.find((one) => one.name === move)?.title ?? move;
+    const edit = (side: Side): string => (side === 'arrive' ? 'set-arrival' : 'set-leaving');
+    const args = (phase: object | null): object => ({ layers: selection.layers, ...(phase && { phase }) });
+
+    /** The same moves with some of it changed; its own length stays when another move is chosen. */
+    function changed(side: Side, change: Partial<Phase>): object {
+        const now = phase(side);
+        return { ...(now && { length: now.length, easing: now.easing, moves: now.moves }), ...change };
+    }
+
+    /** With a move in the place of the first, or besides those that are there. */
+    function choosing(side: Side, move: string, besides: boolean): object {
+        const now = phase(side);
+        const chosen = { move } as ChosenMove;
+        return besides && now
+            ? changed(side, { moves: [...now.moves, chosen] })
+            : { ...(now && { length: now.length }), moves: [chosen] };
+    }
+
+    const set = (side: Side, phase: object | null): Promise<string | null> => composition.ask(edit(side), args(phase));
+
+    return { layer, life, mirrors, phase, title, edit, args, changed, choosing, set };
+}
