@@ -104,12 +104,30 @@ export async function keyframe(
 
 export async function renderAndDownload(page: Page): Promise<string> {
     await page.locator('[data-render]').click();
+    await expect(page.locator('[data-begin-render]')).toBeVisible();
+    const links = page.locator('[data-download]');
+    // Those that were rendered before are listed as soon as the server has told of them.
+    await page.waitForTimeout(400);
+    const before = await links.count();
     await page.locator('[data-begin-render]').click();
-    const link = page.locator('[data-download]').first();
-    await expect(link).toBeVisible({ timeout: 90_000 });
-    const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
+    await expect(links).toHaveCount(before + 1, { timeout: 90_000 });
+    const [download] = await Promise.all([page.waitForEvent('download'), links.first().click()]);
     return download.path();
 }
 
 export const layersOf = async (page: Page): Promise<Record<string, unknown>[]> =>
     (await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}`)).json()).document.layers;
+
+/** Selects every keyframe of a property, and opens what can be done to them. */
+export async function openKeyframes(page: Page, property: string, tab: 'easing' | 'keyframes'): Promise<void> {
+    const beads = page.locator(`[data-thread=${property}] [data-bead]`);
+    const count = await beads.count();
+    for (let index = 0; index < count; index++) {
+        const isSelected = /selected/.test((await beads.nth(index).getAttribute('class')) ?? '');
+        if (!isSelected) {
+            await beads.nth(index).click({ modifiers: ['Shift'] });
+        }
+    }
+    await beads.first().press('Enter');
+    await page.locator(`[data-keyframe-tab=${tab}]`).click();
+}

@@ -56,6 +56,10 @@ export function useGlimpse(): void {
         { immediate: true },
     );
     watch(
+        () => composition.glimpse,
+        (glimpse) => glimpse && !composition.draft && selection.keepBeads(glimpse.inspections),
+    );
+    watch(
         () => composition.layers,
         (layers) => selection.keepOnly(layers.map((layer) => layer.id)),
     );

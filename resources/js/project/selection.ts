@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
+import type { Inspection } from '@/api/answers';
 
 export interface SelectedBead {
     layer: string;
@@ -68,5 +69,17 @@ export const useSelection = defineStore('selection', () => {
         }
     }
 
-    return { layers, beads, inspected, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
+    /** Lets go of keyframes of these layers that are not there any more, because they were moved or removed. */
+    function keepBeads(inspections: Inspection[]): void {
+        const isThere = (bead: SelectedBead): boolean => {
+            const inspection = inspections.find((one) => one.layer === bead.layer);
+            const thread = inspection?.threads.find((one) => one.property === bead.property);
+            return !inspection || (thread?.beads.some((one) => one.frame === bead.frame) ?? false);
+        };
+        if (!beads.value.every(isThere)) {
+            beads.value = beads.value.filter(isThere);
+        }
+    }
+
+    return { keepBeads, layers, beads, inspected, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
 });

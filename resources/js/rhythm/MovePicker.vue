@@ -77,7 +77,7 @@ function setStrength(event: Event): void {
 </script>
 
 <template>
-    <div class="picker" data-move-picker>
+    <div class="picker" data-move-picker @keydown.esc.stop="emit('done')">
         <div class="moves">
             <button
                 v-for="move in vocabulary.words.moves"

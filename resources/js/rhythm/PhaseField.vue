@@ -38,7 +38,13 @@ async function setLength(event: Event): Promise<void> {
             :hide-after="0"
         >
             <template #reference>
-                <button type="button" class="choose" :data-phase="side" :title="says">
+                <button
+                    type="button"
+                    class="choose"
+                    :data-phase="side"
+                    :title="says"
+                    @keydown.esc="open && ($event.stopPropagation(), (open = false))"
+                >
                     <span>{{ says }}</span><ChevronDown :size="13" aria-hidden="true" />
                 </button>
             </template>

@@ -262,6 +262,7 @@ img {
 }
 .slope {
     position: absolute;
+    z-index: 1;
     top: 0;
     bottom: 0;
     background: var(--dye);
@@ -282,6 +283,7 @@ img {
 }
 .trim {
     position: absolute;
+    z-index: 2;
     top: 0;
     bottom: 0;
     width: 9px;

@@ -56,3 +56,55 @@ test('a photograph over an interview goes into a corner with a margin, in its ow
         }
     }
 });
+
+test('arrivals are tried by hovering and mirrored to leave, and it never jumps, whatever pose it has', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await upload(page, 'photo.jpg');
+    await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'scale', 'Scale x', '40');
+    await kept(page, () => page.locator('[data-place="end start"]').click());
+    await page.locator('[data-phase=arrive]').click();
+    // Resting on one plays it and changes nothing.
+    await page.locator('[data-move=drop]').hover();
+    await expect(page.locator('[data-slope=arrive]')).toBeAttached();
+    await page.locator('[data-move=slide]').hover();
+    await page.mouse.move(700, 300);
+    await expect(page.locator('[data-slope=arrive]')).toHaveCount(0);
+    expect((await layersOf(page))[0]).not.toHaveProperty('arrive');
+
+    await kept(page, () => page.locator('[data-move=slide]').click());
+    await kept(page, () =>
+        page
+            .locator('[data-phase-easing]')
+            .selectOption({ label: 'linear' })
+            .then(() => undefined),
+    );
+    await kept(page, async () => {
+        await page.locator('[data-move-picker]').getByRole('textbox', { name: 'From' }).fill('0');
+        await page.locator('[data-move-picker]').getByRole('textbox', { name: 'From' }).press('Enter');
+    });
+    await page.keyboard.press('Escape');
+    await page.locator('[data-phase-length=arrive]').fill('20');
+    await kept(page, () => page.locator('[data-phase-length=arrive]').press('Enter'));
+    await kept(page, () => page.locator('[data-mirror]').click());
+
+    const file = await renderAndDownload(page);
+    const last = ((await layersOf(page))[0]!.out as number) - 1;
+    const left = (frame: number): number => {
+        const row = frameOf(file, frame, 1920, 1080).subarray(4 * 1920 * 180, 4 * 1920 * 181);
+        let x = 0;
+        while (x < 1920 && row[4 * x]! <= 90) {
+            x++;
+        }
+        return x;
+    };
+    // It rests from 1540 to 1860: 380 pixels to the right nothing of it is seen, and each frame of twenty brings it 19 nearer.
+    for (const frame of [0, 5, 10, 19, 20, 21, 60]) {
+        const expected = 1540 + 19 * Math.max(0, 20 - frame);
+        expect(Math.abs(left(frame) - Math.min(1920, expected))).toBeLessThanOrEqual(1);
+        expect(Math.abs(left(last - frame) - Math.min(1920, expected))).toBeLessThanOrEqual(1);
+    }
+});
