@@ -7,6 +7,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Evaluate\Look;
+use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
@@ -50,7 +51,8 @@ final readonly class Glimpse
         $inspected = [];
         $wanted = array_fill_keys($this->layers, true);
         foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
-            $inspected[] = Inspection::of($entry->layer(), $frame, $document->rate);
+            $layer = $entry->layer();
+            $inspected[] = [...Inspection::of($layer, $frame, $document->rate), 'trail' => Trail::of($layer, $frame, $document->rate, $evaluator)];
         }
         $look = $evaluator->look($document, $frame, $this->known);
 

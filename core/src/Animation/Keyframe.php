@@ -12,12 +12,16 @@ final readonly class Keyframe
     /** The farthest that a keyframe may be from the point it counts from, in frames. */
     public const FARTHEST = 10_000_000;
 
-    /** @param  int  $at frames from the layer's in point, or from its out point (then usually negative) */
+    /**
+     * @param  int  $at  frames from the layer's in point, or from its out point (then usually negative)
+     * @param  ?Bend  $bend  of the path that a place goes; null where it goes straight there and on
+     */
     public function __construct(
         public int $at,
         public mixed $value,
         public Easing $easing = new Linear,
         public Pin $pin = Pin::Start,
+        public ?Bend $bend = null,
     ) {
     }
 
@@ -28,22 +32,27 @@ final readonly class Keyframe
 
     public function withValue(mixed $value): self
     {
-        return new self($this->at, $value, $this->easing, $this->pin);
+        return new self($this->at, $value, $this->easing, $this->pin, $this->bend);
     }
 
     public function withEasing(Easing $easing): self
     {
-        return new self($this->at, $this->value, $easing, $this->pin);
+        return new self($this->at, $this->value, $easing, $this->pin, $this->bend);
+    }
+
+    public function bent(?Bend $bend): self
+    {
+        return new self($this->at, $this->value, $this->easing, $this->pin, $bend?->isNone() === true ? null : $bend);
     }
 
     public function movedBy(int $frames): self
     {
-        return new self($this->at + $frames, $this->value, $this->easing, $this->pin);
+        return new self($this->at + $frames, $this->value, $this->easing, $this->pin, $this->bend);
     }
 
     /** The same moment, counted from the other end. */
     public function pinned(Pin $pin, FrameRange $span): self
     {
-        return new self($this->frame($span) - $pin->origin($span), $this->value, $this->easing, $pin);
+        return new self($this->frame($span) - $pin->origin($span), $this->value, $this->easing, $pin, $this->bend);
     }
 }

@@ -83,7 +83,7 @@ final readonly class Property
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
         }
-        if ($before->easing instanceof Glide) {
+        if ($before->easing instanceof Glide && $before->bend === null && $after->bend === null) {
             return $this->glided($before, $after, $frame, $span);
         }
         // A jump is from one whole frame to the next: a frame that is exposed for a while does not show both.
@@ -91,7 +91,15 @@ final readonly class Property
         $from = $before->frame($span);
         $t = ($frame - $from) / ($after->frame($span) - $from);
 
-        return $this->type->mix($before->value, $after->value, $before->easing->at($t));
+        return $this->between($before, $after, $before->easing->at($t));
+    }
+
+    /** @param  float  $progress  0 at the first, 1 at the second */
+    private function between(Keyframe $before, Keyframe $after, float $progress): mixed
+    {
+        return $before->bend === null && $after->bend === null
+            ? $this->type->mix($before->value, $after->value, $progress)
+            : (MotionPaths::between($before, $after)?->at($progress) ?? $this->type->mix($before->value, $after->value, $progress));
     }
 
     private function glided(Keyframe $before, Keyframe $after, int|float $frame, FrameRange $span): mixed
@@ -114,12 +122,12 @@ final readonly class Property
             return ($before ?? $after)->value ?? $this->constant;
         }
 
-        if ($before->easing instanceof Glide) {
+        if ($before->easing instanceof Glide && $before->bend === null && $after->bend === null) {
             return $this->glided($before, $after, $at + $span->in, $span);
         }
         $at = $before->easing instanceof Jump ? floor($at) : $at;
 
-        return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
+        return $this->between($before, $after, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
     }
 
     /** @return list<Keyframe> those pinned to the start, then those pinned to the end, each by time */
@@ -201,9 +209,19 @@ final readonly class Property
         }
         $from = $before->frame($span);
         $split = Split::of($before->easing, ($frame - $from) / ($after->frame($span) - $from));
-        $value = $this->type->mix($before->value, $after->value, $split->progress);
+        $value = $this->between($before, $after, $split->progress);
+        $path = MotionPaths::between($before, $after);
+        if ($path === null) {
+            return $this->replacing([], [$before->withEasing($split->before), new Keyframe($at, $value, $split->after, $pin)], $span);
+        }
+        // The path is cut as well: each half keeps its course.
+        [$first, $cut, $last] = $path->split(max(0.0, min(1.0, $split->progress)));
 
-        return $this->replacing([], [$before->withEasing($split->before), new Keyframe($at, $value, $split->after, $pin)], $span);
+        return $this->replacing([], [
+            $before->withEasing($split->before)->bent(new Bend($before->bend->arrive ?? $first->arrive, $first->leave)),
+            (new Keyframe($at, $value, $split->after, $pin))->bent($cut),
+            $after->bent(new Bend($last->arrive, $after->bend->leave ?? $last->leave)),
+        ], $span);
     }
 
     /** @param  callable(Keyframe): Keyframe  $change */

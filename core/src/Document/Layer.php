@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
@@ -21,7 +22,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'turnsAlong' => 0];
 
     public Markers $markers;
 
@@ -29,6 +30,7 @@ final readonly class Layer
      * @param  array<string, Property>  $properties every property of its kind, by name
      * @param  ?Markers  $markers  counted from its in point
      * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
+     * @param  bool  $turnsAlong  whether it turns with the direction in which it goes
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
     public function __construct(
@@ -47,6 +49,7 @@ final readonly class Layer
         public bool $motionBlur = false,
         public ?Shutter $shutter = null,
         public Life $life = new Life,
+        public bool $turnsAlong = false,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -80,6 +83,7 @@ final readonly class Layer
             $node->optional('motionBlur')?->bool() ?? false,
             $node->optional('shutter') === null ? null : Shutter::read($node->field('shutter')),
             Life::read($node->optional('arrive'), $node->optional('leave')),
+            $node->optional('turnsAlong')?->bool() ?? false,
         );
     }
 
@@ -101,6 +105,7 @@ final readonly class Layer
             ...($this->motionBlur ? ['motionBlur' => true] : []),
             ...($this->shutter === null ? [] : ['shutter' => $this->shutter->toJson()]),
             ...$this->life->toJson(),
+            ...($this->turnsAlong ? ['turnsAlong' => true] : []),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -129,7 +134,7 @@ final readonly class Layer
         $rotation = $rotation->at($frame, $this->span);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        $turn = Affine::rotation($rotation);
+        $turn = Affine::rotation($this->turnsAlong ? $rotation + Heading::of($this->properties['position'], $frame, $this->span) : $rotation);
         [$a, $b] = [$turn->a * $scale->x / 100, $turn->b * $scale->x / 100];
         [$c, $d] = [$turn->c * $scale->y / 100, $turn->d * $scale->y / 100];
 
@@ -192,7 +197,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -211,6 +216,7 @@ final readonly class Layer
             $fields['motionBlur'] ?? $this->motionBlur,
             array_key_exists('shutter', $fields) ? $fields['shutter'] : $this->shutter,
             $fields['life'] ?? $this->life,
+            $fields['turnsAlong'] ?? $this->turnsAlong,
         );
     }
 

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Animation\Bend;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
@@ -105,12 +106,13 @@ final class PropertyJson
             'value' => $property->type->write($keyframe->value),
             'easing' => (string) $keyframe->easing,
             'pin' => $keyframe->pin->value,
+            ...($keyframe->bend === null ? [] : ['bend' => $keyframe->bend->toJson()]),
         ], $property->keyframes())];
     }
 
     private static function readKeyframe(Node $node, PropertyDefinition $definition): Keyframe
     {
-        $node->allow(['at', 'value', 'easing', 'pin']);
+        $node->allow($definition->type->travels() ? ['at', 'value', 'easing', 'pin', 'bend'] : ['at', 'value', 'easing', 'pin']);
         $easing = $node->optional('easing');
 
         return new Keyframe(
@@ -118,6 +120,7 @@ final class PropertyJson
             $definition->read($node->field('value')),
             $easing === null ? new Linear : Easings::read($easing),
             $node->optional('pin')?->enum(Pin::class) ?? Pin::Start,
+            $node->optional('bend') === null ? null : Bend::read($node->field('bend')),
         );
     }
 }

@@ -14,6 +14,7 @@ use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
+use Ricamo\Core\Edit\Keyframes\BendPath;
 use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
 use Ricamo\Core\Edit\Keyframes\MirrorKeyframes;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
@@ -25,6 +26,7 @@ use Ricamo\Core\Edit\Keyframes\SampleKeyframes;
 use Ricamo\Core\Edit\Keyframes\SetEasing;
 use Ricamo\Core\Edit\Keyframes\SetPin;
 use Ricamo\Core\Edit\Keyframes\ShiftValues;
+use Ricamo\Core\Edit\Keyframes\SmoothPath;
 use Ricamo\Core\Edit\Keyframes\SpaceKeyframes;
 use Ricamo\Core\Edit\Keyframes\StretchKeyframes;
 use Ricamo\Core\Edit\Keyframes\ThinKeyframes;
@@ -135,6 +137,8 @@ final class Edits
         'shift-values' => ShiftValues::class,
         'sample-keyframes' => SampleKeyframes::class,
         'thin-keyframes' => ThinKeyframes::class,
+        'bend-path' => BendPath::class,
+        'smooth-path' => SmoothPath::class,
         'paste-keyframes' => PasteKeyframes::class,
         'set-easing' => SetEasing::class,
         'set-pin' => SetPin::class,

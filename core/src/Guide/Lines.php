@@ -42,6 +42,12 @@ final readonly class Lines
         return new self($boxes, new Gaps($seen), new Sizes($seen));
     }
 
+    /** @param  list<Box>  $boxes  further ones, which count for edges and middles */
+    public function with(array $boxes): self
+    {
+        return new self([...$this->boxes, ...$boxes], $this->gaps, $this->sizes);
+    }
+
     /** Where titles are safe, in composition pixels. */
     public static function titleSafe(Composition $composition): Box
     {

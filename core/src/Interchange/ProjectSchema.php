@@ -22,6 +22,8 @@ use Ricamo\Core\Value\Type\ColourType;
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
 final class ProjectSchema
 {
+    private const PAIR = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
+
     private const RATE = ['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'];
 
     /** @return array<string, mixed> */
@@ -55,6 +57,10 @@ final class ProjectSchema
                 'Composition' => self::composition(array_keys($kinds)),
                 ...$kinds,
                 'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
+                'Bend' => [
+                    'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
+                    ...self::object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
+                ],
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
@@ -118,6 +124,7 @@ final class ProjectSchema
             'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
             'motionBlur' => ['type' => 'boolean'],
+            'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
             'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], self::object(['mirror' => ['const' => true]], ['mirror'])]],
             'shutter' => ['description' => 'its own, where it is not exposed as the composition is', ...Shutter::schema()],
@@ -140,6 +147,7 @@ final class ProjectSchema
                 'value' => $value,
                 'easing' => ['$ref' => '#/$defs/Easing'],
                 'pin' => ['$ref' => '#/$defs/Pin'],
+                ...($definition->type->travels() ? ['bend' => ['$ref' => '#/$defs/Bend']] : []),
             ], ['at', 'value']),
         ]], ['keyframes'])]];
     }

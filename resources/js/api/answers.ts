@@ -99,11 +99,24 @@ export interface Thread {
     colours: string[];
 }
 
+/** The way that a layer goes across the picture, in composition pixels. */
+export interface Trail {
+    points: { frame: number; at: Corner; bend: { arrive: Corner; leave: Corner } | null }[];
+    /** Where it is on every frame, or on every so many, from the first keyframe to the last. */
+    ticks: Corner[];
+    every: number;
+    /** At the playhead, in pixels a second. */
+    speed: number;
+    /** Its poses at the keyframes before and after the playhead. */
+    ghosts: { frame: number; corners: Corner[] }[];
+}
+
 export interface Inspection {
     layer: string;
     values: Record<string, PropertyState>;
     threads: Thread[];
     /** Lengths in frames, and how often words can be read through during the stay. */
+    trail?: Trail | null;
     life: { arrive: number; leave: number; stay: number; reads: number | null };
 }
 

@@ -95,6 +95,10 @@ export interface FootageLayer {
      */
     locked?: boolean;
     motionBlur?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
@@ -149,6 +153,7 @@ export interface FootageLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -159,6 +164,7 @@ export interface FootageLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };
@@ -249,6 +255,7 @@ export interface FootageLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -259,6 +266,7 @@ export interface FootageLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };
@@ -460,6 +468,21 @@ export interface Phase {
      */
     begun?: number;
 }
+/**
+ * the handles of the motion path at a keyframe, as distances from it in pixels
+ */
+export interface Bend {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    arrive?: [number, number];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    leave?: [number, number];
+}
 export interface ShapeLayer {
     id: string;
     kind: 'shape';
@@ -478,6 +501,10 @@ export interface ShapeLayer {
      */
     locked?: boolean;
     motionBlur?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
@@ -519,6 +546,7 @@ export interface ShapeLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -529,6 +557,7 @@ export interface ShapeLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };
@@ -619,6 +648,7 @@ export interface ShapeLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -629,6 +659,7 @@ export interface ShapeLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };
@@ -764,6 +795,10 @@ export interface SoundLayer {
      */
     locked?: boolean;
     motionBlur?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
@@ -842,6 +877,10 @@ export interface TextLayer {
      */
     locked?: boolean;
     motionBlur?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
@@ -889,6 +928,7 @@ export interface TextLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -899,6 +939,7 @@ export interface TextLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };
@@ -989,6 +1030,7 @@ export interface TextLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   },
                   ...{
                       at: number;
@@ -999,6 +1041,7 @@ export interface TextLayer {
                       value: [number, number];
                       easing?: Easing;
                       pin?: Pin;
+                      bend?: Bend;
                   }[]
               ];
           };

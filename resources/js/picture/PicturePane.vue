@@ -13,6 +13,7 @@ import DragBadge from './DragBadge.vue';
 import { isHandle, useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
+import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
@@ -156,6 +157,13 @@ function nudge(event: KeyboardEvent): void {
     }
 }
 
+/** The way of the layer that is selected alone. */
+const trail = computed(() => {
+    const [layer, ...others] = selection.layers;
+    const found = composition.glimpse?.inspections.find((one) => one.layer === layer)?.trail;
+    return layer && found && others.length === 0 ? { layer, trail: found } : null;
+});
+
 defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
 </script>
 
@@ -179,6 +187,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         <div class="frame" :class="{ clear: composition.shown?.background === 'transparent' }" :style="frameStyle" />
         <canvas ref="canvas" class="canvas" data-picture />
         <SightLines :view="view" />
+        <TrailOverlay v-if="trail && !playhead.playing && !marquee.rectangle.value" v-bind="trail" :view="view" />
         <HandlesOverlay
             v-if="!playhead.playing"
             :poses="selected"

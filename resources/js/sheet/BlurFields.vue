@@ -21,14 +21,14 @@ function set(fields: object): void {
     <div class="blur">
         <ElCheckbox
             :model-value="isOn"
-            label="Motion blur"
+            :label="isOn ? 'On, shutter' : 'Off'"
             data-motion-blur
             @change="(on) => set({ motionBlur: !!on })"
         />
         <ValueField
             v-if="isOn"
             :value="angle"
-            label="shutter"
+            label=""
             name="Shutter angle"
             unit="°"
             :step="15"

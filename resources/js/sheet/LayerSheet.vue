@@ -130,9 +130,6 @@ const setContent = (content: object): Promise<boolean> =>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"
-        ><BlurFields :layers="[layer]"
-    /></SheetSection>
     <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
         <template v-if="title === 'Placement'" #head>
             <BeadButton :state="placed" name="the whole placement" data-whole-placement @toggle="togglePlacement" />
@@ -144,7 +141,18 @@ const setContent = (content: object): Promise<boolean> =>
             :definition="definition"
             :state="inspection?.values[definition.name]"
         />
+        <ElCheckbox
+            v-if="title === 'Placement' && inspection?.values.position?.animated"
+            :model-value="layer.turnsAlong ?? false"
+            label="Turns along its path"
+            class="along"
+            data-turns-along
+            @change="(on) => composition.edit('set-layer', { layers: [layer.id], turnsAlong: !!on })"
+        />
     </SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"
+        ><BlurFields :layers="[layer]"
+    /></SheetSection>
     <p v-if="sections.length === 0" class="nothing">
         {{ finding.animatedOnly && !finding.text ? 'Nothing is animated here so far.' : 'No value is called that.' }}
     </p>
@@ -203,5 +211,9 @@ const setContent = (content: object): Promise<boolean> =>
     margin: 8px 16px;
     color: var(--quiet);
     font-size: 12.5px;
+}
+.along {
+    height: 24px;
+    margin: 0 14px 0 16px;
 }
 </style>

@@ -15,6 +15,8 @@ const ACTIONS = [
     { edit: 'equalise-keyframes', args: { to: 'next' }, text: 'Same as the one after', several: false },
     { edit: 'equalise-keyframes', args: { to: 'previous', axis: 'x' }, text: 'Same x as before', several: false },
     { edit: 'equalise-keyframes', args: { to: 'previous', axis: 'y' }, text: 'Same y as before', several: false },
+    { edit: 'smooth-path', args: {}, text: 'Smooth path', several: false },
+    { edit: 'smooth-path', args: { sharp: true }, text: 'Sharp corner', several: false },
     { edit: 'reverse-keyframes', args: {}, text: 'Reverse', several: true },
     { edit: 'mirror-keyframes', args: {}, text: 'And back again', several: true },
     { edit: 'space-keyframes', args: { by: 'time' }, text: 'Even spacing', several: true },

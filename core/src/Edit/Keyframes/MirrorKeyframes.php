@@ -34,7 +34,7 @@ final readonly class MirrorKeyframes implements CompositionEdit
                 if ($isLast && $by === 0) {
                     $selected[$index] = $keyframe->withEasing($easing);
                 } else {
-                    $mirrored[] = $keyframe->withEasing($easing)->movedBy($by);
+                    $mirrored[] = $keyframe->withEasing($easing)->bent($keyframe->bend?->reversed())->movedBy($by);
                 }
             }
 

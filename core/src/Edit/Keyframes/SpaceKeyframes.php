@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\MotionPaths;
 use Ricamo\Core\Animation\Spacing;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -57,7 +58,7 @@ final readonly class SpaceKeyframes implements CompositionEdit
         $distances = [];
         for ($i = 1; $i < count($selected); $i++) {
             $steps = array_map(fn (float $a, float $b): float => ($b - $a) ** 2, $type->channels($selected[$i - 1]->value), $type->channels($selected[$i]->value));
-            $distances[] = sqrt(array_sum($steps));
+            $distances[] = MotionPaths::between($selected[$i - 1], $selected[$i])?->length() ?? sqrt(array_sum($steps));
         }
 
         return $distances === [] || array_sum($distances) > 0 ? $distances : throw new Refusal("{$target->property} goes nowhere between these keyframes");

@@ -10,19 +10,19 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /**
- * Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, gives them motion blur and a
+ * Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, lets them turn along their path, gives them motion blur and a
  * shutter of their own (null for the composition's), or changes their label colour.
  */
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private ?Node $shutter)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private bool $setsShutter, private ?Shutter $shutter, private ?bool $turnsAlong)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter', 'turnsAlong']);
 
         return new self(
             LayerIds::read($args),
@@ -32,7 +32,9 @@ final readonly class SetLayer implements CompositionEdit
             $args->optional('locked')?->bool(),
             $args->optional('reference')?->bool(),
             $args->optional('motionBlur')?->bool(),
-            $args->has('shutter') ? $args->field('shutter') : null,
+            array_key_exists('shutter', $args->object()),
+            $args->has('shutter') ? Shutter::read($args->field('shutter')) : null,
+            $args->optional('turnsAlong')?->bool(),
         );
     }
 
@@ -46,8 +48,9 @@ final readonly class SetLayer implements CompositionEdit
                 'label' => $this->label ?? $layer->label,
                 'locked' => $this->locked ?? $layer->locked,
                 'reference' => $this->reference ?? $layer->reference,
+                'turnsAlong' => $this->turnsAlong ?? $layer->turnsAlong,
                 'motionBlur' => $this->motionBlur ?? $layer->motionBlur,
-                'shutter' => $this->shutter === null ? $layer->shutter : ($this->shutter->value === null ? null : Shutter::read($this->shutter)),
+                'shutter' => $this->setsShutter ? $this->shutter : $layer->shutter,
             ]));
         }
 
@@ -62,7 +65,8 @@ final readonly class SetLayer implements CompositionEdit
             $this->visible !== null => $this->visible ? 'show layer' : 'hide layer',
             $this->scaleLinked !== null => $this->scaleLinked ? 'link scale' : 'unlink scale',
             $this->motionBlur !== null => $this->motionBlur ? 'motion blur' : 'no motion blur',
-            $this->shutter !== null => 'set shutter',
+            $this->setsShutter => 'set shutter',
+            $this->turnsAlong !== null => $this->turnsAlong ? 'turn along the path' : 'do not turn along',
             default => 'change label',
         };
     }

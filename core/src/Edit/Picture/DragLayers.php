@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Edit\Picture;
 
+use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -74,8 +75,21 @@ final readonly class DragLayers implements CompositionEdit
         }
         $bounds = array_map(fn (string $id): Box => $evaluator->pose($composition->layer($id), $this->frame)->bounds(), $this->layers);
         $moved = array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), $bounds[0])->translated($by);
-        $pull = Lines::of($composition, $evaluator, $this->frame, $this->layers)->pull($moved, $this->snap);
+        $pull = Lines::of($composition, $evaluator, $this->frame, $this->layers)->with($this->ghosts($composition, $evaluator))->pull($moved, $this->snap);
 
         return new Point($by->x + $pull->x * $free->x, $by->y + $pull->y * $free->y);
+    }
+
+    /** @return list<Box> where a lone layer is at its keyframes before and after */
+    private function ghosts(Composition $composition, Evaluator $evaluator): array
+    {
+        if (count($this->layers) !== 1) {
+            return [];
+        }
+        $layer = $composition->layer($this->layers[0]);
+        $place = $layer->properties['position'];
+        $keyframes = array_filter([$place->keyframeBefore($this->frame - 1, $layer->span), $place->keyframeAfter($this->frame, $layer->span)]);
+
+        return array_values(array_map(fn (Keyframe $keyframe): Box => $evaluator->pose($layer, $keyframe->frame($layer->span))->bounds(), $keyframes));
     }
 }

@@ -1,0 +1,50 @@
+<?php
+
+namespace Ricamo\Core\Animation;
+
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+
+/** The two handles that a motion path has at a keyframe, as distances from it in pixels. */
+final readonly class Bend
+{
+    private const FARTHEST = 100_000;
+
+    public function __construct(public Point $arrive, public Point $leave)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->allow(['arrive', 'leave']);
+
+        return new self(self::handle($node->optional('arrive')), self::handle($node->optional('leave')));
+    }
+
+    private static function handle(?Node $node): Point
+    {
+        $items = $node?->items(2) ?? [];
+        if ($node !== null && count($items) !== 2) {
+            $node->refuse('must be a pair of numbers');
+        }
+
+        return $items === [] ? new Point(0, 0) : new Point($items[0]->number(-self::FARTHEST, self::FARTHEST), $items[1]->number(-self::FARTHEST, self::FARTHEST));
+    }
+
+    public function isNone(): bool
+    {
+        return $this->arrive->dot($this->arrive) + $this->leave->dot($this->leave) < 1e-9;
+    }
+
+    /** For the way back. */
+    public function reversed(): self
+    {
+        return new self($this->leave, $this->arrive);
+    }
+
+    /** @return array{arrive: array{float, float}, leave: array{float, float}} */
+    public function toJson(): array
+    {
+        return ['arrive' => [round($this->arrive->x, 3), round($this->arrive->y, 3)], 'leave' => [round($this->leave->x, 3), round($this->leave->y, 3)]];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+namespace Ricamo\Core\Edit\Keyframes;
+
+use Ricamo\Core\Animation\Bend;
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/**
+ * Puts a handle of a motion path, `arrive` or `leave`, of the keyframe on a frame: to a distance from it in pixels. The
+ * other handle goes along in the opposite direction, as long as it was, unless the corner is to be `sharp`.
+ */
+final readonly class BendPath implements CompositionEdit
+{
+    private function __construct(private PropertyTarget $target, private Node $frame, private string $handle, private Point $to, private bool $sharp)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'property', 'frame', 'handle', 'to', 'sharp']);
+        $handle = $args->field('handle')->string();
+        in_array($handle, ['arrive', 'leave'], true) || $args->field('handle')->refuse('must be "arrive" or "leave"');
+        $args->field('frame')->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+
+        return new self(PropertyTarget::read($args), $args->field('frame'), $handle, new Point(...PointNode::read($args->field('to'))), $args->optional('sharp')?->bool() ?? false);
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $frame = $this->frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+
+        return $this->target->change($composition, function (Property $property, Layer $layer) use ($frame): Property {
+            if (! $property->type->travels()) {
+                throw new Refusal("{$this->target->property} goes no path");
+            }
+            $keyframe = $this->target->keyframeOn($layer, $frame, $this->frame);
+            $bend = $keyframe->bend ?? new Bend(new Point(0, 0), new Point(0, 0));
+            $other = $this->handle === 'arrive' ? $bend->leave : $bend->arrive;
+            $other = $this->sharp ? $other : $this->opposite($other);
+
+            return $property->with($keyframe->bent($this->handle === 'arrive' ? new Bend($this->to, $other) : new Bend($other, $this->to)), $layer->span);
+        });
+    }
+
+    public function title(): string
+    {
+        return 'bend path';
+    }
+
+    private function opposite(Point $other): Point
+    {
+        $long = hypot($this->to->x, $this->to->y);
+        if ($long < 1e-9) {
+            return $other;
+        }
+        $length = hypot($other->x, $other->y);
+        $factor = -($length > 1e-9 ? $length : $long) / $long;
+
+        return new Point($this->to->x * $factor, $this->to->y * $factor);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Time\FrameRate;
+
+/** The way that a layer goes across the picture, and its poses at the keyframes before and after: to be seen and touched. */
+final class Trail
+{
+    /** A longer way is ticked every other frame, or every so many. */
+    private const MOST_TICKS = 1500;
+
+    /** @return array<string, mixed>|null in composition pixels, `speed` in pixels a second; null for a layer that goes nowhere */
+    public static function of(Layer $layer, int $frame, FrameRate $rate, Evaluator $evaluator): ?array
+    {
+        if (! $layer->kind->isSeen()) {
+            return null;
+        }
+        $ghosts = self::ghosts($layer, $frame, $evaluator);
+        $place = $layer->properties['position'];
+        if (! $place->isAnimated()) {
+            return $ghosts === [] ? null : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'ghosts' => $ghosts];
+        }
+        $course = $place->course($layer->span);
+        $frames = array_keys($course);
+        [$first, $last] = [$frames[0], $frames[count($frames) - 1]];
+        $every = max(1, (int) ceil(($last - $first) / self::MOST_TICKS));
+        $ticks = [];
+        for ($at = $first; $at <= $last; $at += $every) {
+            $ticks[] = self::pair($layer->point('position', $at));
+        }
+        $step = $layer->point('position', $frame + 0.5)->minus($layer->point('position', $frame - 0.5));
+
+        return [
+            'points' => array_map(fn (int $at, Keyframe $keyframe): array => [
+                'frame' => $at,
+                'at' => $keyframe->value instanceof Point ? self::pair($keyframe->value) : [0, 0],
+                'bend' => $keyframe->bend?->toJson(),
+            ], $frames, $course),
+            'ticks' => $ticks,
+            'every' => $every,
+            'speed' => round(hypot($step->x, $step->y) * $rate->perSecond(), 1),
+            'ghosts' => $ghosts,
+        ];
+    }
+
+    /** @return list<array{frame: int, corners: list<array{float, float}>}> its poses at the nearest keyframes of its placement, before and after */
+    private static function ghosts(Layer $layer, int $frame, Evaluator $evaluator): array
+    {
+        $before = $after = null;
+        foreach (['position', 'scale', 'rotation'] as $name) {
+            $property = $layer->properties[$name];
+            $one = $property->keyframeBefore($frame - 1, $layer->span)?->frame($layer->span);
+            $before = $one === null ? $before : max($before ?? $one, $one);
+            $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);
+            $after = $other === null ? $after : min($after ?? $other, $other);
+        }
+        $ghosts = [];
+        foreach (array_filter([$before, $after], is_int(...)) as $at) {
+            $pose = $evaluator->pose($layer, $at);
+            $box = $pose->box;
+            $ghosts[] = ['frame' => $at, 'corners' => array_map(
+                fn (Point $corner): array => self::pair($pose->matrix->apply($corner)),
+                [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)],
+            )];
+        }
+
+        return $ghosts;
+    }
+
+    /** @return array{float, float} */
+    private static function pair(Point $point): array
+    {
+        return [round($point->x, 2), round($point->y, 2)];
+    }
+}

@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Corner, Trail } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import type { PictureView } from './view';
+
+/** The motion path of the selected layer, a tick a frame, with its points, handles and ghosts to be dragged. */
+const props = defineProps<{ layer: string; trail: Trail; view: PictureView }>();
+
+const THRESHOLD = 3;
+const SNAP = 6;
+type Side = 'arrive' | 'leave';
+
+const composition = useComposition();
+const playhead = usePlayhead();
+
+const way = computed(() => props.trail.ticks.map((tick) => props.view.toScreen(tick).map(round).join(',')).join(' '));
+const ticks = computed(() => props.trail.ticks.map(props.view.toScreen));
+const round = (value: number): number => Math.round(value * 10) / 10;
+const points = computed(() =>
+    props.trail.points.map((point) => ({
+        ...point,
+        screen: props.view.toScreen(point.at),
+        handles: (['arrive', 'leave'] as Side[])
+            .map((side) => ({ side, by: point.bend?.[side] ?? [0, 0] }))
+            .filter(({ by }) => by[0] !== 0 || by[1] !== 0)
+            .map(({ side, by }) => ({ side, at: props.view.toScreen([point.at[0] + by[0], point.at[1] + by[1]]) })),
+    })),
+);
+const here = computed(() => {
+    const index = Math.round((playhead.frame - (props.trail.points[0]?.frame ?? 0)) / props.trail.every);
+    return ticks.value[index] ?? null;
+});
+
+/** Drags something of the path; what is asked for depends on how far, in composition pixels. */
+function drag(
+    down: PointerEvent,
+    request: (by: Corner, event: PointerEvent) => [string, object],
+    clicked?: () => void,
+): void {
+    const { scale } = props.view.view.value;
+    let latest: [string, object] | null = null;
+    const onMove = (event: PointerEvent): void => {
+        const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
+        if (latest || Math.hypot(dx, dy) > THRESHOLD) {
+            latest = request([dx / scale, dy / scale], event);
+            void composition.attempt(...latest);
+        }
+    };
+    const finish = (): void => {
+        window.removeEventListener('pointermove', onMove);
+        window.removeEventListener('pointerup', onUp);
+        window.removeEventListener('keydown', onKey, true);
+    };
+    const onUp = (): void => {
+        finish();
+        if (latest) {
+            void composition.edit(...latest);
+        } else {
+            clicked?.();
+        }
+    };
+    const onKey = (event: KeyboardEvent): void => {
+        if (event.key === 'Escape') {
+            event.stopPropagation();
+            finish();
+            composition.abandon();
+        }
+    };
+    window.addEventListener('pointermove', onMove);
+    window.addEventListener('pointerup', onUp);
+    window.addEventListener('keydown', onKey, true);
+}
+
+const whole = (value: number): number => Math.round(value);
+
+function dragPoint(point: Trail['points'][number], down: PointerEvent): void {
+    drag(
+        down,
+        ([dx, dy]) => [
+            'set-values',
+            {
+                frame: point.frame,
+                values: [
+                    {
+                        layer: props.layer,
+                        property: 'position',
+                        value: [whole(point.at[0] + dx), whole(point.at[1] + dy)],
+                    },
+                ],
+            },
+        ],
+        () => playhead.go(point.frame),
+    );
+}
+
+function dragHandle(point: Trail['points'][number], side: Side, down: PointerEvent): void {
+    const from = point.bend?.[side] ?? [0, 0];
+    drag(down, ([dx, dy], event) => [
+        'bend-path',
+        {
+            layer: props.layer,
+            property: 'position',
+            frame: point.frame,
+            handle: side,
+            to: [whole(from[0] + dx), whole(from[1] + dy)],
+            sharp: event.altKey,
+        },
+    ]);
+}
+
+function dragGhost(frame: number, down: PointerEvent): void {
+    drag(
+        down,
+        ([dx, dy], event) => [
+            'drag-layers',
+            {
+                layers: [props.layer],
+                frame,
+                by: [whole(dx), whole(dy)],
+                straight: event.shiftKey,
+                snap: event.altKey ? 0 : SNAP / props.view.view.value.scale,
+            },
+        ],
+        () => playhead.go(frame),
+    );
+}
+
+const keyframe = (frame: number): object => ({
+    keyframes: [{ layer: props.layer, property: 'position', frames: [frame] }],
+});
+
+function toggleSmooth(point: Trail['points'][number]): void {
+    void composition.edit('smooth-path', { ...keyframe(point.frame), sharp: point.bend !== null });
+}
+
+/** A point is put onto the path where it is clicked twice: on the frame that is nearest. */
+function addPoint(event: MouseEvent): void {
+    const area = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+    const [x, y] = [event.clientX - area.left, event.clientY - area.top];
+    const distances = ticks.value.map(([tx, ty]) => Math.hypot(tx - x, ty - y));
+    const index = distances.indexOf(Math.min(...distances));
+    const frame = (props.trail.points[0]?.frame ?? 0) + index * props.trail.every;
+    void composition.edit('add-keyframe', { layers: [props.layer], property: 'position', frame });
+}
+</script>
+
+<template>
+    <svg class="trail" aria-hidden="true">
+        <polygon
+            v-for="ghost in trail.ghosts"
+            :key="`g${ghost.frame}`"
+            class="ghost"
+            :data-ghost="ghost.frame"
+            :points="ghost.corners.map((corner) => view.toScreen(corner).join(',')).join(' ')"
+            @pointerdown.stop.prevent="dragGhost(ghost.frame, $event)"
+        />
+        <template v-if="trail.points.length > 1">
+            <polyline class="way" :points="way" />
+            <polyline class="reach" :points="way" data-way @dblclick.stop="addPoint" @pointerdown.stop />
+            <circle v-for="([x, y], index) in ticks" :key="index" class="tick" :cx="x" :cy="y" r="1.6" />
+            <text v-if="here && trail.speed > 0" class="speed" :x="here[0] + 14" :y="here[1] + 22" data-speed>
+                {{ Math.round(trail.speed) }} px/s
+            </text>
+        </template>
+        <template v-for="point in points" :key="point.frame">
+            <template v-for="handle in point.handles" :key="handle.side">
+                <line class="stalk" :x1="point.screen[0]" :y1="point.screen[1]" :x2="handle.at[0]" :y2="handle.at[1]" />
+                <circle
+                    class="bend"
+                    r="4.5"
+                    :cx="handle.at[0]"
+                    :cy="handle.at[1]"
+                    :data-bend="`${point.frame} ${handle.side}`"
+                    @pointerdown.stop.prevent="dragHandle(point, handle.side, $event)"
+                />
+            </template>
+            <circle
+                class="point"
+                :class="{ here: point.frame === playhead.frame }"
+                r="5"
+                :cx="point.screen[0]"
+                :cy="point.screen[1]"
+                :data-path-point="point.frame"
+                @pointerdown.stop.prevent="dragPoint(point, $event)"
+                @dblclick.stop="toggleSmooth(point)"
+            />
+        </template>
+    </svg>
+</template>
+
+<style scoped>
+.trail {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    pointer-events: none;
+}
+.way {
+    fill: none;
+    stroke: var(--accent);
+    stroke-width: 1.25;
+    opacity: 0.75;
+}
+.reach {
+    fill: none;
+    stroke: transparent;
+    stroke-width: 12;
+    pointer-events: stroke;
+    cursor: copy;
+}
+.tick {
+    fill: #fff;
+    stroke: var(--accent);
+    stroke-width: 0.75;
+}
+.point,
+.bend {
+    fill: #fff;
+    stroke: var(--accent);
+    stroke-width: 2;
+    pointer-events: auto;
+    cursor: move;
+}
+.point.here {
+    fill: var(--accent);
+}
+.bend {
+    stroke: var(--second);
+}
+.stalk {
+    stroke: var(--second);
+    stroke-width: 1;
+}
+.ghost {
+    fill: #ffffff14;
+    stroke: #fff;
+    stroke-width: 1;
+    stroke-dasharray: 4 4;
+    pointer-events: auto;
+    cursor: move;
+}
+.speed {
+    fill: #fff;
+    font-size: 11.5px;
+    font-variant-numeric: tabular-nums;
+    paint-order: stroke;
+    stroke: #2a2230;
+    stroke-width: 3px;
+}
+</style>

@@ -1,0 +1,104 @@
+import { expect, test } from '@playwright/test';
+import {
+    addToComposition,
+    emptyComposition,
+    keyframe,
+    kept,
+    layersOf,
+    openKeyframes,
+    renderAndDownload,
+    setField,
+} from '../producer';
+import { frameOf } from '../video';
+
+/** How wide and high what is drawn is on a frame, and whether the corner of its box is covered. */
+function shapeOn(file: string, frame: number): { width: number; height: number; corner: number } {
+    const pixels = frameOf(file, frame, 1920, 1080);
+    const lit = (x: number, y: number): boolean => pixels[4 * (1920 * y + x) + 1]! > 40;
+    let [left, right, top, bottom] = [1920, -1, 1080, -1];
+    for (let y = 0; y < 1080; y += 1) {
+        for (let x = 0; x < 1920; x += 1) {
+            if (lit(x, y)) {
+                [left, right] = [Math.min(left, x), Math.max(right, x)];
+                [top, bottom] = [Math.min(top, y), Math.max(bottom, y)];
+            }
+        }
+    }
+    return right < 0
+        ? { width: 0, height: 0, corner: 0 }
+        : {
+              width: right - left + 1,
+              height: bottom - top + 1,
+              corner: pixels[4 * (1920 * (top + 3) + left + 3) + 1]!,
+          };
+}
+
+test('one square becomes everything, on exact frames, eased at once to 75 %, blurred as it spins', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    // Grows out of nothing in 20, rests 8, spins for 40 by 24 turns; rounds in the last 20; becomes a bar 8 later, in 20.
+    await keyframe(page, 'scale', 'Scale x', [
+        [0, '0'],
+        [20, '100'],
+    ]);
+    await keyframe(page, 'rotation', 'Rotation', [
+        [28, '0'],
+        [68, '24t'],
+    ]);
+    await keyframe(page, 'rounding', 'Rounding', [
+        [48, '0'],
+        [68, '200'],
+    ]);
+    await keyframe(page, 'size', 'Size w', [
+        [76, '400'],
+        [96, '1200'],
+    ]);
+    await keyframe(page, 'size', 'Size h', [[96, '160']]);
+    const [square] = await layersOf(page);
+    const frames = (property: string): number[] =>
+        (square![property] as { keyframes: { at: number }[] }).keyframes.map(({ at }) => at);
+    expect(['scale', 'rotation', 'rounding', 'size'].map(frames)).toEqual([
+        [0, 20],
+        [28, 68],
+        [48, 68],
+        [76, 96],
+    ]);
+    expect((square!.rotation as { keyframes: { value: number }[] }).keyframes[1]!.value).toBe(24 * 360);
+
+    // Everything at once.
+    for (const property of ['scale', 'rotation', 'rounding', 'size']) {
+        await openKeyframes(page, property, 'easing');
+        await page.keyboard.press('Escape');
+    }
+    await page.locator('[data-thread=size] [data-bead]').first().press('Enter');
+    await kept(page, () => page.locator('[data-easing=ease-in-out]').click());
+    const [eased] = await layersOf(page);
+    for (const property of ['scale', 'rotation', 'rounding', 'size']) {
+        const { keyframes } = eased![property] as { keyframes: { easing: string }[] };
+        expect(keyframes.map(({ easing }) => easing)).toEqual(['ease-in-out(75%)', 'ease-in-out(75%)']);
+    }
+    await kept(page, () => page.locator('[data-motion-blur]').click());
+
+    const file = await renderAndDownload(page);
+    expect(shapeOn(file, 0).width).toBe(0);
+    // cubic-bezier(0.75, 0, 0.25, 1) is halfway at half of its time, with a slope of 3.8: half as large, and while the
+    // shutter is open it grows from 200 to nearly 240 pixels.
+    expect(Math.abs(shapeOn(file, 10).width - 220)).toBeLessThan(12);
+    for (const frame of [20, 24, 27]) {
+        const { width, height, corner } = shapeOn(file, frame);
+        expect([frame, width, height, corner > 60]).toEqual([frame, 400, 400, true]);
+    }
+    // In the middle of the spin it goes by more than half a turn while the shutter is open: as wide as its diagonal all round.
+    const spun = shapeOn(file, 48);
+    expect(spun.width).toBeGreaterThan(440);
+    expect(Math.abs(spun.width - spun.height)).toBeLessThan(12);
+    // A circle, and then a bar with round ends.
+    for (const frame of [68, 72, 75]) {
+        const { width, height, corner } = shapeOn(file, frame);
+        expect([frame, width, height, corner < 40]).toEqual([frame, 400, 400, true]);
+    }
+    const bar = shapeOn(file, 120);
+    expect([bar.width, bar.height]).toEqual([1200, 160]);
+    expect(bar.corner).toBeLessThan(40);
+});
