@@ -134,6 +134,22 @@ try {
     await page.locator('[data-sample]').first().waitFor();
     await take('samples');
 
+    const open = async (composition, frame, layer) => {
+        await page.locator('[data-compositions]').click();
+        await page.locator(`[data-composition=${composition}] .picture`).click();
+        await settle();
+        await page.locator('[data-time]').fill(frame);
+        await page.locator('[data-time]').press('Enter');
+        await page.locator('[data-tab=sheet]').click();
+        await page.locator(`[data-layer=${layer}] .name`).click();
+    };
+    await open('c7', '20f', 'l2');
+    await page.locator('[data-phase=arrive]').click();
+    await take('rhythm');
+    await page.keyboard.press('Escape');
+    await open('c10', '90f', 'l2');
+    await take('path');
+
     await page.locator('.crumb.project').click();
     await page.locator('[data-room]').click();
     await take('room');

@@ -42,6 +42,11 @@ final readonly class DemoProject
             ThreeBadges::composition($street, $logo),
             OverlayAtSixty::composition($logo),
             TramToMusic::composition($street, $music, $badge),
+            LogoTour::composition($logo),
+            LogoReveal::composition($logo),
+            SquareBecomesEverything::composition(),
+            RestorationProgress::composition(),
+            MoonOverDepot::composition($street),
         ];
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);

@@ -3,9 +3,14 @@
 namespace Tests\Feature;
 
 use App\Demo\LogoPicture;
+use App\Demo\LogoReveal;
+use App\Demo\LogoTour;
 use App\Demo\LowerThird;
+use App\Demo\MoonOverDepot;
 use App\Demo\OverlayAtSixty;
 use App\Demo\PictureInPicture;
+use App\Demo\RestorationProgress;
+use App\Demo\SquareBecomesEverything;
 use App\Demo\StreetClip;
 use App\Demo\ThreeBadges;
 use App\Demo\TramToMusic;
@@ -47,12 +52,14 @@ final class DemoTest extends TestCase
         $all = [
             $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
-            TramToMusic::composition('m1', 'music', 'logo'),
+            TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
+            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
             // From where something is seen: an overlay begins with nothing.
-            foreach (range(min($composition->name === 'A tram becomes a logo' ? 20 : 5, $composition->length - 1), $composition->length - 1, 23) as $frame) {
+            $last = $composition->name === 'The logo tours the frame' ? 50 : max(0, $composition->length - 10);
+            foreach (range(min($composition->name === 'A tram becomes a logo' ? 20 : 5, $last), $last, 23) as $frame) {
                 self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
             }
         }
@@ -111,5 +118,17 @@ final class DemoTest extends TestCase
         // It fades during the last forty frames.
         self::assertEqualsWithDelta([0.0, 1.0], $cues[0]->level[0], 1e-9);
         self::assertSame(0.0, $cues[0]->level[count($cues[0]->level) - 1][1]);
+    }
+
+    public function test_the_bar_fills_from_its_left_edge_and_the_number_counts_in_step(): void
+    {
+        $composition = RestorationProgress::composition();
+        $bar = array_values(array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->name === 'Filling'))[0];
+        foreach (range(1, 7) as $tram) {
+            $bounds = $this->evaluator()->pose($bar, 20 + 8 * $tram)->bounds();
+            self::assertEqualsWithDelta([300, 300 + 1320 * $tram / 11], [$bounds->left, $bounds->right], 0.01);
+            $seen = array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->kind->name() === 'text' && $layer->isSeenAt(20 + 8 * $tram));
+            self::assertSame(["$tram of 11 trams"], array_values(array_map(fn ($layer): string => $layer->content->words(), $seen)));
+        }
     }
 }
