@@ -58,17 +58,24 @@ final class Trail
             $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);
             $after = $other === null ? $after : min($after ?? $other, $other);
         }
-        $ghosts = [];
-        foreach (array_filter([$before, $after], is_int(...)) as $at) {
-            $pose = $evaluator->pose($layer, $at);
-            $box = $pose->box;
-            $ghosts[] = ['frame' => $at, 'corners' => array_map(
-                fn (Point $corner): array => self::pair($pose->matrix->apply($corner)),
-                [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)],
-            )];
-        }
+        $here = self::corners($evaluator->pose($layer, $frame));
+        $ghosts = array_map(
+            fn (int $at): array => ['frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $at))], array_filter([$before, $after], is_int(...)),
+        );
 
-        return $ghosts;
+        // One that stands where the layer is now would only be in its way.
+        return array_values(array_filter($ghosts, fn (array $ghost): bool => $ghost['corners'] !== $here));
+    }
+
+    /** @return list<array{float, float}> clockwise from the top left */
+    private static function corners(Pose $pose): array
+    {
+        $box = $pose->box;
+
+        return array_map(
+            fn (Point $corner): array => self::pair($pose->matrix->apply($corner)),
+            [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)],
+        );
     }
 
     /** @return array{float, float} */

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Corner, Trail } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { inside } from './hit';
 import type { PictureView } from './view';
 
 /** The motion path of the selected layer, a tick a frame, with its points, handles and ghosts to be dragged. */
@@ -73,6 +74,14 @@ function drag(
     window.addEventListener('keydown', onKey, true);
 }
 
+/** What is on the layer itself is the layer's, whatever of the path lies over it. */
+function isOnLayer(event: PointerEvent): boolean {
+    const pose = composition.glimpse?.poses.find((one) => one.layer === props.layer);
+    const area = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+    const at = props.view.toComposition([event.clientX - area.left, event.clientY - area.top]);
+    return !!pose && inside(at, pose.corners);
+}
+
 const whole = (value: number): number => Math.round(value);
 
 function dragPoint(point: Trail['points'][number], down: PointerEvent): void {
@@ -111,6 +120,8 @@ function dragHandle(point: Trail['points'][number], side: Side, down: PointerEve
 }
 
 function dragGhost(frame: number, down: PointerEvent): void {
+    down.stopPropagation();
+    down.preventDefault();
     drag(
         down,
         ([dx, dy], event) => [
@@ -154,11 +165,17 @@ function addPoint(event: MouseEvent): void {
             class="ghost"
             :data-ghost="ghost.frame"
             :points="ghost.corners.map((corner) => view.toScreen(corner).join(',')).join(' ')"
-            @pointerdown.stop.prevent="dragGhost(ghost.frame, $event)"
+            @pointerdown="!isOnLayer($event) && dragGhost(ghost.frame, $event)"
         />
         <template v-if="trail.points.length > 1">
             <polyline class="way" :points="way" />
-            <polyline class="reach" :points="way" data-way @dblclick.stop="addPoint" @pointerdown.stop />
+            <polyline
+                class="reach"
+                :points="way"
+                data-way
+                @dblclick.stop="addPoint"
+                @pointerdown="!isOnLayer($event) && $event.stopPropagation()"
+            />
             <circle v-for="([x, y], index) in ticks" :key="index" class="tick" :cx="x" :cy="y" r="1.6" />
             <text v-if="here && trail.speed > 0" class="speed" :x="here[0] + 14" :y="here[1] + 22" data-speed>
                 {{ Math.round(trail.speed) }} px/s

@@ -4,6 +4,9 @@ import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 
+/** What is to become of an arrival or a leaving; null for none. */
+type Wanted = object | null;
+
 export type Side = 'arrive' | 'leave';
 
 /** How the layer that was selected last comes and goes; what is set is set for all that are selected. */
@@ -29,7 +32,7 @@ export function usePhases() {
     };
     const title = (move: string): string => vocabulary.words.moves.find((one) => one.name === move)?.title ?? move;
     const edit = (side: Side): string => (side === 'arrive' ? 'set-arrival' : 'set-leaving');
-    const args = (phase: object | null): object => ({ layers: selection.layers, ...(phase && { phase }) });
+    const args = (phase: Wanted): object => ({ layers: selection.layers, ...(phase && { phase }) });
 
     /** The same moves with some of it changed; its own length stays when another move is chosen. */
     function changed(side: Side, change: Partial<Phase>): object {
@@ -46,7 +49,7 @@ export function usePhases() {
             : { ...(now && { length: now.length }), moves: [chosen] };
     }
 
-    const set = (side: Side, phase: object | null): Promise<string | null> => composition.ask(edit(side), args(phase));
+    const set = (side: Side, phase: Wanted): Promise<string | null> => composition.ask(edit(side), args(phase));
 
     return { layer, life, mirrors, phase, title, edit, args, changed, choosing, set };
 }

@@ -7,7 +7,6 @@ import {
     layersOf,
     openKeyframes,
     renderAndDownload,
-    setField,
 } from '../producer';
 import { frameOf } from '../video';
 
