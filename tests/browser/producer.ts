@@ -131,3 +131,13 @@ export async function openKeyframes(page: Page, property: string, tab: 'easing' 
     await beads.first().press('Enter');
     await page.locator(`[data-keyframe-tab=${tab}]`).click();
 }
+
+/** Makes the composition that long, while nothing is selected. */
+export async function setLength(page: Page, frames: number): Promise<void> {
+    await page.locator('[data-tab=sheet]').click();
+    const field = page.locator('.drawer').getByRole('textbox', { name: 'Length' });
+    await kept(page, async () => {
+        await field.fill(String(frames));
+        await field.press('Enter');
+    });
+}

@@ -7,6 +7,7 @@ import {
     layersOf,
     openKeyframes,
     renderAndDownload,
+    setLength,
     setField,
     sheet,
 } from '../producer';
@@ -40,6 +41,7 @@ test('a logo tours the frame: all of its placement at once, all legs at one pace
     page,
 }) => {
     await emptyComposition(page);
+    await setLength(page, 50);
     await addToComposition(page, 'Square');
     await page.locator('[data-tab=sheet]').click();
     await setField(page, 'scale', 'Scale x', '50');

@@ -8,6 +8,7 @@ import {
     layersOf,
     openKeyframes,
     renderAndDownload,
+    setLength,
     upload,
 } from '../producer';
 import { frameOf } from '../video';
@@ -26,6 +27,7 @@ test('a picture slides in, eased; it dissolves at both ends, longer by dragging,
     page,
 }) => {
     await emptyComposition(page);
+    await setLength(page, 130);
     await upload(page, 'photo.jpg');
     await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
     await page.locator('[data-tab=sheet]').click();

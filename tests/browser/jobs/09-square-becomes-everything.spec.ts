@@ -2,11 +2,14 @@ import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
+    goToFrame,
     keyframe,
     kept,
     layersOf,
     openKeyframes,
     renderAndDownload,
+    setField,
+    setLength,
 } from '../producer';
 import { frameOf } from '../video';
 
@@ -34,6 +37,7 @@ function shapeOn(file: string, frame: number): { width: number; height: number; 
 
 test('one square becomes everything, on exact frames, eased at once to 75 %, blurred as it spins', async ({ page }) => {
     await emptyComposition(page);
+    await setLength(page, 130);
     await addToComposition(page, 'Square');
     await page.locator('[data-tab=sheet]').click();
     // Grows out of nothing in 20, rests 8, spins for 40 by 24 turns; rounds in the last 20; becomes a bar 8 later, in 20.
@@ -53,7 +57,8 @@ test('one square becomes everything, on exact frames, eased at once to 75 %, blu
         [76, '400'],
         [96, '1200'],
     ]);
-    await keyframe(page, 'size', 'Size h', [[96, '160']]);
+    await goToFrame(page, 96);
+    await setField(page, 'size', 'Size h', '160');
     const [square] = await layersOf(page);
     const frames = (property: string): number[] =>
         (square![property] as { keyframes: { at: number }[] }).keyframes.map(({ at }) => at);

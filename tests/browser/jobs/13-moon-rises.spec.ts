@@ -7,6 +7,7 @@ import {
     layersOf,
     openKeyframes,
     renderAndDownload,
+    setLength,
     upload,
 } from '../producer';
 import { frameOf } from '../video';
@@ -27,6 +28,7 @@ function middleOn(file: string, frame: number): [number, number] {
 
 test('the moon rises on a path that bends; its speed is read off, mended, and it turns along', async ({ page }) => {
     await emptyComposition(page);
+    await setLength(page, 180);
     await upload(page, 'photo.jpg');
     await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
     await page.locator('[data-layer=l1]').click({ button: 'right' });
