@@ -52,7 +52,11 @@ final readonly class Glimpse
         $wanted = array_fill_keys($this->layers, true);
         foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
             $layer = $entry->layer();
-            $inspected[] = [...Inspection::of($layer, $frame, $document->rate), 'trail' => Trail::of($layer, $frame, $document->rate, $evaluator)];
+            $inspected[] = [
+                ...Inspection::of($layer, $frame, $document->rate),
+                // Only the way of a layer that is selected alone is shown.
+                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document->rate, $evaluator)] : []),
+            ];
         }
         $look = $evaluator->look($document, $frame, $this->known);
 

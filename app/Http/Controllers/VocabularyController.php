@@ -9,6 +9,8 @@ use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Move\Accent;
+use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Text\Shaper;
@@ -35,6 +37,9 @@ final class VocabularyController
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
             'easings' => array_map($this->easing(...), Easings::choices()),
             'moves' => array_values(array_map($this->move(...), Moves::all())),
+            'accents' => array_values(array_map(fn (Accent $accent): array => [
+                'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
+            ], Accents::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
@@ -51,12 +56,21 @@ final class VocabularyController
         ];
     }
 
+    /**
+     * @param  list<PropertyDefinition>  $settings
+     * @return list<array<string, mixed>>
+     */
+    private function settings(array $settings): array
+    {
+        return array_map(fn (PropertyDefinition $one): array => $one->describe(), $settings);
+    }
+
     /** @return array<string, mixed> */
     private function move(Move $move): array
     {
         return [
             'name' => $move->name(), 'title' => $move->title(), 'easing' => $move->easing(), 'seconds' => $move->seconds(),
-            'settings' => array_map(fn (PropertyDefinition $one): array => $one->describe(), $move->settings()),
+            'settings' => $this->settings($move->settings()),
         ];
     }
 

@@ -22,7 +22,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'turnsAlong' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0];
 
     public Markers $markers;
 
@@ -82,7 +82,7 @@ final readonly class Layer
             Markers::readOfLayer($node->optional('markers')),
             $node->optional('motionBlur')?->bool() ?? false,
             $node->optional('shutter') === null ? null : Shutter::read($node->field('shutter')),
-            Life::read($node->optional('arrive'), $node->optional('leave')),
+            Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
             $node->optional('turnsAlong')?->bool() ?? false,
         );
     }

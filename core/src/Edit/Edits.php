@@ -37,11 +37,13 @@ use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Core\Edit\Layers\RemoveLayers;
 use Ricamo\Core\Edit\Layers\RenameLayer;
 use Ricamo\Core\Edit\Layers\ReorderLayer;
+use Ricamo\Core\Edit\Layers\SetAccents;
 use Ricamo\Core\Edit\Layers\SetArrival;
 use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
 use Ricamo\Core\Edit\Layers\ShowInstead;
+use Ricamo\Core\Edit\Layers\WriteMovesOut;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
 use Ricamo\Core\Edit\Markers\ImportMarkers;
@@ -107,6 +109,8 @@ final class Edits
         'set-layer' => SetLayer::class,
         'set-arrival' => SetArrival::class,
         'set-leaving' => SetLeaving::class,
+        'set-accents' => SetAccents::class,
+        'write-moves-out' => WriteMovesOut::class,
         'show-instead' => ShowInstead::class,
         'look-alone' => LookAlone::class,
         'set-content' => SetContent::class,

@@ -10,7 +10,6 @@ use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
@@ -150,12 +149,9 @@ final readonly class Evaluator
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $change = new Change;
-        if (! $layer->life->isAtRest($at, $layer->span)) {
-            $change = $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at, $matrix));
-            $opacity *= $change->opacity;
-            $matrix = $change->matrix->after($matrix);
-        }
+        $change = $this->change($layer, $composition, $at);
+        $opacity *= $change->opacity;
+        $matrix = $change->matrix->after($matrix);
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
@@ -167,8 +163,15 @@ final readonly class Evaluator
         return self::faded($operations, $opacity);
     }
 
-    private function scenery(Layer $layer, Composition $composition, int|float $at, Affine $matrix): Scenery
+    /** What arriving and leaving make of a layer's pose at a moment. */
+    public function change(Layer $layer, Composition $composition, int|float $at): Change
     {
+        return $layer->life->isAtRest($at, $layer->span) ? new Change : $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at));
+    }
+
+    private function scenery(Layer $layer, Composition $composition, int|float $at): Scenery
+    {
+        $matrix = $layer->matrix($at);
         $box = $this->artist($layer)->box($layer, $at);
         // Half of an outline lies outside of the edge that it is drawn on.
         $outline = isset($layer->properties['outlineWidth']) && $layer->colour('outline', $at)->isVisible() ? max(0, $layer->number('outlineWidth', $at)) / 2 : 0;
@@ -183,11 +186,8 @@ final readonly class Evaluator
      */
     private function corners(Layer $layer, Composition $composition, float $at): array
     {
-        $matrix = $layer->matrix($at);
+        $matrix = $this->change($layer, $composition, $at)->matrix->after($layer->matrix($at));
         $box = $this->artist($layer)->box($layer, $at);
-        if (! $layer->life->isAtRest($at, $layer->span)) {
-            $matrix = $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at, $matrix))->matrix->after($matrix);
-        }
 
         return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
     }

@@ -11,7 +11,7 @@ use Ricamo\Core\Time\FrameRate;
 final class Trail
 {
     /** A longer way is ticked every other frame, or every so many. */
-    private const MOST_TICKS = 1500;
+    private const MOST_TICKS = 750;
 
     /** @return array<string, mixed>|null in composition pixels, `speed` in pixels a second; null for a layer that goes nowhere */
     public static function of(Layer $layer, int $frame, FrameRate $rate, Evaluator $evaluator): ?array

@@ -14,9 +14,12 @@ use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Move\Accent;
+use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Move\Phase;
+use Ricamo\Core\Move\PlacedAccent;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
@@ -123,6 +126,7 @@ final class ProjectSchema
             'label' => self::choice(array_column(Dye::cases(), 'value')),
             'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
+            'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['anyOf' => array_map(self::accent(...), array_values(Accents::all()))]],
             'motionBlur' => ['type' => 'boolean'],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
@@ -153,14 +157,34 @@ final class ProjectSchema
     }
 
     /** @return array<string, mixed> */
+    private static function accent(Accent $accent): array
+    {
+        return self::object([
+            'accent' => ['const' => $accent->name()],
+            'at' => ['description' => 'counted from the in point', ...self::whole(-Phase::LONGEST, 10 * Phase::LONGEST)],
+            'length' => self::whole(1, Phase::LONGEST),
+            ...self::settings($accent->settings()),
+        ], ['accent', 'at', 'length']);
+    }
+
+    /**
+     * @param  list<PropertyDefinition>  $definitions
+     * @return array<string, mixed>
+     */
+    private static function settings(array $definitions): array
+    {
+        return array_combine(
+            array_map(fn (PropertyDefinition $one): string => $one->name, $definitions),
+            array_map(fn (PropertyDefinition $one): array => $one->type->schema($one->least, $one->most), $definitions),
+        );
+    }
+
+    /** @return array<string, mixed> */
     private static function phase(): array
     {
         $moves = array_map(fn (Move $move): array => self::object([
             'move' => ['const' => $move->name()],
-            ...array_combine(
-                array_map(fn (PropertyDefinition $one): string => $one->name, $move->settings()),
-                array_map(fn (PropertyDefinition $one): array => $one->type->schema($one->least, $one->most), $move->settings()),
-            ),
+            ...self::settings($move->settings()),
         ], ['move']), array_values(Moves::all()));
 
         return [

@@ -12,12 +12,15 @@ use Ricamo\Core\Time\FrameRate;
  */
 final readonly class Life
 {
-    /** @param  bool  $mirrors  whether it leaves as it arrives, backwards, and keeps doing so when the arrival changes */
-    public function __construct(public ?Phase $arrive = null, public ?Phase $leave = null, public bool $mirrors = false)
+    /**
+     * @param  bool  $mirrors  whether it leaves as it arrives, backwards, and keeps doing so when the arrival changes
+     * @param  list<PlacedAccent>  $accents  during the stay
+     */
+    public function __construct(public ?Phase $arrive = null, public ?Phase $leave = null, public bool $mirrors = false, public array $accents = [])
     {
     }
 
-    public static function read(?Node $arrive, ?Node $leave): self
+    public static function read(?Node $arrive, ?Node $leave, ?Node $accents = null): self
     {
         $mirrors = $leave?->has('mirror') === true && $leave->field('mirror')->bool();
 
@@ -25,6 +28,7 @@ final readonly class Life
             $arrive === null ? null : Phase::read($arrive),
             $leave === null || $mirrors ? null : Phase::read($leave),
             $mirrors,
+            array_map(fn (Node $one): PlacedAccent => PlacedAccent::read($one), $accents?->items(PlacedAccent::MOST) ?? []),
         );
     }
 
@@ -34,12 +38,13 @@ final readonly class Life
         return [
             ...($this->arrive === null ? [] : ['arrive' => $this->arrive->toJson()]),
             ...($this->mirrors ? ['leave' => ['mirror' => true]] : ($this->leave === null ? [] : ['leave' => $this->leave->toJson()])),
+            ...($this->accents === [] ? [] : ['accents' => array_map(fn (PlacedAccent $one): array => $one->toJson(), $this->accents)]),
         ];
     }
 
     public function isPlain(): bool
     {
-        return $this->arrive === null && $this->leave === null;
+        return $this->arrive === null && $this->leave === null && $this->accents === [];
     }
 
     /** As it really leaves. */
@@ -51,7 +56,7 @@ final readonly class Life
     /** Whether anything is to be done at a moment, so that what rests costs nothing. */
     public function isAtRest(int|float $at, FrameRange $span): bool
     {
-        return $this->arrived($at, $span) === null && $this->left($at, $span) === null;
+        return $this->arrived($at, $span) === null && $this->left($at, $span) === null && $this->accentsOn($at, $span) === [];
     }
 
     /** What becomes of the pose at a moment. */
@@ -65,7 +70,37 @@ final readonly class Life
         $left = $this->left($at, $span);
         $leaving = $this->leaving();
 
-        return $left !== null && $leaving !== null ? $change->and($leaving->change($left, $scenery)) : $change;
+        $change = $left !== null && $leaving !== null ? $change->and($leaving->change($left, $scenery)) : $change;
+
+        return array_reduce($this->accentsOn($at, $span), fn (Change $all, PlacedAccent $one): Change => $all->and($one->change($at - $span->in, $scenery)), $change);
+    }
+
+    /** @return list<PlacedAccent> */
+    private function accentsOn(int|float $at, FrameRange $span): array
+    {
+        return $this->accents === [] ? [] : array_values(array_filter($this->accents, fn (PlacedAccent $one): bool => $one->isOn($at - $span->in)));
+    }
+
+    /** @param  list<PlacedAccent>  $accents */
+    public function withAccents(array $accents): self
+    {
+        return new self($this->arrive, $this->leave, $this->mirrors, $accents);
+    }
+
+    /** Where the in point goes by so many frames the other way, so that they stay on theirs. */
+    public function accentsMovedBy(int $frames): self
+    {
+        return $frames === 0 || $this->accents === [] ? $this : $this->withAccents(array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy($frames), $this->accents));
+    }
+
+    public function arriving(?Phase $arrive): self
+    {
+        return new self($arrive, $this->leave, $this->mirrors, $this->accents);
+    }
+
+    public function leavingBy(?Phase $leave, bool $mirrors): self
+    {
+        return new self($this->arrive, $leave, $mirrors, $this->accents);
     }
 
     /** The share of arriving that is done, eased; null where it has arrived. */
@@ -96,7 +131,7 @@ final readonly class Life
     {
         $leaving = $this->leaving();
 
-        return new self($this->arrive, $leaving !== null && $beyond < $leaving->length + $leaving->begun ? $leaving->with(begun: $leaving->begun + $beyond) : null);
+        return new self($this->arrive, $leaving !== null && $beyond < $leaving->length + $leaving->begun ? $leaving->with(begun: $leaving->begun + $beyond) : null, accents: $this->accents);
     }
 
     /** Of the part after a cut, $begun frames after the beginning. */
@@ -104,11 +139,11 @@ final readonly class Life
     {
         $arrive = $this->arrive;
 
-        return new self($arrive !== null && $begun < $arrive->length - $arrive->begun ? $arrive->with(begun: $arrive->begun + $begun) : null, $this->leaving());
+        return new self($arrive !== null && $begun < $arrive->length - $arrive->begun ? $arrive->with(begun: $arrive->begun + $begun) : null, $this->leaving(), accents: array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$begun), $this->accents));
     }
 
     public function inRate(FrameRate $from, FrameRate $to): self
     {
-        return new self($this->arrive?->inRate($from, $to), $this->leave?->inRate($from, $to), $this->mirrors);
+        return new self($this->arrive?->inRate($from, $to), $this->leave?->inRate($from, $to), $this->mirrors, array_map(fn (PlacedAccent $one): PlacedAccent => $one->inRate($from, $to), $this->accents));
     }
 }

@@ -3,8 +3,6 @@
 namespace Ricamo\Core\Move;
 
 use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Value\Type\AngleType;
-use Ricamo\Core\Value\Type\NumberType;
 
 /**
  * A ready-made, parametric way of arriving and leaving, relative to the pose that a layer rests in. Each is a class of its
@@ -12,6 +10,8 @@ use Ricamo\Core\Value\Type\NumberType;
  */
 abstract class Move
 {
+    use States;
+
     /** As documents write it. */
     abstract public function name(): string;
 
@@ -40,22 +40,5 @@ abstract class Move
     public function seconds(): float
     {
         return 0.6;
-    }
-
-    /** Degrees clockwise from the right: where it comes from, and on leaving goes to. */
-    protected static function angle(float $default, string $title = 'From'): PropertyDefinition
-    {
-        return new PropertyDefinition('angle', new AngleType, $default, -3600, 3600, $title, '', '°', 15);
-    }
-
-    /** Degrees, clockwise: by how much. */
-    protected static function turn(float $default): PropertyDefinition
-    {
-        return new PropertyDefinition('turn', new AngleType, $default, -36_000, 36_000, 'By', '', '°', 15);
-    }
-
-    protected static function number(string $name, string $title, float $default, float $least, float $most, string $unit = '', float $step = 1): PropertyDefinition
-    {
-        return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, '', $unit, $step);
     }
 }

@@ -142,6 +142,36 @@ final class LifeTest extends TestCase
         self::assertSame(60, Fixture::edit($set, 'set-composition', ['rate' => '60/1'])->layer('bar')->life->arrive?->length);
     }
 
+    #[DataProvider('moves')]
+    public function test_written_out_as_keyframes_no_frame_changes(string $move): void
+    {
+        $moving = Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]), 'opacity' => 80,
+            'arrive' => ['length' => 20, 'moves' => [['move' => $move], ['move' => 'fade']]], 'leave' => ['mirror' => true],
+        ])]);
+        if (in_array($move, ['lift', 'wipe', 'iris', 'doors', 'blinds', 'clock'], true)) {
+            $this->expectExceptionMessage('is uncovered bit by bit');
+        }
+        $written = Fixture::edit($moving, 'write-moves-out', ['layers' => ['bar']]);
+        self::assertTrue($written->layer('bar')->life->isPlain());
+        foreach (range(20, 119) as $frame) {
+            self::assertEqualsWithDelta($this->items($moving, $frame), $this->items($written, $frame), 2e-3, "frame $frame");
+        }
+    }
+
+    public function test_what_has_no_moves_cannot_be_written_out_and_what_is_heard_cannot_arrive(): void
+    {
+        $sound = ['id' => 'hum', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Hum', 'in' => 0, 'out' => 50];
+        foreach ([['set-arrival', ['layers' => ['hum'], 'phase' => ['moves' => [['move' => 'fade']]]], '“Hum” is not seen; it cannot arrive'], ['write-moves-out', ['layers' => ['bar']], '“Bar” neither arrives nor leaves by a move']] as [$edit, $args, $says]) {
+            try {
+                Fixture::edit(Fixture::composition([Fixture::bar(), $sound]), $edit, $args);
+                self::fail('it was done');
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString($says, $refusal->getMessage());
+            }
+        }
+    }
+
     #[TestWith([['moves' => [['move' => 'teleport']]], '"teleport" is not a move'])]
     #[TestWith([['moves' => []], 'args.phase.moves: is empty'])]
     #[TestWith([['moves' => [['move' => 'slide', 'speed' => 3]]], 'speed'])]

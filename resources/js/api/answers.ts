@@ -38,6 +38,12 @@ export interface Move {
     settings: PropertyDefinition[];
 }
 
+/** A movement during the stay. */
+export type AccentChoice = Omit<Move, 'easing'>;
+
+/** An accent as a layer has it; `at` counts from its in point. */
+export type PlacedAccent = { accent: string; at: number; length: number } & Record<string, number | string>;
+
 /** A move as a layer has it, with its settings by name. */
 export type ChosenMove = { move: string } & Record<string, number | string>;
 
@@ -62,6 +68,7 @@ export interface Vocabulary {
     labels: string[];
     easings: EasingChoice[];
     moves: Move[];
+    accents: AccentChoice[];
     /** How far inside the frame the title-safe and the action-safe area begin, as parts of each side. */
     safe: number[];
 }

@@ -94,6 +94,80 @@ export interface FootageLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
     motionBlur?: boolean;
     /**
      * whether it turns with the direction in which it goes
@@ -500,6 +574,80 @@ export interface ShapeLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
     motionBlur?: boolean;
     /**
      * whether it turns with the direction in which it goes
@@ -794,6 +942,80 @@ export interface SoundLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
     motionBlur?: boolean;
     /**
      * whether it turns with the direction in which it goes
@@ -876,6 +1098,80 @@ export interface TextLayer {
      * whether no edit changes it
      */
     locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
     motionBlur?: boolean;
     /**
      * whether it turns with the direction in which it goes

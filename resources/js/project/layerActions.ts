@@ -25,6 +25,9 @@ export function useLayerActions() {
     const locked = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.locked));
 
     const reference = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.reference));
+    const anyMoves = computed(() =>
+        chosen.value.some((layer) => layer.kind !== 'sound' && (layer.arrive || layer.leave)),
+    );
     const anyPlays = computed(() => chosen.value.some(plays));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
@@ -73,6 +76,7 @@ export function useLayerActions() {
         locked,
         reference,
         anyPlays,
+        anyMoves,
         areAlone,
         copied,
         paste,
@@ -86,6 +90,8 @@ export function useLayerActions() {
         place: (edge: 'first' | 'last') => ask('place-layers', { edge, at: playhead.frame }),
         reverse: () => ask('retime-layers', { to: 'reverse' }),
         freeze: () => ask('retime-layers', { to: 'freeze', at: playhead.frame }),
+        /** Their arriving and leaving as plain keyframes. */
+        writeMovesOut: () => ask('write-moves-out'),
         fill: () => ask('retime-layers', { to: 'fill' }),
         refer: () => ask('set-layer', { reference: !reference.value }),
         /** Those that are selected by themselves; again, or with nothing selected, all. */

@@ -12,6 +12,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         safe: [],
         easings: [],
         moves: [],
+        accents: [],
     });
 
     async function load(): Promise<void> {

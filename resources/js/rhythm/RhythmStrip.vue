@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useSelection } from '@/project/selection';
 import { useTimecode } from '@/project/timecode';
 import IconButton from '@/shell/IconButton.vue';
+import AccentField from './AccentField.vue';
 import PhaseField from './PhaseField.vue';
 import { usePhases } from './phases';
 
@@ -40,6 +41,7 @@ function mirror(): void {
                 data-reads
                 >{{ reads.text }}</span
             >
+            <AccentField :key="selection.layers.join()" />
         </div>
         <IconButton
             :icon="FlipHorizontal2"

@@ -164,6 +164,16 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
                 :style="{ width: `${slopes.leave * view.perFrame.value}px` }"
                 @pointerdown.stop="lengthen('leave', $event)"
             />
+            <i
+                v-for="(accent, index) in layer.accents ?? []"
+                :key="`a${index}`"
+                class="accent"
+                data-accent-mark
+                :style="{
+                    left: `${accent.at * view.perFrame.value}px`,
+                    width: `${accent.length * view.perFrame.value}px`,
+                }"
+            />
             <component :is="sign" v-if="sign" class="sign" :size="12" aria-hidden="true" />
             <Lock v-if="layer.locked" class="lock" :size="11" aria-label="Locked" />
             <span class="name" dir="auto">{{ layer.name }}</span>
@@ -280,6 +290,14 @@ img {
 .slope.leave {
     right: 0;
     clip-path: polygon(0 0, 100% 0, 100% 100%);
+}
+/* A seam along the top: while it lasts the layer moves. */
+.accent {
+    position: absolute;
+    top: 0;
+    height: 4px;
+    background: repeating-linear-gradient(90deg, var(--dye) 0 4px, transparent 4px 7px);
+    pointer-events: none;
 }
 .trim {
     position: absolute;

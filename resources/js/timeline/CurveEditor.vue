@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 
 /** A free curve with two handles, which may reach beyond the value of either keyframe. */
 const props = defineProps<{ easing: string }>();
@@ -33,6 +33,12 @@ const path = computed(() => {
     const [x1, y1, x2, y2] = handles.value;
     return `M${x(0)} ${y(0)}C${x(x1)} ${y(y1)} ${x(x2)} ${y(y2)} ${x(1)} ${y(1)}`;
 });
+
+/** Another easing was chosen beside it. */
+watch(
+    () => props.easing,
+    (easing) => easing !== text.value && (handles.value = handlesOf(easing)),
+);
 
 function put(handle: 0 | 1, along: number, up: number): void {
     const next: [number, number, number, number] = [...handles.value];

@@ -22,6 +22,8 @@ const trying = useTrying();
 const curve = ref('');
 const problem = ref<string | null>(null);
 
+/** What it is now: a strength and a curve are felt for while the menu stays open. */
+const current = ref(props.target.bead.easing);
 const eased = EASED.exec(props.target.bead.easing);
 const strength = ref(eased ? Number(eased[2]) : 75);
 const way = ref<Way | null>(eased ? (eased[1] as Way) : null);
@@ -53,6 +55,7 @@ function attempt(easing: string): void {
 async function set(easing: string): Promise<boolean> {
     trying.stop();
     problem.value = await composition.ask('set-easing', { ...common.value, easing });
+    current.value = problem.value === null ? easing : current.value;
     return problem.value === null;
 }
 
@@ -77,7 +80,7 @@ function strengthen(): void {
                 :key="choice.name"
                 type="button"
                 class="choice"
-                :class="{ chosen: choice.text === target.bead.easing }"
+                :class="{ chosen: choice.text === current }"
                 :data-easing="choice.name"
                 @pointerenter="attempt(choice.name)"
                 @pointerleave="trying.stop"
@@ -121,7 +124,7 @@ function strengthen(): void {
                     <button
                         type="button"
                         class="choice"
-                        :class="{ chosen: choice.text === target.bead.easing }"
+                        :class="{ chosen: choice.text === current }"
                         :title="choice.name"
                         :aria-label="choice.name"
                         :data-easing="choice.name"
@@ -134,14 +137,14 @@ function strengthen(): void {
                     </button>
                 </template>
             </div>
-            <CurveEditor :easing="target.bead.easing" @attempt="attempt" @choose="set" />
+            <CurveEditor :easing="current" @attempt="attempt" @choose="set" />
         </div>
         <input
             v-model="curve"
             class="curve"
             aria-label="Other easing"
             spellcheck="false"
-            :placeholder="easingLabel(target.bead.easing)"
+            :placeholder="easingLabel(current)"
             @keydown.enter="choose(curve)"
         />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

@@ -47,6 +47,18 @@ const groups = computed(() => [
               ],
           ]
         : []),
+    ...(actions.anyMoves.value
+        ? [
+              [
+                  {
+                      name: 'write-moves',
+                      text: 'Moves as plain keyframes',
+                      keys: '',
+                      act: actions.writeMovesOut,
+                  },
+              ],
+          ]
+        : []),
     [
         {
             name: 'alone',

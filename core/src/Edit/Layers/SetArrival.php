@@ -6,8 +6,8 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Move\Life;
 use Ricamo\Core\Move\Phase;
+use Ricamo\Core\Refusal;
 
 /** Sets how layers arrive: `phase` is {moves, length?, easing?}, or null for none. */
 final readonly class SetArrival implements CompositionEdit
@@ -27,7 +27,10 @@ final readonly class SetArrival implements CompositionEdit
         $phase = $this->phase === null ? null : Phase::read($this->phase, $composition->rate);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $composition = $composition->replacing($layer->with(['life' => new Life($phase, $layer->life->leave, $layer->life->mirrors)]));
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it cannot arrive");
+            }
+            $composition = $composition->replacing($layer->with(['life' => $layer->life->arriving($phase)]));
         }
 
         return $composition;

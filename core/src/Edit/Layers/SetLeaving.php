@@ -6,8 +6,8 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Move\Life;
 use Ricamo\Core\Move\Phase;
+use Ricamo\Core\Refusal;
 
 /**
  * Sets how layers leave: `phase` is {moves, length?, easing?}, null for none, or {mirror: true}: as they arrive, backwards,
@@ -32,7 +32,10 @@ final readonly class SetLeaving implements CompositionEdit
         $phase = $phase !== null && $this->phase?->has('easing') === false ? $phase->mirrored() : $phase;
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $composition = $composition->replacing($layer->with(['life' => new Life($layer->life->arrive, $phase, $mirrors)]));
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it cannot leave");
+            }
+            $composition = $composition->replacing($layer->with(['life' => $layer->life->leavingBy($phase, $mirrors)]));
         }
 
         return $composition;

@@ -24,6 +24,6 @@ final class Trimmed
             $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $rate, $media));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'markers' => $layer->markers->movedBy($layer->span->in - $in)]);
+        return $layer->with(['span' => new FrameRange($in, $out), 'markers' => $layer->markers->movedBy($layer->span->in - $in), 'life' => $layer->life->accentsMovedBy($layer->span->in - $in)]);
     }
 }

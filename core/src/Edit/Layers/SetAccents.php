@@ -1,0 +1,55 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\PlacedAccent;
+use Ricamo\Core\Refusal;
+
+/**
+ * Sets the accents of layers: a list of {accent, at, length?} in place of those that are there, or with `add` one more.
+ * `at` is a frame of the composition.
+ */
+final readonly class SetAccents implements CompositionEdit
+{
+    /**
+     * @param  non-empty-list<string>  $layers
+     * @param  ?list<Node>  $accents
+     */
+    private function __construct(private array $layers, private ?array $accents, private ?Node $add)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'accents', 'add']);
+
+        return new self(LayerIds::read($args), $args->optional('accents')?->items(PlacedAccent::MOST), $args->optional('add'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $placed = fn (Node $node): PlacedAccent => PlacedAccent::read($node, $composition->rate);
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it has no accents");
+            }
+            $given = array_map($placed, [...($this->accents ?? []), ...($this->add === null ? [] : [$this->add])]);
+            $accents = array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$layer->span->in), $given);
+            $composition = $composition->replacing($layer->with([
+                'life' => $layer->life->withAccents($this->accents === null ? [...$layer->life->accents, ...$accents] : $accents),
+            ]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->add !== null ? 'add accent' : 'set accents';
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Document\PropertyDefinition;
+
+/**
+ * A ready-made movement during the stay, with a beginning and a length of its own, relative to the pose that a layer rests
+ * in: it begins and ends there.
+ */
+abstract class Accent
+{
+    use States;
+
+    abstract public function name(): string;
+
+    abstract public function title(): string;
+
+    /**
+     * @param  float  $t  0 at its beginning, 1 at its end
+     * @param  float  $frames  how many have gone since its beginning
+     * @param  array<string, float>  $settings  each of its own, by name
+     */
+    abstract public function at(float $t, float $frames, array $settings, Scenery $scenery): Change;
+
+    /** @return list<PropertyDefinition> */
+    public function settings(): array
+    {
+        return [];
+    }
+
+    /** Seconds that it takes where nothing is said. */
+    public function seconds(): float
+    {
+        return 1.0;
+    }
+}

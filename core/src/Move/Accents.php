@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Move;
+
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Staying\Breathe;
+use Ricamo\Core\Move\Staying\Floats;
+use Ricamo\Core\Move\Staying\JumpCut;
+use Ricamo\Core\Move\Staying\Nod;
+use Ricamo\Core\Move\Staying\Pulse;
+use Ricamo\Core\Move\Staying\Shake;
+use Ricamo\Core\Move\Staying\Spin;
+
+/** Every accent, by its name. */
+final class Accents
+{
+    private const CLASSES = [Pulse::class, Breathe::class, Nod::class, Floats::class, Spin::class, JumpCut::class, Shake::class];
+
+    /** @var array<string, Accent>|null */
+    private static ?array $byName = null;
+
+    /** @return array<string, Accent> in the order in which they are offered */
+    public static function all(): array
+    {
+        if (self::$byName === null) {
+            $accents = array_map(fn (string $class): Accent => new $class, self::CLASSES);
+            self::$byName = array_combine(array_map(fn (Accent $accent): string => $accent->name(), $accents), $accents);
+        }
+
+        return self::$byName;
+    }
+
+    public static function read(Node $node): Accent
+    {
+        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an accent; there are ".implode(', ', array_keys(self::all())));
+    }
+}

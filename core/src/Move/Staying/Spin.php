@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Move\Staying;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Accent;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Scenery;
+
+/** Turns steadily by whole turns. */
+final class Spin extends Accent
+{
+    public function name(): string
+    {
+        return 'spin';
+    }
+
+    public function title(): string
+    {
+        return 'Spin';
+    }
+
+    public function at(float $t, float $frames, array $settings, Scenery $scenery): Change
+    {
+        return Change::moved($scenery->aboutAnchor(Affine::rotation(360 * round($settings['turns']) * $t)));
+    }
+
+    public function settings(): array
+    {
+        return [self::number('turns', 'Turns', 1, -1000, 1000)];
+    }
+
+    public function seconds(): float
+    {
+        return 2.0;
+    }
+}

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { ChevronDown, X } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { AccentChoice, PlacedAccent } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { useTrying } from '@/project/trying';
+import { useVocabulary } from '@/project/vocabulary';
+import ValueField from '@/sheet/ValueField.vue';
+import IconButton from '@/shell/IconButton.vue';
+import { usePhases } from './phases';
+
+/** What moves a layer during its stay: added at the playhead, played while the pointer rests on it. */
+const composition = useComposition();
+const phases = usePhases();
+const playhead = usePlayhead();
+const selection = useSelection();
+const trying = useTrying();
+const vocabulary = useVocabulary();
+const open = ref(false);
+const problem = ref<string | null>(null);
+
+const placed = computed(() => (phases.layer.value?.accents ?? []) as unknown as PlacedAccent[]);
+const parts = computed(() =>
+    placed.value.map((own, index) => ({
+        own,
+        index,
+        choice: vocabulary.words.accents.find((one) => one.name === own.accent),
+    })),
+);
+
+const adding = (choice: AccentChoice): object => ({
+    layers: selection.layers,
+    add: { accent: choice.name, at: playhead.frame },
+});
+
+function attempt(choice: AccentChoice): void {
+    const length = Math.round(choice.seconds * playhead.framesPerSecond);
+    void trying.play('set-accents', adding(choice), playhead.frame, playhead.frame + length);
+}
+
+async function add(choice: AccentChoice): Promise<void> {
+    trying.stop();
+    problem.value = await composition.ask('set-accents', adding(choice));
+}
+
+/** Edits speak of frames of the composition. */
+async function set(accents: PlacedAccent[]): Promise<void> {
+    const begin = phases.layer.value?.in ?? 0;
+    problem.value = await composition.ask('set-accents', {
+        layers: selection.layers,
+        accents: accents.map((one) => ({ ...one, at: one.at + begin })),
+    });
+}
+
+const setOf = (index: number, change: object): Promise<void> =>
+    set(placed.value.map((one, at) => (at === index ? ({ ...one, ...change } as PlacedAccent) : one)));
+</script>
+
+<template>
+    <ElPopover
+        v-model:visible="open"
+        trigger="click"
+        placement="bottom"
+        :fallback-placements="['top']"
+        :width="560"
+        :hide-after="0"
+    >
+        <template #reference>
+            <button
+                type="button"
+                class="choose"
+                data-accents
+                @keydown.esc="open && ($event.stopPropagation(), (open = false))"
+            >
+                {{ placed.length === 0 ? 'accents' : placed.length === 1 ? '1 accent' : `${placed.length} accents`
+                }}<ChevronDown :size="13" aria-hidden="true" />
+            </button>
+        </template>
+        <div v-if="open" class="accents" @keydown.esc.stop="open = false">
+            <div class="choices">
+                <button
+                    v-for="choice in vocabulary.words.accents"
+                    :key="choice.name"
+                    type="button"
+                    :data-accent="choice.name"
+                    @pointerenter="attempt(choice)"
+                    @pointerleave="trying.stop"
+                    @click="add(choice)"
+                >
+                    {{ choice.title }}
+                </button>
+            </div>
+            <template v-for="{ own, index, choice } in parts" :key="index">
+                <div v-if="choice" class="part">
+                    <span class="title">{{ choice.title }}</span>
+                    <span class="setting">from</span>
+                    <ValueField
+                        :value="own.at"
+                        label=""
+                        name="Begins"
+                        unit="f"
+                        @set="setOf(index, { at: Number($event) })"
+                    />
+                    <span class="setting">for</span>
+                    <ValueField
+                        :value="own.length"
+                        label=""
+                        name="Length"
+                        unit="f"
+                        :least="1"
+                        @set="setOf(index, { length: Number($event) })"
+                    />
+                    <template v-for="setting in choice.settings" :key="setting.name">
+                        <span class="setting">{{ setting.title }}</span>
+                        <ValueField
+                            :value="Number(own[setting.name] ?? setting.default)"
+                            label=""
+                            :name="setting.title"
+                            :unit="setting.unit"
+                            :step="setting.step"
+                            :least="setting.least"
+                            :most="setting.most"
+                            @set="setOf(index, { [setting.name]: Number($event) })"
+                        />
+                    </template>
+                    <IconButton
+                        :icon="X"
+                        :size="13"
+                        :label="`Without ${choice.title}`"
+                        @click="set(placed.filter((_, at) => at !== index))"
+                    />
+                </div>
+            </template>
+            <p class="hint">At the playhead. Frames count from the layer's beginning.</p>
+            <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        </div>
+    </ElPopover>
+</template>
+
+<style scoped>
+.choose {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    height: 24px;
+    padding: 0 8px 0 10px;
+    border: 0;
+    border-radius: 12px;
+    background: none;
+    color: var(--quiet);
+    font: inherit;
+    cursor: pointer;
+}
+.choose:hover {
+    background: var(--hover);
+    color: var(--ink);
+}
+.choices {
+    display: grid;
+    grid-template-columns: repeat(7, 1fr);
+    gap: 3px;
+}
+.choices button {
+    height: 28px;
+    padding: 0 4px;
+    border: 0;
+    border-radius: 7px;
+    background: var(--field);
+    color: var(--ink);
+    font-size: 12.5px;
+    cursor: pointer;
+}
+.choices button:hover,
+.choices button:focus-visible {
+    background: var(--hover);
+}
+.part {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    margin-top: 6px;
+    padding-top: 6px;
+    border-top: 1px solid var(--hairline);
+}
+.part :deep(.value) {
+    width: 74px;
+    flex: none;
+}
+.part .icon-button {
+    width: 26px;
+    height: 26px;
+    margin-left: auto;
+}
+.title {
+    width: 56px;
+}
+.setting,
+.hint {
+    color: var(--quiet);
+    font-size: 12.5px;
+}
+.hint {
+    margin: 8px 0 0;
+}
+.problem {
+    margin: 4px 0 0;
+    color: var(--accent);
+    font-size: 12px;
+}
+</style>

@@ -1,0 +1,114 @@
+import { expect, test, type Page } from '@playwright/test';
+import { addToComposition, drag, emptyComposition, goToFrame, keyframe, kept, layersOf, setLength } from './producer';
+
+interface Course {
+    keyframes: { at: number; value: number | number[]; easing: string; pin: string }[];
+}
+const courseOf = async (page: Page, property: string, layer = 0): Promise<Course['keyframes']> =>
+    ((await layersOf(page))[layer]![property] as Course).keyframes;
+
+const twoShapes = async (page: Page): Promise<void> => {
+    await emptyComposition(page);
+    await setLength(page, 120);
+    for (const shape of ['Bar', 'Circle']) {
+        await addToComposition(page, shape);
+    }
+    await page.locator('[data-layer=l1] .name').click();
+};
+
+test('keyframes are repeated, copied onto another layer, backwards too, and their values dragged in an open thread', async ({
+    page,
+}) => {
+    await twoShapes(page);
+    await keyframe(page, 'opacity', 'Opacity', [
+        [10, '20'],
+        [30, '80'],
+    ]);
+    await goToFrame(page, 50);
+    await kept(page, () => page.keyboard.press('r'));
+    expect((await courseOf(page, 'opacity')).map(({ at, value }) => [at, value])).toEqual([
+        [10, 20],
+        [30, 80],
+        [50, 80],
+    ]);
+
+    const beads = page.locator('[data-thread=opacity] [data-bead]');
+    await beads.nth(0).click();
+    await beads.nth(1).click({ modifiers: ['Shift'] });
+    await page.keyboard.press('Control+c');
+    await page.locator('[data-layer=l2] .name').click();
+    await goToFrame(page, 60);
+    await kept(page, () => page.keyboard.press('Control+Shift+v'));
+    expect((await courseOf(page, 'opacity', 1)).map(({ at, value }) => [at, value])).toEqual([
+        [60, 80],
+        [80, 20],
+    ]);
+
+    await page.locator('[data-thread=opacity] [data-taller]').click();
+    const thread = page.locator('[data-thread=opacity].tall');
+    await expect(thread.getByText(/fastest/)).toBeVisible();
+    // From the bottom, which stands for 20, half of the height up.
+    await kept(page, () => drag(page, thread.locator('[data-bead="80"]'), 0, -66));
+    const [, raised] = await courseOf(page, 'opacity', 1);
+    expect(raised!.at).toBe(80);
+    expect(Math.abs((raised!.value as number) - 50)).toBeLessThan(3);
+    await thread.locator('[data-taller]').click();
+});
+
+test('layers begin one after another, pulse where the playhead is, and their moves become plain keyframes', async ({
+    page,
+}) => {
+    await twoShapes(page);
+    await page.locator('[data-layer=l2] .name').click({ modifiers: ['Shift'] });
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-stagger-by]').fill('12');
+    await kept(page, () => page.locator('[data-stagger]').click());
+    expect((await layersOf(page)).map((layer) => layer.in)).toEqual([0, 12]);
+
+    await page.locator('[data-layer=l2] .name').click();
+    await goToFrame(page, 40);
+    await page.locator('[data-accents]').click();
+    await page.locator('[data-accent=pulse]').hover();
+    await kept(page, () => page.locator('[data-accent=pulse]').click());
+    await page.keyboard.press('Escape');
+    expect((await layersOf(page))[1]!.accents).toEqual([{ accent: 'pulse', at: 28, length: 20, by: 15, times: 1 }]);
+    await expect(page.locator('[data-accent-mark]')).toHaveCount(1);
+
+    await page.locator('[data-phase=arrive]').click();
+    await kept(page, () => page.locator('[data-move=overshoot]').click());
+    await page.keyboard.press('Escape');
+    await page.locator('[data-layer=l2]').click({ button: 'right' });
+    await kept(page, () => page.locator('[data-act=write-moves]').click());
+    const [, circle] = await layersOf(page);
+    expect(circle).not.toHaveProperty('arrive');
+    const scales = await courseOf(page, 'scale', 1);
+    expect(scales.length).toBe(19);
+    expect(scales[0]!.value).toEqual([0, 0]);
+    // It goes beyond its size on the way.
+    expect(Math.max(...scales.map(({ value }) => (value as number[])[0]!))).toBeGreaterThan(105);
+});
+
+test('an easing is felt for on the layer itself: a strength, and a curve whose handle goes beyond', async ({
+    page,
+}) => {
+    await twoShapes(page);
+    await keyframe(page, 'rotation', 'Rotation', [
+        [10, '0'],
+        [40, '2t'],
+    ]);
+    const bead = page.locator('[data-thread=rotation] [data-bead="10"]');
+    await bead.press('Enter');
+    // Resting on one plays it, and changes nothing.
+    await page.locator('[data-easing=back-out]').hover();
+    await page.waitForTimeout(500);
+    expect((await courseOf(page, 'rotation'))[0]!.easing).toBe('linear');
+    await page.locator('[data-strength]').fill('30');
+    await kept(page, () => page.locator('[data-strength]').dispatchEvent('change'));
+    expect((await courseOf(page, 'rotation'))[0]!.easing).toBe('ease-in-out(30%)');
+    await kept(page, () => drag(page, page.locator('[data-curve-handle="1"]'), 0, -30));
+    const [, x2, y2] = /cubic-bezier\([^,]+, [^,]+, ([^,]+), ([^)]+)\)/.exec(
+        (await courseOf(page, 'rotation'))[0]!.easing,
+    )!;
+    expect(Number(x2)).toBeCloseTo(0.7, 1);
+    expect(Number(y2)).toBeGreaterThan(1.2);
+});
