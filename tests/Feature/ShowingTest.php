@@ -56,7 +56,10 @@ final class ShowingTest extends TestCase
         $easings = array_column($words['easings'], null, 'name');
         self::assertSame([0, 1], [$easings['back-out']['samples'][0], end($easings['back-out']['samples'])]);
         self::assertGreaterThan(1.05, max($easings['back-out']['samples']));
-        self::assertCount(29 + 4, $words['easings']);
+        self::assertCount(31 + 4, $words['easings']);
+        self::assertSame(['Fade', 'Slide'], array_slice(array_column($words['moves'], 'title'), 0, 2));
+        self::assertSame(['angle', 'distance'], array_column(array_column($words['moves'], null, 'name')['slide']['settings'], 'name'));
+        self::assertContains('shake', array_column($words['accents'], 'name'));
     }
 
     public function test_sounds_are_cued_from_the_clip_where_the_layer_begins(): void

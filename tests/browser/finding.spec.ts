@@ -25,7 +25,7 @@ test('a value is found by its name, and sections stay folded', async ({ page }) 
     await page.locator('[data-animated-only]').click();
     await expect(page.getByText('Nothing is animated here so far.')).toBeVisible();
     await page.locator('[data-animated-only]').click();
-    await page.locator('[data-section=Placement] h3 button').click();
+    await page.locator('[data-section=Placement] h3 button[aria-expanded]').click();
     await expect(sheet(page, 'position')).toBeHidden();
     await page.reload();
     await page.locator('[data-band]').first().click();
