@@ -32,7 +32,22 @@ test('keyframes are repeated, copied onto another layer, backwards too, and thei
         [50, 80],
     ]);
 
+    // The last one to an exact frame, and all of them stretched by its end.
     const beads = page.locator('[data-thread=opacity] [data-bead]');
+    await beads.nth(2).click();
+    await beads.nth(2).press('Enter');
+    await page.locator('[data-keyframe-tab=keyframes]').click();
+    await page.locator('[data-on-frame]').fill('70');
+    await kept(page, () => page.locator('[data-on-frame]').press('Enter'));
+    expect((await courseOf(page, 'opacity')).map(({ at }) => at)).toEqual([10, 30, 70]);
+    await beads.nth(1).click();
+    await beads.nth(2).click({ modifiers: ['Shift'] });
+    const perFrame = ((await beads.nth(2).boundingBox())!.x - (await beads.nth(1).boundingBox())!.x) / 40;
+    await page.keyboard.down('Control');
+    await kept(page, () => drag(page, beads.nth(2), -20 * perFrame, 0));
+    await page.keyboard.up('Control');
+    expect((await courseOf(page, 'opacity')).map(({ at }) => at)).toEqual([10, 30, 50]);
+
     await beads.nth(0).click();
     await beads.nth(1).click({ modifiers: ['Shift'] });
     await page.keyboard.press('Control+c');

@@ -50,6 +50,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Ctrl+drag on a clip', 'which part of it shows'],
             ['R', 'repeat the keyframes before the playhead, where it is'],
             ['Ctrl+C, Ctrl+V with beads selected', 'copy keyframes, paste them at the playhead; with Shift backwards'],
+            ['Ctrl+drag the first or last of several beads', 'stretch them'],
             ['← → on a bead', 'move it by a frame; with Shift ten'],
             ['Enter on a bead', 'its easing, and what can be done to keyframes'],
         ],

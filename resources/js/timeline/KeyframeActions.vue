@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import type { Bead } from '@/api/answers';
 
 /** What can be done to the selected keyframes in time and in value. */
-const props = defineProps<{ count: number; length: number }>();
+const props = defineProps<{ count: number; length: number; bead: Bead }>();
 const emit = defineEmits<{ act: [edit: string, args?: object] }>();
 
 const length = ref(props.length);
 const every = ref(1);
 const tolerance = ref(2);
+
+const frame = ref(props.bead.frame);
 
 const several = computed(() => props.count > 1);
 const ACTIONS = [
@@ -38,6 +41,10 @@ const ACTIONS = [
             {{ one.text }}
         </button>
     </div>
+    <form v-if="!several" @submit.prevent="emit('act', 'move-keyframes', { by: Math.round(frame) - bead.frame })">
+        <label>On frame <input v-model.number="frame" type="number" data-on-frame /></label>
+        <button type="submit">Move</button>
+    </form>
     <form v-if="several" @submit.prevent="emit('act', 'stretch-keyframes', { length })">
         <label>Stretch to <input v-model.number="length" type="number" min="1" data-stretch /> frames</label>
         <button type="submit">Stretch</button>

@@ -72,7 +72,7 @@ function act(edit: string, args: object = {}): void {
                 </button>
             </div>
             <EasingChoices v-if="preferences.keyframeTab === 'easing'" :target="target" @done="emit('close')" />
-            <KeyframeActions v-else :count="count" :length="target.last - target.from" @act="act" />
+            <KeyframeActions v-else :bead="target.bead" :count="count" :length="target.last - target.from" @act="act" />
             <div class="foot">
                 <button type="button" @click="act('set-pin', { pin: target.bead.pin === 'end' ? 'start' : 'end' })">
                     {{ target.bead.pin === 'end' ? 'Pin to the start' : 'Pin to the end' }}

@@ -117,6 +117,22 @@ function grab(bead: Bead, event: PointerEvent): void {
 function inTime(event: PointerEvent): void {
     const held = selection.beads;
     const { keyframes } = selection;
+    const frames = held.map((one) => one.frame);
+    const [first, last] = [Math.min(...frames), Math.max(...frames)];
+    const grabbed = Number((event.target as HTMLElement).dataset.bead);
+    if (event.ctrlKey && first < last && (grabbed === first || grabbed === last)) {
+        // At either end of those that are selected, Ctrl stretches them; the other end stays.
+        const from = grabbed === last ? 'first' : 'last';
+        const way = grabbed === last ? 1 : -1;
+        begin(event, {
+            isDrawnIn: false,
+            request: (by) => ({
+                edit: 'stretch-keyframes',
+                args: { keyframes, length: Math.max(1, Math.round(last - first + way * by)), from },
+            }),
+        });
+        return;
+    }
     begin(event, {
         request: (by) => ({ edit: 'move-keyframes', args: { keyframes, by } }),
         moved: (by) => (selection.beads = held.map((one) => ({ ...one, frame: one.frame + by }))),
