@@ -132,9 +132,20 @@ final readonly class Evaluator
         if ($moments === null) {
             return $this->drawAt($layer, $composition, $frame, $frame);
         }
-        $lists = array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at), $moments);
+        $first = $this->drawAt($layer, $composition, $frame, $moments[0]);
+        $moments = $this->exposure->affordable($moments, self::count($first));
+        if (count($moments) === 1) {
+            return $this->drawAt($layer, $composition, $frame, $frame);
+        }
+        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at), array_slice($moments, 1))];
 
         return array_filter($lists) === [] ? [] : [new Samples($lists)];
+    }
+
+    /** @param  list<Operation>  $operations  with those within groups */
+    private static function count(array $operations): int
+    {
+        return array_sum(array_map(fn (Operation $operation): int => 1 + ($operation instanceof Group ? self::count($operation->operations) : 0), $operations));
     }
 
     /**

@@ -12,6 +12,9 @@ final readonly class Exposure
     /** How far apart, in pixels, two pictures of the same corner may be without their edges being told apart. */
     private const SPACING = 2.5;
 
+    /** How many operations a layer may come to on one frame. */
+    private const MOST_OPERATIONS = 20_000;
+
     /** Into how many pieces the way is cut to be measured, so that turning and bending count. */
     private const PIECES = 8;
 
@@ -44,5 +47,22 @@ final readonly class Exposure
         }
 
         return $shutter->moments($frame, $count);
+    }
+
+    /**
+     * Fewer of the moments where a drawing of very many parts would be drawn too often.
+     *
+     * @param  non-empty-list<float>  $moments
+     * @param  int  $operations  for each of them
+     * @return non-empty-list<float>
+     */
+    public function affordable(array $moments, int $operations): array
+    {
+        while (count($moments) > 1 && count($moments) * $operations > self::MOST_OPERATIONS) {
+            /** @var non-empty-list<float> $moments the first of them stays */
+            $moments = array_values(array_filter($moments, fn (int $index): bool => $index % 2 === 0, ARRAY_FILTER_USE_KEY));
+        }
+
+        return $moments;
     }
 }
