@@ -96,12 +96,14 @@ final class Parts
 
     private static function project(Project $project): string
     {
-        return Text::of(['name' => $project->name, 'swatches' => $project->toSwatchesJson()]);
+        return Text::of(['name' => $project->name, 'swatches' => $project->toSwatchesJson(), 'curves' => $project->toCurvesJson()]);
     }
 
     private static function withProject(Project $project, Node $value): Project
     {
-        return $project->with(['name' => $value->field('name')->name(), 'swatches' => Project::readSwatches($value->field('swatches'))]);
+        return $project->with([
+            'name' => $value->field('name')->name(), 'swatches' => Project::readSwatches($value->field('swatches')), 'curves' => Project::readCurves($value->optional('curves')),
+        ]);
     }
 
     /** @param  list<string>  $ids */

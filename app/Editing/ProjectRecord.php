@@ -34,6 +34,7 @@ final readonly class ProjectRecord
             Media::libraryOf($id),
             Compositions::stored(array_map(fn (Composition $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
             Document::readSwatches(Node::decode($row->swatches)),
+            Document::readCurves(Node::decode($row->curves)),
         ));
     }
 
@@ -79,7 +80,7 @@ final readonly class ProjectRecord
 
     private function isNamedAnew(Document $after): bool
     {
-        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches;
+        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches || $after->curves !== $this->document->curves;
     }
 
     /** @return array{int, string} its latest revision and the patch that led there */
@@ -101,7 +102,7 @@ final readonly class ProjectRecord
     private function keepProject(Document $after, array $media): void
     {
         $isKept = Project::query()->whereKey($this->row->id)->where('revision', $this->row->revision)->update([
-            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()),
+            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()), 'curves' => Text::of($after->toCurvesJson()),
         ]) > 0;
         if (! $isKept) {
             throw new StaleProject;

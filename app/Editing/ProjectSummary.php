@@ -23,6 +23,7 @@ final class ProjectSummary
             'compositions' => $project->compositions->map(fn (Composition $one): array => $one->only(['id', 'key', 'name']))->values(),
             'media' => $project->media->map(fn (Media $media): array => $media->summary())->values(),
             'swatches' => json_decode($project->swatches),
+            'curves' => json_decode($project->curves),
         ];
     }
 
@@ -33,6 +34,7 @@ final class ProjectSummary
 
         return $before->name !== $after->name
             || $before->swatches !== $after->swatches
+            || $before->curves !== $after->curves
             || $before->compositions->ids() !== $after->compositions->ids()
             || $names($before) !== $names($after)
             || $after->media->changedFrom($before->media) !== [];

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property int $revision counts what is done to its name, compositions, media and colours
  * @property string $swatches JSON
+ * @property string $curves JSON
  * @property Collection<int, Composition> $compositions
  * @property Collection<int, Media> $media
  */
@@ -19,6 +20,8 @@ final class Project extends Model
     use Removable;
 
     protected $guarded = [];
+
+    protected $attributes = ['swatches' => '[]', 'curves' => '[]'];
 
     /** @return HasMany<Composition, $this> */
     public function compositions(): HasMany

@@ -126,4 +126,14 @@ test('an easing is felt for on the layer itself: a strength, and a curve whose h
     )!;
     expect(Number(x2)).toBeCloseTo(0.7, 1);
     expect(Number(y2)).toBeGreaterThan(1.2);
+
+    // Kept by its name, it is there for another keyframe.
+    await page.locator('[data-curve-name]').fill('Soft landing');
+    await kept(page, () => page.locator('[data-curve-name]').press('Enter'));
+    await page.reload();
+    await page.locator('[data-layer=l1] .name').click();
+    await page.locator('[data-thread=rotation] [data-bead="40"]').press('Enter');
+    await kept(page, () => page.locator('[data-named-curve="Soft landing"]').click());
+    const [first, second] = await courseOf(page, 'rotation');
+    expect(second!.easing).toBe(first!.easing);
 });

@@ -34,6 +34,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             compositions: [{ id: 7, key: 'c', name: 'Lower third' }],
             media: [],
             swatches: [],
+            curves: [],
         },
     };
 }

@@ -17,8 +17,13 @@ final readonly class Project
 
     public const MOST_SWATCHES = 200;
 
-    /** @param  list<Swatch>  $swatches */
-    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [])
+    public const MOST_CURVES = 200;
+
+    /**
+     * @param  list<Swatch>  $swatches
+     * @param  list<NamedCurve>  $curves
+     */
+    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [], public array $curves = [])
     {
     }
 
@@ -34,18 +39,24 @@ final readonly class Project
             $format->refuse('must be "'.self::FORMAT.'"');
         }
         $node->field('version')->int(1, self::VERSION);
-        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches']);
+        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches', 'curves']);
         $media = self::readMedia($node);
         $compositions = Compositions::read($node->field('compositions'));
         self::checkReferences($node, $compositions, $media);
 
-        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')));
+        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')), self::readCurves($node->optional('curves')));
     }
 
     /** @return list<Swatch> */
     public static function readSwatches(?Node $node): array
     {
         return array_map(Swatch::read(...), $node?->items(self::MOST_SWATCHES) ?? []);
+    }
+
+    /** @return list<NamedCurve> */
+    public static function readCurves(?Node $node): array
+    {
+        return array_map(NamedCurve::read(...), $node?->items(self::MOST_CURVES) ?? []);
     }
 
     /** @return array<string, mixed> without what was removed */
@@ -58,6 +69,7 @@ final readonly class Project
             'media' => array_map(fn (Media $media): array => $media->toJson(), $this->media->all()),
             'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
             'swatches' => $this->toSwatchesJson(),
+            ...($this->curves === [] ? [] : ['curves' => $this->toCurvesJson()]),
         ];
     }
 
@@ -65,6 +77,12 @@ final readonly class Project
     public function toSwatchesJson(): array
     {
         return array_map(fn (Swatch $swatch): array => $swatch->toJson(), $this->swatches);
+    }
+
+    /** @return list<array{name: string, easing: string}> */
+    public function toCurvesJson(): array
+    {
+        return array_map(fn (NamedCurve $curve): array => $curve->toJson(), $this->curves);
     }
 
     /** @param  ?string  $nameOrId null for the first */
@@ -83,7 +101,7 @@ final readonly class Project
         return $this->with(['compositions' => $this->compositions->replacing($changed)]);
     }
 
-    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>}  $fields */
+    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>, curves?: list<NamedCurve>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -91,6 +109,7 @@ final readonly class Project
             $fields['media'] ?? $this->media,
             $fields['compositions'] ?? $this->compositions,
             $fields['swatches'] ?? $this->swatches,
+            $fields['curves'] ?? $this->curves,
         );
     }
 

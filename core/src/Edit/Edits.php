@@ -63,7 +63,9 @@ use Ricamo\Core\Edit\Picture\MoveAnchor;
 use Ricamo\Core\Edit\Picture\PlaceAnchors;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
+use Ricamo\Core\Edit\Project\AddCurve;
 use Ricamo\Core\Edit\Project\AddSwatch;
+use Ricamo\Core\Edit\Project\RemoveCurve;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
@@ -157,6 +159,8 @@ final class Edits
         'rename-media' => RenameMedia::class,
         'replace-media' => ReplaceMedia::class,
         'restore-media' => RestoreMedia::class,
+        'add-curve' => AddCurve::class,
+        'remove-curve' => RemoveCurve::class,
         'add-swatch' => AddSwatch::class,
         'remove-swatch' => RemoveSwatch::class,
         'rename-project' => RenameProject::class,

@@ -48,6 +48,7 @@ final class ProjectSchema
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
                 'swatches' => ['type' => 'array', 'maxItems' => Project::MOST_SWATCHES, 'items' => ['$ref' => '#/$defs/Swatch']],
+                'curves' => ['type' => 'array', 'maxItems' => Project::MOST_CURVES, 'items' => self::object(['name' => self::name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
             ], ['format', 'version', 'name', 'compositions']),
             '$defs' => [
                 'MediaFile' => self::object([

@@ -177,4 +177,19 @@ final class ProjectEditsTest extends TestCase
         $after = $this->edit($project->with(['compositions' => Compositions::stored($stored, ['c1', 'c2', 'c5'])]), $edit, $args, $touched);
         self::assertTrue($after->compositions->has('c2'));
     }
+
+    public function test_curves_are_kept_by_name_and_forgotten(): void
+    {
+        $project = Project::read(new Node([
+            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'media' => [], 'compositions' => [Fixture::composition()->toJson()], 'curves' => [['name' => 'Soft', 'easing' => 'ease-out(60%)']],
+        ]));
+        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo($on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator());
+        $two = $apply($project, 'add-curve', ['name' => 'Bold', 'easing' => 'cubic-bezier(0.2, -0.4, 0.3, 1.6)']);
+        self::assertSame(['Soft', 'Bold'], array_column($two->toJson()['curves'], 'name'));
+        $other = $apply($two, 'add-curve', ['name' => 'Soft', 'easing' => 'linear']);
+        self::assertSame([['name' => 'Soft', 'easing' => 'linear'], ['name' => 'Bold', 'easing' => 'cubic-bezier(0.2, -0.4, 0.3, 1.6)']], $other->toJson()['curves']);
+        self::assertSame(['Bold'], array_column($apply($other, 'remove-curve', ['curve' => 0])->toJson()['curves'], 'name'));
+        $this->expectExceptionMessage('"soft" is not an easing');
+        $apply($project, 'add-curve', ['name' => 'Worse', 'easing' => 'soft']);
+    }
 }

@@ -271,11 +271,18 @@ export interface Swatch {
     colour: string;
 }
 
+/** An easing that the project keeps under a name. */
+export interface NamedCurve {
+    name: string;
+    easing: string;
+}
+
 export interface ProjectSummary extends Named {
     revision: number;
     compositions: CompositionName[];
     media: Media[];
     swatches: Swatch[];
+    curves: NamedCurve[];
 }
 
 /** Something that was done to the project. */

@@ -22,6 +22,13 @@ export interface ProjectFile {
      * @maxItems 200
      */
     swatches?: Swatch[];
+    /**
+     * @maxItems 200
+     */
+    curves?: {
+        name: string;
+        easing: Easing;
+    }[];
 }
 export interface MediaFile {
     id: string;

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { CompositionName, Media, ProjectSummary, Step, Swatch } from '@/api/answers';
+import type { CompositionName, Media, NamedCurve, ProjectSummary, Step, Swatch } from '@/api/answers';
 import { get } from '@/api/client';
 import { windowId } from './window';
 
@@ -12,6 +12,7 @@ export const useProject = defineStore('project', () => {
     const compositions = ref<CompositionName[]>([]);
     const media = ref<Media[]>([]);
     const swatches = ref<Swatch[]>([]);
+    const curves = ref<NamedCurve[]>([]);
 
     function accept(summary: ProjectSummary): void {
         id.value = summary.id;
@@ -20,6 +21,7 @@ export const useProject = defineStore('project', () => {
         compositions.value = summary.compositions;
         media.value = summary.media;
         swatches.value = summary.swatches;
+        curves.value = summary.curves;
     }
 
     async function refresh(): Promise<void> {
@@ -34,5 +36,5 @@ export const useProject = defineStore('project', () => {
         return found;
     }
 
-    return { id, name, revision, compositions, media, swatches, accept, refresh, steps };
+    return { id, name, revision, compositions, media, swatches, curves, accept, refresh, steps };
 });

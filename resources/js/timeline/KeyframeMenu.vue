@@ -25,7 +25,7 @@ const props = defineProps<{ target: MenuTarget }>();
 const emit = defineEmits<{ close: [] }>();
 
 const WIDTH = 428;
-const HEIGHT = 420;
+const HEIGHT = 460;
 
 const composition = useComposition();
 const preferences = usePreferences();
