@@ -40,9 +40,8 @@ final readonly class SetAccents implements CompositionEdit
             }
             $given = array_map($placed, [...($this->accents ?? []), ...($this->add === null ? [] : [$this->add])]);
             $accents = array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$layer->span->in), $given);
-            $composition = $composition->replacing($layer->with([
-                'life' => $layer->life->withAccents($this->accents === null ? [...$layer->life->accents, ...$accents] : $accents),
-            ]));
+            $kept = is_array($this->accents) ? [] : $layer->life->accents;
+            $composition = $composition->replacing($layer->with(['life' => $layer->life->withAccents([...$kept, ...$accents])]));
         }
 
         return $composition;
