@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue';
 import type { EasingChoice } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { useProject } from '@/project/project';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import CurveEditor from './CurveEditor.vue';
 import { easingLabel } from './easingLabel';
 import type { MenuTarget } from './KeyframeMenu.vue';
+import KeptCurves from './KeptCurves.vue';
 
 /** Chooses how keyframes run on to the next; while the pointer rests on a choice it is played in the picture. */
 const props = defineProps<{ target: MenuTarget }>();
@@ -20,9 +20,7 @@ type Way = keyof typeof WAYS;
 const composition = useComposition();
 const vocabulary = useVocabulary();
 const trying = useTrying();
-const project = useProject();
 const curve = ref('');
-const name = ref('');
 const problem = ref<string | null>(null);
 
 /** What it is now: a strength and a curve are felt for while the menu stays open. */
@@ -65,14 +63,6 @@ async function set(easing: string): Promise<boolean> {
 async function choose(easing: string): Promise<void> {
     if (await set(easing)) {
         emit('done');
-    }
-}
-
-/** Under a name, for the whole project. */
-async function keep(): Promise<void> {
-    if (name.value.trim() !== '') {
-        problem.value = await composition.ask('add-curve', { name: name.value.trim(), easing: current.value });
-        name.value = problem.value === null ? '' : name.value;
     }
 }
 
@@ -150,37 +140,7 @@ function strengthen(): void {
             </div>
             <CurveEditor :easing="current" @attempt="attempt" @choose="set" />
         </div>
-        <div class="kept">
-            <span v-for="(one, index) in project.curves" :key="one.name" class="named">
-                <button
-                    type="button"
-                    class="choice"
-                    :class="{ chosen: one.easing === current }"
-                    :title="one.easing"
-                    :data-named-curve="one.name"
-                    @pointerenter="attempt(one.easing)"
-                    @pointerleave="trying.stop"
-                    @click="choose(one.easing)"
-                >
-                    {{ one.name }}</button><button
-                    type="button"
-                    class="forget"
-                    :aria-label="`Forget ${one.name}`"
-                    @click="composition.edit('remove-curve', { curve: index })"
-                >
-                    ×
-                </button>
-            </span>
-            <form @submit.prevent="keep">
-                <input
-                    v-model="name"
-                    class="name"
-                    placeholder="Keep this curve as…"
-                    aria-label="Name of the curve"
-                    data-curve-name
-                />
-            </form>
-        </div>
+        <KeptCurves :easing="current" @attempt="attempt" @leave="trying.stop" @choose="choose" />
         <input
             v-model="curve"
             class="curve"
@@ -268,40 +228,6 @@ polyline {
     fill: none;
     stroke: currentcolor;
     stroke-width: 1.75;
-}
-.kept {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 2px 6px;
-    margin-top: 6px;
-    padding-top: 6px;
-    border-top: 1px solid var(--hairline);
-}
-.named {
-    display: flex;
-    max-width: 180px;
-}
-.named .choice {
-    overflow: hidden;
-    text-overflow: ellipsis;
-}
-.forget {
-    width: 20px;
-    border: 0;
-    background: none;
-    color: var(--quiet);
-    cursor: pointer;
-}
-.name {
-    width: 140px;
-    height: 24px;
-    padding: 0 7px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-    color: var(--ink);
-    font-size: 12px;
 }
 .curve {
     width: 100%;
