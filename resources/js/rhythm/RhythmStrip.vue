@@ -8,7 +8,7 @@ import AccentField from './AccentField.vue';
 import PhaseField from './PhaseField.vue';
 import { usePhases } from './phases';
 
-/** How the selected layer comes, stays and goes. */
+/** How the selected layer comes, stays and goes. Its room is kept while none is selected, so that the picture never moves. */
 const phases = usePhases();
 const selection = useSelection();
 const timecode = useTimecode();
@@ -24,35 +24,40 @@ function mirror(): void {
 </script>
 
 <template>
-    <div v-if="phases.layer.value" class="rhythm" role="group" aria-label="Arrive, stay, leave" data-rhythm>
-        <PhaseField :key="`arrive ${selection.layers.join()}`" side="arrive" />
-        <div class="stay">
-            <span class="what">Stay</span>
-            <span v-if="phases.life.value" class="length">{{ timecode.label(phases.life.value.stay) }}</span>
-            <span
-                v-if="reads"
-                class="reads"
-                :class="{ short: reads.short }"
-                :title="
-                    reads.short
-                        ? 'Words are to be seen long enough to be read twice'
-                        : 'How often the words can be read through'
+    <div class="rhythm" role="group" aria-label="Arrive, stay, leave">
+        <template v-if="phases.layer.value">
+            <PhaseField :key="`arrive ${selection.layers.join()}`" side="arrive" />
+            <div class="stay" data-rhythm>
+                <span class="what">Stay</span>
+                <span v-if="phases.life.value" class="length">{{ timecode.label(phases.life.value.stay) }}</span>
+                <span
+                    v-if="reads"
+                    class="reads"
+                    :class="{ short: reads.short }"
+                    :title="
+                        reads.short
+                            ? 'Words are to be seen long enough to be read twice'
+                            : 'How often the words can be read through'
+                    "
+                    data-reads
+                    >{{ reads.text }}</span
+                >
+                <AccentField :key="selection.layers.join()" />
+            </div>
+            <IconButton
+                :icon="FlipHorizontal2"
+                :size="15"
+                :pressed="phases.mirrors.value"
+                :disabled="!phases.phase('arrive') && !phases.mirrors.value"
+                :label="
+                    phases.mirrors.value ? 'Do not mirror the arrival' : 'Mirror to leave: as it arrives, backwards'
                 "
-                data-reads
-                >{{ reads.text }}</span
-            >
-            <AccentField :key="selection.layers.join()" />
-        </div>
-        <IconButton
-            :icon="FlipHorizontal2"
-            :size="15"
-            :pressed="phases.mirrors.value"
-            :disabled="!phases.phase('arrive') && !phases.mirrors.value"
-            :label="phases.mirrors.value ? 'Do not mirror the arrival' : 'Mirror to leave: as it arrives, backwards'"
-            data-mirror
-            @click="mirror"
-        />
-        <PhaseField :key="`leave ${selection.layers.join()}`" side="leave" />
+                data-mirror
+                @click="mirror"
+            />
+            <PhaseField :key="`leave ${selection.layers.join()}`" side="leave" />
+        </template>
+        <span v-else class="hint">Select a layer to see how it arrives, stays and leaves.</span>
     </div>
 </template>
 
@@ -80,6 +85,7 @@ function mirror(): void {
     white-space: nowrap;
     overflow: hidden;
 }
+.hint,
 .what {
     color: var(--quiet);
 }

@@ -14,7 +14,7 @@ import { useFinding } from './finding';
 import FindValue from './FindValue.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
-import { sectionsOf } from './properties';
+import { hasKeyframe, sectionsOf } from './properties';
 import SheetSection from './SheetSection.vue';
 import TextFields from './TextFields.vue';
 import TimeFields from './TimeFields.vue';
@@ -57,7 +57,7 @@ const placed = computed(() => {
 function togglePlacement(): void {
     const { frame } = playhead;
     const layer = props.layer.id;
-    void (placed.value.keyframe
+    void (PLACED.every((property) => hasKeyframe(inspection.value, property, frame))
         ? composition.edit('remove-keyframes', {
               keyframes: PLACED.map((property) => ({ layer, property, frames: [frame] })),
           })

@@ -7,7 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
-import type { Axis } from './properties';
+import { hasKeyframe, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
 
@@ -63,7 +63,8 @@ function giveUp(): void {
 function toggleKeyframe(): void {
     const common = { layer: props.layer.id, property: props.definition.name };
     const { frame } = playhead;
-    void (props.state?.keyframe
+    const inspection = composition.glimpse?.inspections.find((one) => one.layer === common.layer);
+    void (hasKeyframe(inspection, common.property, frame)
         ? composition.edit('remove-keyframes', { keyframes: [{ ...common, frames: [frame] }] })
         : composition.edit('add-keyframe', { layers: [common.layer], property: common.property, frame }));
 }

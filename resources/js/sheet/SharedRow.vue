@@ -4,7 +4,7 @@ import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answ
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import BeadButton from './BeadButton.vue';
-import { isPair, type Axis } from './properties';
+import { hasKeyframe, isPair, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 
 /** One property of several layers: the value that they share, and a bead for all of them. */
@@ -57,7 +57,15 @@ function toggleKeyframe(): void {
     const { name: property } = props.definition;
     const { frame } = playhead;
     const layers = props.layers.map((layer) => layer.id);
-    void (state.value.keyframe
+    const inspections = composition.glimpse?.inspections ?? [];
+    const haveAll = layers.every((layer) =>
+        hasKeyframe(
+            inspections.find((one) => one.layer === layer),
+            property,
+            frame,
+        ),
+    );
+    void (haveAll
         ? composition.edit('remove-keyframes', {
               keyframes: layers.map((layer) => ({ layer, property, frames: [frame] })),
           })

@@ -1,4 +1,4 @@
-import type { PropertyDefinition } from '@/api/answers';
+import type { Inspection, PropertyDefinition } from '@/api/answers';
 
 /** Along which axis one number of a pair lies. */
 export type Axis = 'x' | 'y';
@@ -17,3 +17,10 @@ export function sectionsOf(definitions: PropertyDefinition[]): [string, Property
     }
     return [...sections];
 }
+
+/**
+ * Whether a layer has a keyframe of a property on a frame. Asked of its threads, which hold all of them: what is told of
+ * values is of the frame that was shown last, which may be another one by now.
+ */
+export const hasKeyframe = (inspection: Inspection | undefined, property: string, frame: number): boolean =>
+    inspection?.threads.find((one) => one.property === property)?.beads.some((bead) => bead.frame === frame) ?? false;
