@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Animation;
 
+use Ricamo\Core\Animation\Easing\Contextual;
 use Ricamo\Core\Animation\Easing\Glide;
 use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
@@ -83,15 +84,26 @@ final readonly class Property
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
         }
+        if ($before->easing instanceof Contextual) {
+            return $this->inContext($before, $after, $frame, $span);
+        }
+        $from = $before->frame($span);
+        $t = ($frame - $from) / ($after->frame($span) - $from);
+
+        return $this->between($before, $after, $before->easing->at($t));
+    }
+
+    /** Of an easing that depends on more than its time. */
+    private function inContext(Keyframe $before, Keyframe $after, int|float $frame, FrameRange $span): mixed
+    {
         if ($before->easing instanceof Glide && $before->bend === null && $after->bend === null) {
             return $this->glided($before, $after, $frame, $span);
         }
         // A jump is from one whole frame to the next: a frame that is exposed for a while does not show both.
         $frame = $before->easing instanceof Jump ? floor($frame) : $frame;
         $from = $before->frame($span);
-        $t = ($frame - $from) / ($after->frame($span) - $from);
 
-        return $this->between($before, $after, $before->easing->at($t));
+        return $this->between($before, $after, $before->easing->at(($frame - $from) / ($after->frame($span) - $from)));
     }
 
     /** @param  float  $progress  0 at the first, 1 at the second */
@@ -122,12 +134,13 @@ final readonly class Property
             return ($before ?? $after)->value ?? $this->constant;
         }
 
-        if ($before->easing instanceof Glide && $before->bend === null && $after->bend === null) {
-            return $this->glided($before, $after, $at + $span->in, $span);
+        $easing = $before->easing;
+        if ($easing instanceof Contextual) {
+            return $this->inContext($before, $after, $at + $span->in, $span);
         }
-        $at = $before->easing instanceof Jump ? floor($at) : $at;
+        $progress = $easing->at(($at - $before->at) / ($after->at - $before->at));
 
-        return $this->between($before, $after, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
+        return $before->bend === null && $after->bend === null ? $this->type->mix($before->value, $after->value, $progress) : $this->between($before, $after, $progress);
     }
 
     /** @return list<Keyframe> those pinned to the start, then those pinned to the end, each by time */

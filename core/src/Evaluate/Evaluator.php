@@ -128,7 +128,7 @@ final readonly class Evaluator
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, int $frame): array
     {
-        $moments = $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
+        $moments = ! $layer->motionBlur ? null : $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
         if ($moments === null) {
             return $this->drawAt($layer, $composition, $frame, $frame);
         }
@@ -160,14 +160,18 @@ final readonly class Evaluator
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $change = $this->change($layer, $composition, $at);
-        $opacity *= $change->opacity;
-        $matrix = $change->matrix->after($matrix);
+        $clips = [];
+        if (! $layer->life->isAtRest($at, $layer->span)) {
+            $change = $this->change($layer, $composition, $at);
+            $opacity *= $change->opacity;
+            $matrix = $change->matrix->after($matrix);
+            $clips = $change->clips;
+        }
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
         $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
-        foreach ($operations === [] ? [] : $change->clips as $clip) {
+        foreach ($operations === [] ? [] : $clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip))];
         }
 

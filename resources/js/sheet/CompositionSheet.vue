@@ -111,7 +111,7 @@ async function setLength(text: number | string): Promise<void> {
             />
             <ValueField
                 :value="shutter.phase"
-                label="from"
+                label=""
                 name="Shutter phase"
                 unit="°"
                 :step="15"

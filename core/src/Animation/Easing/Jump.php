@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Animation\Easing;
 
 /** Has the next keyframe's value at once: `hold` run backwards, and what CSS calls `step-start`. */
-final readonly class Jump implements Easing
+final readonly class Jump implements Contextual
 {
     public function at(float $t): float
     {
