@@ -19,7 +19,7 @@ final class EvaluateCommand extends DocumentCommand
         if ($out > $composition->length) {
             throw new Refusal("--frame: the last frame is {$composition->range()->last()}");
         }
-        $scene = new Scene($composition, $project->media, $this->clips($project));
+        $scene = new Scene($composition, $project->library(), $this->clips($project));
         $this->about((string) $this->argument('document'), function () use ($scene, $in, $out): void {
             for ($frame = $in; $frame < $out; $frame++) {
                 $this->output->writeln($scene->list($frame)->encode(), $this->output::OUTPUT_RAW);

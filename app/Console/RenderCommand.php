@@ -36,7 +36,7 @@ final class RenderCommand extends DocumentCommand
             [$in, $end] = $this->frames('range', (string) $this->option('range'));
             $range = $end <= $range->out ? new FrameRange($in, $end) : throw new Refusal("--range: the last frame is {$range->last()}");
         }
-        $scene = new Scene($composition, $project->media, $this->clips($project), self::scale((string) $this->option('scale')));
+        $scene = new Scene($composition, $project->library(), $this->clips($project), self::scale((string) $this->option('scale')));
         $this->render($scene, $range, $out);
     }
 

@@ -144,13 +144,13 @@ final class Editor
         $record = ProjectRecord::of($asked->project);
         $before = $record->document;
         $shown = $this->shown($record, $asked);
-        $evaluator = new Evaluator($before->media, app(TextBlocks::class), app(Memory::class));
+        $evaluator = new Evaluator($before->library(), app(TextBlocks::class), app(Memory::class));
         $outcome = $make($before, $evaluator);
         $after = $outcome->after;
         // Before anything is kept: a document that cannot be shown is not one to keep.
         $isThere = $shown !== null && $after->compositions->has($shown->id);
         $now = $isThere ? $after->compositions->get($shown->id) : null;
-        $glimpse = $now === null ? 'null' : Glimpse::read($request->optional('show'))->of($now, $after->media === $before->media ? $evaluator : new Evaluator($after->media, app(TextBlocks::class)));
+        $glimpse = $now === null ? 'null' : Glimpse::read($request->optional('show'))->of($now, $evaluator->showing($after->library()));
         [$changed, $history] = DB::transaction(function () use ($record, $outcome, $asked): array {
             $changed = $record->keep($outcome->after);
             ($outcome->keep)();

@@ -5,6 +5,7 @@ namespace App\Editing;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\StoredComposition;
@@ -73,6 +74,7 @@ final class Parts
         foreach ($layers as $composition => $changes) {
             $after = self::withLayers($after, (string) $composition, $changes);
             $after->compositions->entry((string) $composition)->composition()->checkLocks($now->compositions->entry((string) $composition)->composition());
+            Nesting::check($after->compositions->entry((string) $composition)->composition(), $after->library());
         }
 
         return $after;

@@ -50,7 +50,7 @@ final class DrawPiece implements ShouldQueue
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
             $projectId = $render->composition->project_id;
-            $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
+            $scene = new Scene($render->read(), $render->library(), Media::clipsOf($projectId));
             $renderer = new RangeRenderer($scene);
             $way = Way::tryFrom((string) $render->way) ?? $this->settleWay($render, $renderer);
             $renderer->render($piece->range(), $piece->file(), $this->look($piece), $way);

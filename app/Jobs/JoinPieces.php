@@ -43,7 +43,7 @@ final class JoinPieces implements ShouldQueue
         }
         $pieces = $render->pieces->sortBy('from')->values()->each(fn (RenderPiece $piece) => $piece->setRelation('render', $render));
         $projectId = $render->composition->project_id;
-        $scene = new Scene($render->read(), Media::libraryOf($projectId), Media::clipsOf($projectId));
+        $scene = new Scene($render->read(), $render->library(), Media::clipsOf($projectId));
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
             (new Joiner($scene))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));

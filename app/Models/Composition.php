@@ -106,7 +106,7 @@ final class Composition extends Model
 
     public function evaluator(): Evaluator
     {
-        return new Evaluator(Media::libraryOf($this->project_id), app(TextBlocks::class), app(Memory::class));
+        return new Evaluator(Project::libraryOf($this->project_id), app(TextBlocks::class), app(Memory::class));
     }
 
     /**

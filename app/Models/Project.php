@@ -5,6 +5,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\StoredComposition;
 
 /**
  * @property int $id
@@ -22,6 +25,17 @@ final class Project extends Model
     protected $guarded = [];
 
     protected $attributes = ['swatches' => '[]', 'curves' => '[]'];
+
+    /** All that layers of a project can show, what was removed included: what undo brings back may use it. */
+    public static function libraryOf(int $id): MediaLibrary
+    {
+        $rows = Composition::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get(['id', 'project_id', 'key', 'name', 'removed_at']);
+        $present = $rows->filter(fn (Composition $one): bool => $one->removed_at === null);
+
+        return Media::libraryOf($id)->withCompositions(Compositions::stored(
+            $rows->map(fn (Composition $one): StoredComposition => $one->stub())->all(), array_values($present->map(fn (Composition $one): string => $one->key)->all()),
+        ));
+    }
 
     /** @return HasMany<Composition, $this> */
     public function compositions(): HasMany

@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Process\Heartbeat;
@@ -19,6 +21,7 @@ use Ricamo\Raster\Process\Heartbeat;
  * @property int $composition_id
  * @property string $name of the file that is offered for download
  * @property string $document the composition as it was when the render was asked for, JSON
+ * @property string $placed the compositions that are placed in it, likewise
  * @property int $from
  * @property int $to
  * @property string $state waiting, drawing, joining, finished, failed or cancelled
@@ -56,6 +59,14 @@ final class Render extends Model
     public function read(): Document
     {
         return Document::read(Node::decode($this->document));
+    }
+
+    /** All that it can show. */
+    public function library(): MediaLibrary
+    {
+        $placed = array_map(Document::read(...), Node::decode($this->placed)->items());
+
+        return Media::libraryOf($this->composition->project_id)->withCompositions(Compositions::of(...$placed));
     }
 
     public function range(): FrameRange

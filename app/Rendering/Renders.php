@@ -5,12 +5,16 @@ namespace App\Rendering;
 use App\Jobs\DrawPiece;
 use App\Jobs\JoinPieces;
 use App\Models\Composition;
+use App\Models\Project;
 use App\Models\Render;
 use App\Models\RenderPiece;
 use App\Work\Patience;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Nesting;
+use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -23,6 +27,7 @@ final class Renders
             $render = $composition->renders()->create([
                 'name' => (Str::slug($composition->name) ?: 'composition').'.mp4',
                 'document' => $composition->document,
+                'placed' => Text::of($this->placed($composition)),
                 'from' => $from,
                 'to' => $to,
                 'state' => 'waiting',
@@ -34,6 +39,12 @@ final class Renders
 
             return $render;
         });
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function placed(Composition $composition): array
+    {
+        return array_map(fn (Document $one): array => $one->toJson(), Nesting::within($composition->read(), Project::libraryOf($composition->project_id)));
     }
 
     /** Takes a stopped, failed or cancelled render up again; pieces that are finished stay. */

@@ -7,7 +7,7 @@ use App\Editing\ProjectSummary;
 use App\Http\LastOpened;
 use App\Http\QueryText;
 use App\Models\Composition;
-use App\Models\Media;
+use App\Models\Project;
 use App\Models\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,7 +35,7 @@ final class CompositionController
     {
         $found = Composition::present()->findOrFail($composition);
         $document = $found->read();
-        $cues = SoundPlan::of($document, Media::libraryOf($found->project_id), $document->range());
+        $cues = SoundPlan::of($document, Project::libraryOf($found->project_id), $document->range());
 
         return new JsonResponse(['cues' => array_map(fn (SoundCue $cue): array => $cue->toJson(), $cues)]);
     }

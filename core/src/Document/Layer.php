@@ -22,7 +22,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0];
 
     public Markers $markers;
 
@@ -31,6 +31,7 @@ final readonly class Layer
      * @param  ?Markers  $markers  counted from its in point
      * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
      * @param  bool  $turnsAlong  whether it turns with the direction in which it goes
+     * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
     public function __construct(
@@ -50,6 +51,7 @@ final readonly class Layer
         public ?Shutter $shutter = null,
         public Life $life = new Life,
         public bool $turnsAlong = false,
+        public bool $alwaysReads = false,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -84,6 +86,7 @@ final readonly class Layer
             $node->optional('shutter') === null ? null : Shutter::read($node->field('shutter')),
             Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
             $node->optional('turnsAlong')?->bool() ?? false,
+            $node->optional('alwaysReads')?->bool() ?? false,
         );
     }
 
@@ -106,6 +109,7 @@ final readonly class Layer
             ...($this->shutter === null ? [] : ['shutter' => $this->shutter->toJson()]),
             ...$this->life->toJson(),
             ...($this->turnsAlong ? ['turnsAlong' => true] : []),
+            ...($this->alwaysReads ? ['alwaysReads' => true] : []),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->properties),
         ];
@@ -197,7 +201,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -217,6 +221,7 @@ final readonly class Layer
             array_key_exists('shutter', $fields) ? $fields['shutter'] : $this->shutter,
             $fields['life'] ?? $this->life,
             $fields['turnsAlong'] ?? $this->turnsAlong,
+            $fields['alwaysReads'] ?? $this->alwaysReads,
         );
     }
 

@@ -4,11 +4,14 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Refusal;
 
-/** The media of one project, by id; those that were removed included, because what is undone may use them. */
+/**
+ * What layers of one project can show: its media, by id, those that were removed included, because what is undone may use
+ * them; and its compositions.
+ */
 final readonly class MediaLibrary
 {
     /** @param  array<string, Media>  $media */
-    private function __construct(private array $media)
+    private function __construct(private array $media, private ?Compositions $compositions = null)
     {
     }
 
@@ -39,7 +42,7 @@ final readonly class MediaLibrary
         $all = $this->media;
         $all[$media->id] = $media;
 
-        return new self($all);
+        return new self($all, $this->compositions);
     }
 
     /** @return list<Media> those that are not the very same as in $before */
@@ -51,6 +54,17 @@ final readonly class MediaLibrary
     /** @param  callable(Media): Media  $change */
     public function map(callable $change): self
     {
-        return new self(array_map($change, $this->media));
+        return new self(array_map($change, $this->media), $this->compositions);
+    }
+
+    public function withCompositions(Compositions $compositions): self
+    {
+        return new self($this->media, $compositions);
+    }
+
+    /** @throws Refusal where there is none of this id */
+    public function composition(string $id): Composition
+    {
+        return $this->compositions?->get($id) ?? throw new Refusal("there is no composition \"$id\" in this project");
     }
 }

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
@@ -43,6 +44,13 @@ final readonly class Project
         $media = self::readMedia($node);
         $compositions = Compositions::read($node->field('compositions'));
         self::checkReferences($node, $compositions, $media);
+        foreach ($compositions as $index => $composition) {
+            try {
+                Nesting::check($composition, $media->withCompositions($compositions));
+            } catch (Refusal $refusal) {
+                $node->field('compositions')->items()[$index]->refuse($refusal->getMessage());
+            }
+        }
 
         return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')), self::readCurves($node->optional('curves')));
     }
@@ -83,6 +91,31 @@ final readonly class Project
     public function toCurvesJson(): array
     {
         return array_map(fn (NamedCurve $curve): array => $curve->toJson(), $this->curves);
+    }
+
+    /** All that layers of it can show. */
+    public function library(): MediaLibrary
+    {
+        return $this->media->withCompositions($this->compositions);
+    }
+
+    /**
+     * Where a composition is placed in others.
+     *
+     * @return list<string> in words: the layer and its composition
+     */
+    public function placingsOf(string $composition): array
+    {
+        $placings = [];
+        foreach ($this->compositions as $other) {
+            foreach ($other->layers->placing() as $layer) {
+                if ($layer->content instanceof BundleContent && $layer->content->composition === $composition) {
+                    $placings[] = "“{$layer->name}” in “{$other->name}”";
+                }
+            }
+        }
+
+        return $placings;
     }
 
     /** @param  ?string  $nameOrId null for the first */
@@ -152,10 +185,18 @@ final readonly class Project
             foreach ($composition->layers as $at => $layer) {
                 foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
                     if (! $media->has($id)) {
-                        $node->field('compositions')->items()[$index]->field('layers')->items()[$at]->field($field)->refuse("there is no media \"$id\" in this project");
+                        self::layerIn($node, $index, $at)->field($field)->refuse("there is no media \"$id\" in this project");
                     }
+                }
+                if ($layer->content instanceof BundleContent && ! $compositions->has($layer->content->composition)) {
+                    self::layerIn($node, $index, $at)->field('composition')->refuse("there is no composition \"{$layer->content->composition}\" in this project");
                 }
             }
         }
+    }
+
+    private static function layerIn(Node $project, int $composition, int $layer): Node
+    {
+        return $project->field('compositions')->items()[$composition]->field('layers')->items()[$layer];
     }
 }

@@ -9,6 +9,7 @@ use IteratorAggregate;
 use LogicException;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -186,6 +187,20 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
         $quoted = Text::of($value);
         foreach ($this->entries as $entry) {
             if (str_contains($entry->json(), $quoted)) {
+                yield $entry->layer();
+            }
+        }
+    }
+
+    /**
+     * Layers that place another composition. Where none is named in a layer's JSON, it is not read.
+     *
+     * @return Generator<int, Layer>
+     */
+    public function placing(): Generator
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->placesAnother() && $entry->layer()->content instanceof BundleContent) {
                 yield $entry->layer();
             }
         }

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -42,6 +43,12 @@ final class StoredLayer
     public function json(): string
     {
         return $this->json ??= Text::of($this->layer()->toJson());
+    }
+
+    /** Whether it may place another composition, so that what it shows depends on more than itself. */
+    public function placesAnother(): bool
+    {
+        return $this->layer !== null ? $this->layer->content instanceof BundleContent : str_contains((string) $this->json, '"kind":"bundle"');
     }
 
     /** By which it can be told whether something was worked out for this very layer; null for one that is not stored so far. */

@@ -3,7 +3,11 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Bundles\UnwrapLayer;
+use Ricamo\Core\Edit\Bundles\WrapLayers;
 use Ricamo\Core\Edit\Compositions\AddComposition;
 use Ricamo\Core\Edit\Compositions\DuplicateComposition;
 use Ricamo\Core\Edit\Compositions\MatchComposition;
@@ -109,6 +113,8 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'wrap-layers' => WrapLayers::class,
+        'unwrap-layer' => UnwrapLayer::class,
         'set-arrival' => SetArrival::class,
         'set-leaving' => SetLeaving::class,
         'set-accents' => SetAccents::class,
@@ -187,8 +193,21 @@ final class Edits
     {
         $after = self::settled($edit, $composition)->apply($composition, $evaluator);
         $after->checkAgainst($composition);
+        self::checkNesting($after, $composition, $evaluator->media);
 
         return $after;
+    }
+
+    /** Only a layer that is new or other can make compositions lie within one another that did not. */
+    private static function checkNesting(Composition $after, Composition $before, MediaLibrary $media): void
+    {
+        foreach ($after->layers->changedFrom($before->layers) as $entry) {
+            if ($entry->placesAnother()) {
+                Nesting::check($after, $media);
+
+                return;
+            }
+        }
     }
 
     /**
@@ -201,12 +220,14 @@ final class Edits
         if ($edit instanceof CompositionEdit) {
             $before = $composition === null ? $project->composition() : $project->compositions->get($composition);
 
-            return $project->replacing(self::apply($edit, $before, $evaluator));
+            return $project->replacing(self::apply($edit, $before, $evaluator->showing($project->library())));
         }
         assert($edit instanceof ProjectEdit);
         $after = $edit->apply($project);
         foreach ($after->compositions->changedFrom($project->compositions) as $changed) {
-            $changed->composition()->checkAgainst($project->compositions->knows($changed->id) ? $project->compositions->entry($changed->id)->composition() : $changed->composition());
+            $now = $changed->composition();
+            $now->checkAgainst($project->compositions->knows($changed->id) ? $project->compositions->entry($changed->id)->composition() : $now);
+            Nesting::check($now, $after->library());
         }
 
         return $after;

@@ -10,6 +10,7 @@ use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
@@ -25,18 +26,23 @@ final readonly class Evaluator
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
-    public function __construct(public MediaLibrary $media, TextBlocks $blocks, private Memory $memory = new NoMemory, private Exposure $exposure = new Exposure)
+    public function __construct(public MediaLibrary $media, private TextBlocks $blocks, private Memory $memory = new NoMemory, private Exposure $exposure = new Exposure)
     {
-        $materials = new Materials($media, $blocks);
+        $materials = new Materials($media, $blocks, $this->inside(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
+    }
+
+    /** The same, of what a project has come to hold. */
+    public function showing(MediaLibrary $media): self
+    {
+        return new self($media, $this->blocks, $this->memory, $this->exposure);
     }
 
     /** @throws Refusal for a frame outside the composition */
     public function frame(Composition $composition, int $frame): DisplayList
     {
         $this->checkFrame($composition, $frame);
-        $operations = [];
-        $reference = [];
+        [$operations, $reference] = [[], []];
         foreach ($composition->layers as $layer) {
             if (! $layer->isSeenAt($frame) || $composition->leavesOut($layer->id)) {
                 continue;
@@ -80,7 +86,7 @@ final readonly class Evaluator
         $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
         foreach ($entries as $id => $entry) {
             $fingerprint = $entry->fingerprint();
-            if ($fingerprint !== null) {
+            if ($fingerprint !== null && ! $entry->placesAnother()) {
                 $left = $composition->leavesOut((string) $id) ? ' left out' : '';
                 $keys[$id] = "$fingerprint $frame $about$left";
             }
@@ -105,6 +111,24 @@ final readonly class Evaluator
         return $glances;
     }
 
+    /**
+     * What a composition that is placed in another shows. What is looked at only while working on it is not part of it.
+     *
+     * @param  Affine  $space  from its pixels to those of the one that is drawn
+     * @return list<Operation>
+     */
+    public function inside(Composition $composition, int $frame, Affine $space): array
+    {
+        $operations = [];
+        foreach ($composition->layers as $layer) {
+            if ($layer->isSeenAt($frame) && $composition->shows($layer)) {
+                array_push($operations, ...$this->draw($layer, $composition, $frame, $space));
+            }
+        }
+
+        return $operations;
+    }
+
     private function glance(Layer $layer, Composition $composition, int $frame): Glance
     {
         $pose = $this->pose($layer, $frame);
@@ -126,18 +150,18 @@ final readonly class Evaluator
     }
 
     /** @return list<Operation> */
-    private function draw(Layer $layer, Composition $composition, int $frame): array
+    private function draw(Layer $layer, Composition $composition, int $frame, Affine $space = new Affine): array
     {
         $moments = ! $layer->motionBlur ? null : $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
         if ($moments === null) {
-            return $this->drawAt($layer, $composition, $frame, $frame);
+            return $this->drawAt($layer, $composition, $frame, $frame, $space);
         }
-        $first = $this->drawAt($layer, $composition, $frame, $moments[0]);
+        $first = $this->drawAt($layer, $composition, $frame, $moments[0], $space);
         $moments = $this->exposure->affordable($moments, self::count($first));
         if (count($moments) === 1) {
-            return $this->drawAt($layer, $composition, $frame, $frame);
+            return $this->drawAt($layer, $composition, $frame, $frame, $space);
         }
-        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at), array_slice($moments, 1))];
+        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at, $space), array_slice($moments, 1))];
 
         return array_filter($lists) === [] ? [] : [new Samples($lists)];
     }
@@ -145,15 +169,20 @@ final readonly class Evaluator
     /** @param  list<Operation>  $operations  with those within groups */
     private static function count(array $operations): int
     {
-        return array_sum(array_map(fn (Operation $operation): int => 1 + ($operation instanceof Group ? self::count($operation->operations) : 0), $operations));
+        return array_sum(array_map(fn (Operation $operation): int => match (true) {
+            $operation instanceof Group => 1 + self::count($operation->operations),
+            $operation instanceof Samples => self::count(array_merge(...$operation->lists)),
+            default => 1,
+        }, $operations));
     }
 
     /**
      * @param  int  $frame  of what plays in it
      * @param  int|float  $at  the moment of everything else
+     * @param  Affine  $space  from the composition's pixels to those that are drawn
      * @return list<Operation>
      */
-    private function drawAt(Layer $layer, Composition $composition, int $frame, int|float $at): array
+    private function drawAt(Layer $layer, Composition $composition, int $frame, int|float $at, Affine $space): array
     {
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
         $matrix = $layer->matrix($at);
@@ -170,12 +199,27 @@ final readonly class Evaluator
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
+        $matrix = $this->placed($layer, $at, $matrix, $space);
         $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
         foreach ($operations === [] ? [] : $clips as $clip) {
-            $operations = [new Group($operations, 1.0, Outline::of($clip))];
+            $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
         }
 
         return self::faded($operations, $opacity);
+    }
+
+    /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */
+    private function placed(Layer $layer, int|float $at, Affine $matrix, Affine $space): Affine
+    {
+        $placed = $space->after($matrix);
+        if (! $layer->alwaysReads || $space->determinant() >= 0) {
+            return $placed;
+        }
+        $middle = $this->artist($layer)->box($layer, $at)->centre();
+        // Turned over left to right, unless it would be upside down then.
+        $turned = $placed->d >= 0 ? Affine::scaling(-1, 1) : Affine::scaling(1, -1);
+
+        return $placed->after(Affine::translation($middle->x, $middle->y))->after($turned)->after(Affine::translation(-$middle->x, -$middle->y));
     }
 
     /** What arriving and leaving make of a layer's pose at a moment. */

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Evaluate;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -33,15 +34,33 @@ final class SoundPlan
     private static function cues(Layer $layer, Heard $content, FrameRange $heard, FrameRange $range, FrameRate $rate, MediaLibrary $media): array
     {
         $cues = [];
+        $inside = $content instanceof BundleContent ? self::inside($content, $media) : null;
         foreach ($content->passages($rate->seconds($heard->in - $layer->span->in), $rate->seconds($heard->length()), $media) as $passage) {
             $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);
             if (max(array_column($level, 1)) > 0) {
                 $at = $rate->seconds($heard->in - $range->in) + $passage->at;
+                if ($inside !== null) {
+                    array_push($cues, ...PlacedSound::in($inside, $layer->id, $passage, $at, $level));
+
+                    continue;
+                }
                 $cues[] = new SoundCue($layer->id, $passage->media, $passage->from, $at, $passage->length, $passage->speed, $level);
             }
         }
 
         return $cues;
+    }
+
+    /**
+     * What is heard of a composition that is placed, from its beginning to its end.
+     *
+     * @return list<SoundCue>
+     */
+    private static function inside(BundleContent $content, MediaLibrary $media): array
+    {
+        $placed = $content->lasting($media);
+
+        return self::of($placed, $media, $placed->range());
     }
 
     /**

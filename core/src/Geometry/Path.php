@@ -82,6 +82,20 @@ final readonly class Path
         return new self($this->commands, $moved);
     }
 
+    public function transformed(Affine $matrix): self
+    {
+        if ($matrix->isIdentity()) {
+            return $this;
+        }
+        $coordinates = [];
+        for ($i = 0; $i < count($this->coordinates); $i += 2) {
+            $point = $matrix->apply(new Point($this->coordinates[$i], $this->coordinates[$i + 1]));
+            array_push($coordinates, $point->x, $point->y);
+        }
+
+        return new self($this->commands, $coordinates);
+    }
+
     public function scaled(float $by): self
     {
         return new self($this->commands, array_map(fn (float $value): float => $value * $by, $this->coordinates));

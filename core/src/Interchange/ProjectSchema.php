@@ -129,6 +129,7 @@ final class ProjectSchema
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
             'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['anyOf' => array_map(self::accent(...), array_values(Accents::all()))]],
             'motionBlur' => ['type' => 'boolean'],
+            'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
             'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], self::object(['mirror' => ['const' => true]], ['mirror'])]],

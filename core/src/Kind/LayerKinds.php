@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
 use Ricamo\Core\Kind\Shape\ShapeKind;
 use Ricamo\Core\Kind\Sound\SoundKind;
@@ -11,7 +12,7 @@ use Ricamo\Core\Kind\Text\TextKind;
 /** Every kind of layer there is. A new one is added here and nowhere else. */
 final class LayerKinds
 {
-    private const CLASSES = [FootageKind::class, ShapeKind::class, SoundKind::class, TextKind::class];
+    private const CLASSES = [BundleKind::class, FootageKind::class, ShapeKind::class, SoundKind::class, TextKind::class];
 
     /** @var array<string, LayerKind>|null by name */
     private static ?array $kinds = null;

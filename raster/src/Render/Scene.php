@@ -5,6 +5,7 @@ namespace Ricamo\Raster\Render;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
@@ -55,7 +56,18 @@ final readonly class Scene
     public function remarks(): array
     {
         $remarks = [];
-        foreach ($this->composition->layers as $layer) {
+        foreach ([$this->composition, ...Nesting::within($this->composition, $this->media)] as $composition) {
+            $remarks += $this->remarksOn($composition);
+        }
+
+        return array_values($remarks);
+    }
+
+    /** @return array<string, string> by the id of the clip */
+    private function remarksOn(Composition $composition): array
+    {
+        $remarks = [];
+        foreach ($composition->layers as $layer) {
             foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $id) {
                 $remark = $this->clips->get($id)->remark();
                 if ($remark !== null) {
@@ -64,7 +76,7 @@ final readonly class Scene
             }
         }
 
-        return array_values($remarks);
+        return $remarks;
     }
 
     public function width(): int

@@ -82,11 +82,11 @@ export interface Composition {
     /**
      * from the bottom of the stack to the top
      */
-    layers?: (FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
+    layers?: (BundleLayer | FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
 }
-export interface FootageLayer {
+export interface BundleLayer {
     id: string;
-    kind: 'footage';
+    kind: 'bundle';
     name: string;
     in: number;
     out: number;
@@ -177,6 +177,10 @@ export interface FootageLayer {
     )[];
     motionBlur?: boolean;
     /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
      * whether it turns with the direction in which it goes
      */
     turnsAlong?: boolean;
@@ -204,7 +208,10 @@ export interface FootageLayer {
         name?: string;
         label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     }[];
-    media: string;
+    /**
+     * the id of the one that is placed
+     */
+    composition: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
      */
@@ -218,6 +225,22 @@ export interface FootageLayer {
      * whether it is heard
      */
     sound?: boolean;
+    /**
+     * for how many of its own frames it is made to go on, its stay taking up the difference; as long as it is where there is none
+     */
+    length?: number | null;
+    /**
+     * whether that length changes when an edge is pulled
+     */
+    stretches?: boolean;
+    /**
+     * whether it goes as it came, backwards
+     */
+    mirrors?: boolean;
+    /**
+     * whether what lies outside of its frame is left out
+     */
+    crop?: boolean;
     position?:
         | [number, number]
         | {
@@ -564,6 +587,299 @@ export interface Bend {
      */
     leave?: [number, number];
 }
+export interface FootageLayer {
+    id: string;
+    kind: 'footage';
+    name: string;
+    in: number;
+    out: number;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
+    motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
+    media: string;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
+    sound?: boolean;
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    level?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}
 export interface ShapeLayer {
     id: string;
     kind: 'shape';
@@ -656,6 +972,10 @@ export interface ShapeLayer {
           }
     )[];
     motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
     /**
      * whether it turns with the direction in which it goes
      */
@@ -1025,6 +1345,10 @@ export interface SoundLayer {
     )[];
     motionBlur?: boolean;
     /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
      * whether it turns with the direction in which it goes
      */
     turnsAlong?: boolean;
@@ -1180,6 +1504,10 @@ export interface TextLayer {
           }
     )[];
     motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
     /**
      * whether it turns with the direction in which it goes
      */

@@ -7,7 +7,7 @@ use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** Takes a composition out of the project, which keeps at least one. */
+/** Takes a composition out of the project, which keeps at least one. One that is placed in others stays. */
 final readonly class RemoveComposition implements ProjectEdit
 {
     private function __construct(private string $composition)
@@ -25,6 +25,10 @@ final readonly class RemoveComposition implements ProjectEdit
         $index = $compositions->indexOf($this->composition);
         if (count($compositions) === 1) {
             throw new Refusal("“{$compositions->entry($this->composition)->name}” is the only composition of its project; remove the project instead.");
+        }
+        $placings = $project->placingsOf($this->composition);
+        if ($placings !== []) {
+            throw new Refusal("“{$compositions->entry($this->composition)->name}” is placed elsewhere: ".implode(', ', $placings).'; remove it there first.');
         }
         $ids = $compositions->ids();
         array_splice($ids, $index, 1);

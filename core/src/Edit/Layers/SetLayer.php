@@ -10,19 +10,19 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /**
- * Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, lets them turn along their path, gives them motion blur and a
+ * Shows or hides layers, locks or unlocks them, links or unlinks their scale, marks them as reference, lets them turn along their path, keeps them readable in bundles that are flipped, gives them motion blur and a
  * shutter of their own (null for the composition's), or changes their label colour.
  */
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private bool $setsShutter, private ?Shutter $shutter, private ?bool $turnsAlong)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private bool $setsShutter, private ?Shutter $shutter, private ?bool $turnsAlong, private ?bool $alwaysReads)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter', 'turnsAlong']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter', 'turnsAlong', 'alwaysReads']);
 
         return new self(
             LayerIds::read($args),
@@ -35,6 +35,7 @@ final readonly class SetLayer implements CompositionEdit
             array_key_exists('shutter', $args->object()),
             $args->has('shutter') ? Shutter::read($args->field('shutter')) : null,
             $args->optional('turnsAlong')?->bool(),
+            $args->optional('alwaysReads')?->bool(),
         );
     }
 
@@ -49,6 +50,7 @@ final readonly class SetLayer implements CompositionEdit
                 'locked' => $this->locked ?? $layer->locked,
                 'reference' => $this->reference ?? $layer->reference,
                 'turnsAlong' => $this->turnsAlong ?? $layer->turnsAlong,
+                'alwaysReads' => $this->alwaysReads ?? $layer->alwaysReads,
                 'motionBlur' => $this->motionBlur ?? $layer->motionBlur,
                 'shutter' => $this->setsShutter ? $this->shutter : $layer->shutter,
             ]));
@@ -67,6 +69,7 @@ final readonly class SetLayer implements CompositionEdit
             $this->motionBlur !== null => $this->motionBlur ? 'motion blur' : 'no motion blur',
             $this->setsShutter => 'set shutter',
             $this->turnsAlong !== null => $this->turnsAlong ? 'turn along the path' : 'do not turn along',
+            $this->alwaysReads !== null => $this->alwaysReads ? 'always reads' : 'flips along',
             default => 'change label',
         };
     }

@@ -6,7 +6,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Playing\Played;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
 /** Finds what plays in a layer. */
@@ -20,8 +19,7 @@ final class Plays
     public static function in(Layer $layer, MediaLibrary $media): array
     {
         $content = $layer->content;
-        $ids = $content instanceof UsesMedia ? array_values($content->media()) : [];
-        $facts = $ids === [] ? null : $media->get($ids[0])->known();
+        $facts = $content instanceof Played ? $content->plays($media) : null;
         if (! $content instanceof Played || $facts === null || $facts->isStill()) {
             throw new Refusal("nothing plays in “{$layer->name}”");
         }

@@ -4,13 +4,14 @@ namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
 /**
  * A layer with other ends. Keyframes stay with the end that they are pinned to; what plays in the layer stays where it is
- * in time, so that its in point cannot go before its beginning.
+ * in time, so that its in point cannot go before its beginning. A bundle that begins or ends there goes on for longer.
  */
 final class Trimmed
 {
@@ -21,7 +22,10 @@ final class Trimmed
         if ($content instanceof Played) {
             $earliest = $layer->span->in - $content->room($rate, $media);
             $in = min($out - 1, max($in, $earliest));
-            $layer = $layer->withContent($content->begunLater($in - $layer->span->in, $rate, $media));
+            [$later, $longer] = [$in - $layer->span->in, $out - $layer->span->out];
+            $layer = $layer->withContent($content instanceof BundleContent
+                ? $content->pulled($layer->span, $later, $longer, $rate, $media)
+                : $content->begunLater($later, $rate, $media));
         }
 
         return $layer->with(['span' => new FrameRange($in, $out), 'markers' => $layer->markers->movedBy($layer->span->in - $in), 'life' => $layer->life->accentsMovedBy($layer->span->in - $in)]);

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Playing;
 
+use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Time\FrameRange;
@@ -10,6 +11,9 @@ use Ricamo\Core\Time\FrameRate;
 /** Content that goes on in time by itself, so that a layer's in point cuts into it. */
 interface Played extends Content
 {
+    /** What there is of what plays. */
+    public function plays(MediaLibrary $media): MediaFacts;
+
     public function pace(): Pace;
 
     public function paced(Pace $pace): static;

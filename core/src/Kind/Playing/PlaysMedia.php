@@ -4,11 +4,6 @@ namespace Ricamo\Core\Kind\Playing;
 
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Time\Fraction;
-use Ricamo\Core\Time\FrameRange;
-use Ricamo\Core\Time\FrameRate;
-use Ricamo\Core\Value\Type\NumberType;
 
 /**
  * What plays one of the media at a pace, and may be heard.
@@ -19,14 +14,7 @@ use Ricamo\Core\Value\Type\NumberType;
  */
 trait PlaysMedia
 {
-    /** A clip that goes round faster than this, in seconds, is not heard: it would be a tone, and no sound of it. */
-    private const SHORTEST_ROUND = 0.5;
-
-    /** @return list<PropertyDefinition> what everything that is heard has */
-    public static function soundProperties(): array
-    {
-        return [new PropertyDefinition('level', new NumberType, 100.0, 0, 400, 'Level', 'Sound', '%')];
-    }
+    use GoesOn;
 
     public function media(): array
     {
@@ -38,90 +26,18 @@ trait PlaysMedia
         return new self($ids[$this->media] ?? $this->media, $this->pace, $this->sound);
     }
 
-    public function pace(): Pace
-    {
-        return $this->pace;
-    }
-
     public function paced(Pace $pace): static
     {
         return new self($this->media, $pace, $this->sound);
     }
 
-    public function room(FrameRate $rate, MediaLibrary $media): int
-    {
-        $facts = $this->facts($media);
-
-        return $this->paceOf($facts)->room($facts->frames, $facts->rate, $rate);
-    }
-
-    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static
-    {
-        $facts = $this->facts($media);
-
-        return $this->paced($facts->isStill() ? $this->pace : $this->pace->later($frames, $facts->rate, $rate));
-    }
-
-    public function lasts(FrameRate $rate, MediaLibrary $media): ?int
-    {
-        $facts = $this->facts($media);
-
-        return $this->paceOf($facts)->lasts($facts->frames, $facts->rate, $rate);
-    }
-
-    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media): array
-    {
-        $facts = $this->facts($media);
-
-        return $this->paceOf($facts)->missing($span, $facts->frames, $facts->rate, $rate);
-    }
-
-    public function passages(float $after, float $length, MediaLibrary $media): array
-    {
-        $facts = $this->facts($media);
-        $speed = $this->pace->speed->toFloat() / 100;
-        if (! $this->sound || ! $facts->sound || $speed == 0) {
-            return [];
-        }
-        $begin = $facts->rate->seconds($this->pace->from->toFloat()) + $speed * $after;
-        $round = $this->pace->beyond->goesOn() ? $facts->rate->seconds($facts->frames) : null;
-        $end = $begin + $speed * $length;
-        $rounds = match (true) {
-            $round === null => [0],
-            $round < self::SHORTEST_ROUND * abs($speed) => [],
-            default => range((int) floor($begin / $round), (int) floor($end / $round)),
-        };
-        $passages = array_map(fn (int $count): ?Passage => $this->passage($count, $round, $begin, $end, $speed, $facts), $rounds);
-
-        return array_values(array_filter($passages));
-    }
-
-    /** The part of one round through the clip that lies between two moments, which are counted on over all rounds. */
-    private function passage(int $count, ?float $round, float $begin, float $end, float $speed, MediaFacts $facts): ?Passage
-    {
-        $isBack = $this->pace->beyond === Beyond::Turn && $count % 2 !== 0;
-        $first = $count * ($round ?? 0.0);
-        // In the file the round goes from 0 on, or from its end back; and a sound may end before its picture does.
-        $inFile = fn (float $moment): float => $isBack ? $first + $round - $moment : $moment - $first;
-        $heard = min($round ?? INF, $facts->soundSeconds());
-        $from = max(min($begin, $end), $isBack ? $first + $round - $heard : $first);
-        $to = min(max($begin, $end), $isBack ? $first + $round : $first + $heard);
-        if ($to - $from < 1e-9) {
-            return null;
-        }
-        $start = $speed > 0 ? $from : $to;
-
-        return new Passage($this->media, $inFile($start), ($start - $begin) / $speed, ($to - $from) / abs($speed), $isBack ? -$speed : $speed);
-    }
-
-    private function facts(MediaLibrary $media): MediaFacts
+    public function plays(MediaLibrary $media): MediaFacts
     {
         return $media->get($this->media)->known();
     }
 
-    /** A picture stands still however it is to be played. */
-    private function paceOf(MediaFacts $facts): Pace
+    private function source(): string
     {
-        return $facts->isStill() ? $this->pace->with(speed: new Fraction(0)) : $this->pace;
+        return $this->media;
     }
 }

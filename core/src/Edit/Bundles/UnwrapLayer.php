@@ -1,0 +1,82 @@
+<?php
+
+namespace Ricamo\Core\Edit\Bundles;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Puts the layers of a bundle in its place. The composition that was placed stays as it is. Refused where that would change
+ * what is seen: where the bundle does more than to be there, whole and at its own pace.
+ */
+final readonly class UnwrapLayer implements CompositionEdit
+{
+    private function __construct(private string $layer)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['layer'])->field('layer')->string(64));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $bundle = $composition->layer($this->layer);
+        $content = $bundle->content;
+        if (! $content instanceof BundleContent) {
+            throw new Refusal("“{$bundle->name}” is no bundle");
+        }
+        $inner = $content->lasting($evaluator->media);
+        $this->checkPlain($bundle, $content, $inner, $composition);
+        $index = $composition->indexOf($bundle->id);
+        $stack = $composition->layers->without([$bundle->id]);
+        $by = $bundle->span->in;
+        foreach ($inner->layers as $layer) {
+            $stack = $stack->inserting($layer->with([
+                'id' => $stack->freeId(),
+                'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+                // One motion blur for each, as it was exposed there.
+                'shutter' => $layer->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
+                'visible' => $layer->visible && ! $inner->leavesOut($layer->id),
+            ]), $index++);
+        }
+
+        return $composition->with(['layers' => $stack, 'alone' => array_values(array_diff($composition->alone, [$bundle->id]))]);
+    }
+
+    public function title(): string
+    {
+        return 'unwrap';
+    }
+
+    /** @throws Refusal that says what would be lost */
+    private function checkPlain(Layer $bundle, BundleContent $content, Composition $inner, Composition $composition): void
+    {
+        $animated = array_filter($bundle->properties, fn (Property $property): bool => $property->isAnimated());
+        $reason = match (true) {
+            $content->mirrors => 'it goes as it came',
+            $content->pace->toJson() !== ['from' => 0] => 'it is played at a pace of its own',
+            ! $inner->rate->equals($composition->rate) => 'it has another frame rate',
+            $inner->length !== $bundle->span->length() => 'only a part of it is shown',
+            $animated !== [] || ! $bundle->life->isPlain() => 'it has an animation of its own',
+            ! $bundle->matrix($bundle->span->in)->nearly(Affine::translation($inner->width / 2, $inner->height / 2)) => 'it is not where it was wrapped up',
+            $bundle->number('opacity', $bundle->span->in) !== 100.0 => 'it is translucent',
+            $bundle->number('level', $bundle->span->in) !== 100.0 || ! $content->sound => 'it is not as loud as what is in it',
+            $inner->background !== null => 'it has a background',
+            ! $bundle->visible || $bundle->reference => 'it is hidden',
+            default => null,
+        };
+        if ($reason !== null) {
+            throw new Refusal("“{$bundle->name}” cannot be unwrapped without changing what is seen: $reason");
+        }
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+namespace Ricamo\Core\Edit\Bundles;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Markers;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Wraps layers up into a composition of their own, as large as the one that they are in, and places it where the topmost of
+ * them was. No frame changes, as long as no other layer lies between them.
+ */
+final readonly class WrapLayers implements ProjectEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private string $composition, private array $layers, private ?string $name)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['composition', 'layers', 'name']);
+
+        return new self($args->field('composition')->string(64), LayerIds::read($args), $args->optional('name')?->name());
+    }
+
+    public function apply(Project $project): Project
+    {
+        $composition = $project->compositions->get($this->composition);
+        $layers = $this->inOrder($composition);
+        $span = new FrameRange(min(array_map(fn (Layer $one): int => $one->span->in, $layers)), max(array_map(fn (Layer $one): int => $one->span->out, $layers)));
+        $moved = array_map(fn (Layer $one): Layer => $one->withSpan(new FrameRange($one->span->in - $span->in, $one->span->out - $span->in)), $layers);
+        $inner = $composition->withId($project->compositions->freeId())->with([
+            'name' => $project->compositions->freeName($this->name ?? 'Bundle'),
+            'length' => $span->length(), 'background' => null, 'layers' => Stack::of(...$moved), 'markers' => Markers::of(), 'alone' => [],
+        ]);
+        $rest = $composition->layers->without($this->layers);
+        $place = $composition->indexOf($layers[count($layers) - 1]->id) - count($layers) + 1;
+        $stack = $rest->inserting($this->bundle($composition, $inner, $span, $layers), $place);
+        $alone = array_values(array_diff($composition->alone, $this->layers));
+
+        return $project->with(['compositions' => $project->compositions
+            ->replacing($composition->with(['layers' => $stack, 'alone' => $alone]))
+            ->inserting($inner, $project->compositions->indexOf($this->composition) + 1)]);
+    }
+
+    public function title(): string
+    {
+        return 'wrap up';
+    }
+
+    /** @return non-empty-list<Layer> bottom first */
+    private function inOrder(Composition $composition): array
+    {
+        $layers = array_map($composition->layer(...), array_values(array_unique($this->layers)));
+        usort($layers, fn (Layer $a, Layer $b): int => $composition->indexOf($a->id) <=> $composition->indexOf($b->id));
+
+        return $layers;
+    }
+
+    /** @param  non-empty-list<Layer>  $layers */
+    private function bundle(Composition $composition, Composition $inner, FrameRange $span, array $layers): Layer
+    {
+        $kind = LayerKinds::all()['bundle'];
+        $middle = new Point($composition->width / 2, $composition->height / 2);
+
+        return Layer::read(new Node([
+            'kind' => $kind->name(), 'id' => $composition->layers->freeId(), 'name' => $inner->name, 'in' => $span->in, 'out' => $span->out,
+            'position' => [$middle->x, $middle->y], 'label' => $layers[count($layers) - 1]->label->value,
+            // What comes from beyond the frame is to be seen there when the whole is placed elsewhere.
+            ...(new BundleContent($inner->id, crop: false))->toJson(),
+        ]));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+namespace Ricamo\Core\Kind\Bundle;
+
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Time\FrameRate;
+
+/** Draws compositions within others: the same layers, in a space that is placed. */
+final class BundleArtist implements Artist
+{
+    /** How many compositions, as they go on in different placings, are kept at hand. */
+    private const AT_HAND = 64;
+
+    /** @var array<string, Composition> by what each depends on */
+    private array $lasting = [];
+
+    public function __construct(private readonly Materials $materials)
+    {
+    }
+
+    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    {
+        $content = $this->content($layer);
+        $shown = $content->frameShownAfter($frame - $layer->span->in, $rate, $this->materials->media);
+        if ($shown === null) {
+            return [];
+        }
+        $placed = $this->lasting($content);
+        $space = $matrix->after(Affine::translation(-$placed->width / 2, -$placed->height / 2));
+        $frameOutline = Path::rectangle(new Box(0, 0, $placed->width, $placed->height));
+        $operations = ($this->materials->inside)($placed, $shown, $space);
+        if ($placed->background !== null && $placed->background->isVisible()) {
+            $operations = [new Fill(Outline::of($frameOutline), $space, $placed->background), ...$operations];
+        }
+
+        return $content->crop && $operations !== [] ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))] : $operations;
+    }
+
+    public function box(Layer $layer, int|float $at): Box
+    {
+        $size = $this->content($layer)->plays($this->materials->media)->size();
+
+        return Box::centred($size->width, $size->height);
+    }
+
+    private function lasting(BundleContent $content): Composition
+    {
+        $own = $this->materials->media->composition($content->composition);
+        $key = spl_object_id($own)." {$content->length} ".($content->mirrors ? 'mirrored' : '');
+        if (! isset($this->lasting[$key])) {
+            $this->lasting = array_slice($this->lasting, -self::AT_HAND, preserve_keys: true);
+        }
+
+        return $this->lasting[$key] ??= $content->lasting($this->materials->media);
+    }
+
+    private function content(Layer $layer): BundleContent
+    {
+        assert($layer->content instanceof BundleContent);
+
+        return $layer->content;
+    }
+}

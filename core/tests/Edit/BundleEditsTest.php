@@ -1,0 +1,120 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Tests\SquareShaper;
+
+/** Wrapping up and unwrapping: no frame changes. */
+final class BundleEditsTest extends TestCase
+{
+    private function project(): Project
+    {
+        return new Project('Depot', Fixture::media(), Compositions::of(Fixture::composition([
+            Fixture::clip(['out' => 250, 'position' => [960, 540]]),
+            Fixture::bar(['id' => 'bar', 'in' => 30, 'out' => 170, 'position' => Fixture::keyframes([0, [-300, 800]], [12, [400, 800]]), 'motionBlur' => true,
+                'arrive' => ['length' => 10, 'easing' => 'ease-out', 'moves' => [['move' => 'wipe']]], 'leave' => ['mirror' => true]]),
+            Fixture::words(['in' => 36, 'out' => 164, 'opacity' => Fixture::keyframes([0, 0], [10, 100]), 'position' => [420, 810],
+                'accents' => [['accent' => 'pulse', 'at' => 40, 'length' => 20]]]),
+            Fixture::bar(['id' => 'over', 'in' => 100, 'out' => 250, 'position' => [900, 500]]),
+        ])));
+    }
+
+    private function evaluator(Project $project): Evaluator
+    {
+        return new Evaluator($project->library(), new TextBlocks(new SquareShaper));
+    }
+
+    private function edited(Project $project, string $edit, array $args): Project
+    {
+        return Edits::applyTo($project, Edits::read(new Node(['edit' => $edit, 'args' => $args])), 'c1', $this->evaluator($project));
+    }
+
+    private function frames(Project $project): array
+    {
+        return array_map(fn (int $frame): string => $this->evaluator($project)->frame($project->composition('c1'), $frame)->encode(), range(0, 249, 3));
+    }
+
+    private function wrapped(): Project
+    {
+        return $this->edited($this->project(), 'wrap-layers', ['composition' => 'c1', 'layers' => ['words', 'bar'], 'name' => 'Name bar']);
+    }
+
+    public function test_wrapping_up_changes_no_frame(): void
+    {
+        $wrapped = $this->wrapped();
+        self::assertSame($this->frames($this->project()), $this->frames($wrapped));
+        $outer = $wrapped->composition('c1');
+        self::assertSame(['clip', 'l1', 'over'], $outer->layers->ids());
+        self::assertSame([30, 170, 'Name bar'], [$outer->layer('l1')->span->in, $outer->layer('l1')->span->out, $outer->layer('l1')->name]);
+        $inner = $wrapped->composition('Name bar');
+        self::assertSame([140, ['bar', 'words']], [$inner->length, $inner->layers->ids()]);
+    }
+
+    public function test_unwrapping_changes_no_frame_either(): void
+    {
+        $unwrapped = $this->edited($this->wrapped(), 'unwrap-layer', ['layer' => 'l1']);
+        self::assertSame($this->frames($this->project()), $this->frames($unwrapped));
+        self::assertCount(4, $unwrapped->composition('c1')->layers);
+        self::assertCount(2, $unwrapped->compositions);
+    }
+
+    public function test_stretched_it_is_unwrapped_as_it_is_seen(): void
+    {
+        $longer = $this->edited($this->wrapped(), 'trim-layer', ['layer' => 'l1', 'out' => 220]);
+        self::assertSame($this->frames($longer), $this->frames($this->edited($longer, 'unwrap-layer', ['layer' => 'l1'])));
+    }
+
+    public function test_one_correction_reaches_every_placing(): void
+    {
+        $twice = $this->edited($this->wrapped(), 'add-layer', ['layer' => ['kind' => 'bundle', 'composition' => 'c2'], 'at' => 60]);
+        $before = $this->frames($twice);
+        $corrected = Edits::applyTo($twice, Edits::read(new Node(['edit' => 'set-content', 'args' => ['layer' => 'words', 'content' => ['text' => 'Depot']]])), 'c2', $this->evaluator($twice));
+        $letters = fn (Project $project): int => substr_count($this->evaluator($project)->frame($project->composition('c1'), 100)->encode(), '"op":"fill"');
+        self::assertNotSame($before, $this->frames($corrected));
+        self::assertSame(['“Name bar” in “Test”', '“Name bar” in “Test”'], $corrected->placingsOf('c2'));
+        self::assertSame($letters($twice), $letters($corrected));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function reasons(): iterable
+    {
+        yield 'moved' => [['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'position', 'value' => [960, 500]]]]], 'it is not where it was wrapped up'];
+        yield 'animated' => [['add-keyframe', ['layers' => ['l1'], 'property' => 'rotation', 'frame' => 40]], 'it has an animation of its own'];
+        yield 'reversed' => [['retime-layers', ['layers' => ['l1'], 'to' => 'reverse']], 'it is played at a pace of its own'];
+        yield 'translucent' => [['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 50]]]], 'it is translucent'];
+        yield 'mirrored' => [['set-content', ['layer' => 'l1', 'content' => ['mirrors' => true]]], 'it goes as it came'];
+        yield 'cut' => [['split-layers', ['layers' => ['l1'], 'at' => 90]], 'only a part of it is shown'];
+        yield 'arriving' => [['set-arrival', ['layers' => ['l1'], 'phase' => ['moves' => [['move' => 'fade']]]]], 'it has an animation of its own'];
+    }
+
+    #[DataProvider('reasons')]
+    public function test_it_is_not_unwrapped_where_that_would_change_what_is_seen(array $edit, string $reason): void
+    {
+        $changed = $this->edited($this->wrapped(), ...$edit);
+        $this->expectExceptionObject(new Refusal("“Name bar” cannot be unwrapped without changing what is seen: $reason"));
+        $this->edited($changed, 'unwrap-layer', ['layer' => 'l1']);
+    }
+
+    public function test_a_composition_that_is_placed_is_not_removed(): void
+    {
+        $this->expectExceptionMessage('“Name bar” is placed elsewhere: “Name bar” in “Test”; remove it there first.');
+        $this->edited($this->wrapped(), 'remove-composition', ['composition' => 'c2']);
+    }
+
+    public function test_a_locked_layer_is_not_wrapped_up(): void
+    {
+        $locked = $this->edited($this->project(), 'set-layer', ['layers' => ['bar'], 'locked' => true]);
+        $this->expectExceptionMessage('“Bar” is locked; unlock it first');
+        $this->edited($locked, 'wrap-layers', ['composition' => 'c1', 'layers' => ['bar']]);
+    }
+}
