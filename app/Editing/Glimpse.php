@@ -13,6 +13,7 @@ use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse
@@ -54,6 +55,7 @@ final readonly class Glimpse
             $layer = $entry->layer();
             $inspected[] = [
                 ...Inspection::of($layer, $frame, $document->rate),
+                ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 // Only the way of a layer that is selected alone is shown.
                 ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document->rate, $evaluator)] : []),
             ];

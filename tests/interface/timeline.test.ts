@@ -91,6 +91,7 @@ describe('rows', () => {
     beforeEach(() => {
         const composition = withLayers([bar('under'), bar('over', { opacity: { keyframes: [{ at: 0, value: 1 }] } })]);
         useVocabulary().words.properties = {
+            bundle: [],
             footage: [],
             sound: [],
             text: [],

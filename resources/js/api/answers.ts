@@ -1,8 +1,8 @@
 import type { Operation as PatchOperation } from 'fast-json-patch';
 import type { DisplayList } from './displayList.gen';
-import type { Composition, FootageLayer, ShapeLayer, SoundLayer, TextLayer } from './project.gen';
+import type { BundleLayer, Composition, FootageLayer, ShapeLayer, SoundLayer, TextLayer } from './project.gen';
 
-export type Layer = FootageLayer | ShapeLayer | SoundLayer | TextLayer;
+export type Layer = BundleLayer | FootageLayer | ShapeLayer | SoundLayer | TextLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];
@@ -125,6 +125,8 @@ export interface Inspection {
     /** Lengths in frames, and how often words can be read through during the stay. */
     trail?: Trail | null;
     life: { arrive: number; leave: number; stay: number; reads: number | null };
+    /** Of a bundle: the frame of what is placed that is seen at the playhead. */
+    inside?: number | null;
 }
 
 /** An alignment that holds: an upright line at x, or a level one at y, in composition pixels. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Clapperboard, Library, Search, Shapes, Type, X } from 'lucide-vue-next';
+import { Clapperboard, Library, Package, Search, Shapes, Type, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import IconButton from '@/shell/IconButton.vue';
 import { DRAWERS, useKit } from './kit';
+import BundlesDrawer from './BundlesDrawer.vue';
 import MediaDrawer from './MediaDrawer.vue';
 import SamplesDrawer from './SamplesDrawer.vue';
 import ShapesDrawer from './ShapesDrawer.vue';
@@ -12,6 +13,7 @@ const KINDS = {
     media: { title: 'Media', icon: Clapperboard, drawer: MediaDrawer },
     words: { title: 'Words', icon: Type, drawer: WordsDrawer },
     shapes: { title: 'Shapes', icon: Shapes, drawer: ShapesDrawer },
+    bundles: { title: 'Bundles', icon: Package, drawer: BundlesDrawer },
     shelf: { title: 'Samples', icon: Library, drawer: SamplesDrawer },
 };
 

@@ -6,7 +6,9 @@ import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
+import { isBundle } from '@/project/playing';
 import { useSelection } from '@/project/selection';
+import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
 import { useChoosing } from './choosing';
 import DragBadge from './DragBadge.vue';
@@ -30,6 +32,7 @@ const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
 const media = useMedia();
+const within = useWithin();
 
 const area = ref<HTMLElement | null>(null);
 const canvas = ref<HTMLCanvasElement | null>(null);
@@ -99,9 +102,15 @@ function colourAt([x, y]: [number, number]): string {
     return `#${hex}`;
 }
 
-/** A double click on words edits them; elsewhere it writes new ones. */
+/** A double click on a bundle opens it; on words it edits them; elsewhere it writes new ones. */
 function onDoubleClick(event: MouseEvent): void {
     isDoubleClick();
+    const hit = poseAt(view.toComposition(place(event)), poses.value);
+    const layer = hit && composition.layer(hit.layer);
+    if (layer && isBundle(layer)) {
+        within.enter(layer);
+        return;
+    }
     void writing.writeAt(view.toComposition(place(event)));
 }
 

@@ -2,8 +2,9 @@ import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
 import { usePlayhead } from './playhead';
-import { plays } from './playing';
+import { isBundle, plays } from './playing';
 import { useSelection } from './selection';
+import { useWithin } from './within';
 
 /** Marks text in the clipboard as layers of ours. */
 const COPIED = 'ricamo-layers';
@@ -18,6 +19,7 @@ export function useLayerActions() {
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
+    const within = useWithin();
 
     /** From the bottom of the stack to the top. */
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
@@ -29,6 +31,8 @@ export function useLayerActions() {
         chosen.value.some((layer) => layer.kind !== 'sound' && (layer.arrive || layer.leave)),
     );
     const anyPlays = computed(() => chosen.value.some(plays));
+    /** The bundle that is selected by itself. */
+    const bundle = computed(() => (chosen.value.length === 1 ? chosen.value.find(isBundle) : undefined));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
 
@@ -76,10 +80,18 @@ export function useLayerActions() {
         locked,
         reference,
         anyPlays,
+        bundle,
         anyMoves,
         areAlone,
         copied,
         paste,
+        /** Into a composition of their own. */
+        wrap: () => selectingNew(() => ask('wrap-layers', { composition: composition.document?.id })),
+        unwrap: () =>
+            selectingNew(() =>
+                bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),
+            ),
+        open: () => bundle.value && within.enter(bundle.value),
         split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
         duplicate: () => selectingNew(() => ask('duplicate-layers')),
         duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),

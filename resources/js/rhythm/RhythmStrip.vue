@@ -48,7 +48,7 @@ function mirror(): void {
                 :icon="FlipHorizontal2"
                 :size="15"
                 :pressed="phases.mirrors.value"
-                :disabled="!phases.phase('arrive') && !phases.mirrors.value"
+                :disabled="!phases.phase('arrive') && !phases.mirrors.value && phases.layer.value.kind !== 'bundle'"
                 :label="
                     phases.mirrors.value ? 'Do not mirror the arrival' : 'Mirror to leave: as it arrives, backwards'
                 "

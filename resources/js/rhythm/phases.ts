@@ -25,7 +25,11 @@ export function usePhases() {
     const life = computed(
         () => composition.glimpse?.inspections.find((one) => one.layer === layer.value?.id)?.life ?? null,
     );
-    const mirrors = computed(() => !!layer.value?.leave && 'mirror' in layer.value.leave);
+    const mirrors = computed(
+        () =>
+            (!!layer.value?.leave && 'mirror' in layer.value.leave) ||
+            (layer.value?.kind === 'bundle' && !!layer.value.mirrors),
+    );
     const phase = (side: Side): Phase | null => {
         const found = layer.value?.[side];
         return found && 'moves' in found ? (found as unknown as Phase) : null;

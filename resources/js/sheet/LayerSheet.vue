@@ -5,11 +5,12 @@ import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
-import { plays } from '@/project/playing';
+import { isBundle, playsMedia } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
+import BundleFields from './BundleFields.vue';
 import { useFinding } from './finding';
 import FindValue from './FindValue.vue';
 import PaceFields from './PaceFields.vue';
@@ -33,14 +34,14 @@ const sections = computed(() =>
         vocabulary.words.properties[props.layer.kind].filter(
             (definition) =>
                 // What makes no sound has no level.
-                (definition.name !== 'level' || clip.value?.sound) &&
+                (definition.name !== 'level' || clip.value?.sound || isBundle(props.layer)) &&
                 finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
 );
 const clip = computed(() => {
     const layer = props.layer;
-    return plays(layer) ? media.find(layer.media) : undefined;
+    return playsMedia(layer) ? media.find(layer.media) : undefined;
 });
 
 /** Where it is, how large, how turned and how opaque: what moving about is made of. */
@@ -110,7 +111,8 @@ const setContent = (content: object): Promise<boolean> =>
             <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
         </ElRadioGroup>
     </div>
-    <div v-if="plays(layer)" class="choice">
+    <BundleFields v-if="isBundle(layer)" :key="layer.id" :layer="layer" />
+    <div v-if="playsMedia(layer)" class="choice">
         <span v-if="clip" class="facts">{{
             clip.heard
                 ? `${(clip.frames / perSecond(clip.rate)).toFixed(1)} s`
@@ -125,7 +127,7 @@ const setContent = (content: object): Promise<boolean> =>
         <span v-else-if="!clip?.still" class="facts">no sound</span>
     </div>
     <TimeFields :key="layer.id" :layer="layer" />
-    <PaceFields v-if="plays(layer) && clip && !clip.still" :key="layer.id" :layer="layer" />
+    <PaceFields v-if="isBundle(layer) || (playsMedia(layer) && clip && !clip.still)" :key="layer.id" :layer="layer" />
     <FindValue />
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"
@@ -148,6 +150,14 @@ const setContent = (content: object): Promise<boolean> =>
             class="along"
             data-turns-along
             @change="(on) => composition.edit('set-layer', { layers: [layer.id], turnsAlong: !!on })"
+        />
+        <ElCheckbox
+            v-if="title === 'Placement' && !finding.isOn && layer.kind !== 'shape'"
+            :model-value="layer.alwaysReads ?? false"
+            label="Always reads, in a flipped bundle too"
+            class="along"
+            data-always-reads
+            @change="(on) => composition.edit('set-layer', { layers: [layer.id], alwaysReads: !!on })"
         />
     </SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"

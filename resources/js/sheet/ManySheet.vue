@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { plays } from '@/project/playing';
+import { isBundle, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
@@ -26,7 +26,9 @@ const shared = computed<PropertyDefinition[]>(() => {
     return vocabulary.words.properties[first!].filter(
         (definition) =>
             (definition.name !== 'level' ||
-                props.layers.some((layer) => plays(layer) && media.find(layer.media)?.sound)) &&
+                props.layers.some(
+                    (layer) => isBundle(layer) || (playsMedia(layer) && media.find(layer.media)?.sound),
+                )) &&
             others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
     );
 });

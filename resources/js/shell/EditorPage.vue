@@ -17,6 +17,7 @@ import { useScopes } from '@/project/scopes';
 import { useSelection } from '@/project/selection';
 import { useTimecode } from '@/project/timecode';
 import { useVocabulary } from '@/project/vocabulary';
+import { useWithin } from '@/project/within';
 import SheetPane from '@/sheet/SheetPane.vue';
 import TimelinePane from '@/timeline/TimelinePane.vue';
 import FileDrop from './FileDrop.vue';
@@ -40,6 +41,7 @@ const preferences = usePreferences();
 const scopes = useScopes();
 const selection = useSelection();
 const vocabulary = useVocabulary();
+const within = useWithin();
 useTimecode();
 useFollowing();
 
@@ -72,7 +74,12 @@ async function open(): Promise<void> {
         scopes.clear();
         document.title = `${composition.document?.name} – Ricamo`;
         playhead.clearRange();
-        if (places.restore()) {
+        const known = places.restore();
+        const frame = within.takeFrame();
+        if (frame !== null) {
+            playhead.go(frame);
+        }
+        if (known || frame !== null) {
             return;
         }
         playhead.go(Math.min(50, Math.floor(playhead.length / 4)));

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePreferences } from '@/project/preferences';
 import { useProject } from '@/project/project';
+import { useWithin } from '@/project/within';
 import CompositionSwitcher from './CompositionSwitcher.vue';
 import HistoryMenu from './HistoryMenu.vue';
 import IconButton from './IconButton.vue';
@@ -14,6 +15,7 @@ const emit = defineEmits<{ render: []; compose: []; projects: []; keys: [] }>();
 const composition = useComposition();
 const preferences = usePreferences();
 const project = useProject();
+const within = useWithin();
 
 const saved = computed(
     () =>
@@ -36,6 +38,19 @@ const saved = computed(
             {{ project.name }}
         </button>
         <span class="sep" aria-hidden="true">▸</span>
+        <template v-for="(one, index) in within.outer" :key="one.id">
+            <button
+                type="button"
+                class="crumb"
+                dir="auto"
+                :title="`Back to ${one.name} (Esc)`"
+                data-way-back
+                @click="within.leave(index)"
+            >
+                {{ one.name }}
+            </button>
+            <span class="sep" aria-hidden="true">▸</span>
+        </template>
         <CompositionSwitcher v-model="switching" @compose="emit('compose')" />
         <span class="saved" :class="composition.saved" role="status">{{ saved }}</span>
         <span class="space" />

@@ -17,6 +17,8 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
         place: 'Layers',
         keys: [
             ['X', 'split at the playhead'],
+            ['B', 'wrap up into a bundle; with Shift unwrap it'],
+            ['Enter, Esc', 'open the bundle, step out of it'],
             ['Shift+I, Shift+O', 'begin, end at the playhead'],
             ['Ctrl+C, Ctrl+X, Ctrl+V', 'copy, cut, paste at the playhead; with Shift at the same time'],
             ['Ctrl+D', 'duplicate; with Shift right after'],

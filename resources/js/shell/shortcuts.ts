@@ -6,6 +6,7 @@ import { useLayerActions } from '@/project/layerActions';
 import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
+import { useWithin } from '@/project/within';
 
 /** What the keyboard does while no field has it. */
 export function useShortcuts(actions: {
@@ -23,10 +24,18 @@ export function useShortcuts(actions: {
     const keyframes = useKeyframes();
     const looking = useLooking();
     const markers = useMarkers();
+    const within = useWithin();
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
         event.target.closest('input, textarea, select, [contenteditable], .el-dialog, [role="dialog"]') !== null;
+
+    /** Enter on a button is the button's. */
+    const pressesButton = (event: KeyboardEvent): boolean =>
+        event.key === 'Enter' &&
+        !event.ctrlKey &&
+        event.target instanceof Element &&
+        event.target.closest('button, a, [role="button"], [role^="menuitem"]') !== null;
 
     /** Whether words are copied or pasted, rather than layers. */
     const isElsewhere = (event: Event): boolean =>
@@ -52,6 +61,17 @@ export function useShortcuts(actions: {
     function stop(): void {
         playhead.playing = false;
         playhead.speed = 1;
+    }
+
+    /** One step out: of looking for a colour, of the selection, of the bundle. */
+    function escape(): void {
+        if (looking.wanted) {
+            looking.wanted(null);
+        } else if (selection.layers.length > 0) {
+            selection.clear();
+        } else {
+            within.leave();
+        }
     }
 
     function remove(event: KeyboardEvent): void {
@@ -81,6 +101,8 @@ export function useShortcuts(actions: {
         x: () => void layers.split(),
         m: (event) => (event.shiftKey ? markers.dropOnLayers() : markers.drop()),
         a: () => void layers.lookAlone(),
+        b: (event) => void (event.shiftKey ? layers.unwrap() : layers.wrap()),
+        Enter: layers.open,
         r: keyframes.repeat,
         PageUp: () => markers.go(-1),
         PageDown: () => markers.go(1),
@@ -91,7 +113,7 @@ export function useShortcuts(actions: {
         '?': actions.keys,
         Delete: remove,
         Backspace: remove,
-        Escape: () => (looking.wanted ? looking.wanted(null) : selection.clear()),
+        Escape: () => escape(),
     };
 
     const withControl: Record<string, (event: KeyboardEvent) => void> = {
@@ -103,7 +125,7 @@ export function useShortcuts(actions: {
     };
 
     useEventListener(window, 'keydown', (event) => {
-        if (typing(event)) {
+        if (typing(event) || pressesButton(event)) {
             return;
         }
         const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;

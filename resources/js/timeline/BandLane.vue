@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { AudioLines, Glasses, Lock } from 'lucide-vue-next';
-import { computed } from 'vue';
+import { AudioLines, Glasses, Lock, Package } from 'lucide-vue-next';
+import { computed, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { useSelection } from '@/project/selection';
-import { plays } from '@/project/playing';
+import { isBundle, plays } from '@/project/playing';
+import { useWithin } from '@/project/within';
 import { markersOf } from '@/project/markers';
 import BandSlopes from './BandSlopes.vue';
 import { useDragInTime } from './dragInTime';
@@ -22,14 +23,17 @@ const media = useMedia();
 const selection = useSelection();
 const view = useTimeView();
 const { dragging, begin } = useDragInTime();
+const within = useWithin();
 const wave = usePeaks(() => props.layer);
+
+const SIGNS: Partial<Record<Layer['kind'], Component>> = { sound: AudioLines, bundle: Package };
 
 /** Whether others are looked at by themselves. */
 const aside = computed(() => {
     const alone = composition.shown?.alone ?? [];
     return alone.length > 0 && !alone.includes(props.layer.id);
 });
-const sign = computed(() => (props.layer.reference ? Glasses : props.layer.kind === 'sound' ? AudioLines : null));
+const sign = computed(() => (props.layer.reference ? Glasses : SIGNS[props.layer.kind]));
 const style = computed(() => ({
     left: `${view.x(props.layer.in)}px`,
     width: `${Math.max(3, (props.layer.out - props.layer.in) * view.perFrame.value)}px`,
@@ -38,7 +42,8 @@ const style = computed(() => ({
 const missing = computed(() => composition.glimpse?.missing[props.layer.id] ?? []);
 const missed = computed(() => missing.value.reduce((sum, [from, to]) => sum + to - from, 0));
 const title = computed(() => {
-    const name = plays(props.layer) ? `${props.layer.name} (Ctrl+drag: which part of it plays)` : props.layer.name;
+    const hint = isBundle(props.layer) ? 'double-click to open' : 'Ctrl+drag: which part of it plays';
+    const name = plays(props.layer) ? `${props.layer.name} (${hint})` : props.layer.name;
     return missed.value > 0 ? `${name}: ${missed.value} frames are missing` : name;
 });
 const poster = computed(() => {
@@ -91,6 +96,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
             :title="title"
             @pointerdown="move"
             @contextmenu.prevent="emit('menu', $event)"
+            @dblclick="isBundle(layer) && within.enter(layer)"
         >
             <img v-if="poster" :src="poster" alt="" draggable="false" />
             <svg

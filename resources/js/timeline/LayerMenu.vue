@@ -28,6 +28,13 @@ const groups = computed(() => [
         { name: 'split', text: 'Split at the playhead', keys: 'X', act: actions.split },
         { name: 'duplicate', text: 'Duplicate', keys: 'Ctrl+D', act: actions.duplicate },
         { name: 'after', text: 'Duplicate right after', keys: 'Ctrl+Shift+D', act: actions.duplicateAfter },
+        { name: 'wrap', text: 'Wrap up into a bundle', keys: 'B', act: actions.wrap },
+        ...(actions.bundle.value
+            ? [
+                  { name: 'open', text: 'Open the bundle', keys: 'Enter', act: actions.open },
+                  { name: 'unwrap', text: 'Unwrap the bundle', keys: 'Shift+B', act: actions.unwrap },
+              ]
+            : []),
     ],
     [
         { name: 'beneath', text: 'As long as what lies beneath', keys: '', act: () => actions.fit('beneath') },

@@ -5,7 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { plays } from '@/project/playing';
+import { plays, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -20,7 +20,7 @@ const media = useMedia();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 
-const sounds = computed(() => plays(props.layer) && media.find(props.layer.media)?.sound);
+const sounds = computed(() => playsMedia(props.layer) && media.find(props.layer.media)?.sound);
 const heard = computed(() => plays(props.layer) && props.layer.sound !== false);
 
 function down(event: PointerEvent): void {

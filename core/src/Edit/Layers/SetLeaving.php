@@ -6,12 +6,13 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
 
 /**
  * Sets how layers leave: `phase` is {moves, length?, easing?}, null for none, or {mirror: true}: as they arrive, backwards,
- * whatever becomes of that. Without an easing it is the moves' own, run backwards.
+ * whatever becomes of that; a bundle's layers too, then. Without an easing it is the moves' own, run backwards.
  */
 final readonly class SetLeaving implements CompositionEdit
 {
@@ -35,7 +36,8 @@ final readonly class SetLeaving implements CompositionEdit
             if (! $layer->kind->isSeen()) {
                 throw new Refusal("“{$layer->name}” is not seen; it cannot leave");
             }
-            $composition = $composition->replacing($layer->with(['life' => $layer->life->leavingBy($phase, $mirrors)]));
+            $content = $layer->content instanceof BundleContent ? $layer->content->mirroring($mirrors) : $layer->content;
+            $composition = $composition->replacing($layer->with(['life' => $layer->life->leavingBy($phase, $mirrors), 'content' => $content]));
         }
 
         return $composition;

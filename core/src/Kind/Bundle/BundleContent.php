@@ -133,6 +133,11 @@ final readonly class BundleContent implements Heard, Played
         return new self($this->composition, $pace, $this->sound, $length, $this->stretches, $this->mirrors, $this->crop);
     }
 
+    public function mirroring(bool $mirrors): self
+    {
+        return new self($this->composition, $this->pace, $this->sound, $this->length, $this->stretches, $mirrors, $this->crop);
+    }
+
     public function toJson(): array
     {
         return [
