@@ -47,7 +47,9 @@ final readonly class DemoProject
             SquareBecomesEverything::composition(),
             RestorationProgress::composition(),
             MoonOverDepot::composition($street),
+            NameBar::composition('Marta Oldani', 'Depot electrician'),
         ];
+        $documents[] = NameBar::interview($workshop, 'c'.count($documents));
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
         }

@@ -7,6 +7,7 @@ use App\Demo\LogoReveal;
 use App\Demo\LogoTour;
 use App\Demo\LowerThird;
 use App\Demo\MoonOverDepot;
+use App\Demo\NameBar;
 use App\Demo\OverlayAtSixty;
 use App\Demo\PictureInPicture;
 use App\Demo\RestorationProgress;
@@ -19,6 +20,7 @@ use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
@@ -39,12 +41,28 @@ final class DemoTest extends TestCase
             new Media('photo', 'Workshop', 'workshop.png', new MediaFacts(1920, 1080, new FrameRate(25), 1, false)),
             new Media('music', 'Jingle', 'jingle.wav', MediaFacts::sound(12)),
             new Media('logo', 'Logo', 'logo.png', new MediaFacts(600, 600, new FrameRate(25), 1, false, true)),
-        ), new TextBlocks(new HarfBuzzShaper));
+        )->withCompositions(Compositions::of(NameBar::composition('Marta Oldani', 'Depot electrician')->withId('bar'))), new TextBlocks(new HarfBuzzShaper));
     }
 
     private function lowerThird(): Document
     {
         return LowerThird::composition('m1', 'Marta Oldani', 'Depot electrician');
+    }
+
+    public function test_the_name_bar_leaves_as_it_came_and_its_words_are_never_turned_over(): void
+    {
+        $interview = NameBar::interview('m1', 'bar');
+        $graphics = function (int $frame) use ($interview): array {
+            $list = $this->evaluator()->frame($interview, $frame)->toJson();
+            unset($list['items'][0]);
+
+            return $list['items'];
+        };
+        for ($frame = 0; $frame < 115; $frame++) {
+            self::assertSame($graphics(15 + $frame), $graphics(129 - $frame));
+        }
+        // Bar, accent, name, trade: in the flipped one only the words keep their direction.
+        self::assertSame([-1, -1, 1, 1], array_map(fn (array $item): int => $item['matrix'][0] <=> 0, array_values($graphics(200))));
     }
 
     public function test_every_composition_reads_back_and_can_be_shown_throughout(): void
@@ -53,7 +71,7 @@ final class DemoTest extends TestCase
             $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
             TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
-            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'),
+            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());

@@ -115,19 +115,22 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
     display: flex;
     gap: 2px;
     flex: none;
-    padding: 2px 12px 6px;
+    padding: 2px 10px 6px;
 }
 .drawers button {
     display: flex;
+    flex: 1;
+    flex-direction: column;
     align-items: center;
-    gap: 4px;
-    height: 28px;
-    padding: 0 6px;
+    justify-content: center;
+    gap: 3px;
+    height: 42px;
+    padding: 0 2px;
     border: 0;
     border-radius: 7px;
     background: none;
     color: var(--quiet);
-    font-size: 12.5px;
+    font-size: 11.5px;
     cursor: pointer;
 }
 .drawers button:hover {
