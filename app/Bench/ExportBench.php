@@ -12,9 +12,10 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Raster\Media\Clips;
 use Ricamo\Raster\Media\Probe;
 use Ricamo\Raster\Process\Ffmpeg;
+use Ricamo\Raster\Render\Format\Mp4;
+use Ricamo\Raster\Render\Format\Quality;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\Scene;
-use Ricamo\Raster\Render\VideoFormat;
 
 /** How long an export takes beside ffmpeg transcoding the same clip with a still picture laid over it, same encoder. */
 final class ExportBench
@@ -92,7 +93,7 @@ final class ExportBench
         Ffmpeg::run([...Ffmpeg::command(), '-f', 'lavfi', '-i', 'color=0x2f5d50@0.8:s=1920x220,format=rgba', '-frames:v', '1', '-y', $still]);
         Ffmpeg::run([
             ...Ffmpeg::command(), '-ss', '1.6', '-i', $this->clip, '-i', $still, '-filter_complex', "[0:v]{$filter}null[clip];[clip][1:v]overlay=0:780",
-            '-frames:v', '200', ...VideoFormat::encoder(Probe::clip($this->clip)->rate), '-an', '-y', "$this->folder/peer.mp4",
+            '-frames:v', '200', ...(new Mp4)->encoder(Probe::clip($this->clip)->rate, Quality::Good), '-an', '-y', "$this->folder/peer.mp4",
         ]);
     }
 

@@ -4,7 +4,12 @@ namespace App\Console;
 
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Render\Format\Format;
+use Ricamo\Raster\Render\Format\Formats;
+use Ricamo\Raster\Render\Format\Joining;
+use Ricamo\Raster\Render\Format\Quality;
 use Ricamo\Raster\Render\Joiner;
+use Ricamo\Raster\Render\Output;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
@@ -12,10 +17,11 @@ use Ricamo\Raster\Render\WrittenVideo;
 
 final class RenderCommand extends DocumentCommand
 {
-    protected $signature = 'ricamo:render {document : a project file} {--out= : an MP4 file} {--composition= : its name or id}
+    protected $signature = 'ricamo:render {document : a project file} {--out= : a file whose ending says its format: mp4, mov, webm, mkv, zip, apng, gif, webp, png or wav} {--composition= : its name or id}
+        {--format= : where the ending does not say enough: hevc} {--quality=good : small, good or best}
         {--range= : frames A..B, both included} {--scale=1 : of the picture, 0.05 to 4}';
 
-    protected $description = 'Renders a project file to an MP4';
+    protected $description = 'Renders a project file to a video, pictures or sound';
 
     /** What the shell reports of a command that was ended by a signal. */
     private const STOPPED = 130;
@@ -25,9 +31,8 @@ final class RenderCommand extends DocumentCommand
     protected function work(): void
     {
         $out = (string) $this->option('out');
-        if (! str_ends_with(strtolower($out), '.mp4')) {
-            throw new Refusal($out === '' ? '--out: say which file to write' : "$out: must be an .mp4 file");
-        }
+        $format = $this->format($out);
+        $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal("--quality: \"{$this->option('quality')}\" is not small, good or best");
         $this->writable($out);
         $project = $this->project();
         $composition = $project->composition($this->option('composition'));
@@ -37,7 +42,26 @@ final class RenderCommand extends DocumentCommand
             $range = $end <= $range->out ? new FrameRange($in, $end) : throw new Refusal("--range: the last frame is {$range->last()}");
         }
         $scene = new Scene($composition, $project->library(), $this->clips($project), self::scale((string) $this->option('scale')));
-        $this->render($scene, $range, $out);
+        if ($format->joining() === Joining::Picture && $range->length() > 1) {
+            throw new Refusal("$out: holds one frame; say which with --range, or write a .zip of all");
+        }
+        $this->render($scene, $range, $out, new Output($format, $quality));
+    }
+
+    /** @throws Refusal */
+    private function format(string $out): Format
+    {
+        if ($out === '') {
+            throw new Refusal('--out: say which file to write');
+        }
+        $ofFile = Formats::ofFile($out);
+        $named = $this->option('format') === null ? $ofFile : Formats::get((string) $this->option('format'));
+        if ($named === null || $named->extension() !== strtolower(pathinfo($out, PATHINFO_EXTENSION))) {
+            $endings = array_unique(array_map(fn (Format $one): string => ".{$one->extension()}", Formats::all()));
+            throw new Refusal($named === null ? "$out: must end with ".implode(', ', $endings) : "$out: {$named->title()} ends with .{$named->extension()}");
+        }
+
+        return $named;
     }
 
     public static function scale(string $text): float
@@ -46,22 +70,25 @@ final class RenderCommand extends DocumentCommand
     }
 
     /** Ended by a signal, it leaves nothing half-made. */
-    private function render(Scene $scene, FrameRange $range, string $out): void
+    private function render(Scene $scene, FrameRange $range, string $out, Output $output): void
     {
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->isEnding = true;
         });
-        $this->remark($scene);
+        $this->remark($scene, $output);
         $silent = "$out.silent.".getmypid().'.part';
         WrittenVideo::sweep($out);
         $bar = $this->output->createProgressBar($range->length());
         try {
-            (new RangeRenderer($scene))->render($range, $silent, function (int $done) use ($bar): bool {
-                $bar->setProgress($done);
+            $isSeen = $output->format->joining() !== Joining::Sound;
+            if ($isSeen) {
+                (new RangeRenderer($scene, $output))->render($range, $silent, function (int $done) use ($bar): bool {
+                    $bar->setProgress($done);
 
-                return ! $this->isEnding;
-            });
-            (new Joiner($scene))->join($range, [$silent], $out, fn (): bool => $this->isEnding ? throw new RenderCancelled('stopped') : true);
+                    return ! $this->isEnding;
+                });
+            }
+            (new Joiner($scene, $output))->join($range, $isSeen ? [$silent] : [], $out, fn (): bool => $this->isEnding ? throw new RenderCancelled('stopped') : true);
         } catch (RenderCancelled) {
             $this->newLine();
             throw new Stopped('stopped; nothing was written', self::STOPPED);
@@ -75,12 +102,12 @@ final class RenderCommand extends DocumentCommand
     }
 
     /** What the producer should know before looking at the file. */
-    private function remark(Scene $scene): void
+    private function remark(Scene $scene, Output $output): void
     {
         [$width, $height] = [$scene->width(), $scene->height()];
-        if ($width % 2 !== 0 || $height % 2 !== 0) {
+        if ($output->format->takesEvenSides() && ($width % 2 !== 0 || $height % 2 !== 0)) {
             $this->getOutput()->getErrorStyle()->writeln(sprintf(
-                'The picture is %d × %d; H.264 in MP4 takes even sides only, so the file is %d × %d, its last column or row repeated.',
+                'The picture is %d × %d; MP4 takes even sides only, so the file is %d × %d, its last column or row repeated.',
                 $width, $height, $width + $width % 2, $height + $height % 2,
             ));
         }

@@ -2,7 +2,6 @@
 
 namespace App\Jobs;
 
-use App\Models\Media;
 use App\Models\Render;
 use App\Models\RenderPiece;
 use App\Rendering\Renders;
@@ -15,7 +14,6 @@ use Illuminate\Foundation\Queue\Queueable;
 use Ricamo\Raster\Process\Heartbeat;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
-use Ricamo\Raster\Render\Scene;
 use Ricamo\Raster\Render\Way;
 use Throwable;
 
@@ -49,9 +47,7 @@ final class DrawPiece implements ShouldQueue
         }
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
-            $projectId = $render->composition->project_id;
-            $scene = new Scene($render->read(), $render->library(), Media::clipsOf($projectId));
-            $renderer = new RangeRenderer($scene);
+            $renderer = new RangeRenderer($render->scene(), $render->output());
             $way = Way::tryFrom((string) $render->way) ?? $this->settleWay($render, $renderer);
             $renderer->render($piece->range(), $piece->file(), $this->look($piece), $way);
         } catch (RenderCancelled) {

@@ -2,7 +2,6 @@
 
 namespace App\Jobs;
 
-use App\Models\Media;
 use App\Models\Render;
 use App\Models\RenderPiece;
 use App\Work\Patience;
@@ -15,7 +14,6 @@ use Illuminate\Support\Collection;
 use Ricamo\Raster\Process\Heartbeat;
 use Ricamo\Raster\Render\Joiner;
 use Ricamo\Raster\Render\RenderCancelled;
-use Ricamo\Raster\Render\Scene;
 use Ricamo\Raster\Render\WrittenVideo;
 use RuntimeException;
 use Throwable;
@@ -42,11 +40,9 @@ final class JoinPieces implements ShouldQueue
             return;
         }
         $pieces = $render->pieces->sortBy('from')->values()->each(fn (RenderPiece $piece) => $piece->setRelation('render', $render));
-        $projectId = $render->composition->project_id;
-        $scene = new Scene($render->read(), $render->library(), Media::clipsOf($projectId));
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
-            (new Joiner($scene))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));
+            (new Joiner($render->scene(), $render->output()))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));
         } catch (RenderCancelled) {
             return;
         } catch (WorkStopped) {

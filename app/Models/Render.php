@@ -15,12 +15,19 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Process\Heartbeat;
+use Ricamo\Raster\Render\Format\Formats;
+use Ricamo\Raster\Render\Format\Quality;
+use Ricamo\Raster\Render\Output;
+use Ricamo\Raster\Render\Scene;
 
 /**
  * @property int $id
  * @property int $composition_id
  * @property string $name of the file that is offered for download
  * @property string $document the composition as it was when the render was asked for, JSON
+ * @property string $format the name of what it is rendered to
+ * @property string $quality small, good or best
+ * @property float $scale of the picture
  * @property string $placed the compositions that are placed in it, likewise
  * @property int $from
  * @property int $to
@@ -79,9 +86,20 @@ final class Render extends Model
         return config('ricamo.renders')."/{$this->id}";
     }
 
+    public function output(): Output
+    {
+        return new Output(Formats::get($this->format), Quality::from($this->quality));
+    }
+
+    /** All that it takes to draw it. */
+    public function scene(): Scene
+    {
+        return new Scene($this->read(), $this->library(), Media::clipsOf($this->composition->project_id), $this->scale);
+    }
+
     public function file(): string
     {
-        return "{$this->folder()}/finished.mp4";
+        return "{$this->folder()}/finished.{$this->output()->format->extension()}";
     }
 
     /** Removes all but the finished file: pieces, and what killed workers left of theirs. */
@@ -133,6 +151,8 @@ final class Render extends Model
         return [
             'id' => $this->id,
             'name' => $this->name,
+            'composition' => $this->composition_id,
+            'format' => $this->output()->format->title(),
             'from' => $this->from,
             'to' => $this->to,
             'state' => $this->isStopped() ? 'stopped' : $this->state,

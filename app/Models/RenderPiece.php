@@ -39,6 +39,6 @@ final class RenderPiece extends Model
 
     public function file(): string
     {
-        return $this->render->folder().sprintf('/piece-%09d.mp4', $this->from);
+        return $this->render->folder().sprintf('/piece-%09d.%s', $this->from, $this->render->output()->format->pieceContainer());
     }
 }

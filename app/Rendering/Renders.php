@@ -17,22 +17,26 @@ use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Raster\Render\Format\Joining;
+use Ricamo\Raster\Render\Output;
 
 /** Begins renders, and carries on those that were stopped with what they have already. */
 final class Renders
 {
-    public function begin(Composition $composition, int $from, int $to): Render
+    public function begin(Composition $composition, int $from, int $to, Output $output = new Output, float $scale = 1.0): Render
     {
-        return DB::transaction(function () use ($composition, $from, $to): Render {
+        return DB::transaction(function () use ($composition, $from, $to, $output, $scale): Render {
             $render = $composition->renders()->create([
-                'name' => (Str::slug($composition->name) ?: 'composition').'.mp4',
+                'name' => (Str::slug($composition->name) ?: 'composition').".{$output->format->extension()}",
+                'format' => $output->format->name(), 'quality' => $output->quality->value, 'scale' => $scale,
                 'document' => $composition->document,
                 'placed' => Text::of($this->placed($composition)),
                 'from' => $from,
                 'to' => $to,
                 'state' => 'waiting',
             ]);
-            foreach ((new FrameRange($from, $to))->pieces(config('ricamo.piece_frames')) as $piece) {
+            $isSeen = $output->format->joining() !== Joining::Sound;
+            foreach ($isSeen ? (new FrameRange($from, $to))->pieces(config('ricamo.piece_frames')) : [] as $piece) {
                 $render->pieces()->create(['from' => $piece->in, 'to' => $piece->out]);
             }
             $this->dispatch($render);

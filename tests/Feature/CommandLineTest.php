@@ -132,7 +132,10 @@ final class CommandLineTest extends TestCase
     #[TestWith([['still', 'doc.json'], '--out: say which file to write'])]
     #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame', '60'], 'doc.json: frame 60 is outside 0..59'])]
     #[TestWith([['still', 'doc.json', '--out', 'x.png', '--frame=-1'], '--frame: "-1" is not a frame number'])]
-    #[TestWith([['render', 'doc.json', '--out', 'x.avi'], 'x.avi: must be an .mp4 file'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mov', '--format', 'hevc'], 'x.mov: MP4, HEVC ends with .mp4'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.png'], 'x.png: holds one frame; say which with --range, or write a .zip of all'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--quality', 'superb'], '--quality: "superb" is not small, good or best'])]
+    #[TestWith([['render', 'doc.json', '--out', 'x.avi'], 'x.avi: must end with .mp4, .mov, .webm, .mkv, .zip, .apng, .gif, .webp, .png, .wav'])]
     #[TestWith([['render', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['render', 'doc.json', '--out', 'nowhere/x.mp4'], 'nowhere/x.mp4: there is no such folder'])]
     #[TestWith([['render', 'doc.json', '--out', '/proc/x.mp4'], '/proc/x.mp4: cannot be written'])]
@@ -206,7 +209,7 @@ final class CommandLineTest extends TestCase
         $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Odd', 'width' => 321, 'height' => 181, 'rate' => '25/1', 'length' => 3, 'layers' => []]]]);
         $process = $this->ricamo('render', 'doc.json', '--out', 'odd.mp4');
         self::assertSame(0, $process->getExitCode());
-        self::assertStringContainsString('The picture is 321 × 181; H.264 in MP4 takes even sides only, so the file is 322 × 182', $process->getErrorOutput());
+        self::assertStringContainsString('The picture is 321 × 181; MP4 takes even sides only, so the file is 322 × 182', $process->getErrorOutput());
         self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'odd.png')->getExitCode());
         self::assertSame([321, 181], array_slice((array) getimagesize("$this->folder/odd.png"), 0, 2));
     }

@@ -56,6 +56,31 @@ final class RenderingTest extends TestCase
         }
     }
 
+    public function test_it_is_rendered_to_what_was_asked_for_as_large_as_was_asked_for(): void
+    {
+        $composition = $this->small(12);
+        foreach ([['mov', 'mov', 'video/quicktime'], ['png', 'zip', 'application/zip'], ['gif', 'gif', 'image/gif']] as [$format, $extension, $type]) {
+            $render = $this->begin($composition, ['format' => $format, 'quality' => 'small', 'scale' => 0.5]);
+            $this->work();
+            $answer = $this->get("/api/renders/{$render->id}/file")->assertOk()->assertDownload("composition-1.$extension")->assertHeader('Content-Type', $type);
+            if ($format === 'mov') {
+                $clip = Probe::clip($answer->getFile()->getPathname());
+                self::assertSame([80, 45, 12], [$clip->width, $clip->height, $clip->frames]);
+            }
+            self::assertSame(["finished.$extension"], array_map(basename(...), File::glob($render->folder().'/*')));
+        }
+        $still = $this->begin($composition, ['format' => 'still', 'from' => 4, 'to' => 5]);
+        $silent = $this->begin($composition, ['format' => 'wav']);
+        $this->work();
+        self::assertSame([160, 90], array_slice((array) getimagesize($still->refresh()->file()), 0, 2));
+        $this->getJson("/api/renders/{$silent->id}")->assertJson(['state' => 'failed', 'problem' => 'the pieces could not be joined: nothing is heard in it']);
+        foreach ([['format' => 'still'], ['format' => 'tiff'], ['quality' => 'superb'], ['scale' => 9]] as $body) {
+            $this->postJson("/api/compositions/{$composition->id}/renders", $body)->assertStatus(422);
+        }
+        // All of the project are listed, from whichever of its compositions they are.
+        self::assertCount(5, $this->getJson("/api/compositions/{$composition->id}/renders")->json('renders'));
+    }
+
     public function test_what_is_rendered_is_the_document_as_it_was(): void
     {
         $composition = $this->small();

@@ -6,9 +6,14 @@ use App\Http\JsonBody;
 use App\Models\Composition;
 use App\Models\Render;
 use App\Rendering\Renders;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Render\Format\Formats;
+use Ricamo\Raster\Render\Format\Joining;
+use Ricamo\Raster\Render\Format\Quality;
+use Ricamo\Raster\Render\Output;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class RenderController
@@ -17,23 +22,33 @@ final class RenderController
     {
     }
 
+    /** All of the project, the latest first. */
     public function index(int $composition): JsonResponse
     {
-        return new JsonResponse(['renders' => Render::present()->with('pieces')
-            ->where('composition_id', $composition)->latest('id')->limit(20)->get()
+        $project = Composition::present()->findOrFail($composition)->project_id;
+
+        return new JsonResponse(['renders' => Render::present()->with(['pieces', 'composition:id,name,project_id'])
+            ->whereHas('composition', fn (Builder $query) => $query->where('project_id', $project))->latest('id')->limit(40)->get()
             ->map(fn (Render $render): array => $render->summary())]);
     }
 
-    /** The body may say from and to, in frames; without them the whole composition is rendered. */
+    /** The body may say from and to, in frames, format, quality and scale; without them the whole composition is rendered to MP4. */
     public function store(Request $request, int $composition): JsonResponse
     {
         $found = Composition::present()->findOrFail($composition);
-        $body = JsonBody::of($request)->allow(['from', 'to']);
+        $body = JsonBody::of($request)->allow(['from', 'to', 'format', 'quality', 'scale']);
         $length = $found->read()->length;
         $from = $body->optional('from')?->int(0, $length - 1) ?? 0;
         $to = $body->optional('to')?->int($from + 1, $length) ?? $length;
 
-        return new JsonResponse($this->renders->begin($found, $from, $to)->summary(), 201);
+        $format = Formats::get($body->optional('format')?->string(20) ?? 'mp4');
+        $quality = $body->optional('quality')?->enum(Quality::class) ?? Quality::Good;
+        if ($format->joining() === Joining::Picture && $to - $from > 1) {
+            throw new Refusal("{$format->title()} holds one frame");
+        }
+        $scale = $body->optional('scale')?->number(0.05, 4) ?? 1.0;
+
+        return new JsonResponse($this->renders->begin($found, $from, $to, new Output($format, $quality), $scale)->summary(), 201);
     }
 
     public function show(Render $render): JsonResponse
@@ -63,7 +78,7 @@ final class RenderController
 
         BinaryFileResponse::trustXSendfileTypeHeader();
 
-        return response()->download($render->file(), $render->name, ['Content-Type' => 'video/mp4']);
+        return response()->download($render->file(), $render->name, ['Content-Type' => $render->output()->format->mediaType()]);
     }
 
     /** Removes it with its file, to be brought back if wished; one that is under way is ended. */

@@ -14,6 +14,10 @@ use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Text\Shaper;
+use Ricamo\Raster\Render\Format\Format;
+use Ricamo\Raster\Render\Format\Formats;
+use Ricamo\Raster\Render\Format\Joining;
+use Ricamo\Raster\Render\Format\Quality;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\FontFace;
 
@@ -40,6 +44,7 @@ final class VocabularyController
             'accents' => array_values(array_map(fn (Accent $accent): array => [
                 'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
+            'formats' => array_values(array_map($this->format(...), Formats::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),
         ]);
@@ -63,6 +68,16 @@ final class VocabularyController
     private function settings(array $settings): array
     {
         return array_map(fn (PropertyDefinition $one): array => $one->describe(), $settings);
+    }
+
+    /** @return array<string, mixed> `density` is about how many bytes a pixel of a frame takes, by quality */
+    private function format(Format $format): array
+    {
+        return [
+            'name' => $format->name(), 'title' => $format->title(), 'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
+            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'evenSides' => $format->takesEvenSides(), 'oneFrame' => $format->joining() === Joining::Picture,
+            'density' => array_combine(array_column(Quality::cases(), 'value'), array_map($format->density(...), Quality::cases())),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -4,14 +4,14 @@ namespace Ricamo\Raster\Render;
 
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
-use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Process\Ffmpeg;
+use Ricamo\Raster\Render\Format\Joining;
 use RuntimeException;
 
-/** Joins the pieces of a render, without encoding them again, and mixes the sound to go with them. */
+/** Makes the finished file of the pieces of a render, and mixes the sound to go with them. */
 final readonly class Joiner
 {
-    public function __construct(private Scene $scene)
+    public function __construct(private Scene $scene, private Output $output = new Output)
     {
     }
 
@@ -26,13 +26,17 @@ final readonly class Joiner
         WrittenVideo::sweep($file);
         $list = $file.'.'.getmypid().'.list.part';
         $unfinished = $file.'.'.getmypid().'.part';
+        $pictures = $file.'.'.getmypid().'.pictures.part';
         try {
-            $problem = $this->attempt($range, $pieces, $list, $unfinished, $alive) ?? WrittenVideo::problemWithIndexFirst($unfinished, $range->length());
+            $problem = $this->output->format->joining() === Joining::Pictures
+                ? $this->attemptPictures($range, $pieces, $list, $pictures, $unfinished, $alive)
+                : $this->attempt($range, $pieces, $list, $unfinished, $alive) ?? $this->problem($unfinished, $range->length());
             if ($problem === null && ! @rename($unfinished, $file)) {
                 $problem = 'the file could not be put in its place';
             }
         } finally {
             array_map(unlink(...), array_filter([$list, $unfinished], is_file(...)));
+            WrittenVideo::removeFolder($pictures);
         }
         if ($problem !== null) {
             throw new RuntimeException("the pieces could not be joined: $problem");
@@ -45,23 +49,25 @@ final readonly class Joiner
      */
     private function attempt(FrameRange $range, array $pieces, string $list, string $unfinished, ?callable $alive): ?string
     {
-        $text = implode('', array_map(
-            fn (string $piece): string => "file '".str_replace("'", "'\\''", (string) realpath($piece))."'\n", $pieces,
-        ));
-        if (@file_put_contents($list, $text) !== strlen($text)) {
+        $format = $this->output->format;
+        $cues = $format->holdsSound() ? $this->scene->sounds($range) : [];
+        $rate = $this->scene->composition->rate;
+        if ($format->joining() === Joining::Sound) {
+            if ($cues === []) {
+                return 'nothing is heard in it';
+            }
+            $input = ['-f', 'lavfi', '-i', 'nullsrc=s=16x16:d=0.1'];
+        } elseif (! $this->writeList($list, $pieces)) {
             return WrittenVideo::because($list, 'the folder cannot be written to');
         }
-        $cues = $this->scene->sounds($range);
-        $rate = $this->scene->composition->rate;
         $mix = new SoundMix($cues, $this->scene->clips, $unfinished);
         try {
-            Ffmpeg::listen([
-                ...Ffmpeg::command(), '-progress', 'pipe:1',
-                '-f', 'concat', '-safe', '0', '-i', $list, ...$mix->inputs(),
+            $this->run([
+                ...($input ?? self::reading($list)), ...$mix->inputs(),
                 // A sound that is damaged in places is heard where it is not.
-                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $mix->filter($rate->seconds($range->length())), '-map', '[sound]', '-c:a', 'aac', '-b:a', '256k']),
-                '-map', '0:v', '-c:v', 'copy', '-bsf:v', $this->wholeFrames($rate), '-movflags', '+faststart', '-f', 'mp4', '-y', $unfinished,
-            ], null, fn (): mixed => $alive === null ? null : $alive());
+                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $mix->filter($rate->seconds($range->length())), '-map', '[sound]', ...$format->soundEncoder()]),
+                ...($format->joining() === Joining::Copied ? ['-map', '0:v'] : []), ...$format->finishing($rate, $this->output->quality), '-y', $unfinished,
+            ], $alive);
         } catch (Refusal $refusal) {
             return WrittenVideo::because($unfinished, $refusal->getMessage());
         } finally {
@@ -71,11 +77,62 @@ final readonly class Joiner
         return null;
     }
 
-    /** Joining counts the length of pieces in microseconds; this takes every frame back to where it begins exactly. */
-    private function wholeFrames(FrameRate $rate): string
+    /**
+     * @param  list<string>  $pieces
+     * @return ?string what went wrong
+     */
+    private function attemptPictures(FrameRange $range, array $pieces, string $list, string $folder, string $unfinished, ?callable $alive): ?string
     {
-        $ticks = VideoFormat::ticks($rate);
+        if (! @mkdir($folder) || ! $this->writeList($list, $pieces)) {
+            return WrittenVideo::because($list, 'the folder cannot be written to');
+        }
+        // Counted as the frames of the composition are, with as many digits as the last one has.
+        $digits = max(4, strlen((string) $range->last()));
+        try {
+            $this->run([
+                ...self::reading($list), '-xerror', '-map', '0:v', ...$this->output->format->finishing($this->scene->composition->rate, $this->output->quality),
+                '-start_number', (string) $range->in, "$folder/frame-%0{$digits}d.png",
+            ], $alive);
+        } catch (Refusal $refusal) {
+            return WrittenVideo::because($unfinished, $refusal->getMessage());
+        }
 
-        return "setts=pts=round(PTS/$ticks)*$ticks:dts=round(DTS/$ticks)*$ticks";
+        return PictureZip::of($folder, $unfinished, $range->length(), $alive);
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @param  ?callable(): mixed  $alive
+     *
+     * @throws Refusal
+     */
+    private function run(array $arguments, ?callable $alive): void
+    {
+        Ffmpeg::listen([...Ffmpeg::command(), '-progress', 'pipe:1', ...$arguments], null, fn (): mixed => $alive === null ? null : $alive());
+    }
+
+    /** @return list<string> */
+    private static function reading(string $list): array
+    {
+        return ['-f', 'concat', '-safe', '0', '-i', $list];
+    }
+
+    /** @param  list<string>  $pieces */
+    private function writeList(string $list, array $pieces): bool
+    {
+        $text = implode('', array_map(
+            fn (string $piece): string => "file '".str_replace("'", "'\\''", (string) realpath($piece))."'\n", $pieces,
+        ));
+
+        return @file_put_contents($list, $text) === strlen($text);
+    }
+
+    private function problem(string $file, int $frames): ?string
+    {
+        return match ($this->output->format->joining()) {
+            Joining::Copied => WrittenVideo::problemWithIndexFirst($file, $frames),
+            // A GIF leaves out frames that are as the one before, and what reads animated WebP counts one.
+            default => is_file($file) && filesize($file) > 0 ? null : WrittenVideo::because($file, 'nothing was written'),
+        };
     }
 }

@@ -17,7 +17,7 @@ final readonly class OverlayMethod implements Method
 {
     private Box $region;
 
-    public function __construct(private Scene $scene, private Backdrop $backdrop)
+    public function __construct(private Scene $scene, private Backdrop $backdrop, private Output $output = new Output)
     {
         $this->region = $this->evenRegion();
     }
@@ -37,7 +37,7 @@ final readonly class OverlayMethod implements Method
             '-f', 'rawvideo', '-pix_fmt', 'bgra', '-s', "{$this->region->width()}x{$this->region->height()}", '-r', (string) $rate,
             '-i', 'pipe:0',
             '-filter_complex', "$beneath;$above;[beneath][above]overlay={$this->region->left}:{$this->region->top}:format=yuv420:eof_action=endall[out]",
-            '-map', '[out]', '-frames:v', (string) $range->length(), ...VideoFormat::encoder($rate),
+            '-map', '[out]', '-frames:v', (string) $range->length(), ...$this->output->format->encoder($rate, $this->output->quality),
         ];
     }
 

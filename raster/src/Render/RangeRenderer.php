@@ -13,7 +13,7 @@ use Throwable;
  */
 final readonly class RangeRenderer
 {
-    public function __construct(private Scene $scene)
+    public function __construct(private Scene $scene, private Output $output = new Output)
     {
     }
 
@@ -34,8 +34,8 @@ final readonly class RangeRenderer
     {
         $backdrop = $way === Way::WholeFrames ? null : $this->backdrop($range);
         $methods = [
-            ...($backdrop === null ? [] : [new OverlayMethod($this->scene, $backdrop)]),
-            new WholeFrameMethod($this->scene),
+            ...($backdrop === null ? [] : [new OverlayMethod($this->scene, $backdrop, $this->output)]),
+            new WholeFrameMethod($this->scene, $this->output),
         ];
         foreach ($methods as $method) {
             $problem = $this->attempt($method, $range, $file, $progress);
@@ -48,7 +48,8 @@ final readonly class RangeRenderer
 
     private function backdrop(FrameRange $range): ?Backdrop
     {
-        $even = $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
+        // Where alpha is kept, whole frames are drawn: what ffmpeg lays over a clip has none.
+        $even = ! $this->output->format->holdsAlpha() && $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
 
         return $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
     }
@@ -59,7 +60,7 @@ final readonly class RangeRenderer
      */
     private function attempt(Method $method, FrameRange $range, string $file, callable $progress): ?string
     {
-        $output = new VideoOutput($method->command($range), $file);
+        $output = new VideoOutput($method->command($range), $file, $this->output->format->pieceContainer());
         try {
             foreach ($method->frames($range) as $done => $surface) {
                 if (! $output->write($surface)) {

@@ -4,7 +4,7 @@ namespace Ricamo\Raster\Render;
 
 use Ricamo\Core\Time\FrameRate;
 
-/** How finished video is encoded: H.264 in 4:2:0, BT.709 in limited range, and marked so. */
+/** What formats of video have in common: BT.709 in limited range, marked so, and times in which every frame begins exactly. */
 final class VideoFormat
 {
     /**
@@ -13,24 +13,26 @@ final class VideoFormat
      */
     public const COLOURS = 'scale=out_color_matrix=bt709:out_range=tv:flags=area+accurate_rnd';
 
-    /** @return list<string> */
-    public static function encoder(FrameRate $rate): array
+    public const COLOUR_MARKS = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv'];
+
+    /** @return list<string> a time scale in which every frame begins on a whole number, so that pieces join without rounding */
+    public static function times(FrameRate $rate): array
     {
-        return [
-            '-c:v', 'libx264', '-preset', 'fast', '-crf', '17', '-pix_fmt', 'yuv420p',
-            // Looking fewer frames ahead than the preset does takes a quarter less memory and no more bits. Where chroma lies
-            // is said once for all pieces, whatever filters they came through.
-            '-x264-params', 'rc-lookahead=10:chromaloc=0',
-            '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv',
-            // A time scale in which every frame begins on a whole number, so that pieces join without rounding.
-            '-video_track_timescale', (string) self::timeScale($rate),
-        ];
+        return ['-video_track_timescale', (string) self::timeScale($rate)];
     }
 
-    /** How long a frame lasts in that time scale. */
-    public static function ticks(FrameRate $rate): int
+    /** Joining counts the length of pieces in microseconds; this takes every frame back to where it begins exactly. */
+    public static function wholeFrames(FrameRate $rate): string
     {
-        return intdiv(self::timeScale($rate) * $rate->denominator, $rate->numerator);
+        $ticks = intdiv(self::timeScale($rate) * $rate->denominator, $rate->numerator);
+
+        return "setts=pts=round(PTS/$ticks)*$ticks:dts=round(DTS/$ticks)*$ticks";
+    }
+
+    /** The same where a container counts milliseconds and frames come in their order: by their number alone. */
+    public static function counted(FrameRate $rate): string
+    {
+        return "setts=ts=round(N*{$rate->denominator}/{$rate->numerator}/TB)";
     }
 
     private static function timeScale(FrameRate $rate): int

@@ -19,13 +19,13 @@ final class VideoOutput
     private readonly string $unfinished;
 
     /** @param  list<string>  $command an ffmpeg command without the output file */
-    public function __construct(array $command, private readonly string $file)
+    public function __construct(array $command, private readonly string $file, string $container = 'mp4')
     {
         WrittenVideo::sweep($file);
         $this->unfinished = $file.'.'.getmypid().'.part';
         $this->pipe = new Pipe;
         $input = $this->pipe->forChildToRead();
-        $this->encoder = new Child([...$command, '-xerror', '-an', '-f', 'mp4', '-y', $this->unfinished], [0 => $input]);
+        $this->encoder = new Child([...$command, '-xerror', '-an', '-f', $container, '-y', $this->unfinished], [0 => $input]);
         fclose($input);
         $this->pipe->closeReadEnd();
     }

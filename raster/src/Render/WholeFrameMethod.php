@@ -11,7 +11,7 @@ use Ricamo\Raster\Process\Ffmpeg;
 /** Draws every frame in full. */
 final readonly class WholeFrameMethod implements Method
 {
-    public function __construct(private Scene $scene)
+    public function __construct(private Scene $scene, private Output $output = new Output)
     {
     }
 
@@ -19,12 +19,13 @@ final readonly class WholeFrameMethod implements Method
     {
         [$width, $height] = $this->size();
         $rate = $this->scene->composition->rate;
+        $format = $this->output->format;
 
         return [
             ...Ffmpeg::command(),
-            '-f', 'rawvideo', '-pix_fmt', 'bgr0', '-s', "{$width}x{$height}", '-r', (string) $rate, '-i', 'pipe:0',
-            '-vf', VideoFormat::COLOURS.',format=yuv420p',
-            '-frames:v', (string) $range->length(), ...VideoFormat::encoder($rate),
+            '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$width}x{$height}", '-r', (string) $rate, '-i', 'pipe:0',
+            '-vf', $format->filter(),
+            '-frames:v', (string) $range->length(), ...$format->encoder($rate, $this->output->quality),
         ];
     }
 
@@ -39,11 +40,11 @@ final readonly class WholeFrameMethod implements Method
         }
     }
 
-    /** @return array{int, int} 4:2:0 needs even sides: an odd picture gets one more column or row, a copy of its last */
+    /** @return array{int, int} where a format takes even sides only, an odd picture gets one more column or row, a copy of its last */
     private function size(): array
     {
         [$width, $height] = [$this->scene->width(), $this->scene->height()];
 
-        return [$width + $width % 2, $height + $height % 2];
+        return $this->output->format->takesEvenSides() ? [$width + $width % 2, $height + $height % 2] : [$width, $height];
     }
 }

@@ -56,9 +56,18 @@ final class WrittenVideo
     public static function sweep(string $file): void
     {
         foreach (glob(addcslashes($file, '*?[\\').'.*.part') ?: [] as $left) {
-            if (preg_match('/\.(\d+)\.part$/', $left, $found) === 1 && ! file_exists("/proc/$found[1]")) {
-                @unlink($left);
+            if (preg_match('/\.(\d+)(?:\.[a-z]+)?\.part$/', $left, $found) === 1 && ! file_exists("/proc/$found[1]")) {
+                is_dir($left) ? self::removeFolder($left) : @unlink($left);
             }
+        }
+    }
+
+    /** Removes a folder of files, where it is there. */
+    public static function removeFolder(string $folder): void
+    {
+        if (is_dir($folder)) {
+            array_map(unlink(...), glob(addcslashes($folder, '*?[\\').'/*') ?: []);
+            @rmdir($folder);
         }
     }
 }

@@ -62,7 +62,24 @@ export interface Font {
     sample: { path: string; width: number };
 }
 
+export type Quality = 'small' | 'good' | 'best';
+
+/** What a composition can be rendered to. */
+export interface FormatChoice {
+    name: string;
+    title: string;
+    goodFor: string;
+    extension: string;
+    alpha: boolean;
+    sound: boolean;
+    evenSides: boolean;
+    oneFrame: boolean;
+    /** About how many bytes a pixel of a frame takes. */
+    density: Record<Quality, number>;
+}
+
 export interface Vocabulary {
+    formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;
     fonts: Font[];
     labels: string[];
@@ -322,6 +339,10 @@ export interface SoundCue {
 export interface Render {
     id: number;
     name: string;
+    /** The id of the composition that it shows. */
+    composition: number;
+    /** The title of what it is rendered to. */
+    format: string;
     from: number;
     to: number;
     state: 'waiting' | 'drawing' | 'joining' | 'finished' | 'failed' | 'cancelled' | 'stopped';

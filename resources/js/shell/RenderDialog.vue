@@ -7,16 +7,20 @@ import { get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { rateLabel } from '@/project/rates';
+import { useProject } from '@/project/project';
 import { useRemoving } from '@/project/removing';
 import { useTimecode } from '@/project/timecode';
 import IconButton from './IconButton.vue';
+import RenderChoices from './RenderChoices.vue';
+import { useRenderChoice } from './renderChoice';
 
 const open = defineModel<boolean>({ required: true });
 
 const composition = useComposition();
 const media = useMedia();
 const playhead = usePlayhead();
+const project = useProject();
+const choice = useRenderChoice();
 const timecode = useTimecode();
 const { take } = useRemoving();
 const renders = ref<Render[]>([]);
@@ -30,9 +34,23 @@ const alone = computed(() =>
     composition.layers.filter((layer) => composition.shown?.alone?.includes(layer.id)).map((layer) => layer.name),
 );
 const hasRange = computed(() => playhead.rangeIn !== null || playhead.rangeOut !== null);
-const odd = computed(() => composition.shown && (composition.shown.width % 2 || composition.shown.height % 2));
-
-const even = (side: number): number => side + (side % 2);
+const [from, to] = [
+    computed(() =>
+        choice.format.oneFrame ? playhead.frame : part.value === 'range' && hasRange.value ? playhead.from : 0,
+    ),
+    computed(() =>
+        choice.format.oneFrame
+            ? playhead.frame + 1
+            : part.value === 'range' && hasRange.value
+              ? playhead.last + 1
+              : playhead.length,
+    ),
+];
+/** Where a render is of another composition, its name. */
+const elsewhere = (render: Render): string | undefined =>
+    render.composition === composition.id
+        ? undefined
+        : project.compositions.find((one) => one.id === render.composition)?.name;
 const cutOff = computed(() =>
     media.list.filter(
         (clip) =>
@@ -56,10 +74,13 @@ watch([open, underWay], ([shown, busy]) => (shown && busy ? poll.resume() : poll
 
 const begin = (): Promise<void> =>
     guarded(() =>
-        post(
-            `/compositions/${composition.id}/renders`,
-            part.value === 'range' && hasRange.value ? { from: playhead.from, to: playhead.last + 1 } : {},
-        ),
+        post(`/compositions/${composition.id}/renders`, {
+            from: from.value,
+            to: to.value,
+            format: choice.name,
+            quality: choice.quality,
+            scale: choice.scale,
+        }),
     );
 const cancel = (render: Render): Promise<void> => guarded(() => post(`/renders/${render.id}/cancel`));
 const resume = (render: Render): Promise<void> => guarded(() => post(`/renders/${render.id}/resume`));
@@ -87,35 +108,30 @@ function says(render: Render): string {
     <ElDialog v-model="open" title="Render" width="560" @open="refresh">
         <div class="new">
             <div>
-                <p class="what">
-                    MP4, H.264 and AAC, {{ composition.shown?.width }} × {{ composition.shown?.height }},
-                    {{ rateLabel(composition.shown?.rate ?? '25/1') }} fps
-                </p>
-                <p v-if="odd" class="note">
-                    H.264 takes even sides only: the file is {{ even(composition.shown!.width) }} ×
-                    {{ even(composition.shown!.height) }}, its last row or column repeated. A still keeps the size.
-                </p>
                 <p v-for="clip in cutOff" :key="clip.id" class="note">{{ clip.name }}: {{ clip.remark }}.</p>
                 <p v-if="alone.length > 0" class="note" data-render-alone>
                     Only {{ alone.join(', ') }} {{ alone.length === 1 ? 'is' : 'are' }} rendered, looked at alone.
                     <button type="button" @click="composition.edit('look-alone', { layers: [] })">Show all</button>
                 </p>
-                <p v-if="composition.shown?.background === 'transparent'" class="note">
-                    MP4 has no alpha: what is transparent turns black.
-                </p>
-                <ElRadioGroup v-model="part" size="small" aria-label="What to render">
+                <RenderChoices v-if="open" :frames="to - from" />
+                <ElRadioGroup v-if="!choice.format.oneFrame" v-model="part" size="small" aria-label="What to render">
                     <ElRadioButton value="whole">Whole composition</ElRadioButton>
                     <ElRadioButton value="range" :disabled="!hasRange">Play range</ElRadioButton>
                 </ElRadioGroup>
             </div>
-            <ElButton type="primary" data-begin-render @click="begin">Render MP4</ElButton>
+            <ElButton type="primary" data-begin-render @click="begin">Render</ElButton>
         </div>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <ul>
             <li v-for="render in renders" :key="render.id" :data-render-state="render.state">
                 <div class="line">
                     <span class="file" :title="render.name">{{ render.name }}</span>
-                    <span class="span">{{ timecode.label(render.from) }} – {{ timecode.label(render.to - 1) }}</span>
+                    <span class="span"
+                        >{{
+                            elsewhere(render) ?? `${timecode.label(render.from)} – ${timecode.label(render.to - 1)}`
+                        }}
+                        · {{ render.format }}</span
+                    >
                     <a
                         v-if="render.state === 'finished'"
                         :href="`/api/renders/${render.id}/file`"
@@ -163,14 +179,10 @@ function says(render: Render): string {
 <style scoped>
 .new {
     display: flex;
-    align-items: flex-end;
-    justify-content: space-between;
-    gap: 16px;
+    flex-direction: column;
+    gap: 14px;
     padding-bottom: 14px;
     border-bottom: 1px solid var(--hairline);
-}
-.what {
-    margin: 0 0 8px;
 }
 .note {
     margin: 0 0 8px;

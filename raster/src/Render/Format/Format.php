@@ -1,0 +1,72 @@
+<?php
+
+namespace Ricamo\Raster\Render\Format;
+
+use Ricamo\Core\Time\FrameRate;
+
+/** A kind of file that a composition is rendered to. A new one is a class here, and is listed in `Formats`. */
+abstract class Format
+{
+    /** Premultiplied colours, as they are drawn, to straight ones, as every file has them. */
+    protected const STRAIGHT = 'format=gbrap,unpremultiply=inplace=1';
+
+    /** By which it is asked for. */
+    abstract public function name(): string;
+
+    abstract public function title(): string;
+
+    /** What it is good for, in a few words. */
+    abstract public function goodFor(): string;
+
+    abstract public function extension(): string;
+
+    abstract public function mediaType(): string;
+
+    public function joining(): Joining
+    {
+        return Joining::Copied;
+    }
+
+    public function holdsAlpha(): bool
+    {
+        return true;
+    }
+
+    public function holdsSound(): bool
+    {
+        return $this->soundEncoder() !== [];
+    }
+
+    /** Whether it takes even sides only, so that an odd picture gets one more column or row. */
+    public function takesEvenSides(): bool
+    {
+        return false;
+    }
+
+    /** About how many bytes a pixel of a frame takes, for telling beforehand how large a file will be. */
+    abstract public function density(Quality $quality): float;
+
+    /** The filters from drawn frames to what is encoded. */
+    public function filter(): string
+    {
+        return self::STRAIGHT;
+    }
+
+    /** @return list<string> the encoder of a piece, with its options */
+    abstract public function encoder(FrameRate $rate, Quality $quality): array;
+
+    /** The container of a piece. */
+    public function pieceContainer(): string
+    {
+        return 'mov';
+    }
+
+    /** @return list<string> the options that make the file of pieces that are read as input 0 */
+    abstract public function finishing(FrameRate $rate, Quality $quality): array;
+
+    /** @return list<string> none where it holds no sound */
+    public function soundEncoder(): array
+    {
+        return [];
+    }
+}
