@@ -2,36 +2,65 @@
 
 namespace Ricamo\Core\Display;
 
+use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
-/** Operations drawn together on a clear sheet, which is then laid over what is beneath at one opacity. */
+/**
+ * Operations drawn together on a clear sheet, which is filtered, cut out by a path and masked, and then laid over what is
+ * beneath at one opacity.
+ */
 final readonly class Group implements Operation
 {
     /**
      * @param  list<Operation>  $operations
      * @param  ?Outline  $clip  in composition pixels: what is outside of it is not seen
+     * @param  list<Filter>  $filters  in order
+     * @param  list<MaskPart>  $masks  in order; none for no mask
      */
-    public function __construct(public array $operations, public float $opacity, public ?Outline $clip = null)
-    {
+    public function __construct(
+        public array $operations,
+        public float $opacity = 1.0,
+        public ?Outline $clip = null,
+        public array $filters = [],
+        public array $masks = [],
+        public Blend $blend = Blend::Normal,
+    ) {
     }
 
     public function encode(): string
     {
-        $items = Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $this->operations));
-        $clip = $this->clip === null ? '' : "\"clip\":\"{$this->clip->key}\",";
+        $encode = fn (Operation|Filter|MaskPart $one): string => $one->encode();
+        $items = Text::list(array_map($encode, $this->operations));
+        $more = $this->clip === null ? '' : "\"clip\":\"{$this->clip->key}\",";
+        if ($this->filters !== [] || $this->masks !== []) {
+            $extent = $this->extent() ?? new Box(0, 0, 0, 0);
+            $more .= '"extent":'.Text::list(array_map(fn (float $side): string => Text::number($side, 2), $extent->toJson())).',';
+        }
+        $more .= $this->filters === [] ? '' : '"filters":'.Text::list(array_map($encode, $this->filters)).',';
+        $more .= $this->masks === [] ? '' : '"masks":'.Text::list(array_map($encode, $this->masks)).',';
+        $more .= $this->blend === Blend::Normal ? '' : "\"blend\":\"{$this->blend->value}\",";
 
-        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$clip\"items\":$items}";
+        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$more\"items\":$items}";
     }
 
     public function faded(float $opacity): self
     {
-        return new self($this->operations, $this->opacity * $opacity, $this->clip);
+        return new self($this->operations, $this->opacity * $opacity, $this->clip, $this->filters, $this->masks, $this->blend);
     }
 
     public function extent(): ?Box
     {
-        return DisplayList::extentOf($this->operations);
+        $extent = DisplayList::extentOf($this->operations);
+        if ($extent === null) {
+            return null;
+        }
+        foreach ($this->filters as $filter) {
+            $extent = $filter->reach($extent);
+        }
+        $bounds = $this->clip?->bounds;
+
+        return $bounds === null ? $extent : $extent->intersection($bounds);
     }
 
     public function outlines(): iterable
@@ -39,8 +68,10 @@ final readonly class Group implements Operation
         if ($this->clip !== null) {
             yield $this->clip;
         }
-        foreach ($this->operations as $operation) {
-            yield from $operation->outlines();
+        foreach ([$this->operations, ...array_map(fn (MaskPart $part): array => $part->operations, $this->masks)] as $operations) {
+            foreach ($operations as $operation) {
+                yield from $operation->outlines();
+            }
         }
     }
 }

@@ -5,6 +5,8 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Blend;
+use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
@@ -12,6 +14,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -22,15 +25,18 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0];
 
     public Markers $markers;
 
     /**
-     * @param  array<string, Property>  $properties every property of its kind, by name
+     * @param  array<string, Property>  $properties every property of its kind, and those of its effects and masks, by name
      * @param  ?Markers  $markers  counted from its in point
      * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
      * @param  bool  $turnsAlong  whether it turns with the direction in which it goes
+     * @param  list<PlacedEffect>  $effects  in the order in which they are done
+     * @param  list<PlacedMask>  $masks
+     * @param  Blend  $blend  how it is laid over what is beneath
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
@@ -52,6 +58,9 @@ final readonly class Layer
         public Life $life = new Life,
         public bool $turnsAlong = false,
         public bool $alwaysReads = false,
+        public array $effects = [],
+        public array $masks = [],
+        public Blend $blend = Blend::Normal,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -69,13 +78,16 @@ final readonly class Layer
                 : PropertyJson::read($value, $definition);
         }
 
+        [$effects, $settings] = Attachments::read($node->optional('effects'), PlacedEffect::MOST, PlacedEffect::read(...));
+        [$masks, $more] = Attachments::read($node->optional('masks'), PlacedMask::MOST, PlacedMask::read(...));
+
         return new self(
             self::readId($node->field('id')),
             $kind,
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            $properties,
+            [...$properties, ...$settings, ...$more],
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
@@ -87,6 +99,9 @@ final readonly class Layer
             Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
             $node->optional('turnsAlong')?->bool() ?? false,
             $node->optional('alwaysReads')?->bool() ?? false,
+            $effects,
+            $masks,
+            $node->optional('blend')?->enum(Blend::class) ?? Blend::Normal,
         );
     }
 
@@ -110,9 +125,36 @@ final readonly class Layer
             ...$this->life->toJson(),
             ...($this->turnsAlong ? ['turnsAlong' => true] : []),
             ...($this->alwaysReads ? ['alwaysReads' => true] : []),
+            ...($this->effects === [] ? [] : ['effects' => Attachments::write($this->effects, $this->properties)]),
+            ...($this->masks === [] ? [] : ['masks' => Attachments::write($this->masks, $this->properties)]),
+            ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
-            ...array_map(PropertyJson::write(...), $this->properties),
+            ...array_map(PropertyJson::write(...), $this->ownProperties()),
         ];
+    }
+
+    /** @return array<string, Property> those that it has by its kind */
+    private function ownProperties(): array
+    {
+        return $this->effects === [] && $this->masks === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
+    }
+
+    /** @return array<string, PropertyDefinition> of every property that it has */
+    public function definitions(): array
+    {
+        return $this->effects === [] && $this->masks === [] ? $this->kind->properties() : [...$this->kind->properties(), ...Attachments::definitions(...$this->effects, ...$this->masks)];
+    }
+
+    /**
+     * With effects and masks in place of those that are there.
+     *
+     * @param  list<PlacedEffect>  $effects
+     * @param  list<PlacedMask>  $masks
+     * @param  array<string, Property>  $settings  of all of them, by the names that the layer knows them by
+     */
+    public function having(array $effects, array $masks, array $settings): self
+    {
+        return $this->with(['effects' => $effects, 'masks' => $masks, 'properties' => [...$this->ownProperties(), ...$settings]]);
     }
 
     public function isSeenAt(int|float $frame): bool
@@ -201,7 +243,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -222,6 +264,9 @@ final readonly class Layer
             $fields['life'] ?? $this->life,
             $fields['turnsAlong'] ?? $this->turnsAlong,
             $fields['alwaysReads'] ?? $this->alwaysReads,
+            $fields['effects'] ?? $this->effects,
+            $fields['masks'] ?? $this->masks,
+            $fields['blend'] ?? $this->blend,
         );
     }
 

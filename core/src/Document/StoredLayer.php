@@ -51,6 +51,12 @@ final class StoredLayer
         return $this->layer !== null ? $this->layer->content instanceof BundleContent : str_contains((string) $this->json, '"kind":"bundle"');
     }
 
+    /** Whether what it shows depends on other layers or compositions. */
+    public function dependsOnOthers(): bool
+    {
+        return $this->placesAnother() || str_contains($this->json(), '"form":"layer"');
+    }
+
     /** By which it can be told whether something was worked out for this very layer; null for one that is not stored so far. */
     public function fingerprint(): ?string
     {

@@ -17,6 +17,8 @@ use Ricamo\Core\Edit\Compositions\ReorderComposition;
 use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
+use Ricamo\Core\Edit\Effects\AddEffect;
+use Ricamo\Core\Edit\Effects\SetEffects;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
 use Ricamo\Core\Edit\Keyframes\BendPath;
 use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
@@ -52,6 +54,8 @@ use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
 use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
+use Ricamo\Core\Edit\Masks\AddMask;
+use Ricamo\Core\Edit\Masks\SetMasks;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
 use Ricamo\Core\Edit\Media\RenameMedia;
@@ -113,6 +117,10 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'add-effect' => AddEffect::class,
+        'set-effects' => SetEffects::class,
+        'add-mask' => AddMask::class,
+        'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,
         'set-arrival' => SetArrival::class,

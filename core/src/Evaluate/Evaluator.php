@@ -2,20 +2,27 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Samples;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Mask\MaskArtist;
+use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
 use Ricamo\Core\Refusal;
@@ -86,7 +93,7 @@ final readonly class Evaluator
         $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
         foreach ($entries as $id => $entry) {
             $fingerprint = $entry->fingerprint();
-            if ($fingerprint !== null && ! $entry->placesAnother()) {
+            if ($fingerprint !== null && ! $entry->dependsOnOthers()) {
                 $left = $composition->leavesOut((string) $id) ? ' left out' : '';
                 $keys[$id] = "$fingerprint $frame $about$left";
             }
@@ -154,16 +161,25 @@ final readonly class Evaluator
     {
         $moments = ! $layer->motionBlur ? null : $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
         if ($moments === null) {
-            return $this->drawAt($layer, $composition, $frame, $frame, $space);
+            return self::blended($layer, $this->drawAt($layer, $composition, $frame, $frame, $space));
         }
         $first = $this->drawAt($layer, $composition, $frame, $moments[0], $space);
         $moments = $this->exposure->affordable($moments, self::count($first));
         if (count($moments) === 1) {
-            return $this->drawAt($layer, $composition, $frame, $frame, $space);
+            return self::blended($layer, $this->drawAt($layer, $composition, $frame, $frame, $space));
         }
         $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at, $space), array_slice($moments, 1))];
 
-        return array_filter($lists) === [] ? [] : [new Samples($lists)];
+        return array_filter($lists) === [] ? [] : self::blended($layer, [new Samples($lists)]);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private static function blended(Layer $layer, array $operations): array
+    {
+        return $layer->blend === Blend::Normal || $operations === [] ? $operations : [new Group($operations, blend: $layer->blend)];
     }
 
     /** @param  list<Operation>  $operations  with those within groups */
@@ -201,11 +217,53 @@ final readonly class Evaluator
         }
         $matrix = $this->placed($layer, $at, $matrix, $space);
         $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $frame, $at, $matrix, $space);
+        $operations = $operations === [] || $layer->effects === [] ? $operations : self::withEffects($operations, $layer, $at, $matrix);
         foreach ($operations === [] ? [] : $clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
         }
 
         return self::faded($operations, $opacity);
+    }
+
+    /**
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private function masked(array $operations, Layer $layer, Composition $composition, int $frame, int|float $at, Affine $matrix, Affine $space): array
+    {
+        $other = function (string $id) use ($composition, $frame, $at, $space): array {
+            $found = $composition->layers->get($id);
+
+            // Of what is a mask only what it shows itself counts, so that two cannot wait for each other.
+            return $found === null || ! $found->kind->isSeen() || ! $found->span->contains($frame) ? [] : $this->drawAt($found->with(['masks' => self::without($found)]), $composition, $frame, $at, $space);
+        };
+        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && ($mask->layer === null || $composition->layers->has($mask->layer))));
+        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $at, $matrix, $space, $other), $on);
+
+        return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
+    }
+
+    /** @return list<PlacedMask> the masks of a layer that are not other layers */
+    private static function without(Layer $layer): array
+    {
+        return array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->layer === null));
+    }
+
+    /**
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private static function withEffects(array $operations, Layer $layer, int|float $at, Affine $matrix): array
+    {
+        $place = new Place($matrix);
+        foreach ($layer->effects as $one) {
+            if ($one->on && $operations !== []) {
+                $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);
+            }
+        }
+
+        return $operations;
     }
 
     /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */

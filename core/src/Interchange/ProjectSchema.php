@@ -4,16 +4,25 @@ namespace Ricamo\Core\Interchange;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
+use Ricamo\Core\Display\Blend;
+use Ricamo\Core\Display\MaskMode;
+use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Document\Shutter;
+use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Mask\MaskBy;
+use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
@@ -65,6 +74,8 @@ final class ProjectSchema
                     'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
                     ...self::object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
                 ],
+                'Effect' => ['anyOf' => array_map(self::effect(...), array_values(Effects::all()))],
+                'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
@@ -130,6 +141,9 @@ final class ProjectSchema
             'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['anyOf' => array_map(self::accent(...), array_values(Accents::all()))]],
             'motionBlur' => ['type' => 'boolean'],
             'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
+            'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
+            'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
+            'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
             'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], self::object(['mirror' => ['const' => true]], ['mirror'])]],
@@ -156,6 +170,40 @@ final class ProjectSchema
                 ...($definition->type->travels() ? ['bend' => ['$ref' => '#/$defs/Bend']] : []),
             ], ['at', 'value']),
         ]], ['keyframes'])]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function effect(Effect $effect): array
+    {
+        return self::attached(new PlacedEffect('e1', $effect), ['effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['effect']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function mask(MaskForm $form): array
+    {
+        $fields = [
+            'form' => ['const' => $form->value],
+            'mode' => ['description' => 'what it does to those before it', ...self::choice(array_column(MaskMode::cases(), 'value'))],
+            'inverted' => ['type' => 'boolean'],
+            'on' => ['type' => 'boolean'],
+            ...($form === MaskForm::Layer
+                ? ['layer' => self::name(64), 'by' => self::choice(array_column(MaskBy::cases(), 'value'))]
+                : ['fixed' => ['description' => 'whether it stays where it is in the frame, however the layer moves', 'type' => 'boolean']]),
+        ];
+
+        return self::attached(new PlacedMask('m1', $form), $fields, $form === MaskForm::Layer ? ['form', 'layer'] : ['form']);
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  list<string>  $required
+     * @return array<string, mixed>
+     */
+    private static function attached(Attached $one, array $fields, array $required): array
+    {
+        $settings = array_column($one->settings(), null, 'name');
+
+        return self::object(['id' => ['type' => 'string', 'maxLength' => 8], ...$fields, ...array_map(self::property(...), $settings)], ['id', ...$required]);
     }
 
     /** @return array<string, mixed> */

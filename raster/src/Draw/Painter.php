@@ -6,6 +6,7 @@ use FFI;
 use FFI\CData;
 use LogicException;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
@@ -14,6 +15,8 @@ use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\MaskMode;
+use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
@@ -40,13 +43,14 @@ final class Painter
         private readonly Surface $surface,
         private readonly Pictures $pictures,
         private readonly Affine $view = new Affine,
+        ?PathCache $paths = null,
     ) {
         $this->cairo = Cairo::library();
         $this->canvas = $this->cairo->cairo_create($surface->handle);
         $this->cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
         $this->cairo->cairo_set_tolerance($this->canvas, self::TOLERANCE);
         $this->cairo->cairo_set_miter_limit($this->canvas, Pen::MITER_LIMIT);
-        $this->paths = new PathCache;
+        $this->paths = $paths ?? new PathCache;
     }
 
     /** Draws a whole list, its background first. */
@@ -158,13 +162,132 @@ final class Painter
         $this->clip($extent);
         $cairo->cairo_push_group($this->canvas);
         $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
-        $this->draw($group->operations);
+        $group->filters === [] ? $this->draw($group->operations) : $this->filtered($group);
         if ($group->clip !== null) {
             $this->keepWithin($group->clip);
         }
-        $cairo->cairo_pop_group_to_source($this->canvas);
-        $cairo->cairo_paint_with_alpha($this->canvas, $group->opacity);
+        if ($group->masks !== []) {
+            $this->mask($group->masks);
+        }
+        $this->lay($group);
         $cairo->cairo_restore($this->canvas);
+    }
+
+    /** Lays the sheet that is drawn on over what is beneath. */
+    private function lay(Group $group): void
+    {
+        $cairo = $this->cairo;
+        if ($group->blend !== Blend::Normal && $group->opacity < 1) {
+            // Cairo's own fading is wrong where it blends: the sheet is faded first.
+            $cairo->cairo_identity_matrix($this->canvas);
+            $cairo->cairo_set_source_rgba($this->canvas, 0, 0, 0, $group->opacity);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_DEST_IN);
+            $cairo->cairo_paint($this->canvas);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+        }
+        $cairo->cairo_pop_group_to_source($this->canvas);
+        if ($group->blend === Blend::Normal) {
+            $cairo->cairo_paint_with_alpha($this->canvas, $group->opacity);
+        } else {
+            $cairo->cairo_set_operator($this->canvas, self::operator($group->blend));
+            $cairo->cairo_paint($this->canvas);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+        }
+    }
+
+    private static function operator(Blend $blend): int
+    {
+        // Beside the first and the last, both have them in the same order.
+        return $blend === Blend::PlusLighter ? Cairo::OPERATOR_ADD : Cairo::OPERATOR_MULTIPLY + (int) array_search($blend, Blend::cases(), true) - 1;
+    }
+
+    /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that. */
+    private function filtered(Group $group): void
+    {
+        $region = $this->region($group);
+        if ($region === null) {
+            return;
+        }
+        $sheet = new Surface((int) $region->width(), (int) $region->height());
+        $view = Affine::translation(-$region->left, -$region->top)->after($this->view);
+        (new self($sheet, $this->pictures, $view, $this->paths))->paintOver($group->operations);
+        $sheet = (new Filtering($view))->of($sheet, $group->filters);
+        $cairo = $this->cairo;
+        $cairo->cairo_identity_matrix($this->canvas);
+        $cairo->cairo_set_source_surface($this->canvas, $sheet->handle, $region->left, $region->top);
+        $cairo->cairo_pattern_set_filter($cairo->cairo_get_source($this->canvas), Cairo::FILTER_NEAREST);
+        $cairo->cairo_paint($this->canvas);
+    }
+
+    /** The pixels that a sheet has to hold for filters to be right inside of the frame: whole ones, as blurring wants them. */
+    private function region(Group $group): ?Box
+    {
+        $extent = $group->extent()?->union(DisplayList::extentOf($group->operations) ?? new Box(0, 0, 0, 0));
+        $frame = new Box(0, 0, $this->surface->width, $this->surface->height);
+        $within = $this->view->inverse()->bounds($frame);
+        $needed = $within;
+        foreach ($group->filters as $filter) {
+            // What is as far beyond the frame as a filter reaches may come into it.
+            $reached = $filter->reach($within);
+            $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
+        }
+        $box = $extent?->intersection($needed);
+        if ($box === null) {
+            return null;
+        }
+        $box = $this->view->bounds($box)->grown(1);
+        $whole = fn (float $length): float => Gaussian::MOST * ceil($length / Gaussian::MOST);
+        [$left, $top] = [floor($box->left), floor($box->top)];
+
+        return new Box($left, $top, $left + $whole($box->right - $left), $top + $whole($box->bottom - $top));
+    }
+
+    /**
+     * Leaves of the sheet that is drawn on what its masks show.
+     *
+     * @param  non-empty-list<MaskPart>  $parts
+     */
+    private function mask(array $parts): void
+    {
+        $cairo = $this->cairo;
+        $cairo->cairo_push_group($this->canvas);
+        $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
+        foreach ($parts as $index => $part) {
+            if ($index === 0 && $part->mode !== MaskMode::Add) {
+                // The first one is taken from all that there is.
+                $cairo->cairo_set_source_rgba($this->canvas, 0, 0, 0, 1);
+                $cairo->cairo_paint($this->canvas);
+            }
+            $this->maskPart($part);
+        }
+        $cairo->cairo_pop_group_to_source($this->canvas);
+        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_DEST_IN);
+        $cairo->cairo_paint($this->canvas);
+        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+    }
+
+    private function maskPart(MaskPart $part): void
+    {
+        $cairo = $this->cairo;
+        $cairo->cairo_push_group($this->canvas);
+        $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
+        $this->draw($part->operations);
+        if ($part->inverted) {
+            $cairo->cairo_identity_matrix($this->canvas);
+            $cairo->cairo_set_source_rgba($this->canvas, 0, 0, 0, 1);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_XOR);
+            $cairo->cairo_paint($this->canvas);
+            $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+        }
+        $cairo->cairo_pop_group_to_source($this->canvas);
+        $cairo->cairo_set_operator($this->canvas, match ($part->mode) {
+            MaskMode::Add => Cairo::OPERATOR_OVER,
+            MaskMode::Subtract => Cairo::OPERATOR_DEST_OUT,
+            MaskMode::Intersect => Cairo::OPERATOR_DEST_IN,
+            MaskMode::Exclude => Cairo::OPERATOR_XOR,
+        });
+        $cairo->cairo_paint($this->canvas);
+        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
     }
 
     /** Clears what is outside of a path, in composition pixels, from the sheet that is drawn on. */

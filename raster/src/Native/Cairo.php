@@ -25,6 +25,15 @@ final class Cairo
 
     public const OPERATOR_DEST_IN = 8;
 
+    public const OPERATOR_DEST_OUT = 9;
+
+    public const OPERATOR_XOR = 11;
+
+    public const OPERATOR_ADD = 12;
+
+    /** Multiply; the other modes follow in W3C's order. */
+    public const OPERATOR_MULTIPLY = 14;
+
     public const HINT_STYLE_NONE = 1;
 
     public const HINT_METRICS_OFF = 1;

@@ -12,6 +12,7 @@ export type Operation = Fill | Stroke | Image | Group | Samples;
  * @maxItems 6
  */
 export type Matrix = [number, number, number, number, number, number];
+export type Filter = Blur | ColourMatrix | Means | Moved;
 
 /**
  * Everything that is visible on one frame, version 1
@@ -104,6 +105,98 @@ export interface Group {
      * the key of a path in composition pixels, outside of which nothing is seen
      */
     clip?: string;
+    /**
+     * where there are filters or masks: left, top, right and bottom of all that it can touch
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    extent?: [number, number, number, number];
+    /**
+     * what is done to its sheet, in order
+     */
+    filters?: Filter[];
+    /**
+     * where its sheet is seen
+     */
+    masks?: MaskPart[];
+    /**
+     * how it is laid over what is beneath; source over where it is left out
+     */
+    blend?:
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    items: Operation[];
+}
+export interface Blur {
+    filter: 'blur';
+    /**
+     * the standard deviation, in composition pixels
+     */
+    deviation: number;
+}
+export interface ColourMatrix {
+    filter: 'matrix';
+    /**
+     * four rows of five, as feColorMatrix has them
+     *
+     * @minItems 20
+     * @maxItems 20
+     */
+    values: [
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number
+    ];
+}
+export interface Means {
+    filter: 'means';
+    matrices: Matrix[];
+}
+export interface Moved {
+    filter: 'move';
+    matrix: Matrix;
+}
+export interface MaskPart {
+    /**
+     * what it does to the parts before it
+     */
+    mode: 'add' | 'subtract' | 'intersect' | 'exclude';
+    /**
+     * whether it counts where it is not
+     */
+    inverted?: boolean;
     items: Operation[];
 }
 export interface Samples {

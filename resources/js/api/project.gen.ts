@@ -1,10 +1,1091 @@
 /* Made from core/schema/project-1.json by `npm run types`. */
 
+export type Effect =
+    | {
+          id: string;
+          effect: 'blur';
+          on?: boolean;
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'directional-blur';
+          on?: boolean;
+          length?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'zoom-blur';
+          on?: boolean;
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'spin-blur';
+          on?: boolean;
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'drop-shadow';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          distance?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'halo';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          strength?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'glow';
+          on?: boolean;
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          strength?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'exposure';
+          on?: boolean;
+          stops?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'brightness';
+          on?: boolean;
+          brightness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          contrast?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'saturation';
+          on?: boolean;
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'hue';
+          on?: boolean;
+          turn?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'temperature';
+          on?: boolean;
+          warmth?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'tint';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'one-colour';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'duotone';
+          on?: boolean;
+          dark?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bright?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'invert';
+          on?: boolean;
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      };
 /**
  * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
  */
 export type Easing = string;
 export type Pin = 'start' | 'end';
+export type Mask =
+    | {
+          id: string;
+          form: 'rectangle';
+          /**
+           * what it does to those before it
+           */
+          mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
+          inverted?: boolean;
+          on?: boolean;
+          /**
+           * whether it stays where it is in the frame, however the layer moves
+           */
+          fixed?: boolean;
+          position?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          size?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          rotation?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          rounding?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          feather?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          grow?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          opacity?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          form: 'ellipse';
+          /**
+           * what it does to those before it
+           */
+          mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
+          inverted?: boolean;
+          on?: boolean;
+          /**
+           * whether it stays where it is in the frame, however the layer moves
+           */
+          fixed?: boolean;
+          position?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          size?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          rotation?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          feather?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          grow?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          opacity?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          form: 'layer';
+          /**
+           * what it does to those before it
+           */
+          mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
+          inverted?: boolean;
+          on?: boolean;
+          layer: string;
+          by?: 'alpha' | 'brightness';
+          feather?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          opacity?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      };
 
 /**
  * A Ricamo project, version 1
@@ -180,6 +1261,37 @@ export interface BundleLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 100
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
     /**
      * whether it turns with the direction in which it goes
      */
@@ -397,6 +1509,21 @@ export interface BundleLayer {
           };
 }
 /**
+ * the handles of the motion path at a keyframe, as distances from it in pixels
+ */
+export interface Bend {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    arrive?: [number, number];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    leave?: [number, number];
+}
+/**
  * how a layer arrives or leaves
  */
 export interface Phase {
@@ -572,21 +1699,6 @@ export interface Phase {
      */
     begun?: number;
 }
-/**
- * the handles of the motion path at a keyframe, as distances from it in pixels
- */
-export interface Bend {
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    arrive?: [number, number];
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    leave?: [number, number];
-}
 export interface FootageLayer {
     id: string;
     kind: 'footage';
@@ -683,6 +1795,37 @@ export interface FootageLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 100
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
     /**
      * whether it turns with the direction in which it goes
      */
@@ -976,6 +2119,37 @@ export interface ShapeLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 100
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
     /**
      * whether it turns with the direction in which it goes
      */
@@ -1349,6 +2523,37 @@ export interface SoundLayer {
      */
     alwaysReads?: boolean;
     /**
+     * in the order in which they are done
+     *
+     * @maxItems 100
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    /**
      * whether it turns with the direction in which it goes
      */
     turnsAlong?: boolean;
@@ -1508,6 +2713,37 @@ export interface TextLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 100
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
     /**
      * whether it turns with the direction in which it goes
      */

@@ -87,7 +87,7 @@ export function imagesOf(items: Operation[]): Image[] {
             case 'image':
                 return [item];
             case 'group':
-                return imagesOf(item.items);
+                return [...imagesOf(item.items), ...(item.masks ?? []).flatMap((part) => imagesOf(part.items))];
             case 'samples':
                 return item.lists.flatMap(imagesOf);
             default:

@@ -1,14 +1,17 @@
 import type {
     DisplayList,
     Fill,
+    Filter,
     Gradient,
     Group,
     Image,
+    MaskPart,
     Matrix,
     Operation,
     Samples,
     Stroke,
 } from '@/api/displayList.gen';
+import { canvasOf, reachOf, withFilters } from './filters';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -18,6 +21,13 @@ export interface View {
     x: number;
     y: number;
 }
+
+const MASK_MODES = {
+    add: 'source-over',
+    subtract: 'destination-out',
+    intersect: 'destination-in',
+    exclude: 'xor',
+} as const;
 
 /** Gives a clip's frame, or null while it is not there. */
 export type Pictures = (media: string, frame: number) => ImageBitmap | null;
@@ -138,9 +148,12 @@ export class Painter {
             sheet.height = height;
         }
         const inner = sheet.getContext('2d')!;
-        inner.setTransform(1, 0, 0, 1, 0, 0);
-        inner.clearRect(0, 0, width, height);
-        this.draw(inner, group.items, view, depth + 1);
+        clear(inner);
+        if (group.filters) {
+            this.filtered(inner, group, group.filters, view, depth);
+        } else {
+            this.draw(inner, group.items, view, depth + 1);
+        }
         if (group.clip !== undefined) {
             this.place(inner, [1, 0, 0, 1, 0, 0], view);
             inner.globalCompositeOperation = 'destination-in';
@@ -148,10 +161,74 @@ export class Painter {
             inner.fill(this.paths.path(group.clip));
             inner.globalCompositeOperation = 'source-over';
         }
+        if (group.masks) {
+            this.mask(inner, group.masks, view, depth);
+        }
         context.setTransform(1, 0, 0, 1, 0, 0);
         context.globalAlpha = group.opacity;
+        // A canvas has its own word for one of them.
+        context.globalCompositeOperation = group.blend === 'plus-lighter' ? 'lighter' : (group.blend ?? 'source-over');
         context.drawImage(sheet, 0, 0);
+        context.globalCompositeOperation = 'source-over';
         context.globalAlpha = 1;
+    }
+
+    /** Draws a group's items on a sheet of their own, does its filters to it, and draws that. */
+    private filtered(context: Context, group: Group, filters: Filter[], view: View, depth: number): void {
+        const { canvas } = context;
+        const extent = group.extent!;
+        const reach = filters.reduce(
+            (sum, filter) => sum + reachOf(filter, Math.max(canvas.width, canvas.height) / view.scale),
+            0,
+        );
+        // What is as far beyond the canvas as filters reach may come into it.
+        const far = reach * view.scale;
+        const [left, top, right, bottom] = [
+            Math.floor(Math.max(-far, view.x + (extent[0] - reach) * view.scale)) - 1,
+            Math.floor(Math.max(-far, view.y + (extent[1] - reach) * view.scale)) - 1,
+            Math.ceil(Math.min(canvas.width + far, view.x + (extent[2] + reach) * view.scale)) + 1,
+            Math.ceil(Math.min(canvas.height + far, view.y + (extent[3] + reach) * view.scale)) + 1,
+        ];
+        if (right <= left || bottom <= top) {
+            return;
+        }
+        const sheet = canvasOf(right - left, bottom - top);
+        const within = { scale: view.scale, x: view.x - left, y: view.y - top };
+        // Sheets of this one's own: those of the other size would be made anew for each group.
+        new Painter(this.paths, this.pictures).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.drawImage(withFilters(sheet, filters, within), left, top);
+    }
+
+    /** Leaves of a sheet what its masks show. */
+    private mask(context: Context, parts: MaskPart[], view: View, depth: number): void {
+        const { width, height } = context.canvas;
+        const [whole, one] = [this.sheet(width, height), this.sheet(width, height)];
+        const [all, single] = [whole.getContext('2d')!, one.getContext('2d')!];
+        parts.forEach((part, index) => {
+            if (index === 0 && part.mode !== 'add') {
+                // The first one is taken from all that there is.
+                all.fillStyle = '#000';
+                all.fillRect(0, 0, width, height);
+            }
+            clear(single);
+            this.draw(single, part.items, view, depth + 1);
+            if (part.inverted) {
+                single.setTransform(1, 0, 0, 1, 0, 0);
+                single.globalCompositeOperation = 'xor';
+                single.fillStyle = '#000';
+                single.fillRect(0, 0, width, height);
+                single.globalCompositeOperation = 'source-over';
+            }
+            all.globalCompositeOperation = MASK_MODES[part.mode];
+            all.drawImage(one, 0, 0);
+            all.globalCompositeOperation = 'source-over';
+        });
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.globalCompositeOperation = 'destination-in';
+        context.drawImage(whole, 0, 0);
+        context.globalCompositeOperation = 'source-over';
+        this.spare.push(whole, one);
     }
 
     private samples(context: Context, samples: Samples, view: View, depth: number): void {
@@ -209,6 +286,11 @@ export class Painter {
         context.clearRect(0, 0, sheet.width, sheet.height);
         return sheet;
     }
+}
+
+function clear(context: Context): void {
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.clearRect(0, 0, context.canvas.width, context.canvas.height);
 }
 
 /** A gradient whose matrix keeps angles, in the space that the context is in. */

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Edit\Layers;
 
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Shutter;
@@ -16,13 +17,13 @@ use Ricamo\Core\Json\Node;
 final readonly class SetLayer implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private bool $setsShutter, private ?Shutter $shutter, private ?bool $turnsAlong, private ?bool $alwaysReads)
+    private function __construct(private array $layers, private ?bool $visible, private ?bool $scaleLinked, private ?Dye $label, private ?bool $locked, private ?bool $reference, private ?bool $motionBlur, private bool $setsShutter, private ?Shutter $shutter, private ?bool $turnsAlong, private ?bool $alwaysReads, private ?Blend $blend)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter', 'turnsAlong', 'alwaysReads']);
+        $args->allow(['layers', 'visible', 'scaleLinked', 'label', 'locked', 'reference', 'motionBlur', 'shutter', 'turnsAlong', 'alwaysReads', 'blend']);
 
         return new self(
             LayerIds::read($args),
@@ -36,6 +37,7 @@ final readonly class SetLayer implements CompositionEdit
             $args->has('shutter') ? Shutter::read($args->field('shutter')) : null,
             $args->optional('turnsAlong')?->bool(),
             $args->optional('alwaysReads')?->bool(),
+            $args->optional('blend')?->enum(Blend::class),
         );
     }
 
@@ -51,6 +53,7 @@ final readonly class SetLayer implements CompositionEdit
                 'reference' => $this->reference ?? $layer->reference,
                 'turnsAlong' => $this->turnsAlong ?? $layer->turnsAlong,
                 'alwaysReads' => $this->alwaysReads ?? $layer->alwaysReads,
+                'blend' => $this->blend ?? $layer->blend,
                 'motionBlur' => $this->motionBlur ?? $layer->motionBlur,
                 'shutter' => $this->setsShutter ? $this->shutter : $layer->shutter,
             ]));
@@ -70,6 +73,7 @@ final readonly class SetLayer implements CompositionEdit
             $this->setsShutter => 'set shutter',
             $this->turnsAlong !== null => $this->turnsAlong ? 'turn along the path' : 'do not turn along',
             $this->alwaysReads !== null => $this->alwaysReads ? 'always reads' : 'flips along',
+            $this->blend !== null => 'blend',
             default => 'change label',
         };
     }

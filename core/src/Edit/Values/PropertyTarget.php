@@ -36,7 +36,7 @@ final readonly class PropertyTarget
 
     public function definition(Layer $layer): PropertyDefinition
     {
-        return $layer->kind->properties()[$this->property]
+        return $layer->definitions()[$this->property]
             ?? $this->place->refuse("\"{$this->property}\" is not a property of a {$layer->kind->name()} layer");
     }
 

@@ -2,8 +2,10 @@
 
 namespace Ricamo\Core\Kind\Bundle;
 
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -41,6 +43,10 @@ final class BundleArtist implements Artist
         if ($placed->background !== null && $placed->background->isVisible()) {
             $operations = [new Fill(Outline::of($frameOutline), $space, $placed->background), ...$operations];
         }
+
+        $blends = array_filter($operations, fn (Operation $one): bool => $one instanceof Group && $one->blend !== Blend::Normal) !== [];
+        // What blends in it blends with nothing beyond it.
+        $operations = $blends ? [new Group($operations)] : $operations;
 
         return $content->crop && $operations !== [] ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))] : $operations;
     }

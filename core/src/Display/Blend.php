@@ -1,0 +1,25 @@
+<?php
+
+namespace Ricamo\Core\Display;
+
+/** How a group is laid over what is beneath, by the names of W3C Compositing and Blending. */
+enum Blend: string
+{
+    case Normal = 'normal';
+    case Multiply = 'multiply';
+    case Screen = 'screen';
+    case Overlay = 'overlay';
+    case Darken = 'darken';
+    case Lighten = 'lighten';
+    case ColourDodge = 'color-dodge';
+    case ColourBurn = 'color-burn';
+    case HardLight = 'hard-light';
+    case SoftLight = 'soft-light';
+    case Difference = 'difference';
+    case Exclusion = 'exclusion';
+    case Hue = 'hue';
+    case Saturation = 'saturation';
+    case Colour = 'color';
+    case Luminosity = 'luminosity';
+    case PlusLighter = 'plus-lighter';
+}

@@ -1,0 +1,28 @@
+<?php
+
+namespace Ricamo\Core\Display\Filter;
+
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Text;
+
+/** A Gaussian blur. */
+final readonly class Blur implements Filter
+{
+    /** Deviations from the middle beyond which nothing of it is seen. */
+    private const REACH = 3;
+
+    /** @param  float  $deviation  the standard deviation, in composition pixels */
+    public function __construct(public float $deviation)
+    {
+    }
+
+    public function encode(): string
+    {
+        return '{"filter":"blur","deviation":'.Text::number($this->deviation, 3).'}';
+    }
+
+    public function reach(Box $box): Box
+    {
+        return $box->grown(self::REACH * $this->deviation);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+namespace Ricamo\Core\Display\Filter;
+
+use Ricamo\Core\Geometry\Box;
+
+/** Something done to the pixels of a group's sheet. `docs/display-list.md` says exactly what each one means. */
+interface Filter
+{
+    /** As the display list holds it, JSON. */
+    public function encode(): string;
+
+    /** The pixels that it can touch, of what touched those of a box; in composition pixels. */
+    public function reach(Box $box): Box;
+}

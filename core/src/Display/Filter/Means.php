@@ -1,0 +1,33 @@
+<?php
+
+namespace Ricamo\Core\Display\Filter;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Text;
+
+/**
+ * The mean of the picture and the same under a matrix, again and again, each time of what came of it before: with movements
+ * twice as large each time, n of them are 2ⁿ pictures. Directional, zoom and spin blur.
+ */
+final readonly class Means implements Filter
+{
+    /** @param  list<Affine>  $matrices  in composition pixels */
+    public function __construct(public array $matrices)
+    {
+    }
+
+    public function encode(): string
+    {
+        return '{"filter":"means","matrices":'.Text::list(array_map(fn (Affine $matrix): string => $matrix->encode(), $this->matrices)).'}';
+    }
+
+    public function reach(Box $box): Box
+    {
+        foreach ($this->matrices as $matrix) {
+            $box = $box->union($matrix->bounds($box));
+        }
+
+        return $box;
+    }
+}

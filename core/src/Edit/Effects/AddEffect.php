@@ -1,0 +1,50 @@
+<?php
+
+namespace Ricamo\Core\Edit\Effects;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Puts an effect behind those that layers have, with the settings that it is known for. */
+final readonly class AddEffect implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Effect $effect)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers', 'effect'])), Effects::read($args->field('effect')));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it has no effects");
+            }
+            $added = new PlacedEffect(FreeId::of('e', $layer->effects), $this->effect);
+            $settings = array_map(fn (PropertyDefinition $one): Property => Property::constant($one->type, $one->default), Attachments::definitions($added));
+            $composition = $composition->replacing($layer->with(['effects' => [...$layer->effects, $added], 'properties' => [...$layer->properties, ...$settings]]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'add '.lcfirst($this->effect->title());
+    }
+}

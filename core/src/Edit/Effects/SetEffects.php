@@ -1,0 +1,46 @@
+<?php
+
+namespace Ricamo\Core\Edit\Effects;
+
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Gives layers effects, as documents hold them, in place of those that they have: in another order, switched off, copied, fewer. */
+final readonly class SetEffects implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Node $effects)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers', 'effects'])), $args->field('effects'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        [$effects, $settings] = Attachments::read($this->effects, PlacedEffect::MOST, PlacedEffect::read(...));
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it has no effects");
+            }
+            $masks = array_intersect_key($layer->properties, Attachments::definitions(...$layer->masks));
+            $composition = $composition->replacing($layer->having($effects, $layer->masks, [...$settings, ...$masks]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'change effects';
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace Ricamo\Core\Edit\Masks;
+
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Refusal;
+
+/** Gives layers masks, as documents hold them, in place of those that they have: in another order, inverted, switched off, fewer. */
+final readonly class SetMasks implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Node $masks)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers', 'masks'])), $args->field('masks'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        [$masks, $settings] = Attachments::read($this->masks, PlacedMask::MOST, PlacedMask::read(...));
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen; it has no masks");
+            }
+            $effects = array_intersect_key($layer->properties, Attachments::definitions(...$layer->effects));
+            $composition = $composition->replacing($layer->having($layer->effects, $masks, [...$effects, ...$settings]));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'change masks';
+    }
+}

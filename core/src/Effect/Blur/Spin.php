@@ -1,0 +1,38 @@
+<?php
+
+namespace Ricamo\Core\Effect\Blur;
+
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Effect\Setting;
+use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Affine;
+
+final class Spin implements Effect
+{
+    public function name(): string
+    {
+        return 'spin-blur';
+    }
+
+    public function title(): string
+    {
+        return 'Spin blur';
+    }
+
+    public function settings(): array
+    {
+        return [Setting::angle('angle', 'Angle', 20), Setting::centre()];
+    }
+
+    public function apply(array $operations, Values $values, Place $place): array
+    {
+        $angle = $values->number('angle');
+        $centre = $place->point($values->point('centre'));
+        $turned = fn (float $part): Affine => Affine::translation($centre->x, $centre->y)
+            ->after(Affine::rotation($part * $angle))->after(Affine::translation(-$centre->x, -$centre->y));
+
+        return abs($angle) < 0.01 ? $operations : [new Group($operations, filters: Doubling::of($turned))];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Effect\Blur\Directional;
+use Ricamo\Core\Effect\Blur\Gaussian;
+use Ricamo\Core\Effect\Blur\Spin;
+use Ricamo\Core\Effect\Blur\Zoom;
+use Ricamo\Core\Effect\Colour\BrightnessContrast;
+use Ricamo\Core\Effect\Colour\Duotone;
+use Ricamo\Core\Effect\Colour\Exposure;
+use Ricamo\Core\Effect\Colour\Hue;
+use Ricamo\Core\Effect\Colour\Invert;
+use Ricamo\Core\Effect\Colour\OneColour;
+use Ricamo\Core\Effect\Colour\Saturation;
+use Ricamo\Core\Effect\Colour\Temperature;
+use Ricamo\Core\Effect\Colour\Tint;
+use Ricamo\Core\Effect\Shadow\DropShadow;
+use Ricamo\Core\Effect\Shadow\Glow;
+use Ricamo\Core\Effect\Shadow\Halo;
+use Ricamo\Core\Json\Node;
+
+/** Every effect, by its name. */
+final class Effects
+{
+    private const CLASSES = [
+        Gaussian::class, Directional::class, Zoom::class, Spin::class, DropShadow::class, Halo::class, Glow::class,
+        Exposure::class, BrightnessContrast::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+    ];
+
+    /** @var array<string, Effect>|null */
+    private static ?array $byName = null;
+
+    /** @return array<string, Effect> in the order in which they are offered */
+    public static function all(): array
+    {
+        if (self::$byName === null) {
+            $effects = array_map(fn (string $class): Effect => new $class, self::CLASSES);
+            self::$byName = array_combine(array_map(fn (Effect $effect): string => $effect->name(), $effects), $effects);
+        }
+
+        return self::$byName;
+    }
+
+    public static function read(Node $node): Effect
+    {
+        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an effect; there are ".implode(', ', array_keys(self::all())));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
+
+/** Where a layer stands while something is done to it. Lengths grow and shrink with the layer. */
+final readonly class Place
+{
+    /** @param  Affine  $matrix  from the layer's own pixels to those that are drawn */
+    public function __construct(public Affine $matrix)
+    {
+    }
+
+    /** A length in the layer's own pixels, in those that are drawn. */
+    public function length(float $own): float
+    {
+        return $own * sqrt(abs($this->matrix->determinant()));
+    }
+
+    /** As far away in a direction, which stays that of the frame however the layer turns. @param  float  $degrees  clockwise, 0 to the right */
+    public function away(float $degrees, float $own): Point
+    {
+        $length = $this->length($own);
+
+        return new Point($length * cos(deg2rad($degrees)), $length * sin(deg2rad($degrees)));
+    }
+
+    /** A point of the layer. */
+    public function point(Point $own): Point
+    {
+        return $this->matrix->apply($own);
+    }
+}

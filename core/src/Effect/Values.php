@@ -1,0 +1,36 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Geometry\Point;
+
+/** What the settings of an effect come to at a moment. */
+final readonly class Values
+{
+    /** @param  array<string, mixed>  $values  by the name of the setting */
+    public function __construct(private array $values)
+    {
+    }
+
+    public function number(string $name): float
+    {
+        assert(is_float($this->values[$name]));
+
+        return $this->values[$name];
+    }
+
+    public function point(string $name): Point
+    {
+        assert($this->values[$name] instanceof Point);
+
+        return $this->values[$name];
+    }
+
+    public function colour(string $name): Colour
+    {
+        assert($this->values[$name] instanceof Colour);
+
+        return $this->values[$name];
+    }
+}

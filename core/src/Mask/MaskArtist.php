@@ -1,0 +1,67 @@
+<?php
+
+namespace Ricamo\Core\Mask;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\MaskPart;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Size;
+
+/** Draws what masks are made of. */
+final class MaskArtist
+{
+    /** A feathered edge is as wide as four deviations of the blur that makes it so: beyond them nothing is seen of it. */
+    private const DEVIATIONS = 4;
+
+    /**
+     * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
+     * @param  Affine  $space  from the composition's
+     * @param  callable(string): list<Operation>  $layer  what another layer shows
+     */
+    public static function part(PlacedMask $mask, Layer $of, int|float $at, Affine $matrix, Affine $space, callable $layer): MaskPart
+    {
+        $settings = Attachments::values($mask, $of, $at);
+        $values = new Values($settings);
+        $place = $mask->fixed ? $space : $matrix;
+        if ($mask->layer !== null) {
+            $shown = $layer($mask->layer);
+            $operations = $mask->by === MaskBy::Brightness ? MaskPart::bright($shown) : $shown;
+            $place = $space;
+        } else {
+            assert($settings['size'] instanceof Size);
+            $operations = self::drawn($mask, $values, $settings['size'], $place);
+        }
+        $deviation = $values->number('feather') * sqrt(abs($place->determinant())) / self::DEVIATIONS;
+        $opacity = $values->number('opacity') / 100;
+        if ($operations !== [] && ($deviation >= 0.05 || $opacity < 1)) {
+            $operations = [new Group($operations, $opacity, filters: $deviation >= 0.05 ? [new Blur($deviation)] : [])];
+        }
+
+        return new MaskPart($operations, $mask->mode, $mask->inverted);
+    }
+
+    /** @return list<Operation> */
+    private static function drawn(PlacedMask $mask, Values $values, Size $size, Affine $place): array
+    {
+        $grow = $values->number('grow');
+        $box = Box::centred(max(0, $size->width + 2 * $grow), max(0, $size->height + 2 * $grow));
+        if ($box->width() <= 0 || $box->height() <= 0) {
+            return [];
+        }
+        $path = $mask->form === MaskForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, max(0, $values->number('rounding') + ($values->number('rounding') > 0 ? $grow : 0)));
+        $position = $values->point('position');
+        $matrix = $place->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($values->number('rotation')));
+
+        return [new Fill(Outline::of($path), $matrix, new Colour(255, 255, 255))];
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+namespace Ricamo\Core\Mask;
+
+use Ricamo\Core\Display\MaskMode;
+use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+use Ricamo\Core\Value\Type\SizeType;
+
+/** A mask as a layer has it: where it is seen. */
+final readonly class PlacedMask implements Attached
+{
+    /** The most that a layer has. */
+    public const MOST = 50;
+
+    private const FAR = 100_000;
+
+    /**
+     * @param  string  $id  by which the layer's properties say whose they are: `m1.feather`
+     * @param  bool  $fixed  whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
+     * @param  ?string  $layer  the one that it is, where its form is a layer's
+     */
+    public function __construct(
+        public string $id,
+        public MaskForm $form,
+        public MaskMode $mode = MaskMode::Add,
+        public bool $inverted = false,
+        public bool $on = true,
+        public bool $fixed = false,
+        public ?string $layer = null,
+        public MaskBy $by = MaskBy::Alpha,
+    ) {
+    }
+
+    public static function read(Node $node): self
+    {
+        $form = $node->field('form')->enum(MaskForm::class);
+        $isLayer = $form === MaskForm::Layer;
+
+        return new self(
+            preg_match('/^m\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not m and a number'),
+            $form,
+            $node->optional('mode')?->enum(MaskMode::class) ?? MaskMode::Add,
+            $node->optional('inverted')?->bool() ?? false,
+            $node->optional('on')?->bool() ?? true,
+            ! $isLayer && ($node->optional('fixed')?->bool() ?? false),
+            $isLayer ? $node->field('layer')->string(64) : null,
+            $isLayer ? $node->optional('by')?->enum(MaskBy::class) ?? MaskBy::Alpha : MaskBy::Alpha,
+        );
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return $this->form->title();
+    }
+
+    public function section(): string
+    {
+        return 'Masks';
+    }
+
+    public function settings(): array
+    {
+        $opacity = new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', unit: '%');
+        $feather = new PropertyDefinition('feather', new NumberType, 0.0, 0, 1000, 'Feather', unit: 'px');
+        if ($this->form === MaskForm::Layer) {
+            return [$feather, $opacity];
+        }
+
+        return [
+            new PropertyDefinition('position', new PointType, new Point(0, 0), -self::FAR, self::FAR, 'Position', unit: 'px'),
+            new PropertyDefinition('size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px'),
+            new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', unit: '°'),
+            ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition('rounding', new NumberType, 0.0, 0, self::FAR, 'Rounding', unit: 'px')] : []),
+            $feather,
+            new PropertyDefinition('grow', new NumberType, 0.0, -5000, 5000, 'Grow', unit: 'px'),
+            $opacity,
+        ];
+    }
+
+    public function fields(): array
+    {
+        return ['id' => 0, 'form' => 0, 'mode' => 0, 'inverted' => 0, 'on' => 0] + ($this->form === MaskForm::Layer ? ['layer' => 0, 'by' => 0] : ['fixed' => 0]);
+    }
+
+    public function toJson(): array
+    {
+        return [
+            'id' => $this->id,
+            'form' => $this->form->value,
+            ...($this->layer === null ? [] : ['layer' => $this->layer, 'by' => $this->by->value]),
+            ...($this->mode === MaskMode::Add ? [] : ['mode' => $this->mode->value]),
+            ...($this->inverted ? ['inverted' => true] : []),
+            ...($this->on ? [] : ['on' => false]),
+            ...($this->fixed ? ['fixed' => true] : []),
+        ];
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace Ricamo\Raster\Draw;
+
+use FFI\CData;
+use Ricamo\Core\Display\Filter\ColourMatrix;
+use Ricamo\Raster\Native\Vips;
+
+/** Makes other colours of the colours of a picture. */
+final class Recolouring
+{
+    /** Where red, green, blue and alpha stand in a pixel. */
+    private const BANDS = [2, 1, 0, 3];
+
+    public static function of(Surface $picture, ColourMatrix $matrix): Surface
+    {
+        $image = Vips::library()->vips_image_new_from_memory($picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR);
+        [$factors, $offsets] = self::inOrder($matrix);
+        $rows = self::doubles($factors);
+        $mixing = Vips::library()->vips_image_new_matrix_from_array(4, 4, $rows, 16);
+        $images = [$mixing, $image];
+        $made = function (callable $operation) use (&$images): void {
+            $before = $images[count($images) - 1];
+            $images[] = Vips::made(fn ($vips, CData $out): int => $operation($vips, $before, $out));
+        };
+        $made(fn ($vips, $in, $out): int => $vips->vips_unpremultiply($in, $out, null));
+        $made(fn ($vips, $in, $out): int => $vips->vips_recomb($in, $out, $mixing, null));
+        // What becomes of a fraction is cut off, so that half of one more rounds.
+        $made(fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles(array_map(fn (float $offset): float => 255 * $offset + 0.5, $offsets)), 4, 'uchar', 1, null));
+        $made(fn ($vips, $in, $out): int => $vips->vips_premultiply($in, $out, null));
+        $made(fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null));
+        $surface = new Surface($picture->width, $picture->height);
+        PixelWriter::write($images[count($images) - 1], $surface);
+        foreach ($images as $one) {
+            Vips::library()->g_object_unref($one);
+        }
+
+        return $surface;
+    }
+
+    /** @return array{list<float>, list<float>} factors row by row, and offsets, in the order that pixels have */
+    private static function inOrder(ColourMatrix $matrix): array
+    {
+        $places = array_flip(self::BANDS);
+        $factors = [];
+        $offsets = [];
+        for ($row = 0; $row < 4; $row++) {
+            for ($column = 0; $column < 4; $column++) {
+                $factors[] = $matrix->values[5 * $places[$row] + $places[$column]];
+            }
+            $offsets[] = $matrix->values[5 * $places[$row] + 4];
+        }
+
+        return [$factors, $offsets];
+    }
+
+    /** @param  non-empty-list<int|float>  $values */
+    private static function doubles(array $values): CData
+    {
+        $count = count($values);
+        $array = Vips::library()->new("double[$count]");
+        foreach ($values as $index => $value) {
+            $array[$index] = (float) $value;
+        }
+
+        return $array;
+    }
+}

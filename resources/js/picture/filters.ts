@@ -1,0 +1,118 @@
+import type { Filter, Matrix } from '@/api/displayList.gen';
+
+type Canvas = HTMLCanvasElement;
+
+const SVG = 'http://www.w3.org/2000/svg';
+
+/** How many colour matrices are kept at hand in the document. */
+const MOST = 64;
+
+/** A canvas of the document, because others do not take filters by their address. */
+export function canvasOf(width: number, height: number): Canvas {
+    const canvas = document.createElement('canvas');
+    canvas.width = width;
+    canvas.height = height;
+    return canvas;
+}
+
+let definitions: SVGSVGElement | null = null;
+const known = new Map<string, string>();
+let made = 0;
+
+/** @returns the address of a colour matrix in the document */
+function matrixFilter(values: readonly number[]): string {
+    const text = values.join(' ');
+    let id = known.get(text);
+    if (!id) {
+        if (!definitions) {
+            definitions = document.createElementNS(SVG, 'svg');
+            definitions.setAttribute('width', '0');
+            definitions.setAttribute('height', '0');
+            definitions.setAttribute('aria-hidden', 'true');
+            definitions.style.position = 'absolute';
+            document.body.append(definitions);
+        }
+        id = `ricamo-colours-${made++}`;
+        const filter = document.createElementNS(SVG, 'filter');
+        filter.id = id;
+        filter.setAttribute('color-interpolation-filters', 'sRGB');
+        for (const [name, value] of Object.entries({ x: '0', y: '0', width: '1', height: '1' })) {
+            filter.setAttribute(name, value);
+        }
+        const matrix = document.createElementNS(SVG, 'feColorMatrix');
+        matrix.setAttribute('type', 'matrix');
+        matrix.setAttribute('values', text);
+        filter.append(matrix);
+        definitions.append(filter);
+        known.set(text, id);
+        if (known.size > MOST) {
+            const [oldest, address] = known.entries().next().value!;
+            known.delete(oldest);
+            document.getElementById(address)?.remove();
+        }
+    }
+    return `url(#${id})`;
+}
+
+function redrawn(canvas: Canvas, draw: (context: CanvasRenderingContext2D) => void): Canvas {
+    const fresh = canvasOf(canvas.width, canvas.height);
+    draw(fresh.getContext('2d')!);
+    return fresh;
+}
+
+function mean(canvas: Canvas, matrix: DOMMatrix): Canvas {
+    return redrawn(canvas, (context) => {
+        context.drawImage(canvas, 0, 0);
+        context.globalAlpha = 0.5;
+        context.globalCompositeOperation = 'destination-out';
+        context.fillRect(0, 0, canvas.width, canvas.height);
+        context.globalCompositeOperation = 'lighter';
+        context.setTransform(matrix);
+        context.drawImage(canvas, 0, 0);
+    });
+}
+
+/** Does a filter to a sheet. @param view the scale and the place of the composition on it */
+function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: number; x: number; y: number }): Canvas {
+    const place = new DOMMatrix([scale, 0, 0, scale, x, y]);
+    /** A matrix of the composition's pixels, of the sheet's. */
+    const onSheet = (matrix: Matrix): DOMMatrix => place.multiply(new DOMMatrix(matrix)).multiply(place.inverse());
+    switch (filter.filter) {
+        case 'blur':
+            return redrawn(canvas, (context) => {
+                context.filter = `blur(${filter.deviation * scale}px)`;
+                context.drawImage(canvas, 0, 0);
+            });
+        case 'matrix':
+            return redrawn(canvas, (context) => {
+                context.filter = matrixFilter(filter.values);
+                context.drawImage(canvas, 0, 0);
+            });
+        case 'move':
+            return redrawn(canvas, (context) => {
+                context.setTransform(onSheet(filter.matrix));
+                context.drawImage(canvas, 0, 0);
+            });
+        case 'means':
+            return filter.matrices.reduce((sheet, matrix: Matrix) => mean(sheet, onSheet(matrix)), canvas);
+    }
+}
+
+export const withFilters = (
+    canvas: Canvas,
+    filters: readonly Filter[],
+    view: { scale: number; x: number; y: number },
+): Canvas => filters.reduce((sheet, filter) => filtered(sheet, filter, view), canvas);
+
+/** How far a filter reaches beyond what it is done to, in composition pixels. @param size of the frame, its longer side */
+export function reachOf(filter: Filter, size: number): number {
+    switch (filter.filter) {
+        case 'blur':
+            return 3 * filter.deviation;
+        case 'move':
+        case 'means':
+            return size;
+        case 'matrix':
+            return 0;
+    }
+}
