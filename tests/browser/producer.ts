@@ -64,7 +64,7 @@ export async function goTo(page: Page, timecode: string): Promise<void> {
     await page.locator('[data-time]').press('Enter');
 }
 
-export const sheet = (page: Page, property: string): Locator => page.locator(`.drawer [data-property=${property}]`);
+export const sheet = (page: Page, property: string): Locator => page.locator(`.drawer [data-property="${property}"]`);
 
 export async function setField(page: Page, property: string, name: string, value: string): Promise<void> {
     const field = sheet(page, property).getByRole('textbox', { name, exact: true });
@@ -120,7 +120,7 @@ export const layersOf = async (page: Page): Promise<Record<string, unknown>[]> =
 
 /** Selects every keyframe of a property, and opens what can be done to them. */
 export async function openKeyframes(page: Page, property: string, tab: 'easing' | 'keyframes'): Promise<void> {
-    const beads = page.locator(`[data-thread=${property}] [data-bead]`);
+    const beads = page.locator(`[data-thread="${property}"] [data-bead]`);
     const count = await beads.count();
     for (let index = 0; index < count; index++) {
         const isSelected = /selected/.test((await beads.nth(index).getAttribute('class')) ?? '');

@@ -125,7 +125,7 @@ describe('the keyboard', () => {
             inspections: [
                 {
                     layer: 'a',
-                    values: {},
+                    values: {}, attached: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [
                         {

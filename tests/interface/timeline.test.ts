@@ -101,7 +101,7 @@ describe('rows', () => {
             inspections: [
                 {
                     layer: 'over',
-                    values: {},
+                    values: {}, attached: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [thread],
                 },

@@ -4,8 +4,11 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
@@ -44,6 +47,8 @@ final class VocabularyController
             'accents' => array_values(array_map(fn (Accent $accent): array => [
                 'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
+            'effects' => array_values(array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title()], Effects::all())),
+            'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),

@@ -3,7 +3,9 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Text\Reading;
 use Ricamo\Core\Time\FrameRate;
@@ -18,6 +20,9 @@ final class Inspection
 
         return [
             'layer' => $layer->id,
+            'attached' => array_map(
+                fn (PropertyDefinition $one): array => $one->describe(), array_values(Attachments::definitions(...$layer->effects, ...$layer->masks)),
+            ),
             'values' => array_map(fn (Property $property): array => [
                 'value' => $property->type->write($property->at($frame, $layer->span)),
                 'animated' => $property->isAnimated(),

@@ -79,6 +79,8 @@ export interface FormatChoice {
 }
 
 export interface Vocabulary {
+    effects: { name: string; title: string }[];
+    blends: string[];
     formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;
     fonts: Font[];
@@ -139,6 +141,8 @@ export interface Inspection {
     layer: string;
     values: Record<string, PropertyState>;
     threads: Thread[];
+    /** The settings of its effects and masks, as properties of it. */
+    attached: PropertyDefinition[];
     /** Lengths in frames, and how often words can be read through during the stay. */
     trail?: Trail | null;
     life: { arrive: number; leave: number; stay: number; reads: number | null };

@@ -6,6 +6,8 @@ import { get } from '@/api/client';
 /** What there is to choose from, asked for once. */
 export const useVocabulary = defineStore('vocabulary', () => {
     const words = shallowRef<Vocabulary>({
+        effects: [],
+        blends: [],
         formats: [],
         properties: { bundle: [], footage: [], shape: [], sound: [], text: [] },
         fonts: [],

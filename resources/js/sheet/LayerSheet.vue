@@ -11,7 +11,9 @@ import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import BundleFields from './BundleFields.vue';
+import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
+import MaskFields from './MaskFields.vue';
 import FindValue from './FindValue.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -31,7 +33,11 @@ const vocabulary = useVocabulary();
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const sections = computed(() =>
     sectionsOf(
-        vocabulary.words.properties[props.layer.kind].filter(
+        // What is attached stands in lists of its own, unless something is looked for.
+        [
+            ...vocabulary.words.properties[props.layer.kind],
+            ...(finding.isOn ? (inspection.value?.attached ?? []) : []),
+        ].filter(
             (definition) =>
                 // What makes no sound has no level.
                 (definition.name !== 'level' || clip.value?.sound || isBundle(props.layer)) &&
@@ -159,7 +165,29 @@ const setContent = (content: object): Promise<boolean> =>
             data-always-reads
             @change="(on) => composition.edit('set-layer', { layers: [layer.id], alwaysReads: !!on })"
         />
+        <label v-if="title === 'Placement' && !finding.isOn" class="blend"
+            >Blend
+            <select
+                class="choice-field"
+                :value="layer.blend ?? 'normal'"
+                data-blend
+                @change="
+                    composition.edit('set-layer', {
+                        layers: [layer.id],
+                        blend: ($event.target as HTMLSelectElement).value,
+                    })
+                "
+            >
+                <option v-for="blend in vocabulary.words.blends" :key="blend">{{ blend }}</option>
+            </select></label
+        >
     </SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"
+        ><MaskFields :key="layer.id" :layer="layer"
+    /></SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Effects"
+        ><EffectFields :key="layer.id" :layer="layer"
+    /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"
         ><BlurFields :layers="[layer]"
     /></SheetSection>
@@ -221,6 +249,13 @@ const setContent = (content: object): Promise<boolean> =>
     margin: 8px 16px;
     color: var(--quiet);
     font-size: 12.5px;
+}
+.blend {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr);
+    align-items: center;
+    gap: 6px;
+    padding: 2px 14px 4px 16px;
 }
 .along {
     height: 24px;

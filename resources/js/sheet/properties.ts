@@ -1,4 +1,4 @@
-import type { Inspection, PropertyDefinition } from '@/api/answers';
+import type { Inspection, Layer, PropertyDefinition } from '@/api/answers';
 
 /** Along which axis one number of a pair lies. */
 export type Axis = 'x' | 'y';
@@ -24,3 +24,19 @@ export function sectionsOf(definitions: PropertyDefinition[]): [string, Property
  */
 export const hasKeyframe = (inspection: Inspection | undefined, property: string, frame: number): boolean =>
     inspection?.threads.find((one) => one.property === property)?.beads.some((bead) => bead.frame === frame) ?? false;
+
+/** Something that a layer has in a list, with settings of its own: an effect, a mask. */
+export interface Attached extends Record<string, unknown> {
+    id: string;
+    on?: boolean;
+}
+
+export const attachedTo = (layer: Layer): Attached[] =>
+    [...(layer.effects ?? []), ...(layer.masks ?? [])] as unknown as Attached[];
+
+const isKeyframed = (value: unknown): boolean => typeof value === 'object' && value !== null && 'keyframes' in value;
+
+/** Whether any of a layer's properties has keyframes. @param own the names of those that its kind has */
+export const isAnimated = (layer: Layer, own: string[]): boolean =>
+    own.some((name) => isKeyframed((layer as unknown as Record<string, unknown>)[name])) ||
+    attachedTo(layer).some((one) => Object.values(one).some(isKeyframed));

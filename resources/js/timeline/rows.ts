@@ -3,6 +3,7 @@ import type { Layer, PropertyDefinition, PropertyState, Thread } from '@/api/ans
 import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
+import { isAnimated } from '@/sheet/properties';
 
 export interface LayerRow {
     kind: 'layer';
@@ -32,10 +33,10 @@ export function useRows() {
     const showAll = ref(false);
 
     function animated(layer: Layer): boolean {
-        return vocabulary.words.properties[layer.kind].some(({ name }) => {
-            const value = (layer as unknown as Record<string, unknown>)[name];
-            return typeof value === 'object' && value !== null && 'keyframes' in value;
-        });
+        return isAnimated(
+            layer,
+            vocabulary.words.properties[layer.kind].map(({ name }) => name),
+        );
     }
 
     function propertiesOf(layer: Layer): PropertyRow[] {
@@ -43,7 +44,7 @@ export function useRows() {
         if (!inspection) {
             return [];
         }
-        return vocabulary.words.properties[layer.kind]
+        return [...vocabulary.words.properties[layer.kind], ...inspection.attached]
             .map((definition) => ({
                 kind: 'property' as const,
                 key: `${layer.id} ${definition.name}`,

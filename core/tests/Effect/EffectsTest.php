@@ -1,0 +1,146 @@
+<?php
+
+namespace Ricamo\Core\Tests\Effect;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+final class EffectsTest extends TestCase
+{
+    /** @param  array<string, mixed>  $effect */
+    private function item(array $effect, array $layer = [], int $frame = 0): array
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer])]);
+
+        return Fixture::evaluator()->frame($composition, $frame)->toJson()['items'];
+    }
+
+    /** What a colour becomes, 0 to 1, as SVG's feColorMatrix has it. */
+    private function recoloured(array $effect, array $colour): array
+    {
+        $values = $this->item($effect)[0]['filters'][0]['values'];
+        $in = [...$colour, ...(count($colour) === 3 ? [1] : []), 1];
+
+        return array_map(fn (int $row): float => array_sum(array_map(fn (int $i): float => $values[5 * $row + $i] * $in[$i], range(0, 4))), range(0, 2));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<float>, list<float>}> */
+    public static function colours(): iterable
+    {
+        yield 'a stop doubles' => [['effect' => 'exposure', 'stops' => 1], [0.2, 0.3, 0.1], [0.4, 0.6, 0.2]];
+        yield 'contrast about middle grey' => [['effect' => 'brightness', 'brightness' => 0, 'contrast' => 100], [0.5, 0.6, 0.3], [0.5, 0.7, 0.1]];
+        yield 'brightness is added' => [['effect' => 'brightness', 'brightness' => 25, 'contrast' => 0], [0.5, 0.6, 0.3], [0.75, 0.85, 0.55]];
+        yield 'without saturation, BT.709 grey' => [['effect' => 'saturation', 'amount' => 0], [1, 0, 0], [0.2126, 0.2126, 0.2126]];
+        yield 'as saturated as it was' => [['effect' => 'saturation', 'amount' => 100], [0.9, 0.4, 0.1], [0.9, 0.4, 0.1]];
+        // hue-rotate(90deg) of red, by the matrix of Filter Effects Module Level 1.
+        yield 'a quarter turn of hue' => [['effect' => 'hue', 'turn' => 90], [1, 0, 0], [0, 0.356, -0.574]];
+        yield 'a whole turn is none' => [['effect' => 'hue', 'turn' => 360], [0.8, 0.3, 0.2], [0.8, 0.3, 0.2]];
+        yield 'all in one colour' => [['effect' => 'one-colour', 'colour' => '#336699'], [0.8, 0.3, 0.2], [0.2, 0.4, 0.6]];
+        yield 'the dark tone' => [['effect' => 'duotone', 'dark' => '#336699', 'bright' => '#ffffff'], [0, 0, 0], [0.2, 0.4, 0.6]];
+        yield 'the bright tone' => [['effect' => 'duotone', 'dark' => '#336699', 'bright' => '#ffcc00'], [1, 1, 1], [1, 0.8, 0]];
+        yield 'inverted' => [['effect' => 'invert'], [0.8, 0.3, 0.2], [0.2, 0.7, 0.8]];
+        yield 'half inverted is grey' => [['effect' => 'invert', 'amount' => 50], [0.8, 0.3, 0.2], [0.5, 0.5, 0.5]];
+        yield 'tinted whole' => [['effect' => 'tint', 'colour' => '#ff0000', 'amount' => 100], [1, 1, 1], [1, 0, 0]];
+        yield 'warm' => [['effect' => 'temperature', 'warmth' => 100], [0.4, 0.5, 0.4], [0.5, 0.52, 0.3]];
+    }
+
+    #[DataProvider('colours')]
+    public function test_colours_become_what_they_are_to(array $effect, array $from, array $to): void
+    {
+        self::assertEqualsWithDelta($to, $this->recoloured($effect, $from), 0.001);
+    }
+
+    public function test_a_blur_grows_with_its_layer_and_reaches_beyond_it(): void
+    {
+        [$plain] = $this->item(['effect' => 'blur', 'radius' => 10]);
+        self::assertSame([['filter' => 'blur', 'deviation' => 10]], $plain['filters']);
+        self::assertEquals([400 - 30, 250 - 30, 600 + 30, 350 + 30], $plain['extent']);
+        [$grown] = $this->item(['effect' => 'blur', 'radius' => 10], ['scale' => [300, 300], 'rotation' => 40]);
+        self::assertEquals(30, $grown['filters'][0]['deviation']);
+        self::assertSame('fill', $this->item(['effect' => 'blur', 'radius' => 0])[0]['op']);
+    }
+
+    public function test_a_shadow_falls_the_same_way_however_the_layer_turns(): void
+    {
+        foreach ([0, 90, 213] as $rotation) {
+            [$shadow, $bar] = $this->item(['effect' => 'drop-shadow', 'distance' => 20, 'angle' => 90, 'softness' => 4, 'colour' => '#ff000080'], ['rotation' => $rotation, 'scale' => [200, 200]]);
+            self::assertSame(['matrix', 'blur', 'move'], array_column($shadow['filters'], 'filter'));
+            self::assertEqualsWithDelta([1, 0, 0, 1, 0, 40], $shadow['filters'][2]['matrix'], 0.001);
+            self::assertEquals(8, $shadow['filters'][1]['deviation']);
+            self::assertSame('fill', $bar['op']);
+        }
+    }
+
+    public function test_pictures_of_a_movement_are_spread_evenly_about_where_the_layer_is(): void
+    {
+        [$group] = $this->item(['effect' => 'directional-blur', 'length' => 64, 'angle' => 0]);
+        [$first, $means] = $group['filters'];
+        $places = [$first['matrix'][4]];
+        foreach ($means['matrices'] as $matrix) {
+            $places = [...$places, ...array_map(fn (float $place): float => $place + $matrix[4], $places)];
+        }
+        sort($places);
+        self::assertEqualsWithDelta(array_map(fn (int $i): float => $i - 31.5, range(0, 63)), $places, 1e-6);
+    }
+
+    public function test_a_zoom_and_a_spin_keep_their_centre(): void
+    {
+        foreach ([['effect' => 'zoom-blur'], ['effect' => 'spin-blur', 'angle' => 90]] as $effect) {
+            [$group] = $this->item([...$effect, 'centre' => [50, 0]], ['scale' => [200, 200]]);
+            foreach ([$group['filters'][0]['matrix'], ...$group['filters'][1]['matrices']] as [$a, $b, $c, $d, $e, $f]) {
+                // 50 px beside the layer's origin, twice as large: at (600, 300).
+                self::assertEqualsWithDelta([600, 300], [$a * 600 + $c * 300 + $e, $b * 600 + $d * 300 + $f], 0.01);
+            }
+        }
+    }
+
+    public function test_settings_are_keyframed_like_anything_else(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 4], ['id' => 'e2', 'effect' => 'exposure', 'on' => false]]])]);
+        $edited = Fixture::edit($composition, 'add-keyframe', ['layers' => ['bar'], 'property' => 'e1.radius', 'frame' => 0]);
+        $edited = Fixture::edit($edited, 'set-values', ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'e1.radius', 'value' => '12*2']]]);
+        self::assertSame(14.0, $edited->layer('bar')->number('e1.radius', 10));
+        $json = $edited->layer('bar')->toJson();
+        self::assertSame(['id' => 'e2', 'effect' => 'exposure', 'on' => false, 'stops' => 0.5], $json['effects'][1]);
+        self::assertSame($json, Layer::read(new Node($json))->toJson());
+        // Switched off it does nothing.
+        self::assertCount(1, Fixture::evaluator()->frame($edited, 10)->toJson()['items'][0]['filters']);
+    }
+
+    public function test_effects_are_added_put_in_order_and_taken_away(): void
+    {
+        $ids = fn (Composition $composition): array => array_map(fn (array $one): string => "{$one['id']} {$one['effect']}", Fixture::json($composition, 'bar')['effects'] ?? []);
+        $composition = Fixture::composition([Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 9]]])]);
+        foreach (array_keys(Effects::all()) as $name) {
+            $composition = Fixture::edit($composition, 'add-effect', ['layers' => ['bar'], 'effect' => $name]);
+        }
+        self::assertCount(count(Effects::all()), $ids($composition));
+        $effects = Fixture::json($composition, 'bar')['effects'];
+        $fewer = Fixture::edit($composition, 'set-effects', ['layers' => ['bar'], 'effects' => [$effects[4], $effects[0]]]);
+        self::assertSame(['e5 drop-shadow', 'e1 blur'], $ids($fewer));
+        // What belongs to the mask stays, and nothing of what is gone.
+        self::assertSame(9.0, $fewer->layer('bar')->number('m1.feather', 0));
+        self::assertArrayNotHasKey('e2.length', $fewer->layer('bar')->properties);
+        self::assertSame(['e5 drop-shadow', 'e1 blur', 'e6 tint'], $ids(Fixture::edit($fewer, 'add-effect', ['layers' => ['bar'], 'effect' => 'tint'])));
+        $this->expectExceptionObject(new Refusal('effects[1].id: "e1" is there already'));
+        Fixture::edit($composition, 'set-effects', ['layers' => ['bar'], 'effects' => [$effects[0], $effects[0]]]);
+    }
+
+    public function test_a_thousand_are_refused(): void
+    {
+        $this->expectExceptionMessage('effects');
+        Fixture::composition([Fixture::bar(['effects' => array_map(fn (int $i): array => ['id' => "e$i", 'effect' => 'blur'], range(1, 1000))])]);
+    }
+
+    public function test_a_glow_lights_nothing_but_its_layer(): void
+    {
+        [$sheet] = $this->item(['effect' => 'glow']);
+        self::assertSame(['group', null, 'screen'], [$sheet['op'], $sheet['blend'] ?? null, $sheet['items'][1]['blend']]);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+namespace Ricamo\Core\Tests\Mask;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+final class MasksTest extends TestCase
+{
+    /** @param  list<array<string, mixed>>  $masks */
+    private function group(array $masks, array $layer = [], array $more = []): array
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'masks' => $masks, ...$layer]), ...$more]);
+
+        return Fixture::evaluator()->frame($composition, 0)->toJson()['items'][0];
+    }
+
+    public function test_a_mask_goes_along_with_its_layer_or_stands_still(): void
+    {
+        $mask = ['id' => 'm1', 'form' => 'rectangle', 'position' => [30, 10], 'size' => [40, 20]];
+        $layer = ['scale' => [200, 300], 'position' => ['keyframes' => [['at' => 0, 'value' => [500, 300]], ['at' => 10, 'value' => [900, 300]]]]];
+        $along = $this->group([$mask], $layer)['masks'][0]['items'][0]['matrix'];
+        self::assertEquals([2, 0, 0, 3, 560, 330], $along);
+        $still = $this->group([['fixed' => true, ...$mask]], $layer)['masks'][0]['items'][0]['matrix'];
+        self::assertEquals([1, 0, 0, 1, 30, 10], $still);
+    }
+
+    public function test_feather_grow_and_opacity(): void
+    {
+        [$part] = $this->group([['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'feather' => 40, 'grow' => 10, 'opacity' => 60]])['masks'];
+        // As wide as four deviations.
+        self::assertEquals([0.6, [['filter' => 'blur', 'deviation' => 10]]], [$part['items'][0]['opacity'], $part['items'][0]['filters']]);
+        self::assertEquals([500 - 60 - 30, 300 - 40 - 30, 500 + 60 + 30, 300 + 40 + 30], $part['items'][0]['extent']);
+        self::assertSame([], $this->group([['id' => 'm1', 'form' => 'ellipse', 'size' => [10, 10], 'grow' => -5]])['masks'][0]['items']);
+    }
+
+    public function test_masks_are_combined_in_order_and_can_be_switched_off(): void
+    {
+        $group = $this->group([
+            ['id' => 'm1', 'form' => 'rectangle'], ['id' => 'm2', 'form' => 'ellipse', 'mode' => 'subtract', 'inverted' => true], ['id' => 'm3', 'form' => 'ellipse', 'on' => false],
+        ]);
+        self::assertSame([['add', false], ['subtract', true]], array_map(fn (array $part): array => [$part['mode'], $part['inverted'] ?? false], $group['masks']));
+        self::assertSame('fill', $this->group([['id' => 'm1', 'form' => 'rectangle', 'on' => false]])['op']);
+    }
+
+    public function test_another_layer_says_where_it_is_seen_even_when_that_is_hidden(): void
+    {
+        $words = Fixture::words(['position' => [400, 300], 'visible' => false]);
+        $composition = Fixture::composition([$words, Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]])]);
+        $items = Fixture::evaluator()->frame($composition, 0)->toJson()['items'];
+        self::assertCount(1, $items);
+        self::assertEquals([0.072, 0, 0, 0.072, 400, 300], $items[0]['masks'][0]['items'][0]['matrix']);
+        // Beyond its time it shows nothing, and what it masks is not seen.
+        $late = Fixture::composition([[...$words, 'in' => 50], Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]])]);
+        self::assertSame([], Fixture::evaluator()->frame($late, 0)->toJson()['items'][0]['masks'][0]['items']);
+    }
+
+    public function test_brightness_is_that_of_the_colour_and_as_much_as_is_there(): void
+    {
+        $group = $this->group([['id' => 'm1', 'form' => 'layer', 'layer' => 'words', 'by' => 'brightness']], more: [Fixture::words(['visible' => false])]);
+        [$bright] = $group['masks'][0]['items'];
+        self::assertSame([0.2126, 0.7152, 0.0722, 0, 0], array_slice($bright['items'][0]['filters'][0]['values'], 15));
+        self::assertSame($bright['items'][0]['items'], $bright['masks'][0]['items']);
+    }
+
+    public function test_two_layers_can_be_masks_of_each_other(): void
+    {
+        $composition = Fixture::composition([
+            Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]]),
+            Fixture::words(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar']]]),
+        ]);
+        self::assertSame(['group', 'group'], array_column(Fixture::evaluator()->frame($composition, 0)->toJson()['items'], 'op'));
+    }
+
+    public function test_a_mask_that_is_gone_masks_nothing(): void
+    {
+        $composition = Fixture::composition([Fixture::words(), Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]])]);
+        $removed = Fixture::edit($composition, 'remove-layers', ['layers' => ['words']]);
+        self::assertSame('fill', Fixture::evaluator()->frame($removed, 0)->toJson()['items'][0]['op']);
+    }
+
+    public function test_a_new_mask_is_half_as_large_as_its_layer(): void
+    {
+        $composition = Fixture::edit(Fixture::composition([Fixture::clip()]), 'add-mask', ['layers' => ['clip'], 'form' => 'rectangle']);
+        self::assertEquals([[960, 540], [0, 0]], [Fixture::json($composition, 'clip')['masks'][0]['size'], Fixture::json($composition, 'clip')['masks'][0]['position']]);
+        // Its size stays still for a while and then changes: properties like any other.
+        $composition = Fixture::edit($composition, 'add-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size', 'm1.position'], 'frame' => 10]);
+        $composition = Fixture::edit($composition, 'repeat-keyframe', ['keyframes' => [['layer' => 'clip', 'property' => 'm1.size', 'frames' => [10]]], 'frame' => 40]);
+        self::assertSame([10, 40], array_map(fn ($keyframe): int => $keyframe->at, $composition->layer('clip')->properties['m1.size']->keyframes()));
+        $this->expectExceptionObject(new Refusal('“Clip” cannot be its own mask'));
+        Fixture::edit($composition, 'add-mask', ['layers' => ['clip'], 'form' => 'layer', 'layer' => 'clip']);
+    }
+
+    public function test_what_blends_is_not_laid_over_a_clip_by_others(): void
+    {
+        $over = fn (array $fields): ?object => \Ricamo\Core\Display\Backdrop::under([Fixture::evaluator()->frame(Fixture::composition([Fixture::clip(['position' => [960, 540]]), Fixture::bar($fields)]), 0)]);
+        self::assertNotNull($over([]));
+        self::assertNull($over(['blend' => 'multiply']));
+    }
+}

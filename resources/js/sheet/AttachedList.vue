@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { ArrowUp, Eye, EyeOff, X } from 'lucide-vue-next';
+import { computed } from 'vue';
+import type { Layer, PropertyDefinition } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import IconButton from '@/shell/IconButton.vue';
+import type { Attached } from './properties';
+import PropertyRow from './PropertyRow.vue';
+
+/** What a layer has of one sort, in order, with their settings: each can be moved up, switched off and taken away. */
+const props = defineProps<{ layer: Layer; list: Attached[]; titleOf: (one: Attached) => string }>();
+const emit = defineEmits<{ set: [list: Attached[]] }>();
+
+const composition = useComposition();
+const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
+
+/** Named without what they belong to, which stands above them. */
+const settings = (one: Attached): { definition: PropertyDefinition; title: string }[] =>
+    (inspection.value?.attached ?? [])
+        .filter((definition) => definition.name.startsWith(`${one.id}.`))
+        .map((definition) => {
+            const title = definition.title.split(' · ').at(-1)!;
+            return { definition, title: title[0]!.toUpperCase() + title.slice(1) };
+        });
+
+const changed = (index: number, change: object): Attached[] =>
+    props.list.map((one, at) => (at === index ? { ...one, ...change } : one));
+
+function up(index: number): void {
+    const list = [...props.list];
+    const [one] = list.splice(index, 1);
+    list.splice(index - 1, 0, one!);
+    emit('set', list);
+}
+</script>
+
+<template>
+    <div
+        v-for="(one, index) in list"
+        :key="one.id"
+        class="one"
+        :class="{ off: one.on === false }"
+        :data-attached="one.id"
+    >
+        <div class="title">
+            <b>{{ titleOf(one) }}</b>
+            <IconButton
+                v-if="index > 0"
+                :icon="ArrowUp"
+                :size="13"
+                :label="`${titleOf(one)} earlier`"
+                @click="up(index)"
+            />
+            <IconButton
+                :icon="one.on === false ? EyeOff : Eye"
+                :size="14"
+                :label="one.on === false ? `Switch ${titleOf(one)} on` : `Switch ${titleOf(one)} off`"
+                data-switch
+                @click="emit('set', changed(index, { on: one.on === false }))"
+            />
+            <IconButton
+                :icon="X"
+                :size="13"
+                :label="`Without ${titleOf(one)}`"
+                data-without
+                @click="
+                    emit(
+                        'set',
+                        list.filter((_, at) => at !== index),
+                    )
+                "
+            />
+        </div>
+        <slot :one="one" :change="(change: object) => emit('set', changed(index, change))" />
+        <PropertyRow
+            v-for="{ definition, title } in settings(one)"
+            :key="definition.name"
+            :layer="layer"
+            :definition="{ ...definition, title }"
+            :state="inspection?.values[definition.name]"
+        />
+    </div>
+</template>
+
+<style scoped>
+.one {
+    padding-bottom: 4px;
+}
+.one + .one {
+    border-top: 1px dashed var(--hairline);
+}
+.off {
+    opacity: 0.55;
+}
+.title {
+    display: flex;
+    align-items: center;
+    height: 28px;
+    padding: 0 8px 0 16px;
+}
+b {
+    flex: 1;
+    font-weight: 600;
+}
+.title :deep(.icon-button) {
+    width: 26px;
+    height: 24px;
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { Plus } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useTrying } from '@/project/trying';
+import { useVocabulary } from '@/project/vocabulary';
+import AttachedList from './AttachedList.vue';
+import type { Attached } from './properties';
+
+/** The effects of a layer; while the pointer rests on one to add, the layer has it. */
+const props = defineProps<{ layer: Layer }>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const trying = useTrying();
+const vocabulary = useVocabulary();
+const choosing = ref(false);
+
+const list = computed(() => (props.layer.effects ?? []) as unknown as Attached[]);
+const titleOf = (one: Attached): string =>
+    vocabulary.words.effects.find((effect) => effect.name === one.effect)?.title ?? String(one.effect);
+
+function attempt(effect: string): void {
+    void trying.play('add-effect', { layers: [props.layer.id], effect }, playhead.frame, playhead.frame);
+}
+
+function add(effect: string): void {
+    trying.stop();
+    choosing.value = false;
+    void composition.edit('add-effect', { layers: [props.layer.id], effect });
+}
+
+const set = (effects: Attached[]): void => void composition.edit('set-effects', { layers: [props.layer.id], effects });
+</script>
+
+<template>
+    <AttachedList :layer="layer" :list="list" :title-of="titleOf" @set="set" />
+    <ElPopover
+        v-model:visible="choosing"
+        trigger="click"
+        placement="right-end"
+        :width="360"
+        :hide-after="0"
+        @hide="trying.stop"
+    >
+        <template #reference>
+            <button type="button" class="add" data-add-effect>
+                <Plus :size="14" aria-hidden="true" />Add an effect
+            </button>
+        </template>
+        <div v-if="choosing" class="effects" @keydown.esc.stop="choosing = false">
+            <button
+                v-for="effect in vocabulary.words.effects"
+                :key="effect.name"
+                type="button"
+                :data-effect="effect.name"
+                @pointerenter="attempt(effect.name)"
+                @pointerleave="trying.stop"
+                @click="add(effect.name)"
+            >
+                {{ effect.title }}
+            </button>
+        </div>
+    </ElPopover>
+</template>
+
+<style scoped>
+.add {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 27px;
+    margin: 0 14px 5px 12px;
+    padding: 0 6px 0 4px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.add:hover {
+    background: var(--hover);
+}
+.effects {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 2px;
+}
+.effects button {
+    padding: 5px 9px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--ink);
+    font: inherit;
+    font-size: 13px;
+    text-align: left;
+    cursor: pointer;
+}
+.effects button:hover {
+    background: var(--hover);
+}
+</style>

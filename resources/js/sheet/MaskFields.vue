@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import AttachedList from './AttachedList.vue';
+import type { Attached } from './properties';
+
+/** The masks of a layer: forms, or other layers of the composition, one after the other. */
+const props = defineProps<{ layer: Layer }>();
+
+const MODES = {
+    add: 'adds',
+    subtract: 'takes away',
+    intersect: 'keeps what both show',
+    exclude: 'shows one or the other',
+};
+const FORMS = { rectangle: 'Rectangle', ellipse: 'Ellipse' };
+
+const composition = useComposition();
+const list = computed(() => (props.layer.masks ?? []) as unknown as Attached[]);
+const others = computed(() =>
+    composition.layers.filter((layer) => layer.id !== props.layer.id && layer.kind !== 'sound').toReversed(),
+);
+
+const titleOf = (one: Attached): string =>
+    one.form === 'layer'
+        ? (composition.layer(String(one.layer))?.name ?? 'A layer that is gone')
+        : `${FORMS[one.form as keyof typeof FORMS]} mask`;
+
+const set = (masks: Attached[]): void => void composition.edit('set-masks', { layers: [props.layer.id], masks });
+
+function add(event: Event): void {
+    const field = event.target as HTMLSelectElement;
+    const [form, layer] = field.value.split(' ');
+    field.value = '';
+    void composition.edit('add-mask', { layers: [props.layer.id], form, ...(layer && { layer }) });
+}
+</script>
+
+<template>
+    <AttachedList v-slot="{ one, change }" :layer="layer" :list="list" :title-of="titleOf" @set="set">
+        <div class="how">
+            <select
+                v-if="list[0] !== one"
+                class="choice-field"
+                :value="one.mode ?? 'add'"
+                aria-label="What it does to those before it"
+                data-mask-mode
+                @change="change({ mode: ($event.target as HTMLSelectElement).value })"
+            >
+                <option v-for="(text, value) in MODES" :key="value" :value="value">{{ text }}</option>
+            </select>
+            <select
+                v-if="one.form === 'layer'"
+                class="choice-field"
+                :value="one.by ?? 'alpha'"
+                aria-label="By what it counts"
+                data-mask-by
+                @change="change({ by: ($event.target as HTMLSelectElement).value })"
+            >
+                <option value="alpha">where it is opaque</option>
+                <option value="brightness">where it is bright</option>
+            </select>
+            <ElCheckbox
+                :model-value="!!one.inverted"
+                label="Where it is not"
+                data-mask-inverted
+                @change="(on) => change({ inverted: !!on })"
+            />
+            <ElCheckbox
+                v-if="one.form !== 'layer'"
+                :model-value="!!one.fixed"
+                label="Stands still in the frame"
+                data-mask-fixed
+                @change="(on) => change({ fixed: !!on })"
+            />
+        </div>
+    </AttachedList>
+    <select class="choice-field add" value="" aria-label="Add a mask" data-add-mask @change="add">
+        <option value="" disabled>Add a mask…</option>
+        <option value="rectangle">a rectangle</option>
+        <option value="ellipse">an ellipse</option>
+        <optgroup v-if="others.length > 0" label="where another layer is">
+            <option v-for="other in others" :key="other.id" :value="`layer ${other.id}`">{{ other.name }}</option>
+        </optgroup>
+    </select>
+</template>
+
+<style scoped>
+.how {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 2px 12px;
+    padding: 0 14px 2px 16px;
+}
+.how :deep(.el-checkbox) {
+    height: 24px;
+    margin: 0;
+}
+.how select {
+    flex: 1 1 40%;
+}
+.add {
+    width: calc(100% - 30px);
+    margin: 0 14px 6px 16px;
+}
+</style>
