@@ -102,9 +102,10 @@ export async function keyframe(
     }
 }
 
-export async function renderAndDownload(page: Page): Promise<string> {
+export async function renderAndDownload(page: Page, format = 'mp4'): Promise<string> {
     await page.locator('[data-render]').click();
     await expect(page.locator('[data-begin-render]')).toBeVisible();
+    await page.locator('[data-render-format]').selectOption(format);
     const links = page.locator('[data-download]');
     // Those that were rendered before are listed as soon as the server has told of them.
     await page.waitForTimeout(400);

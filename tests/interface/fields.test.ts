@@ -125,7 +125,8 @@ describe('the keyboard', () => {
             inspections: [
                 {
                     layer: 'a',
-                    values: {}, attached: [],
+                    values: {},
+                    attached: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [
                         {

@@ -101,7 +101,8 @@ describe('rows', () => {
             inspections: [
                 {
                     layer: 'over',
-                    values: {}, attached: [],
+                    values: {},
+                    attached: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [thread],
                 },

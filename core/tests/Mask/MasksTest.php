@@ -86,7 +86,7 @@ final class MasksTest extends TestCase
         self::assertEquals([[960, 540], [0, 0]], [Fixture::json($composition, 'clip')['masks'][0]['size'], Fixture::json($composition, 'clip')['masks'][0]['position']]);
         // Its size stays still for a while and then changes: properties like any other.
         $composition = Fixture::edit($composition, 'add-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size', 'm1.position'], 'frame' => 10]);
-        $composition = Fixture::edit($composition, 'repeat-keyframe', ['keyframes' => [['layer' => 'clip', 'property' => 'm1.size', 'frames' => [10]]], 'frame' => 40]);
+        $composition = Fixture::edit($composition, 'repeat-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size'], 'frame' => 40]);
         self::assertSame([10, 40], array_map(fn ($keyframe): int => $keyframe->at, $composition->layer('clip')->properties['m1.size']->keyframes()));
         $this->expectExceptionObject(new Refusal('“Clip” cannot be its own mask'));
         Fixture::edit($composition, 'add-mask', ['layers' => ['clip'], 'form' => 'layer', 'layer' => 'clip']);

@@ -24,6 +24,13 @@ export function useTrying() {
         }
     }
 
+    /** Shows what an edit would do to the frame at the playhead, without doing it. */
+    function show(edit: string, args: object): void {
+        stop();
+        composition.trial = playhead.frame;
+        void composition.attempt(edit, args);
+    }
+
     /** Shows again what is. */
     function stop(): void {
         round++;
@@ -35,5 +42,5 @@ export function useTrying() {
 
     onBeforeUnmount(stop);
 
-    return { play, stop };
+    return { play, show, stop };
 }

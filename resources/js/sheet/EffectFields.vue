@@ -3,7 +3,6 @@ import { Plus } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { usePlayhead } from '@/project/playhead';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import AttachedList from './AttachedList.vue';
@@ -13,7 +12,6 @@ import type { Attached } from './properties';
 const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
-const playhead = usePlayhead();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const choosing = ref(false);
@@ -23,7 +21,7 @@ const titleOf = (one: Attached): string =>
     vocabulary.words.effects.find((effect) => effect.name === one.effect)?.title ?? String(one.effect);
 
 function attempt(effect: string): void {
-    void trying.play('add-effect', { layers: [props.layer.id], effect }, playhead.frame, playhead.frame);
+    trying.show('add-effect', { layers: [props.layer.id], effect });
 }
 
 function add(effect: string): void {

@@ -7,8 +7,11 @@ use Ricamo\Core\Time\FrameRate;
 /** A kind of file that a composition is rendered to. A new one is a class here, and is listed in `Formats`. */
 abstract class Format
 {
-    /** Premultiplied colours, as they are drawn, to straight ones, as every file has them. */
-    protected const STRAIGHT = 'format=gbrap,unpremultiply=inplace=1';
+    /**
+     * Premultiplied colours, as they are drawn, to straight ones, as every file has them. Plane by plane: the usual way from
+     * one order of them to the other shifts half of all values by one.
+     */
+    protected const STRAIGHT = 'extractplanes=r+g+b+a[red][green][blue][alpha];[green][blue][red][alpha]mergeplanes=0x00102030:gbrap,unpremultiply=inplace=1';
 
     /** By which it is asked for. */
     abstract public function name(): string;

@@ -1,0 +1,79 @@
+import { expect, test } from '@playwright/test';
+import {
+    emptyComposition,
+    goToFrame,
+    kept,
+    keyframe,
+    layersOf,
+    renderAndDownload,
+    setField,
+    upload,
+} from '../producer';
+import { frameOf } from '../video';
+
+const [WIDTH, HEIGHT] = [1920, 1080];
+
+/** How far the clip is seen on a frame: the first and the last column and row that are bright, and null where none is. */
+function seen(file: string, frame: number): [left: number, top: number, right: number, bottom: number] | null {
+    const pixels = frameOf(file, frame, WIDTH, HEIGHT);
+    let [left, top, right, bottom] = [WIDTH, HEIGHT, -1, -1];
+    for (let y = 0; y < HEIGHT; y++) {
+        for (let x = 0; x < WIDTH; x++) {
+            // Half of the clip's blue.
+            if (pixels[4 * (y * WIDTH + x) + 2]! > 0x7a / 2) {
+                [left, top, right, bottom] = [
+                    Math.min(left, x),
+                    Math.min(top, y),
+                    Math.max(right, x),
+                    Math.max(bottom, y),
+                ];
+            }
+        }
+    }
+    return right < 0 ? null : [left, top, right + 1, bottom + 1];
+}
+
+const near = (actual: number[] | null, expected: number[]): void =>
+    expected.forEach((side, index) =>
+        expect(Math.abs((actual?.[index] ?? 9999) - side), `${actual} ≈ ${expected}`).toBeLessThanOrEqual(2),
+    );
+
+test('a rectangle comes in at one height, rests with its size, widens and stays where to look', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'street.mp4');
+    await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();
+    await kept(page, () => page.locator('[data-match]').click());
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('rectangle')));
+    // Half as large as the clip; its proportions are free.
+    expect((await layersOf(page))[0]!.masks).toMatchObject([{ form: 'rectangle', size: [960, 540] }]);
+    await setField(page, 'm1.size', 'Size w', '200');
+    await setField(page, 'm1.size', 'Size h', '100');
+    await setField(page, 'm1.position', 'Position y', '-60');
+    // From beyond the left edge to the middle in ten frames, on one level.
+    await keyframe(page, 'm1.position', 'Position x', [
+        [0, '-1060'],
+        [10, '40'],
+    ]);
+    await keyframe(page, 'm1.size', 'Size w', [[10, '200']]);
+    // It rests for ten frames, exactly; then it widens and shifts in ten more, and stays so.
+    await goToFrame(page, 20);
+    await kept(page, () => page.keyboard.press('r'));
+    await goToFrame(page, 30);
+    await setField(page, 'm1.size', 'Size w', '400');
+    await setField(page, 'm1.size', 'Size h', '300');
+    await setField(page, 'm1.position', 'Position x', '240');
+    await setField(page, 'm1.position', 'Position y', '60');
+
+    const file = await renderAndDownload(page);
+    expect(seen(file, 0)).toBeNull();
+    // 110 pixels a frame; its middle is 960 from the left and 480 from the top where its position is (0, −60).
+    near(seen(file, 5), [960 - 510 - 100, 430, 960 - 510 + 100, 530]);
+    for (const frame of [10, 15, 20]) {
+        near(seen(file, frame), [960 + 40 - 100, 430, 960 + 40 + 100, 530]);
+    }
+    near(seen(file, 25), [960 + 140 - 150, 540 - 100, 960 + 140 + 150, 540 + 100]);
+    for (const frame of [30, 124]) {
+        near(seen(file, frame), [960 + 240 - 200, 600 - 150, 960 + 240 + 200, 600 + 150]);
+    }
+});
