@@ -46,6 +46,7 @@ use Ricamo\Core\Edit\Layers\ReorderLayer;
 use Ricamo\Core\Edit\Layers\SetAccents;
 use Ricamo\Core\Edit\Layers\SetArrival;
 use Ricamo\Core\Edit\Layers\SetContent;
+use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
 use Ricamo\Core\Edit\Layers\ShowInstead;
@@ -124,6 +125,7 @@ final class Edits
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,
         'set-arrival' => SetArrival::class,
+        'set-ends' => SetEnds::class,
         'set-leaving' => SetLeaving::class,
         'set-accents' => SetAccents::class,
         'write-moves-out' => WriteMovesOut::class,

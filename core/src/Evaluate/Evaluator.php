@@ -4,6 +4,7 @@ namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
@@ -205,12 +206,12 @@ final readonly class Evaluator
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $clips = [];
+        [$clips, $filters] = [[], []];
         if (! $layer->life->isAtRest($at, $layer->span)) {
             $change = $this->change($layer, $composition, $at);
             $opacity *= $change->opacity;
             $matrix = $change->matrix->after($matrix);
-            $clips = $change->clips;
+            [$clips, $filters] = [$change->clips, $change->filters];
         }
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
@@ -219,6 +220,9 @@ final readonly class Evaluator
         $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
         $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $frame, $at, $matrix, $space);
         $operations = $operations === [] || $layer->effects === [] ? $operations : self::withEffects($operations, $layer, $at, $matrix);
+        if ($filters !== [] && $operations !== []) {
+            $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
+        }
         foreach ($operations === [] ? [] : $clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
         }

@@ -9,6 +9,8 @@ use Ricamo\Core\Move\Arriving\Doors;
 use Ricamo\Core\Move\Arriving\Drift;
 use Ricamo\Core\Move\Arriving\Drop;
 use Ricamo\Core\Move\Arriving\Fade;
+use Ricamo\Core\Move\Arriving\Flash;
+use Ricamo\Core\Move\Arriving\Focus;
 use Ricamo\Core\Move\Arriving\Grow;
 use Ricamo\Core\Move\Arriving\Heighten;
 use Ricamo\Core\Move\Arriving\Iris;
@@ -18,6 +20,7 @@ use Ricamo\Core\Move\Arriving\Settle;
 use Ricamo\Core\Move\Arriving\Slide;
 use Ricamo\Core\Move\Arriving\SpinIn;
 use Ricamo\Core\Move\Arriving\Spring;
+use Ricamo\Core\Move\Arriving\Streak;
 use Ricamo\Core\Move\Arriving\Stretch;
 use Ricamo\Core\Move\Arriving\Swing;
 use Ricamo\Core\Move\Arriving\Turn;
@@ -27,7 +30,7 @@ use Ricamo\Core\Move\Arriving\Wipe;
 /** Every move, by its name. */
 final class Moves
 {
-    private const CLASSES = [Fade::class, Slide::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class];
+    private const CLASSES = [Fade::class, Slide::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class, Focus::class, Flash::class, Streak::class];
 
     /** @var array<string, Move>|null */
     private static ?array $byName = null;

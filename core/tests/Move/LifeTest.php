@@ -152,11 +152,31 @@ final class LifeTest extends TestCase
         if (in_array($move, ['lift', 'wipe', 'iris', 'doors', 'blinds', 'clock'], true)) {
             $this->expectExceptionMessage('is uncovered bit by bit');
         }
+        if (in_array($move, ['focus', 'flash', 'streak'], true)) {
+            $this->expectExceptionMessage('is blurred or lit as it comes');
+        }
         $written = Fixture::edit($moving, 'write-moves-out', ['layers' => ['bar']]);
         self::assertTrue($written->layer('bar')->life->isPlain());
         foreach (range(20, 119) as $frame) {
             self::assertEqualsWithDelta($this->items($moving, $frame), $this->items($written, $frame), 2e-3, "frame $frame");
         }
+    }
+
+    public function test_it_comes_out_of_a_blur_and_out_of_a_flash_that_is_as_wide_in_a_bundle_as_outside(): void
+    {
+        $filters = fn (string $move, int $frame): array => $this->items(Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'easing' => 'linear', 'moves' => [['move' => $move]]]])]), $frame)[0]['filters'] ?? [];
+        self::assertEquals([['filter' => 'blur', 'deviation' => 15]], $filters('focus', 10));
+        self::assertEquals([4, 4, 4], [$filters('flash', 10)[0]['values'][0], $filters('flash', 10)[0]['values'][6], $filters('flash', 10)[0]['values'][12]]);
+        self::assertSame(['move', 'means'], array_column($filters('streak', 10), 'filter'));
+        foreach (['focus', 'flash', 'streak'] as $move) {
+            self::assertSame([], $filters($move, 20));
+        }
+    }
+
+    public function test_both_ends_at_once(): void
+    {
+        $set = Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-ends', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'fade']]]])->layer('bar')->toJson();
+        self::assertSame([15, ['mirror' => true]], [$set['arrive']['length'], $set['leave']]);
     }
 
     public function test_what_has_no_moves_cannot_be_written_out_and_what_is_heard_cannot_arrive(): void

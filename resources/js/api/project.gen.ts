@@ -1612,6 +1612,19 @@ export interface Phase {
                   move: 'clock';
                   angle?: number;
               }
+            | {
+                  move: 'focus';
+                  blur?: number;
+              }
+            | {
+                  move: 'flash';
+                  stops?: number;
+              }
+            | {
+                  move: 'streak';
+                  angle?: number;
+                  length?: number;
+              }
         ),
         ...(
             | {
@@ -1691,6 +1704,19 @@ export interface Phase {
             | {
                   move: 'clock';
                   angle?: number;
+              }
+            | {
+                  move: 'focus';
+                  blur?: number;
+              }
+            | {
+                  move: 'flash';
+                  stops?: number;
+              }
+            | {
+                  move: 'streak';
+                  angle?: number;
+                  length?: number;
               }
         )[]
     ];

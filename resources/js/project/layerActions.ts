@@ -2,6 +2,7 @@ import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
 import { usePlayhead } from './playhead';
+import { usePreferences } from './preferences';
 import { isBundle, plays } from './playing';
 import { useSelection } from './selection';
 import { useWithin } from './within';
@@ -20,6 +21,7 @@ export function useLayerActions() {
     const playhead = usePlayhead();
     const selection = useSelection();
     const within = useWithin();
+    const preferences = usePreferences();
 
     /** From the bottom of the stack to the top. */
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
@@ -92,6 +94,8 @@ export function useLayerActions() {
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),
             ),
         open: () => bundle.value && within.enter(bundle.value),
+        /** Their arriving and leaving by what was preferred last; a dissolve to begin with. */
+        setEnds: () => ask('set-ends', { phase: preferences.preferred }),
         split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
         duplicate: () => selectingNew(() => ask('duplicate-layers')),
         duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),

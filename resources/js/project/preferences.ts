@@ -26,5 +26,22 @@ export const usePreferences = defineStore('preferences', () => {
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
 
-    return { left, lower, evening, drawer, folded, margin, inSafe, resizing, stillLasts, tall, keyframeTab, welcomed };
+    /** What one key puts on both ends of layers: what they last were made to arrive by. */
+    const preferred = useLocalStorage<object>('ricamo.preferred', { moves: [{ move: 'fade' }] });
+
+    return {
+        preferred,
+        left,
+        lower,
+        evening,
+        drawer,
+        folded,
+        margin,
+        inSafe,
+        resizing,
+        stillLasts,
+        tall,
+        keyframeTab,
+        welcomed,
+    };
 });

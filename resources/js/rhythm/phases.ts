@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { ChosenMove, Layer, Phase } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 
@@ -14,6 +15,7 @@ export function usePhases() {
     const composition = useComposition();
     const selection = useSelection();
     const vocabulary = useVocabulary();
+    const preferences = usePreferences();
 
     const layer = computed<Layer | undefined>(() => {
         // Of the document: what is tried while the pointer rests on a move is not what is chosen.
@@ -53,7 +55,12 @@ export function usePhases() {
             : { ...(now && { length: now.length }), moves: [chosen] };
     }
 
-    const set = (side: Side, phase: Wanted): Promise<string | null> => composition.ask(edit(side), args(phase));
+    function set(side: Side, phase: Wanted): Promise<string | null> {
+        if (phase && 'moves' in phase) {
+            preferences.preferred = { moves: phase.moves };
+        }
+        return composition.ask(edit(side), args(phase));
+    }
 
     return { layer, life, mirrors, phase, title, edit, args, changed, choosing, set };
 }

@@ -17,6 +17,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
         place: 'Layers',
         keys: [
             ['X', 'split at the playhead'],
+            ['D', 'arrive and leave by what was chosen last; a dissolve to begin with'],
             ['B', 'wrap up into a bundle; with Shift unwrap it'],
             ['Enter, Esc', 'open the bundle, step out of it'],
             ['Shift+I, Shift+O', 'begin, end at the playhead'],

@@ -102,6 +102,7 @@ export function useShortcuts(actions: {
         m: (event) => (event.shiftKey ? markers.dropOnLayers() : markers.drop()),
         a: () => void layers.lookAlone(),
         b: (event) => void (event.shiftKey ? layers.unwrap() : layers.wrap()),
+        d: () => void layers.setEnds(),
         Enter: layers.open,
         r: keyframes.repeat,
         PageUp: () => markers.go(-1),

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Display\Filter;
 
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
@@ -19,6 +20,11 @@ final readonly class Blur implements Filter
     public function encode(): string
     {
         return '{"filter":"blur","deviation":'.Text::number($this->deviation, 3).'}';
+    }
+
+    public function placed(Affine $space): self
+    {
+        return new self($this->deviation * sqrt(abs($space->determinant())));
     }
 
     public function reach(Box $box): Box

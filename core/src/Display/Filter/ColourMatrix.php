@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Display\Filter;
 
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
@@ -48,6 +49,11 @@ final readonly class ColourMatrix implements Filter
     public function encode(): string
     {
         return '{"filter":"matrix","values":'.Text::list(array_map(fn (float $value): string => Text::number($value, 5), $this->values)).'}';
+    }
+
+    public function placed(Affine $space): self
+    {
+        return $this;
     }
 
     public function reach(Box $box): Box

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Display\Filter;
 
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 
 /** Something done to the pixels of a group's sheet. `docs/display-list.md` says exactly what each one means. */
@@ -9,6 +10,9 @@ interface Filter
 {
     /** As the display list holds it, JSON. */
     public function encode(): string;
+
+    /** The same in a space that is placed. @param  Affine  $space  from the pixels that it was meant for to those that are drawn */
+    public function placed(Affine $space): self;
 
     /** The pixels that it can touch, of what touched those of a box; in composition pixels. */
     public function reach(Box $box): Box;

@@ -22,6 +22,11 @@ final readonly class Means implements Filter
         return '{"filter":"means","matrices":'.Text::list(array_map(fn (Affine $matrix): string => $matrix->encode(), $this->matrices)).'}';
     }
 
+    public function placed(Affine $space): self
+    {
+        return new self(array_map(fn (Affine $matrix): Affine => $space->after($matrix)->after($space->inverse()), $this->matrices));
+    }
+
     public function reach(Box $box): Box
     {
         foreach ($this->matrices as $matrix) {

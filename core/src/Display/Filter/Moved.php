@@ -24,6 +24,11 @@ final readonly class Moved implements Filter
         return '{"filter":"move","matrix":'.$this->matrix->encode().'}';
     }
 
+    public function placed(Affine $space): self
+    {
+        return new self($space->after($this->matrix)->after($space->inverse()));
+    }
+
     public function reach(Box $box): Box
     {
         return $this->matrix->bounds($box);

@@ -81,8 +81,9 @@ final readonly class WriteMovesOut implements CompositionEdit
         $turn = $layer->number('rotation', $frames[0]);
         foreach ($frames as $frame) {
             $change = $evaluator->change($layer, $composition, $frame);
-            if ($change->clips !== []) {
-                throw new Refusal("“{$layer->name}” is uncovered bit by bit, which no keyframe of its placement does");
+            if ($change->clips !== [] || $change->filters !== []) {
+                $how = $change->clips !== [] ? 'is uncovered bit by bit' : 'is blurred or lit as it comes';
+                throw new Refusal("“{$layer->name}” $how, which no keyframe of its placement does");
             }
             $matrix = $change->matrix->after($layer->matrix($frame));
             [$scale, $turn] = $this->parts($matrix, $turn, $layer);

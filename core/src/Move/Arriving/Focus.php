@@ -1,0 +1,35 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Comes out of a blur. */
+final class Focus extends Move
+{
+    public function name(): string
+    {
+        return 'focus';
+    }
+
+    public function title(): string
+    {
+        return 'Focus';
+    }
+
+    public function settings(): array
+    {
+        return [self::number('blur', 'Blur', 30, 0, 300, 'px')];
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        $deviation = $settings['blur'] * max(0.0, 1 - $p);
+
+        return new Change(new Affine, max(0.0, min(1.0, 2 * $p)), filters: $deviation < 0.05 ? [] : [new Blur($deviation)]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Effect\Blur\Doubling;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Rushes up, blurred along its way, and is there. */
+final class Streak extends Move
+{
+    public function name(): string
+    {
+        return 'streak';
+    }
+
+    public function title(): string
+    {
+        return 'Streak';
+    }
+
+    public function settings(): array
+    {
+        return [self::angle(180), self::number('length', 'Length', 400, 0, 2000, 'px')];
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        $way = $settings['length'] * max(0.0, 1 - $p);
+        $to = deg2rad($settings['angle']);
+        [$x, $y] = [$way * cos($to), $way * sin($to)];
+
+        return new Change(
+            Affine::translation($x / 2, $y / 2), max(0.0, min(1.0, 2 * $p)),
+            filters: $way < 0.5 ? [] : Doubling::of(fn (float $part): Affine => Affine::translation($part * $x, $part * $y)),
+        );
+    }
+}
