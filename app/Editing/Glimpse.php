@@ -14,6 +14,7 @@ use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Mask\MaskPlaces;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse
@@ -57,7 +58,7 @@ final readonly class Glimpse
                 ...Inspection::of($layer, $frame, $document->rate),
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document->rate, $evaluator)] : []),
+                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document->rate, $evaluator), 'masks' => MaskPlaces::of($layer, $frame)] : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);

@@ -56,6 +56,7 @@ use Ricamo\Core\Edit\Markers\ChangeMarker;
 use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Masks\AddMask;
+use Ricamo\Core\Edit\Masks\PullMask;
 use Ricamo\Core\Edit\Masks\SetMasks;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
@@ -121,6 +122,7 @@ final class Edits
         'add-effect' => AddEffect::class,
         'set-effects' => SetEffects::class,
         'add-mask' => AddMask::class,
+        'pull-mask' => PullMask::class,
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,

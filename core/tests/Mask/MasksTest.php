@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Tests\Mask;
 
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Mask\MaskPlaces;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
@@ -90,6 +91,47 @@ final class MasksTest extends TestCase
         self::assertSame([10, 40], array_map(fn ($keyframe): int => $keyframe->at, $composition->layer('clip')->properties['m1.size']->keyframes()));
         $this->expectExceptionObject(new Refusal('“Clip” cannot be its own mask'));
         Fixture::edit($composition, 'add-mask', ['layers' => ['clip'], 'form' => 'layer', 'layer' => 'clip']);
+    }
+
+    /** A mask of 100 × 60 in the middle of a bar that is twice as large and turned by a quarter. @return array<string, mixed> after it was pulled */
+    private function pulled(array $args, array $mask = []): array
+    {
+        $composition = Fixture::composition([Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'rotation' => 90, 'masks' => [['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask]]])]);
+
+        return Fixture::json(Fixture::edit($composition, 'pull-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, ...$args]), 'bar')['masks'][0];
+    }
+
+    public function test_in_the_picture_it_goes_where_it_is_dragged(): void
+    {
+        // 40 to the right and 20 down are, in the layer's own pixels, 10 to the right and 20 up.
+        self::assertEqualsWithDelta([10, -20], $this->pulled(['by' => [40, 20]])['position'], 1e-6);
+        self::assertEqualsWithDelta([0, -20], $this->pulled(['by' => [40, 20], 'straight' => true])['position'], 1e-6);
+        self::assertEqualsWithDelta([40, 20], $this->pulled(['by' => [40, 20]], ['fixed' => true])['position'], 1e-6);
+        // Turned itself, it still goes where the pointer does.
+        self::assertEqualsWithDelta([40, 20], $this->pulled(['by' => [40, 20]], ['fixed' => true, 'rotation' => 30])['position'], 1e-6);
+    }
+
+    public function test_a_handle_pulls_its_side_while_the_other_stays(): void
+    {
+        // The layer's right is below: 40 pixels down are 20 of its own.
+        $pulled = $this->pulled(['by' => [0, 40], 'handle' => 'right']);
+        self::assertEqualsWithDelta([[120, 60], [10, 0]], [$pulled['size'], $pulled['position']], 1e-6);
+        $centred = $this->pulled(['by' => [0, 40], 'handle' => 'right', 'centred' => true]);
+        self::assertEqualsWithDelta([[140, 60], [0, 0]], [$centred['size'], $centred['position']], 1e-6);
+        $shaped = $this->pulled(['by' => [0, 40], 'handle' => 'bottom-right', 'proportional' => true]);
+        self::assertEqualsWithDelta([[120, 72], [10, 6]], [$shaped['size'], $shaped['position']], 1e-6);
+        // Beyond the other side it is gone, and not inside out.
+        self::assertEqualsWithDelta([0, 60], $this->pulled(['by' => [0, -900], 'handle' => 'right'])['size'], 1e-6);
+        $this->expectExceptionObject(new Refusal('“Bar” has no mask "m2" that could be pulled'));
+        $this->pulled(['mask' => 'm2', 'by' => [1, 1]]);
+    }
+
+    public function test_where_it_lies_is_told_in_the_pixels_of_the_picture(): void
+    {
+        $layer = Fixture::layer(Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'masks' => [
+            ['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'position' => [10, 0]], ['id' => 'm2', 'form' => 'rectangle', 'on' => false], ['id' => 'm3', 'form' => 'layer', 'layer' => 'words'],
+        ]]));
+        self::assertEquals([['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]], MaskPlaces::of($layer, 0));
     }
 
     public function test_what_blends_is_not_laid_over_a_clip_by_others(): void

@@ -137,6 +137,13 @@ export interface Trail {
     ghosts: { frame: number; corners: Corner[] }[];
 }
 
+/** A mask in the picture: its corners clockwise from the top left, in composition pixels. */
+export interface MaskPlace {
+    mask: string;
+    form: 'rectangle' | 'ellipse';
+    corners: [Corner, Corner, Corner, Corner];
+}
+
 export interface Inspection {
     layer: string;
     values: Record<string, PropertyState>;
@@ -146,6 +153,8 @@ export interface Inspection {
     /** Lengths in frames, and how often words can be read through during the stay. */
     trail?: Trail | null;
     life: { arrive: number; leave: number; stay: number; reads: number | null };
+    /** Where its masks lie, while it is selected alone. */
+    masks?: MaskPlace[];
     /** Of a bundle: the frame of what is placed that is seen at the playhead. */
     inside?: number | null;
 }

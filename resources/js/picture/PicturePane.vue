@@ -17,6 +17,7 @@ import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
 import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
+import MaskOverlay from './MaskOverlay.vue';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
 import { PictureStore } from './pictures';
@@ -173,6 +174,13 @@ const trail = computed(() => {
     return layer && found && others.length === 0 ? { layer, trail: found } : null;
 });
 
+/** The masks of the layer that is selected alone. */
+const masks = computed(() => {
+    const [layer, ...others] = selection.layers;
+    const found = composition.glimpse?.inspections.find((one) => one.layer === layer)?.masks;
+    return layer && found && found.length > 0 && others.length === 0 ? { layer, masks: found } : null;
+});
+
 defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
 </script>
 
@@ -196,6 +204,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         <div class="frame" :class="{ clear: composition.shown?.background === 'transparent' }" :style="frameStyle" />
         <canvas ref="canvas" class="canvas" data-picture />
         <SightLines :view="view" />
+        <MaskOverlay v-if="masks && !playhead.playing && !marquee.rectangle.value" v-bind="masks" :view="view" />
         <TrailOverlay v-if="trail && !playhead.playing && !marquee.rectangle.value" v-bind="trail" :view="view" />
         <HandlesOverlay
             v-if="!playhead.playing"

@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Corner, Trail } from '@/api/answers';
+import type { Trail } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
+import { useDragOnPicture } from './dragOnPicture';
 import { inside } from './hit';
 import type { PictureView } from './view';
 
 /** The motion path of the selected layer, a tick a frame, with its points, handles and ghosts to be dragged. */
 const props = defineProps<{ layer: string; trail: Trail; view: PictureView }>();
 
-const THRESHOLD = 3;
 const SNAP = 6;
 type Side = 'arrive' | 'leave';
 
 const composition = useComposition();
 const playhead = usePlayhead();
+const drag = useDragOnPicture(props.view);
 
 const way = computed(() => props.trail.ticks.map((tick) => props.view.toScreen(tick).map(round).join(',')).join(' '));
 const ticks = computed(() => props.trail.ticks.map(props.view.toScreen));
@@ -33,46 +34,6 @@ const here = computed(() => {
     const index = Math.round((playhead.frame - (props.trail.points[0]?.frame ?? 0)) / props.trail.every);
     return ticks.value[index] ?? null;
 });
-
-/** Drags something of the path; what is asked for depends on how far, in composition pixels. */
-function drag(
-    down: PointerEvent,
-    request: (by: Corner, event: PointerEvent) => [string, object],
-    clicked?: () => void,
-): void {
-    const { scale } = props.view.view.value;
-    let latest: [string, object] | null = null;
-    const onMove = (event: PointerEvent): void => {
-        const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
-        if (latest || Math.hypot(dx, dy) > THRESHOLD) {
-            latest = request([dx / scale, dy / scale], event);
-            void composition.attempt(...latest);
-        }
-    };
-    const finish = (): void => {
-        window.removeEventListener('pointermove', onMove);
-        window.removeEventListener('pointerup', onUp);
-        window.removeEventListener('keydown', onKey, true);
-    };
-    const onUp = (): void => {
-        finish();
-        if (latest) {
-            void composition.edit(...latest);
-        } else {
-            clicked?.();
-        }
-    };
-    const onKey = (event: KeyboardEvent): void => {
-        if (event.key === 'Escape') {
-            event.stopPropagation();
-            finish();
-            composition.abandon();
-        }
-    };
-    window.addEventListener('pointermove', onMove);
-    window.addEventListener('pointerup', onUp);
-    window.addEventListener('keydown', onKey, true);
-}
 
 /** What is on the layer itself is the layer's, whatever of the path lies over it. */
 function isOnLayer(event: PointerEvent): boolean {

@@ -77,3 +77,31 @@ test('a rectangle comes in at one height, rests with its size, widens and stays 
         near(seen(file, frame), [960 + 240 - 200, 600 - 150, 960 + 240 + 200, 600 + 150]);
     }
 });
+
+test('a mask is moved and pulled on the picture, and Escape gives up', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('ellipse')));
+    const mask = async (): Promise<{ position: number[]; size: number[] }> =>
+        ((await layersOf(page))[0]!.masks as never[])[0]!;
+    const scale = (await page.locator('.picture .frame').boundingBox())!.width / 1920;
+    await kept(page, () => drag(page, page.locator('[data-mask-knot]'), 40, 20));
+    const { position } = await mask();
+    expect(Math.abs(position[0]! - 40 / scale)).toBeLessThan(1.5);
+    expect(Math.abs(position[1]! - 20 / scale)).toBeLessThan(1.5);
+    await kept(page, () => drag(page, page.locator('[data-mask-handle=right]'), 30, 9));
+    const pulled = await mask();
+    expect(Math.abs(pulled.size[0]! - 200 - 30 / scale)).toBeLessThan(1.5);
+    expect(pulled.size[1]).toBe(200);
+    // The left side stayed where it was.
+    expect(Math.abs(pulled.position[0]! - pulled.size[0]! / 2 - (position[0]! - 100))).toBeLessThan(1);
+
+    const knot = (await page.locator('[data-mask-knot]').boundingBox())!;
+    await page.mouse.move(knot.x + knot.width / 2, knot.y + knot.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(knot.x + 90, knot.y + 60, { steps: 4 });
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+    expect(await mask()).toEqual(pulled);
+});

@@ -1,0 +1,126 @@
+<?php
+
+namespace Ricamo\Core\Edit\Masks;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Picture\Handle;
+use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Refusal;
+
+/**
+ * Moves a mask in the picture, or with a `handle` makes it larger or smaller there, while the side across from it stays, or
+ * with `centred` its middle. `by` is in composition pixels; `straight` keeps a mask that is moved on one level, `proportional` its shape.
+ */
+final readonly class PullMask implements CompositionEdit
+{
+    private function __construct(
+        private string $layer,
+        private string $mask,
+        private int $frame,
+        private ?Handle $handle,
+        private Point $by,
+        private bool $centred,
+        private bool $proportional,
+        private bool $straight,
+        private Scope $scope,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'mask', 'frame', 'handle', 'by', 'centred', 'proportional', 'straight', 'scope']);
+
+        return new self(
+            $args->field('layer')->string(64),
+            $args->field('mask')->string(8),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $args->optional('handle')?->enum(Handle::class),
+            new Point(...PointNode::read($args->field('by'))),
+            $args->optional('centred')?->bool() ?? false,
+            $args->optional('proportional')?->bool() ?? false,
+            $args->optional('straight')?->bool() ?? false,
+            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $mask = $this->maskOf($layer);
+        $matrix = MaskPlaces::matrix($mask, $layer, $this->frame);
+        if (abs($matrix->determinant()) < 1e-9) {
+            throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
+        }
+        $position = $layer->point("{$mask->id}.position", $this->frame);
+        $turn = Affine::rotation($layer->number("{$mask->id}.rotation", $this->frame));
+        // In the mask's own space, and from there in the one that its position counts in.
+        $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
+        if ($this->handle === null) {
+            return PropertyTarget::put($composition, $layer, "{$mask->id}.position", $this->frame, $position->plus($turn->apply($pull)), $this->scope);
+        }
+        $size = $layer->size("{$mask->id}.size", $this->frame);
+        $pulled = $this->pulled($size, $pull);
+        $direction = $this->handle->direction();
+        $moved = $this->centred ? new Point(0, 0) : new Point($direction->x * ($pulled->width - $size->width) / 2, $direction->y * ($pulled->height - $size->height) / 2);
+        $composition = PropertyTarget::put($composition, $layer, "{$mask->id}.size", $this->frame, new Point($pulled->width, $pulled->height), $this->scope);
+
+        return $moved->x === 0.0 && $moved->y === 0.0 ? $composition : PropertyTarget::put(
+            $composition, $composition->layer($layer->id), "{$mask->id}.position", $this->frame, $position->plus($turn->apply($moved)), $this->scope,
+        );
+    }
+
+    public function title(): string
+    {
+        return $this->handle === null ? 'move mask' : 'size of mask';
+    }
+
+    private function maskOf(Layer $layer): PlacedMask
+    {
+        foreach ($layer->masks as $mask) {
+            if ($mask->id === $this->mask && $mask->form !== MaskForm::Layer) {
+                return $mask;
+            }
+        }
+        throw new Refusal("“{$layer->name}” has no mask \"{$this->mask}\" that could be pulled");
+    }
+
+    private function way(): Point
+    {
+        return match (true) {
+            ! $this->straight => $this->by,
+            abs($this->by->x) >= abs($this->by->y) => new Point($this->by->x, 0),
+            default => new Point(0, $this->by->y),
+        };
+    }
+
+    private function pulled(Size $size, Point $pull): Size
+    {
+        $direction = $this->handle?->direction() ?? new Point(0, 0);
+        $times = $this->centred ? 2 : 1;
+        [$width, $height] = [max(0, $size->width + $times * $direction->x * $pull->x), max(0, $size->height + $times * $direction->y * $pull->y)];
+        if (! $this->proportional || $size->width <= 0 || $size->height <= 0) {
+            return new Size($width, $height);
+        }
+        // The side that changed more leads.
+        $factor = abs($width / $size->width - 1) >= abs($height / $size->height - 1) ? $width / $size->width : $height / $size->height;
+
+        return new Size($factor * $size->width, $factor * $size->height);
+    }
+
+    private static function linear(Affine $matrix): Affine
+    {
+        return new Affine($matrix->a, $matrix->b, $matrix->c, $matrix->d);
+    }
+}

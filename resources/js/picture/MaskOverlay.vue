@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Corner, MaskPlace } from '@/api/answers';
+import { usePlayhead } from '@/project/playhead';
+import { useDragOnPicture } from './dragOnPicture';
+import type { HandleName } from './dragging';
+import type { PictureView } from './view';
+
+/** The masks of the selected layer: dragged by the knot in their middle, pulled by their handles. */
+const props = defineProps<{ layer: string; masks: MaskPlace[]; view: PictureView }>();
+
+const playhead = usePlayhead();
+const drag = useDragOnPicture(props.view);
+
+const NAMES: HandleName[] = ['top-left', 'top', 'top-right', 'right', 'bottom-right', 'bottom', 'bottom-left', 'left'];
+
+const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+
+const drawn = computed(() =>
+    props.masks.map(({ mask, form, corners }) => {
+        const [tl, tr, br, bl] = corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
+        const at = [tl, between(tl, tr), tr, between(tr, br), br, between(br, bl), bl, between(bl, tl)];
+        const [middle, across, down] = [between(tl, br), between(tr, br), between(bl, br)];
+        return {
+            mask,
+            middle,
+            handles: NAMES.map((name, index) => ({ name, at: at[index]! })),
+            outline:
+                form === 'rectangle'
+                    ? `M${[tl, tr, br, bl].map((corner) => corner.join(' ')).join('L')}Z`
+                    : ellipse(middle, across, down),
+        };
+    }),
+);
+
+/** An ellipse by its middle and the ends of two half axes, which a parallelogram around it has in common with it. */
+function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
+    const points = Array.from({ length: 73 }, (_, step) => {
+        const [cos, sin] = [Math.cos((step * Math.PI) / 36), Math.sin((step * Math.PI) / 36)];
+        return `${x + cos * (across[0] - x) + sin * (down[0] - x)} ${y + cos * (across[1] - y) + sin * (down[1] - y)}`;
+    });
+    return `M${points.join('L')}Z`;
+}
+
+function pull(mask: string, handle: HandleName | null, down: PointerEvent): void {
+    drag(down, (by, event) => [
+        'pull-mask',
+        {
+            layer: props.layer,
+            mask,
+            frame: playhead.frame,
+            by: by.map(Math.round),
+            scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
+            ...(handle
+                ? { handle, centred: event.altKey, proportional: event.shiftKey }
+                : { straight: event.shiftKey }),
+        },
+    ]);
+}
+</script>
+
+<template>
+    <svg class="masks" aria-hidden="true">
+        <g v-for="one in drawn" :key="one.mask" :data-mask-place="one.mask">
+            <path class="outline" :d="one.outline" />
+            <rect
+                v-for="{ name, at } in one.handles"
+                :key="name"
+                class="handle"
+                :data-mask-handle="name"
+                :x="at[0] - 4"
+                :y="at[1] - 4"
+                width="8"
+                height="8"
+                rx="4"
+                @pointerdown.stop.prevent="pull(one.mask, name, $event)"
+            />
+            <g
+                class="knot"
+                :transform="`translate(${one.middle[0]} ${one.middle[1]})`"
+                data-mask-knot
+                @pointerdown.stop.prevent="pull(one.mask, null, $event)"
+            >
+                <circle r="11" class="reach" />
+                <path d="M-6 -6L6 6M-6 6L6 -6" />
+            </g>
+        </g>
+    </svg>
+</template>
+
+<style scoped>
+.masks {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+    pointer-events: none;
+}
+.outline {
+    fill: none;
+    stroke: var(--second);
+    stroke-width: 1.5;
+    stroke-dasharray: 6 3;
+}
+.handle {
+    fill: var(--raised);
+    stroke: var(--second);
+    stroke-width: 1.5;
+    pointer-events: all;
+    cursor: crosshair;
+}
+.handle:hover {
+    fill: var(--second);
+}
+.knot {
+    pointer-events: all;
+    cursor: move;
+}
+.reach {
+    fill: color-mix(in srgb, var(--raised) 70%, transparent);
+    stroke: var(--second);
+    stroke-width: 1.25;
+}
+.knot path {
+    stroke: var(--second);
+    stroke-width: 1.75;
+}
+</style>

@@ -1,0 +1,51 @@
+import type { Corner } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import type { PictureView } from './view';
+
+/** A pointer that goes this far, in screen pixels, drags; less is a click. */
+const THRESHOLD = 3;
+
+/** Drags something that is drawn over the picture; Escape gives it up. */
+export function useDragOnPicture(view: PictureView) {
+    const composition = useComposition();
+
+    /** @param request the edit that is asked for, by how far it was dragged in composition pixels */
+    return (
+        down: PointerEvent,
+        request: (by: Corner, event: PointerEvent) => [string, object],
+        clicked?: () => void,
+    ): void => {
+        const { scale } = view.view.value;
+        let latest: [string, object] | null = null;
+        const onMove = (event: PointerEvent): void => {
+            const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
+            if (latest || Math.hypot(dx, dy) > THRESHOLD) {
+                latest = request([dx / scale, dy / scale], event);
+                void composition.attempt(...latest);
+            }
+        };
+        const finish = (): void => {
+            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener('pointerup', onUp);
+            window.removeEventListener('keydown', onKey, true);
+        };
+        const onUp = (): void => {
+            finish();
+            if (latest) {
+                void composition.edit(...latest);
+            } else {
+                clicked?.();
+            }
+        };
+        const onKey = (event: KeyboardEvent): void => {
+            if (event.key === 'Escape') {
+                event.stopPropagation();
+                finish();
+                composition.abandon();
+            }
+        };
+        window.addEventListener('pointermove', onMove);
+        window.addEventListener('pointerup', onUp);
+        window.addEventListener('keydown', onKey, true);
+    };
+}
