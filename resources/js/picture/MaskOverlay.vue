@@ -14,6 +14,9 @@ const drag = useDragOnPicture(props.view);
 
 const NAMES: HandleName[] = ['top-left', 'top', 'top-right', 'right', 'bottom-right', 'bottom', 'bottom-left', 'left'];
 
+/** The knot stands so far beside the middle, where the layer's anchor often is. */
+const BESIDE = 24;
+
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
 const drawn = computed(() =>
@@ -77,7 +80,7 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
             />
             <g
                 class="knot"
-                :transform="`translate(${one.middle[0]} ${one.middle[1]})`"
+                :transform="`translate(${one.middle[0] + BESIDE} ${one.middle[1] + BESIDE})`"
                 data-mask-knot
                 @pointerdown.stop.prevent="pull(one.mask, null, $event)"
             >

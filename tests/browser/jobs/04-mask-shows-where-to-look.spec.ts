@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
 import {
+    addToComposition,
+    drag,
     emptyComposition,
     goToFrame,
     kept,
