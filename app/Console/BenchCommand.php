@@ -4,6 +4,7 @@ namespace App\Console;
 
 use App\Bench\BlurBench;
 use App\Bench\EditBench;
+use App\Bench\EffectBench;
 use App\Bench\EvaluationBench;
 use App\Bench\ExportBench;
 use App\Bench\ScreenBench;
@@ -12,13 +13,13 @@ use Illuminate\Console\Command;
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen or blur}';
+    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, blur or effects}';
 
     protected $description = 'Measures evaluation, edit latency, export and the screen, as ratios in one run';
 
     public function handle(): int
     {
-        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class];
+        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class];
         $only = $this->option('only');
         $rows = [];
         foreach ($benches as $name => $class) {

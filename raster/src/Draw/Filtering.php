@@ -13,7 +13,10 @@ use Ricamo\Core\Display\Filter\Moved;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Raster\Native\Cairo;
 
-/** Does filters to a sheet, exactly as `docs/display-list.md` says. */
+/**
+ * Does filters to a sheet, exactly as `docs/display-list.md` says. A matrix is not carried out before its pixels are
+ * needed: what is blurred far is a small picture until then, and what is moved is moved where it is drawn.
+ */
 final readonly class Filtering
 {
     /** @param  Affine  $view  from composition pixels to the sheet's */
@@ -21,27 +24,37 @@ final readonly class Filtering
     {
     }
 
-    /** @param  list<Filter>  $filters */
-    public function of(Surface $sheet, array $filters): Surface
+    /**
+     * @param  list<Filter>  $filters
+     * @return array{Surface, Affine} a picture, and where it lies on the sheet
+     */
+    public function of(Surface $sheet, array $filters): array
     {
+        [$picture, $lies] = [$sheet, new Affine];
         foreach ($filters as $filter) {
-            $sheet = match (true) {
-                $filter instanceof Blur => $this->blurred($sheet, $filter),
-                $filter instanceof ColourMatrix => Recolouring::of($sheet, $filter),
-                $filter instanceof Means => $this->meant($sheet, $filter),
-                $filter instanceof Moved => $this->painted($sheet, $sheet, $this->onSheet($filter->matrix)),
+            if ($filter instanceof Moved) {
+                $lies = $this->onSheet($filter->matrix)->after($lies);
+
+                continue;
+            }
+            $whole = $lies->isIdentity() ? $picture : $this->painted($sheet, $picture, $lies);
+            [$picture, $lies] = match (true) {
+                $filter instanceof Blur => $this->blurred($whole, $filter),
+                $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
+                $filter instanceof Means => [$this->meant($whole, $filter), new Affine],
                 default => throw new LogicException($filter::class.' is not a filter this knows'),
             };
         }
 
-        return $sheet;
+        return [$picture, $lies];
     }
 
-    private function blurred(Surface $sheet, Blur $blur): Surface
+    /** @return array{Surface, Affine} */
+    private function blurred(Surface $sheet, Blur $blur): array
     {
         [$small, $factor] = Gaussian::of($sheet, $blur->deviation * $this->view->stretch());
 
-        return $factor === 1 ? $small : $this->painted($sheet, $small, Affine::scaling($factor, $factor));
+        return [$small, Affine::scaling($factor, $factor)];
     }
 
     /** A matrix of the composition's pixels, of the sheet's. */
@@ -54,7 +67,7 @@ final readonly class Filtering
     {
         foreach ($means->matrices as $matrix) {
             $mean = $this->painted($sheet, $sheet, new Affine);
-            $this->paint($mean, $sheet, $this->onSheet($matrix), 0.5);
+            self::paint($mean, $sheet, $this->onSheet($matrix), 0.5);
             $sheet = $mean;
         }
 
@@ -65,30 +78,32 @@ final readonly class Filtering
     private function painted(Surface $like, Surface $picture, Affine $matrix): Surface
     {
         $sheet = new Surface($like->width, $like->height);
-        $this->paint($sheet, $picture, $matrix, 1.0);
+        self::paint($sheet, $picture, $matrix, 1.0);
 
         return $sheet;
     }
 
     /** Mixes a picture under a matrix into a sheet; where it does not reach, what is clear is mixed in. */
-    private function paint(Surface $sheet, Surface $picture, Affine $matrix, float $share): void
+    private static function paint(Surface $sheet, Surface $picture, Affine $matrix, float $share): void
     {
         $cairo = Cairo::library();
         $canvas = $cairo->cairo_create($sheet->handle);
-        $cairo->cairo_set_matrix($canvas, FFI::addr(self::native($cairo, $matrix)));
-        $cairo->cairo_set_source_surface($canvas, $picture->handle, 0, 0);
-        $cairo->cairo_pattern_set_filter($cairo->cairo_get_source($canvas), $matrix->isIdentity() ? Cairo::FILTER_NEAREST : Cairo::FILTER_BILINEAR);
         $cairo->cairo_set_operator($canvas, Cairo::OPERATOR_SOURCE);
+        self::source($canvas, $picture, $matrix);
         $cairo->cairo_paint_with_alpha($canvas, $share);
         $cairo->cairo_destroy($canvas);
         $cairo->cairo_surface_flush($sheet->handle);
     }
 
-    private static function native(FFI $cairo, Affine $matrix): CData
+    /** Makes a picture under a matrix what is painted with. */
+    public static function source(CData $canvas, Surface $picture, Affine $matrix): void
     {
+        $cairo = Cairo::library();
         $native = $cairo->new('cairo_matrix_t');
         [$native->xx, $native->yx, $native->xy, $native->yy, $native->x0, $native->y0] = [$matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f];
-
-        return $native;
+        $cairo->cairo_set_matrix($canvas, FFI::addr($native));
+        $cairo->cairo_set_source_surface($canvas, $picture->handle, 0, 0);
+        $onPixels = $matrix->nearly(Affine::translation(round($matrix->e), round($matrix->f)));
+        $cairo->cairo_pattern_set_filter($cairo->cairo_get_source($canvas), $onPixels ? Cairo::FILTER_NEAREST : Cairo::FILTER_BILINEAR);
     }
 }

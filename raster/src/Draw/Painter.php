@@ -160,6 +160,13 @@ final class Painter
         $cairo = $this->cairo;
         $cairo->cairo_save($this->canvas);
         $this->clip($extent);
+        if ($group->filters !== [] && $group->clip === null && $group->masks === [] && $group->blend === Blend::Normal) {
+            // Its own sheet is all it takes.
+            $this->filtered($group, $group->opacity);
+            $cairo->cairo_restore($this->canvas);
+
+            return;
+        }
         $cairo->cairo_push_group($this->canvas);
         $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
         $group->filters === [] ? $this->draw($group->operations) : $this->filtered($group);
@@ -201,8 +208,8 @@ final class Painter
         return $blend === Blend::PlusLighter ? Cairo::OPERATOR_ADD : Cairo::OPERATOR_MULTIPLY + (int) array_search($blend, Blend::cases(), true) - 1;
     }
 
-    /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that. */
-    private function filtered(Group $group): void
+    /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that at an opacity. */
+    private function filtered(Group $group, float $opacity = 1.0): void
     {
         $region = $this->region($group);
         if ($region === null) {
@@ -211,12 +218,9 @@ final class Painter
         $sheet = new Surface((int) $region->width(), (int) $region->height());
         $view = Affine::translation(-$region->left, -$region->top)->after($this->view);
         (new self($sheet, $this->pictures, $view, $this->paths))->paintOver($group->operations);
-        $sheet = (new Filtering($view))->of($sheet, $group->filters);
-        $cairo = $this->cairo;
-        $cairo->cairo_identity_matrix($this->canvas);
-        $cairo->cairo_set_source_surface($this->canvas, $sheet->handle, $region->left, $region->top);
-        $cairo->cairo_pattern_set_filter($cairo->cairo_get_source($this->canvas), Cairo::FILTER_NEAREST);
-        $cairo->cairo_paint($this->canvas);
+        [$picture, $lies] = (new Filtering($view))->of($sheet, $group->filters);
+        Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
+        $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
     }
 
     /** The pixels that a sheet has to hold for filters to be right inside of the frame: whole ones, as blurring wants them. */

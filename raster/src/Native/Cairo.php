@@ -23,6 +23,8 @@ final class Cairo
 
     public const OPERATOR_OVER = 2;
 
+    public const OPERATOR_IN = 3;
+
     public const OPERATOR_DEST_IN = 8;
 
     public const OPERATOR_DEST_OUT = 9;
