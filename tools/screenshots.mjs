@@ -150,6 +150,13 @@ try {
     await open('c10', '90f', 'l2');
     await take('path');
 
+    await open('c14', '70f', 'l2');
+    await page.locator('[data-tab=sheet]').click();
+    await take('bundle');
+    await open('c11', '86f', 'l2');
+    await page.locator('[data-section=Masks]').evaluate((section) => section.scrollIntoView());
+    await take('masks');
+
     await page.locator('.crumb.project').click();
     await page.locator('[data-room]').click();
     await take('room');

@@ -47,6 +47,8 @@ final readonly class DemoProject
             SquareBecomesEverything::composition(),
             RestorationProgress::composition(),
             MoonOverDepot::composition($street),
+            WhereToLook::composition($workshop),
+            ColourPanels::composition($logo),
             NameBar::composition('Marta Oldani', 'Depot electrician'),
         ];
         $documents[] = NameBar::interview($workshop, 'c'.count($documents));

@@ -30,11 +30,11 @@ final class NameBar
     /** @param  string  $bar  the id of the composition that is placed */
     public static function interview(string $media, string $bar): Composition
     {
-        $stage = new Stage('Interview with a name bar', '25/1', 260, '#000000');
+        $stage = new Stage('Interview with a name bar', '25/1', 250, '#000000');
         $stage->add('footage', 'Workshop', ['media' => $media, 'position' => [960, 540], 'label' => 'walnut']);
         $placed = ['composition' => $bar, 'position' => [960, 540], 'mirrors' => true, 'crop' => false];
         $stage->add('bundle', 'Name bar', [...$placed, 'in' => 15, 'out' => 130, 'length' => 115, 'label' => 'madder']);
-        $stage->add('bundle', 'Name bar, from the right', [...$placed, 'in' => 145, 'out' => 250, 'length' => 105, 'scale' => [-100, 100], 'label' => 'indigo']);
+        $stage->add('bundle', 'Name bar, from the right', [...$placed, 'in' => 145, 'out' => 245, 'length' => 100, 'scale' => [-100, 100], 'label' => 'indigo']);
 
         return $stage->composition();
     }

@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Demo\ColourPanels;
 use App\Demo\LogoPicture;
 use App\Demo\LogoReveal;
 use App\Demo\LogoTour;
@@ -15,6 +16,7 @@ use App\Demo\SquareBecomesEverything;
 use App\Demo\StreetClip;
 use App\Demo\ThreeBadges;
 use App\Demo\TramToMusic;
+use App\Demo\WhereToLook;
 use App\Demo\WorkshopClip;
 use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
@@ -71,7 +73,7 @@ final class DemoTest extends TestCase
             $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
             TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
-            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'),
+            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());

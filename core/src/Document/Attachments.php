@@ -16,7 +16,7 @@ final class Attachments
             foreach ($one->settings() as $setting) {
                 $name = "{$one->id()}.{$setting->name}";
                 $definitions[$name] = new PropertyDefinition(
-                    $name, $setting->type, $setting->default, $setting->least, $setting->most, "{$one->title()} · ".lcfirst($setting->title), $one->section(), $setting->unit, $setting->step,
+                    $name, $setting->type, $setting->default, $setting->least, $setting->most, "{$setting->title} · ".lcfirst($one->title()), $one->section(), $setting->unit, $setting->step,
                 );
             }
         }

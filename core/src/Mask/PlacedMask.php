@@ -99,7 +99,7 @@ final readonly class PlacedMask implements Attached
         return [
             'id' => $this->id,
             'form' => $this->form->value,
-            ...($this->layer === null ? [] : ['layer' => $this->layer, 'by' => $this->by->value]),
+            ...($this->form === MaskForm::Layer ? ['layer' => $this->layer, 'by' => $this->by->value] : []),
             ...($this->mode === MaskMode::Add ? [] : ['mode' => $this->mode->value]),
             ...($this->inverted ? ['inverted' => true] : []),
             ...($this->on ? [] : ['on' => false]),

@@ -18,10 +18,7 @@ const inspection = computed(() => composition.glimpse?.inspections.find((one) =>
 const settings = (one: Attached): { definition: PropertyDefinition; title: string }[] =>
     (inspection.value?.attached ?? [])
         .filter((definition) => definition.name.startsWith(`${one.id}.`))
-        .map((definition) => {
-            const title = definition.title.split(' · ').at(-1)!;
-            return { definition, title: title[0]!.toUpperCase() + title.slice(1) };
-        });
+        .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
 
 const changed = (index: number, change: object): Attached[] =>
     props.list.map((one, at) => (at === index ? { ...one, ...change } : one));

@@ -96,7 +96,11 @@ function says(render: Render): string {
                 : 'Waiting for a free worker',
         drawing: left === null ? 'Starting' : `Frame ${render.drawn} of ${render.frames}, about ${left} s left`,
         joining: 'Joining picture and sound',
-        finished: render.bytes ? `${(render.bytes / 1e6).toFixed(1)} MB` : 'Finished',
+        finished: render.bytes
+            ? render.bytes < 1e5
+                ? `${Math.ceil(render.bytes / 1e3)} kB`
+                : `${(render.bytes / 1e6).toFixed(1)} MB`
+            : 'Finished',
         failed: `Failed: ${render.problem ?? 'the reason is not known'}`,
         cancelled: 'Cancelled',
         stopped: `Stopped at frame ${render.drawn} of ${render.frames}: its worker ended. What is drawn is kept.`,
@@ -119,7 +123,7 @@ function says(render: Render): string {
                     <ElRadioButton value="range" :disabled="!hasRange">Play range</ElRadioButton>
                 </ElRadioGroup>
             </div>
-            <ElButton type="primary" data-begin-render @click="begin">Render</ElButton>
+            <ElButton type="primary" class="begin" data-begin-render @click="begin">Render</ElButton>
         </div>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <ul>
@@ -183,6 +187,9 @@ function says(render: Render): string {
     gap: 14px;
     padding-bottom: 14px;
     border-bottom: 1px solid var(--hairline);
+}
+.begin {
+    align-self: flex-end;
 }
 .note {
     margin: 0 0 8px;
