@@ -4,11 +4,12 @@ namespace App\Editing;
 
 use App\Models\Change;
 use App\Models\Composition;
+use App\Models\Project;
 use App\Models\Step;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Composition as CompositionDocument;
-use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Project as ProjectDocument;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edit;
@@ -32,7 +33,7 @@ final class Editor
         $edit = Edits::read($request);
         $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
 
-        return $this->change($asked, $request, function (Project $before, Evaluator $evaluator) use ($asked, $edit, $kept): Outcome {
+        return $this->change($asked, $request, function (ProjectDocument $before, Evaluator $evaluator) use ($asked, $edit, $kept): Outcome {
             $settled = $this->settled($edit, $before, $asked);
             $after = Edits::applyTo($before, $settled, $asked->composition?->key, $evaluator);
             $parts = Parts::between($before, $after);
@@ -74,7 +75,7 @@ final class Editor
     /** Takes back the last thing that this window did. @return string JSON */
     public function undo(Asked $asked, Node $request): string
     {
-        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
+        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {
             $step = Step::toUndo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to undo');
 
             return $this->walked($now, [[$step, true]], $asked);
@@ -84,7 +85,7 @@ final class Editor
     /** @return string JSON */
     public function redo(Asked $asked, Node $request): string
     {
-        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
+        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {
             $step = Step::toRedo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to redo');
 
             return $this->walked($now, [[$step, false]], $asked);
@@ -94,7 +95,7 @@ final class Editor
     /** Goes along the log to where it was right after a step, whoever did what lies between. @return string JSON */
     public function go(Asked $asked, int $to, Node $request): string
     {
-        return $this->change($asked, $request, function (Project $now) use ($asked, $to): Outcome {
+        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked, $to): Outcome {
             $back = Step::of($asked->project)->where('state', 'done')->where('id', '>', $to)->orderByDesc('id')->get();
             $again = Step::of($asked->project)->where('state', 'undone')->where('id', '<=', $to)->orderBy('id')->get();
 
@@ -104,7 +105,7 @@ final class Editor
         });
     }
 
-    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int} what happened after a revision */
+    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int, work: int} what happened after a revision */
     public function since(Composition $composition, int $revision, string $window): array
     {
         $changes = Change::query()->where('composition_id', $composition->id)->where('revision', '>', $revision)->orderBy('revision')->get(['revision', 'patch']);
@@ -115,13 +116,14 @@ final class Editor
             ])->all()),
             'history' => Step::history($composition->project_id, $window),
             'projectRevision' => $composition->project->revision,
+            'work' => Project::work($composition->project_id),
         ];
     }
 
     /**
      * Works out the change first, and takes the database's one lock for writing only to keep it.
      *
-     * @param  Closure(Project, Evaluator): Outcome  $make
+     * @param  Closure(ProjectDocument, Evaluator): Outcome  $make
      * @return string JSON
      */
     private function change(Asked $asked, Node $request, Closure $make): string
@@ -138,7 +140,7 @@ final class Editor
         }
     }
 
-    /** @param  Closure(Project, Evaluator): Outcome  $make */
+    /** @param  Closure(ProjectDocument, Evaluator): Outcome  $make */
     private function changeOnce(Asked $asked, Node $request, Closure $make): string
     {
         $record = ProjectRecord::of($asked->project);
@@ -185,7 +187,7 @@ final class Editor
         return $document;
     }
 
-    private function settled(Edit $edit, Project $project, Asked $asked): Edit
+    private function settled(Edit $edit, ProjectDocument $project, Asked $asked): Edit
     {
         return $edit instanceof DrawnIn && $asked->composition !== null
             ? Edits::settled($edit, $project->compositions->get($asked->composition->key))
@@ -195,7 +197,7 @@ final class Editor
     /**
      * @param  list<array{Step, bool}>  $walk  steps in the order in which they are gone along, and whether back
      */
-    private function walked(Project $now, array $walk, Asked $asked): Outcome
+    private function walked(ProjectDocument $now, array $walk, Asked $asked): Outcome
     {
         $touched = [];
         foreach ($walk as [$step, $isBack]) {
@@ -244,7 +246,7 @@ final class Editor
     }
 
     /** @return ?int the composition to go to; null to stay */
-    private function open(Asked $asked, Outcome $outcome, Project $after): ?int
+    private function open(Asked $asked, Outcome $outcome, ProjectDocument $after): ?int
     {
         if ($asked->composition === null) {
             return null;

@@ -26,6 +26,12 @@ final class Project extends Model
 
     protected $attributes = ['swatches' => '[]', 'curves' => '[]'];
 
+    /** Grows with every change to any of its compositions: what is placed somewhere is other then. */
+    public static function work(int $id): int
+    {
+        return (int) Composition::query()->where('project_id', $id)->sum('revision');
+    }
+
     /** All that layers of a project can show, what was removed included: what undo brings back may use it. */
     public static function libraryOf(int $id): MediaLibrary
     {

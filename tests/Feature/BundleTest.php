@@ -38,6 +38,15 @@ final class BundleTest extends TestCase
         self::assertSame(['#00ff00'], array_values(array_unique(array_map(fn (string $line): string => json_decode($line, true)['items'][0]['colour'], $lines))));
     }
 
+    public function test_who_looks_at_a_placing_is_told_that_something_was_done(): void
+    {
+        [$outer, $inner] = $this->wrapped();
+        $work = $this->getJson("/api/compositions/{$outer->id}")->json('work');
+        self::assertSame($work, $this->getJson("/api/compositions/{$outer->id}/changes?since=0")->json('work'));
+        $this->edit($inner, 'rename-layer', ['layer' => 'bar', 'name' => 'Bar'])->assertOk();
+        self::assertGreaterThan($work, $this->getJson("/api/compositions/{$outer->id}/changes?since=0")->json('work'));
+    }
+
     public function test_one_undo_takes_wrapping_up_back(): void
     {
         [$outer, $inner] = $this->wrapped();

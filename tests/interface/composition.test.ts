@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Layer } from '@/api/answers';
 import { Failure, get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { answered, bar, deferred, opened, tried } from './world';
@@ -112,6 +113,26 @@ describe('the open composition', () => {
         await composition.follow();
         expect(composition.layers[0]?.name).toBe('Next');
         expect(composition.history.redo).toBe('move');
+    });
+
+    it('shows a bundle anew when another composition was changed, and nothing else', async () => {
+        const composition = useComposition();
+        const told = { changes: [], history: { undo: null, redo: null }, projectRevision: 1 };
+        vi.mocked(get).mockResolvedValueOnce({ ...told, work: 10 });
+        await composition.follow();
+        expect(composition.placed).toBe(0);
+        const bundle = { ...bar('b'), kind: 'bundle', composition: 'c2' } as unknown as Layer;
+        vi.mocked(get).mockResolvedValueOnce(opened([bundle]));
+        await composition.open(7);
+        for (const [work, times] of [
+            [9, 0],
+            [11, 1],
+            [11, 1],
+        ] as const) {
+            vi.mocked(get).mockResolvedValueOnce({ ...told, work });
+            await composition.follow();
+            expect(composition.placed).toBe(times);
+        }
     });
 });
 

@@ -16,6 +16,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
     return {
         id: 7,
         revision,
+        work: 9,
         document: {
             id: 'c',
             name: 'Lower third',

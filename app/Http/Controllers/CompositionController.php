@@ -26,6 +26,7 @@ final class CompositionController
             'document' => json_decode($document),
             // After the document, whose revision it is.
             'revision' => $found->revision,
+            'work' => Project::work($found->project_id),
             'history' => Step::history($found->project_id, QueryText::of($request, 'window') ?? ''),
             'project' => ProjectSummary::of($found->project_id),
         ]))->withCookie(LastOpened::cookie($found->id));

@@ -78,7 +78,7 @@ final readonly class Layer
                 : PropertyJson::read($value, $definition);
         }
 
-        [$effects, $settings] = Attachments::read($node->optional('effects'), PlacedEffect::MOST, PlacedEffect::read(...));
+        [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
         [$masks, $more] = Attachments::read($node->optional('masks'), PlacedMask::MOST, PlacedMask::read(...));
 
         return new self(

@@ -17,6 +17,9 @@ interface Effect
     /** @return list<PropertyDefinition> each can be keyframed */
     public function settings(): array;
 
+    /** How many times it draws what the layer shows. */
+    public function times(): int;
+
     /**
      * @param  non-empty-list<Operation>  $operations  what the layer shows, in the pixels that are drawn
      * @return list<Operation>

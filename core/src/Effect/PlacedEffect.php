@@ -2,14 +2,19 @@
 
 namespace Ricamo\Core\Effect;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Json\Node;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
 final readonly class PlacedEffect implements Attached
 {
     /** The most that a layer has. */
-    public const MOST = 100;
+    public const MOST = 32;
+
+    /** How many times they may draw what it shows, one on top of the other. */
+    private const MOST_TIMES = 64;
 
     /** @param  string  $id  by which the layer's properties say whose they are: `e1.radius` */
     public function __construct(public string $id, public Effect $effect, public bool $on = true)
@@ -23,6 +28,21 @@ final readonly class PlacedEffect implements Attached
             Effects::read($node->field('effect')),
             $node->optional('on')?->bool() ?? true,
         );
+    }
+
+    /**
+     * Reads a list of them with their settings.
+     *
+     * @return array{list<self>, array<string, Property>}
+     */
+    public static function readAll(?Node $list): array
+    {
+        [$effects, $settings] = Attachments::read($list, self::MOST, self::read(...));
+        $times = array_product(array_map(fn (self $one): int => $one->effect->times(), $effects));
+
+        return $list !== null && $times > self::MOST_TIMES
+            ? $list->refuse("would draw the layer $times times over; ".self::MOST_TIMES.' at most')
+            : [$effects, $settings];
     }
 
     public function id(): string

@@ -132,6 +132,20 @@ final class EffectsTest extends TestCase
         Fixture::edit($composition, 'set-effects', ['layers' => ['bar'], 'effects' => [$effects[0], $effects[0]]]);
     }
 
+    public function test_shadows_of_shadows_of_shadows_have_an_end(): void
+    {
+        $shadows = fn (int $count): array => array_map(fn (int $i): array => ['id' => "e$i", 'effect' => 'drop-shadow'], range(1, $count));
+        self::assertCount(6, Fixture::composition([Fixture::bar(['effects' => $shadows(6)])])->layer('bar')->effects);
+        $this->expectExceptionObject(new Refusal('layers[0].effects: would draw the layer 128 times over; 64 at most'));
+        Fixture::composition([Fixture::bar(['effects' => $shadows(7)])]);
+    }
+
+    public function test_a_blur_has_a_widest(): void
+    {
+        [$group] = $this->item(['effect' => 'blur', 'radius' => 500], ['scale' => [10_000, 10_000]]);
+        self::assertSame(500, $group['filters'][0]['deviation']);
+    }
+
     public function test_a_thousand_are_refused(): void
     {
         $this->expectExceptionMessage('effects');

@@ -29,6 +29,9 @@ use Ricamo\Raster\Native\Cairo;
 /** Draws display lists onto a surface, exactly as `docs/display-list.md` says. */
 final class Painter
 {
+    /** How far beyond the frame, in composition pixels, what filters may bring into it is drawn. */
+    private const FARTHEST = 1500;
+
     /** How far a curve may be from its true course, in pixels. */
     private const TOLERANCE = 0.05;
 
@@ -38,12 +41,19 @@ final class Painter
 
     private readonly PathCache $paths;
 
-    /** @param  Affine  $view from composition pixels to the surface's */
+    /** What filters may draw on, in composition pixels: the frame, and as far around it as counts. */
+    private readonly Box $farthest;
+
+    /**
+     * @param  Affine  $view from composition pixels to the surface's
+     * @param  ?Box  $farthest  for a sheet within another; null for the frame itself
+     */
     public function __construct(
         private readonly Surface $surface,
         private readonly Pictures $pictures,
         private readonly Affine $view = new Affine,
         ?PathCache $paths = null,
+        ?Box $farthest = null,
     ) {
         $this->cairo = Cairo::library();
         $this->canvas = $this->cairo->cairo_create($surface->handle);
@@ -51,6 +61,7 @@ final class Painter
         $this->cairo->cairo_set_tolerance($this->canvas, self::TOLERANCE);
         $this->cairo->cairo_set_miter_limit($this->canvas, Pen::MITER_LIMIT);
         $this->paths = $paths ?? new PathCache;
+        $this->farthest = $farthest ?? $view->inverse()->bounds(new Box(0, 0, $surface->width, $surface->height))->grown(self::FARTHEST);
     }
 
     /** Draws a whole list, its background first. */
@@ -217,7 +228,7 @@ final class Painter
         }
         $sheet = new Surface((int) $region->width(), (int) $region->height());
         $view = Affine::translation(-$region->left, -$region->top)->after($this->view);
-        (new self($sheet, $this->pictures, $view, $this->paths))->paintOver($group->operations);
+        (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))->paintOver($group->operations);
         [$picture, $lies] = (new Filtering($view))->of($sheet, $group->filters);
         Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
         $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
@@ -235,6 +246,7 @@ final class Painter
             $reached = $filter->reach($within);
             $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
         }
+        $needed = $needed->intersection($this->farthest) ?? $within;
         $box = $extent?->intersection($needed);
         if ($box === null) {
             return null;

@@ -132,4 +132,17 @@ final class FilterTest extends TestCase
         $half = $this->drawn([$this->half([], '#c04020', ['blend' => $blend, 'opacity' => 50])], '#808080');
         self::assertEqualsWithDelta(array_map(fn (int $value): float => ($value + 0x80) / 2, $expected), array_slice($half->pixel(160, 150), 0, 3), 3);
     }
+
+    public function test_as_many_wide_blurs_as_there_may_be_take_no_more_room_than_a_few(): void
+    {
+        $before = memory_get_usage();
+        $effects = array_map(fn (int $i): array => ['id' => "e$i", 'effect' => 'blur', 'radius' => 400], range(1, 32));
+        $picture = $this->drawn([$this->half($effects, more: ['scale' => [3000, 3000]])]);
+        // So wide that nothing of an edge is left: somewhere between none and all, the same everywhere.
+        self::assertEqualsWithDelta($picture->pixel(0, 0)[3], $picture->pixel(319, 179)[3], 40);
+        $status = (string) file_get_contents('/proc/self/status');
+        self::assertSame(1, preg_match('/VmHWM:\s+(\d+) kB/', $status, $found));
+        self::assertLessThan(2_500_000, (int) $found[1], 'kB at most in use');
+        self::assertLessThan(50_000_000, memory_get_usage() - $before);
+    }
 }

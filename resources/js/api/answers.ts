@@ -333,6 +333,8 @@ export interface CompositionAnswer {
     id: number;
     revision: number;
     document: Composition;
+    /** Grows with every change to any composition of the project. */
+    work: number;
     history: History;
     project: ProjectSummary;
 }

@@ -22,6 +22,9 @@ export interface View {
     y: number;
 }
 
+/** How far beyond the canvas, in composition pixels, what filters may bring into it is drawn. */
+const FARTHEST = 1500;
+
 const MASK_MODES = {
     add: 'source-over',
     subtract: 'destination-out',
@@ -40,6 +43,8 @@ export class Painter {
     private readonly spare: OffscreenCanvas[] = [];
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
+    /** What filters may draw on, in composition pixels: left, top, right, bottom; of the frame where it is null. */
+    private farthest: [number, number, number, number] | null = null;
 
     constructor(
         private readonly paths: ReturnType<typeof usePaths>,
@@ -56,6 +61,7 @@ export class Painter {
         context.beginPath();
         context.rect(0, 0, list.width, list.height);
         context.clip();
+        this.farthest = null;
         this.draw(context, list.items, view, 0);
         context.restore();
     }
@@ -181,21 +187,30 @@ export class Painter {
             (sum, filter) => sum + reachOf(filter, Math.max(canvas.width, canvas.height) / view.scale),
             0,
         );
-        // What is as far beyond the canvas as filters reach may come into it.
+        // What is as far beyond the canvas as filters reach may come into it; but of sheets within sheets none grows on.
+        const limit = (this.farthest ??= [
+            -view.x / view.scale - FARTHEST,
+            -view.y / view.scale - FARTHEST,
+            (canvas.width - view.x) / view.scale + FARTHEST,
+            (canvas.height - view.y) / view.scale + FARTHEST,
+        ]);
         const far = reach * view.scale;
         const [left, top, right, bottom] = [
-            Math.floor(Math.max(-far, view.x + (extent[0] - reach) * view.scale)) - 1,
-            Math.floor(Math.max(-far, view.y + (extent[1] - reach) * view.scale)) - 1,
-            Math.ceil(Math.min(canvas.width + far, view.x + (extent[2] + reach) * view.scale)) + 1,
-            Math.ceil(Math.min(canvas.height + far, view.y + (extent[3] + reach) * view.scale)) + 1,
+            Math.floor(Math.max(-far, view.x + Math.max(extent[0] - reach, limit[0]) * view.scale)) - 1,
+            Math.floor(Math.max(-far, view.y + Math.max(extent[1] - reach, limit[1]) * view.scale)) - 1,
+            Math.ceil(Math.min(canvas.width + far, view.x + Math.min(extent[2] + reach, limit[2]) * view.scale)) + 1,
+            Math.ceil(Math.min(canvas.height + far, view.y + Math.min(extent[3] + reach, limit[3]) * view.scale)) + 1,
         ];
         if (right <= left || bottom <= top) {
             return;
         }
         const sheet = canvasOf(right - left, bottom - top);
         const within = { scale: view.scale, x: view.x - left, y: view.y - top };
+        const painter = new Painter(this.paths, this.pictures);
+        painter.farthest = limit;
+        painter.mostSamples = this.mostSamples;
         // Sheets of this one's own: those of the other size would be made anew for each group.
-        new Painter(this.paths, this.pictures).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
+        painter.draw(sheet.getContext('2d')!, group.items, within, depth + 1);
         context.setTransform(1, 0, 0, 1, 0, 0);
         context.drawImage(withFilters(sheet, filters, within), left, top);
     }

@@ -107,9 +107,15 @@ export function usePlayback(pictures: PictureStore): void {
     // After a change everything is evaluated anew, in the background, so that playing begins at once.
     let idle = 0;
     watch(
-        () => [composition.id, composition.revision, media.list.filter((one) => one.state === 'ready').length] as const,
-        ([, revision], previous) => {
-            if (revision !== previous?.[1] || composition.id !== previous?.[0]) {
+        () =>
+            [
+                composition.id,
+                composition.revision,
+                composition.placed,
+                media.list.filter((one) => one.state === 'ready').length,
+            ] as const,
+        ([id, revision, placed], previous) => {
+            if (id !== previous?.[0] || revision !== previous[1] || placed !== previous[2]) {
                 lists.forget();
             }
             clearTimeout(idle);

@@ -15,6 +15,7 @@ interface Missed {
     changes: Change[];
     history: History;
     projectRevision: number;
+    work: number;
 }
 
 type Saved = 'saved' | 'saving' | 'unsaved';
@@ -48,6 +49,9 @@ export const useComposition = defineStore('composition', () => {
     const met = ref<number | null>(null);
     /** The frame that a try is to be seen on, where that is not the playhead's. */
     const trial = ref<number | null>(null);
+    /** Counts up when what is placed in this composition may be other than it was. */
+    const placed = ref(0);
+    let work = 0;
     /** Counts up when the glimpse shows something that is not to be. */
     const stale = ref(0);
 
@@ -76,6 +80,7 @@ export const useComposition = defineStore('composition', () => {
         draft.value = null;
         glimpse.value = null;
         history.value = answer.history;
+        work = answer.work;
         project.accept(answer.project);
         saved.value = 'saved';
         problem.value = null;
@@ -173,9 +178,14 @@ export const useComposition = defineStore('composition', () => {
             if (isNew || missed.projectRevision !== project.revision) {
                 catchUp(missed);
             }
-            if (isNew) {
+            // What another window did to a composition that is placed here is seen here.
+            if (missed.work !== work && layers.value.some((layer) => layer.kind === 'bundle')) {
+                placed.value++;
+                stale.value++;
+            } else if (isNew) {
                 stale.value++;
             }
+            work = missed.work;
         } catch {
             // The server is away; the next edit says so.
         }
@@ -256,6 +266,7 @@ export const useComposition = defineStore('composition', () => {
         saved,
         problem,
         stale,
+        placed,
         aligned,
         sized,
         by,

@@ -12,9 +12,15 @@ final readonly class Blur implements Filter
     /** Deviations from the middle beyond which nothing of it is seen. */
     private const REACH = 3;
 
+    /** In composition pixels; wider than this nothing can be made out any more. */
+    private const WIDEST = 500;
+
+    public float $deviation;
+
     /** @param  float  $deviation  the standard deviation, in composition pixels */
-    public function __construct(public float $deviation)
+    public function __construct(float $deviation)
     {
+        $this->deviation = min(self::WIDEST, $deviation);
     }
 
     public function encode(): string

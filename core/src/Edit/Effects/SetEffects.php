@@ -26,7 +26,7 @@ final readonly class SetEffects implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        [$effects, $settings] = Attachments::read($this->effects, PlacedEffect::MOST, PlacedEffect::read(...));
+        [$effects, $settings] = PlacedEffect::readAll($this->effects);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if (! $layer->kind->isSeen()) {

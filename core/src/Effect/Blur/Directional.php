@@ -26,6 +26,11 @@ final class Directional implements Effect
         return [Setting::pixels('length', 'Length', 80, 2000), Setting::angle('angle', 'Direction', 0)];
     }
 
+    public function times(): int
+    {
+        return 1;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $way = $place->away($values->number('angle'), $values->number('length'));

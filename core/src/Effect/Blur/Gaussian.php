@@ -26,6 +26,11 @@ final class Gaussian implements Effect
         return [Setting::pixels('radius', 'Radius', 12, 500)];
     }
 
+    public function times(): int
+    {
+        return 1;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $deviation = $place->length($values->number('radius'));

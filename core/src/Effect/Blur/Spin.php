@@ -26,6 +26,11 @@ final class Spin implements Effect
         return [Setting::angle('angle', 'Angle', 20), Setting::centre()];
     }
 
+    public function times(): int
+    {
+        return 1;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $angle = $values->number('angle');

@@ -26,6 +26,11 @@ final class Zoom implements Effect
         return [Setting::percent('amount', 'Amount', 20), Setting::centre()];
     }
 
+    public function times(): int
+    {
+        return 1;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $amount = $values->number('amount') / 100;

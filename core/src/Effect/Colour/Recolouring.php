@@ -16,6 +16,11 @@ abstract class Recolouring implements Effect
 
     abstract protected function matrix(Values $values): ColourMatrix;
 
+    public function times(): int
+    {
+        return 1;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         return [new Group($operations, filters: [$this->matrix($values)])];

@@ -30,6 +30,11 @@ final class DropShadow implements Effect
         ];
     }
 
+    public function times(): int
+    {
+        return 2;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $shadow = new Group($operations, filters: [

@@ -28,6 +28,11 @@ final class Glow implements Effect
         return [Setting::pixels('softness', 'Softness', 24, 500), Setting::percent('strength', 'Strength', 70)];
     }
 
+    public function times(): int
+    {
+        return 2;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $light = new Group($operations, $values->number('strength') / 100, filters: [new Blur($place->length($values->number('softness')))], blend: Blend::Screen);

@@ -27,6 +27,11 @@ final class Halo implements Effect
         return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('softness', 'Softness', 18, 500), Setting::percent('strength', 'Strength', 200, 0, 1000)];
     }
 
+    public function times(): int
+    {
+        return 2;
+    }
+
     public function apply(array $operations, Values $values, Place $place): array
     {
         $soft = new Group($operations, filters: [Silhouette::in($values->colour('colour')), new Blur($place->length($values->number('softness')))]);
