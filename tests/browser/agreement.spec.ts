@@ -276,8 +276,13 @@ function write(layers: object[], file: string): void {
     );
 }
 
-const ricamo = async (...command: string[]): Promise<string> =>
-    (await promisify(execFile)('./ricamo', command, { encoding: 'utf8', maxBuffer: 1 << 26 })).stdout;
+const ricamo = async (command: string, ...more: string[]): Promise<string> =>
+    (
+        await promisify(execFile)('php', ['-d', 'memory_limit=2G', 'artisan', `ricamo:${command}`, ...more], {
+            encoding: 'utf8',
+            maxBuffer: 1 << 26,
+        })
+    ).stdout;
 
 /** Draws a scene to a picture, and writes down what is to be drawn. */
 async function prepare(scene: number, layers: object[]): Promise<void> {

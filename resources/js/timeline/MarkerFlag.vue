@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Trash2 } from 'lucide-vue-next';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import type { Marker } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
@@ -22,6 +22,10 @@ const { begin } = useDragInTime();
 const whose = computed(() => (props.layer === undefined ? {} : { layer: props.layer }));
 const open = ref(false);
 const field = ref<HTMLInputElement | null>(null);
+/** What is being typed: what comes in meanwhile does not put the old name back. */
+const name = ref('');
+
+watch(open, () => (name.value = props.marker.name));
 
 /** Not beyond what it is a marker of. */
 function within(frame: number): number {
@@ -55,6 +59,12 @@ async function show(): Promise<void> {
     setTimeout(() => field.value?.select(), 60);
 }
 
+/** A field that is taken away before it has lost focus never says that it was changed. */
+function finish(): void {
+    field.value?.blur();
+    open.value = false;
+}
+
 function change(args: object): void {
     void composition.edit('change-marker', { ...whose.value, marker: props.marker.frame, ...args });
 }
@@ -83,13 +93,13 @@ function change(args: object): void {
         <div v-if="open" class="about">
             <input
                 ref="field"
-                :value="marker.name"
+                v-model="name"
                 placeholder="Name of the marker"
                 aria-label="Name of the marker"
                 dir="auto"
                 data-marker-name
-                @change="change({ name: ($event.target as HTMLInputElement).value })"
-                @keydown.enter="open = false"
+                @change="change({ name })"
+                @keydown.enter.prevent="finish"
             />
             <div class="dyes">
                 <button

@@ -7,6 +7,7 @@ import {
     layersOf,
     renderAndDownload,
     setField,
+    setLength,
     upload,
 } from '../producer';
 import { frameOf, probe } from '../video';
@@ -22,6 +23,7 @@ function darkQuarter(pixels: Buffer, x: number, y: number, off: number): number 
 
 test('three badges, equal in size, level and evenly spaced, turn by whole turns', async ({ page }) => {
     await emptyComposition(page);
+    await setLength(page, 125);
     await upload(page, 'badge.png');
     for (let count = 0; count < 3; count++) {
         await kept(page, () => page.getByRole('button', { name: 'Add badge.png' }).dblclick());
@@ -49,16 +51,16 @@ test('three badges, equal in size, level and evenly spaced, turn by whole turns'
     const layers = await layersOf(page);
     // The outermost stay, so that the one between them comes to their middle; all go from the first frame to the last.
     expect(layers.map((layer) => [layer.in, layer.out, ...(layer.scale as number[])])).toEqual(
-        Array(3).fill([0, 250, 110, 110]),
+        Array(3).fill([0, 125, 110, 110]),
     );
     const places = layers.map((layer) => layer.position as [number, number]);
     expect(places.map(([x]) => Math.round(x))).toEqual([400, 960, 1520]);
     expect(new Set(places.map(([, y]) => Math.round(y))).size).toBe(1);
 
     for (const [layer, end, turns] of [
-        ['l1', 240, '3t'],
-        ['l2', 240, '-1t'],
-        ['l3', 120, '3t'],
+        ['l1', 120, '3t'],
+        ['l2', 120, '-1t'],
+        ['l3', 60, '3t'],
     ] as const) {
         await page.locator(`[data-layer=${layer}] .name`).click();
         await keyframe(page, 'rotation', 'Rotation', [
@@ -69,15 +71,15 @@ test('three badges, equal in size, level and evenly spaced, turn by whole turns'
     await goToFrame(page, 0);
 
     const file = await renderAndDownload(page);
-    expect(probe(file)).toMatchObject({ frames: 250, width: 1920, height: 1080 });
+    expect(probe(file)).toMatchObject({ frames: 125, width: 1920, height: 1080 });
     const y = Math.round(places[0]![1]);
-    // Three turns in 240 frames: a quarter in 20. One turn against: a quarter in 60. Three turns in 120: a quarter in 10.
+    // Three turns in 120 frames: a quarter in 10. One turn against: a quarter in 30. Three turns in 60: a quarter in 5.
     for (const [frame, first, second, third] of [
         [0, 0, 0, 0],
-        [20, 1, null, 2],
-        [60, 3, 3, 2],
-        [120, 2, 2, 0],
-        [249, 0, 0, 0],
+        [10, 1, null, 2],
+        [30, 3, 3, 2],
+        [60, 2, 2, 0],
+        [124, 0, 0, 0],
     ] as const) {
         const pixels = frameOf(file, frame, 1920, 1080);
         expect(darkQuarter(pixels, 400, y, 40)).toBe(first);
