@@ -1264,7 +1264,7 @@ export interface BundleLayer {
     /**
      * in the order in which they are done
      *
-     * @maxItems 100
+     * @maxItems 32
      */
     effects?: Effect[];
     /**
@@ -1824,7 +1824,7 @@ export interface FootageLayer {
     /**
      * in the order in which they are done
      *
-     * @maxItems 100
+     * @maxItems 32
      */
     effects?: Effect[];
     /**
@@ -2148,7 +2148,7 @@ export interface ShapeLayer {
     /**
      * in the order in which they are done
      *
-     * @maxItems 100
+     * @maxItems 32
      */
     effects?: Effect[];
     /**
@@ -2551,7 +2551,7 @@ export interface SoundLayer {
     /**
      * in the order in which they are done
      *
-     * @maxItems 100
+     * @maxItems 32
      */
     effects?: Effect[];
     /**
@@ -2742,7 +2742,7 @@ export interface TextLayer {
     /**
      * in the order in which they are done
      *
-     * @maxItems 100
+     * @maxItems 32
      */
     effects?: Effect[];
     /**
