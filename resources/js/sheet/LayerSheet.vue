@@ -14,6 +14,7 @@ import BundleFields from './BundleFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
 import MaskFields from './MaskFields.vue';
+import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -71,16 +72,6 @@ function togglePlacement(): void {
         : composition.edit('add-keyframe', { layers: [layer], properties: PLACED, frame }));
 }
 
-function rename(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const name = field.value.trim();
-    if (name && name !== props.layer.name) {
-        void composition.edit('rename-layer', { layer: props.layer.id, name });
-    } else {
-        field.value = props.layer.name;
-    }
-}
-
 const setContent = (content: object): Promise<boolean> =>
     composition.edit('set-content', { layer: props.layer.id, content });
 </script>
@@ -100,13 +91,12 @@ const setContent = (content: object): Promise<boolean> =>
                 </ElDropdownMenu>
             </template>
         </ElDropdown>
-        <input
-            :value="layer.name"
+        <NameField
+            :key="layer.id"
+            :name="layer.name"
             class="name"
             aria-label="Layer name"
-            dir="auto"
-            @change="rename"
-            @keydown.enter="($event.target as HTMLElement).blur()"
+            @rename="(name) => composition.edit('rename-layer', { layer: layer.id, name })"
         />
         <span class="kind">{{ layer.kind }}</span>
     </div>
