@@ -58,7 +58,7 @@ final readonly class Glimpse
                 ...Inspection::of($layer, $frame, $document->rate),
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document->rate, $evaluator), 'masks' => MaskPlaces::of($layer, $frame)] : []),
+                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame)] : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);

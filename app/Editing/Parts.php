@@ -156,7 +156,9 @@ final class Parts
         }
         $stack = Stack::stored(...array_map(fn (string $layer): StoredLayer => $entries[$layer] ?? throw new BuiltUpon, $order));
 
-        return $project->with(['compositions' => $project->compositions->with(StoredComposition::of($composition->withLayers($stack)))]);
+        $stack->tree()->check($stack->entries());
+
+        return $project->with(['compositions' => $project->compositions->with(StoredComposition::of($composition->withLayers($stack->inTreeOrder())))]);
     }
 
     private static function print(Composition $composition): string

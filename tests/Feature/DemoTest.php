@@ -91,7 +91,7 @@ final class DemoTest extends TestCase
         foreach (['Name', 'Trade'] as $name) {
             $layer = array_values(array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->name === $name))[0];
             foreach ([60, 100, 150] as $frame) {
-                $bounds = $this->evaluator()->pose($layer, $frame)->bounds();
+                $bounds = $this->evaluator()->pose($layer, $composition, $frame)->bounds();
                 self::assertGreaterThan(96, $bounds->left);
                 self::assertLessThan(1824, $bounds->right);
                 self::assertLessThan(1026, $bounds->bottom);
@@ -145,7 +145,7 @@ final class DemoTest extends TestCase
         $composition = RestorationProgress::composition();
         $bar = array_values(array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->name === 'Filling'))[0];
         foreach (range(1, 7) as $tram) {
-            $bounds = $this->evaluator()->pose($bar, 20 + 8 * $tram)->bounds();
+            $bounds = $this->evaluator()->pose($bar, $composition, 20 + 8 * $tram)->bounds();
             self::assertEqualsWithDelta([300, 300 + 1320 * $tram / 11], [$bounds->left, $bounds->right], 0.01);
             $seen = array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->kind->name() === 'text' && $layer->isSeenAt(20 + 8 * $tram));
             self::assertSame(["$tram of 11 trams"], array_values(array_map(fn ($layer): string => $layer->content->words(), $seen)));

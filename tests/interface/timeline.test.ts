@@ -93,6 +93,7 @@ describe('rows', () => {
         useVocabulary().words.properties = {
             bundle: [],
             footage: [],
+            group: [],
             sound: [],
             text: [],
             shape: [property('rotation'), property('opacity')],

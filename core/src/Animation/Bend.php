@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Animation;
 
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
@@ -34,6 +35,11 @@ final readonly class Bend
     public function isNone(): bool
     {
         return $this->arrive->dot($this->arrive) + $this->leave->dot($this->leave) < 1e-9;
+    }
+
+    public function placed(Affine $space): self
+    {
+        return new self($space->applyToDistance($this->arrive), $space->applyToDistance($this->leave));
     }
 
     /** For the way back. */

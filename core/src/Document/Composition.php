@@ -3,6 +3,8 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\UsesMedia;
@@ -94,14 +96,64 @@ final readonly class Composition
     /** Whether a layer is left out, because others are looked at by themselves. */
     public function leavesOut(string $layer): bool
     {
-        return $this->alone !== [] && ! in_array($layer, $this->alone, true)
-            && array_filter($this->alone, $this->layers->has(...)) !== [];
+        if ($this->alone === []) {
+            return false;
+        }
+        $alone = array_filter($this->alone, $this->layers->has(...));
+        $tree = $this->layers->tree();
+
+        // Whoever looks at a group looks at what is in it, and whoever looks at a layer needs the groups that it is in.
+        return $alone !== [] && array_intersect([$layer, ...$tree->above($layer), ...$tree->within($layer)], $alone) === [];
     }
 
     /** Whether a layer is seen or heard, where it is on. */
     public function shows(Layer $layer): bool
     {
-        return $layer->visible && ! $layer->reference && ! $this->leavesOut($layer->id);
+        foreach ($this->around($layer) as $one) {
+            if (! $one->visible || $one->reference) {
+                return false;
+            }
+        }
+
+        return ! $this->leavesOut($layer->id);
+    }
+
+    /** The frames on which a layer can be seen or heard: where it is on, and the groups that it is in are; null for none. */
+    public function onAir(Layer $layer): ?FrameRange
+    {
+        $on = $layer->span;
+        foreach ($this->around($layer) as $one) {
+            $on = $on?->intersection($one->span);
+        }
+
+        return $on;
+    }
+
+    /** @return list<Layer> a layer, and the groups that it is in, the nearest first */
+    public function around(Layer $layer): array
+    {
+        return [$layer, ...array_map($this->layer(...), $this->layers->tree()->above($layer->id))];
+    }
+
+    /** From the pixels that a layer's placement counts in to the composition's: through the groups that it is in. */
+    public function space(string $layer, int|float $at): Affine
+    {
+        $space = new Affine;
+        foreach ($this->layers->tree()->above($layer) as $group) {
+            $space = $this->layer($group)->matrix($at)->after($space);
+        }
+
+        return $space;
+    }
+
+    /**
+     * A distance in the composition's pixels, as a layer's placement counts it.
+     *
+     * @throws Refusal where it is in a group that is scaled to nothing
+     */
+    public function asCounted(Point $by, string $layer, int $frame): Point
+    {
+        return $this->layers->tree()->groupOf($layer) === null ? $by : $this->space($layer, $frame)->inverse()->applyToDistance($by);
     }
 
     public function range(): FrameRange
@@ -169,8 +221,12 @@ final readonly class Composition
     {
         foreach ([...$this->layers->changedFrom($before->layers), ...$before->layers->goneIn($this->layers)] as $entry) {
             $was = $before->layers->get($entry->id);
-            if ($was?->locked === true && ! $was->differsOnlyInLock($this->layers->get($entry->id))) {
-                throw new Refusal("“{$was->name}” is locked; unlock it first");
+            if ($was === null) {
+                continue;
+            }
+            $locked = array_filter($before->around($was), fn (Layer $one): bool => $one->locked);
+            if ($locked !== [] && ! $was->differsOnlyInLock($this->layers->get($entry->id))) {
+                throw new Refusal('“'.reset($locked)->name.'” is locked; unlock it first');
             }
         }
     }
@@ -185,6 +241,7 @@ final readonly class Composition
     {
         $this->checkLocks($before);
         self::readHead(new Node($this->headJson()), $this->layers);
+        $this->layers->tree()->check($this->layers->entries());
         foreach ($this->layers->changedFrom($before->layers) as $entry) {
             Layer::read(new Node($entry->layer()->toJson(), 'layers', $this->indexOf($entry->id)));
         }

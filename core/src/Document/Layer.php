@@ -25,7 +25,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0];
 
     public Markers $markers;
 
@@ -37,6 +37,7 @@ final readonly class Layer
      * @param  list<PlacedEffect>  $effects  in the order in which they are done
      * @param  list<PlacedMask>  $masks
      * @param  Blend  $blend  how it is laid over what is beneath
+     * @param  ?string  $group  the id of the group that it is in
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
@@ -61,6 +62,7 @@ final readonly class Layer
         public array $effects = [],
         public array $masks = [],
         public Blend $blend = Blend::Normal,
+        public ?string $group = null,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -102,6 +104,7 @@ final readonly class Layer
             $effects,
             $masks,
             $node->optional('blend')?->enum(Blend::class) ?? Blend::Normal,
+            $node->has('group') ? self::readId($node->field('group')) : null,
         );
     }
 
@@ -114,6 +117,7 @@ final readonly class Layer
             'name' => $this->name,
             'in' => $this->span->in,
             'out' => $this->span->out,
+            ...($this->group === null ? [] : ['group' => $this->group]),
             'visible' => $this->visible,
             'scaleLinked' => $this->scaleLinked,
             'label' => $this->label->value,
@@ -243,7 +247,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -267,6 +271,7 @@ final readonly class Layer
             $fields['effects'] ?? $this->effects,
             $fields['masks'] ?? $this->masks,
             $fields['blend'] ?? $this->blend,
+            array_key_exists('group', $fields) ? $fields['group'] : $this->group,
         );
     }
 

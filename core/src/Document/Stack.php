@@ -20,12 +20,14 @@ use Ricamo\Core\Time\FrameRange;
  * @implements IteratorAggregate<int, Layer>
  * @implements ArrayAccess<int, Layer>
  */
-final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
+final class Stack implements ArrayAccess, Countable, IteratorAggregate
 {
     private const MOST = 2000;
 
+    private ?Tree $tree = null;
+
     /** @param  array<array-key, StoredLayer>  $entries  by id, bottom first */
-    private function __construct(private array $entries)
+    private function __construct(private readonly array $entries)
     {
     }
 
@@ -63,8 +65,14 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
             }
             $entries[$layer->id] = StoredLayer::of($layer);
         }
+        $read = new self($entries);
+        try {
+            $read->tree()->check($entries);
+        } catch (Refusal $refusal) {
+            $node->refuse($refusal->getMessage());
+        }
 
-        return new self($entries);
+        return $read->inTreeOrder();
     }
 
     /** @return list<array<string, mixed>> */
@@ -77,6 +85,23 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
     public function entries(): array
     {
         return $this->entries;
+    }
+
+    /** Which layers lie in which groups. */
+    public function tree(): Tree
+    {
+        return $this->tree ??= Tree::of($this->entries);
+    }
+
+    /** With what is in a group right beneath it. */
+    public function inTreeOrder(): self
+    {
+        if ($this->tree()->isFlat()) {
+            return $this;
+        }
+        $order = $this->tree()->inOrder($this->ids());
+
+        return $order === $this->ids() ? $this : new self(array_map(fn (string $id): StoredLayer => $this->entries[$id], array_combine($order, $order)));
     }
 
     /** @return list<string> bottom first */
@@ -137,26 +162,47 @@ final readonly class Stack implements ArrayAccess, Countable, IteratorAggregate
     /** @throws Refusal where the stack is full, or has a layer of this id */
     public function inserting(Layer $layer, int $index): self
     {
+        return $this->insertingAll([$layer], $index);
+    }
+
+    /**
+     * @param  list<Layer>  $layers  bottom first
+     *
+     * @throws Refusal where the stack is full, or has a layer of one of their ids
+     */
+    public function insertingAll(array $layers, int $index): self
+    {
         $entries = array_values($this->entries);
-        array_splice($entries, $index, 0, [StoredLayer::of($layer)]);
+        array_splice($entries, $index, 0, array_map(StoredLayer::of(...), $layers));
 
         return self::stored(...$entries);
     }
 
-    /** @param  list<string>  $ids */
+    /**
+     * @param  list<string>  $ids
+     * @return list<Layer> those, and all that is in those of them that are groups, bottom first
+     */
+    public function withAll(array $ids): array
+    {
+        $wanted = array_fill_keys($this->tree()->withAll($ids), true);
+
+        return array_map(fn (StoredLayer $entry): Layer => $entry->layer(), array_values(array_intersect_key($this->entries, $wanted)));
+    }
+
+    /** @param  list<string>  $ids  of which groups go with all that is in them */
     public function without(array $ids): self
     {
-        return new self(array_diff_key($this->entries, array_fill_keys($ids, true)));
+        return new self(array_diff_key($this->entries, array_fill_keys($this->tree()->withAll($ids), true)));
     }
 
     /**
-     * With a layer at a place, and others right around it in their order.
+     * With a layer at a place, and others right around it in their order, groups with all that is in them.
      *
      * @param  list<string>  $with
      */
     public function gathering(string $layer, array $with, int $to): self
     {
-        $ids = [$layer => true] + array_fill_keys($with, true);
+        $ids = array_fill_keys($this->tree()->withAll([$layer, ...$with]), true);
         $gathered = array_intersect_key($this->entries, $ids);
         $rest = array_values(array_diff_key($this->entries, $ids));
         $before = (int) array_search($layer, array_map(strval(...), array_keys($gathered)), true);

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Group\GroupContent;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -51,7 +52,18 @@ final class StoredLayer
         return $this->layer !== null ? $this->layer->content instanceof BundleContent : str_contains((string) $this->json, '"kind":"bundle"');
     }
 
-    /** Whether what it shows depends on other layers or compositions. */
+    public function isGroup(): bool
+    {
+        return $this->layer !== null ? $this->layer->content instanceof GroupContent : str_contains((string) $this->json, '"kind":"group"');
+    }
+
+    /** The id of the group that it says to be in. */
+    public function group(): ?string
+    {
+        return $this->layer !== null ? $this->layer->group : (preg_match('/"group":"([^"]+)"/', (string) $this->json, $found) ? $found[1] : null);
+    }
+
+    /** Whether what it shows depends on compositions, or on layers that are in no group with it. */
     public function dependsOnOthers(): bool
     {
         return $this->placesAnother() || str_contains($this->json(), '"form":"layer"');

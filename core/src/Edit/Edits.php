@@ -19,6 +19,8 @@ use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Effects\AddEffect;
 use Ricamo\Core\Edit\Effects\SetEffects;
+use Ricamo\Core\Edit\Groups\GroupLayers;
+use Ricamo\Core\Edit\Groups\UngroupLayers;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
 use Ricamo\Core\Edit\Keyframes\BendPath;
 use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
@@ -126,6 +128,8 @@ final class Edits
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,
+        'group-layers' => GroupLayers::class,
+        'ungroup-layers' => UngroupLayers::class,
         'set-arrival' => SetArrival::class,
         'set-ends' => SetEnds::class,
         'set-leaving' => SetLeaving::class,
@@ -205,6 +209,8 @@ final class Edits
     {
         $after = self::settled($edit, $composition)->apply($composition, $evaluator);
         $after->checkAgainst($composition);
+        $ordered = $after->layers->inTreeOrder();
+        $after = $ordered === $after->layers ? $after : $after->withLayers($ordered);
         self::checkNesting($after, $composition, $evaluator->media);
 
         return $after;

@@ -17,11 +17,13 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
@@ -36,7 +38,7 @@ final readonly class Evaluator
 
     public function __construct(public MediaLibrary $media, private TextBlocks $blocks, private Memory $memory = new NoMemory, private Exposure $exposure = new Exposure)
     {
-        $materials = new Materials($media, $blocks, $this->inside(...));
+        $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
     }
 
@@ -52,11 +54,8 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
         foreach ($composition->layers as $layer) {
-            if (! $layer->isSeenAt($frame) || $composition->leavesOut($layer->id)) {
-                continue;
-            }
-            $drawn = $this->draw($layer, $composition, $frame);
-            $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
+            array_push($operations, ...$this->own($layer, $composition, $frame, false));
+            array_push($reference, ...$this->own($layer, $composition, $frame, true));
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
@@ -92,11 +91,10 @@ final readonly class Evaluator
         $shutter = $composition->shutter;
         // What layers come to depends on these of their composition.
         $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
-        foreach ($entries as $id => $entry) {
-            $fingerprint = $entry->fingerprint();
-            if ($fingerprint !== null && ! $entry->dependsOnOthers()) {
-                $left = $composition->leavesOut((string) $id) ? ' left out' : '';
-                $keys[$id] = "$fingerprint $frame $about$left";
+        foreach (array_keys($entries) as $id) {
+            $fingerprint = self::fingerprint($composition, (string) $id);
+            if ($fingerprint !== null) {
+                $keys[$id] = "$fingerprint $frame $about";
             }
         }
         $remembered = $this->memory->recall(array_values($keys));
@@ -120,6 +118,26 @@ final readonly class Evaluator
     }
 
     /**
+     * By which it can be told whether something was worked out for this very layer with all that is in it, in the same
+     * groups; null where that cannot be told.
+     */
+    private static function fingerprint(Composition $composition, string $id): ?string
+    {
+        $tree = $composition->layers->tree();
+        $prints = $composition->leavesOut($id) ? ['left out'] : [];
+        foreach ([$id, ...$tree->above($id), ...$tree->within($id)] as $one) {
+            $entry = $composition->layers->entries()[$one];
+            $print = $entry->fingerprint();
+            if ($print === null || $entry->dependsOnOthers()) {
+                return null;
+            }
+            $prints[] = $composition->alone !== [] && $composition->leavesOut($one) ? "$print left out" : $print;
+        }
+
+        return count($prints) === 1 ? $prints[0] : hash('xxh128', implode(' ', $prints));
+    }
+
+    /**
      * What a composition that is placed in another shows. What is looked at only while working on it is not part of it.
      *
      * @param  Affine  $space  from its pixels to those of the one that is drawn
@@ -129,47 +147,117 @@ final readonly class Evaluator
     {
         $operations = [];
         foreach ($composition->layers as $layer) {
-            if ($layer->isSeenAt($frame) && $composition->shows($layer)) {
-                array_push($operations, ...$this->draw($layer, $composition, $frame, $space));
+            if ($composition->layers->tree()->groupOf($layer->id) === null && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+                array_push($operations, ...$this->draw($layer, $composition, Moment::on($frame, $space)));
             }
         }
 
         return $operations;
     }
 
-    private function glance(Layer $layer, Composition $composition, int $frame): Glance
+    /**
+     * What is in a group shows.
+     *
+     * @param  Moment  $moment  in the group's space
+     * @return list<Operation>
+     */
+    private function members(Layer $group, Composition $composition, Moment $moment): array
     {
-        $pose = $this->pose($layer, $frame);
-        $pose = $composition->leavesOut($layer->id) ? $pose->unseen() : $pose;
+        $operations = [];
+        foreach ($composition->layers->tree()->members($group->id) as $id) {
+            $member = $composition->layer($id);
+            if ($member->isSeenAt($moment->frame) && ! $member->reference && ! $composition->leavesOut($id)) {
+                array_push($operations, ...$this->draw($member, $composition, $moment));
+            }
+        }
 
-        $operations = $pose->seen ? $this->draw($layer, $composition, $frame) : [];
-
-        // A reference is no part of the picture, to be chosen there or aligned to.
-        return Glance::of($layer, $layer->reference ? $pose->unseen() : $pose, $operations, $composition, $this->media);
+        return $operations;
     }
 
-    public function pose(Layer $layer, int $frame): Pose
+    /** @return list<Box> of what is seen of a group, upright in its space; of all that is in it where nothing is */
+    private function boxes(Layer $group, Composition $composition, int|float $at): array
     {
-        $box = $this->artist($layer)->box($layer, $frame);
+        [$seen, $all] = [[], []];
+        foreach ($composition->layers->tree()->members($group->id) as $id) {
+            $member = $composition->layer($id);
+            if (! $member->kind->isSeen()) {
+                continue;
+            }
+            $box = $member->matrix($at)->bounds($this->artist($member)->box($member, $composition, $at));
+            if ($box->width() > 0 || $box->height() > 0) {
+                $all[] = $box;
+                $seen = $member->isSeenAt(floor($at)) ? [...$seen, $box] : $seen;
+            }
+        }
 
+        return $seen === [] ? $all : $seen;
+    }
+
+    private function glance(Layer $layer, Composition $composition, int $frame): Glance
+    {
+        $pose = $this->pose($layer, $composition, $frame);
+        $isReference = array_filter($composition->around($layer), fn (Layer $one): bool => $one->reference) !== [];
+        $operations = $this->own($layer, $composition, $frame, $isReference);
+
+        // A reference is no part of the picture, to be chosen there or aligned to.
+        return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media);
+    }
+
+    /**
+     * What a layer adds to the picture itself: what is in a group is added by the group, unless it is only looked at
+     * while working.
+     *
+     * @param  bool  $reference  whether what is only looked at while working is wanted, or what is not
+     * @return list<Operation>
+     */
+    private function own(Layer $layer, Composition $composition, int $frame, bool $reference): array
+    {
+        $around = $composition->around($layer);
+        $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
+        $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
+
+        return $layer->reference !== $reference || ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+    }
+
+    /** Where a layer stands in the composition, through the groups that it is in. */
+    public function pose(Layer $layer, Composition $composition, int $frame): Pose
+    {
+        $box = $this->artist($layer)->box($layer, $composition, $frame);
         $anchor = $layer->kind->isSeen() ? $layer->point('anchor', $frame) : new Point(0, 0);
+        $isSeen = ! self::any($composition->around($layer), fn (Layer $one): bool => ! $one->isSeenAt($frame)) && ! $composition->leavesOut($layer->id);
 
-        return new Pose($layer->id, $layer->matrix($frame), $box, $anchor, $layer->isSeenAt($frame));
+        return new Pose($layer->id, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $box, $anchor, $isSeen);
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  callable(Layer): bool  $is
+     */
+    private static function any(array $layers, callable $is): bool
+    {
+        foreach ($layers as $layer) {
+            if ($is($layer)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Operation> */
-    private function draw(Layer $layer, Composition $composition, int $frame, Affine $space = new Affine): array
+    private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        $moments = ! $layer->motionBlur ? null : $this->exposure->moments($layer, $composition, $frame, fn (float $at): array => $this->corners($layer, $composition, $at));
+        $corners = fn (float $at): array => $this->corners($layer, $composition, $at);
+        $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments($layer, $composition, $moment->frame, $corners);
         if ($moments === null) {
-            return self::blended($layer, $this->drawAt($layer, $composition, $frame, $frame, $space));
+            return self::blended($layer, $this->drawAt($layer, $composition, $moment));
         }
-        $first = $this->drawAt($layer, $composition, $frame, $moments[0], $space);
+        $first = $this->drawAt($layer, $composition, $moment->exposed($moments[0]));
         $moments = $this->exposure->affordable($moments, self::count($first));
         if (count($moments) === 1) {
-            return self::blended($layer, $this->drawAt($layer, $composition, $frame, $frame, $space));
+            return self::blended($layer, $this->drawAt($layer, $composition, $moment));
         }
-        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $frame, $at, $space), array_slice($moments, 1))];
+        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $moment->exposed($at)), array_slice($moments, 1))];
 
         return array_filter($lists) === [] ? [] : self::blended($layer, [new Samples($lists)]);
     }
@@ -193,14 +281,10 @@ final readonly class Evaluator
         }, $operations));
     }
 
-    /**
-     * @param  int  $frame  of what plays in it
-     * @param  int|float  $at  the moment of everything else
-     * @param  Affine  $space  from the composition's pixels to those that are drawn
-     * @return list<Operation>
-     */
-    private function drawAt(Layer $layer, Composition $composition, int $frame, int|float $at, Affine $space): array
+    /** @return list<Operation> */
+    private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
+        [$at, $space] = [$moment->at, $moment->space];
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
         $matrix = $layer->matrix($at);
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
@@ -216,9 +300,9 @@ final readonly class Evaluator
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
         }
-        $matrix = $this->placed($layer, $at, $matrix, $space);
-        $operations = $this->artist($layer)->draw($layer, $composition->rate, $frame, $at, $matrix);
-        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $frame, $at, $matrix, $space);
+        $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
+        $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
         $operations = $operations === [] || $layer->effects === [] ? $operations : self::withEffects($operations, $layer, $at, $matrix);
         if ($filters !== [] && $operations !== []) {
             $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
@@ -234,24 +318,39 @@ final readonly class Evaluator
      * @param  non-empty-list<Operation>  $operations
      * @return list<Operation>
      */
-    private function masked(array $operations, Layer $layer, Composition $composition, int $frame, int|float $at, Affine $matrix, Affine $space): array
+    private function masked(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        $other = function (string $id) use ($composition, $frame, $at, $space): array {
-            $found = $composition->layers->get($id);
-
-            // Of what is a mask only what it shows itself counts, so that two cannot wait for each other.
-            return $found === null || ! $found->kind->isSeen() || ! $found->span->contains($frame) ? [] : $this->drawAt($found->with(['masks' => self::without($found)]), $composition, $frame, $at, $space);
-        };
-        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && ($mask->layer === null || $composition->layers->has($mask->layer))));
-        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $at, $matrix, $space, $other), $on);
+        $other = fn (string $id): array => $this->asMask($composition->layers->get($id), $layer, $composition, $moment);
+        // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
+        $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
+        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
+        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on);
 
         return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
     }
 
-    /** @return list<PlacedMask> the masks of a layer that are not other layers */
-    private static function without(Layer $layer): array
+    /**
+     * What a layer shows that is a mask of another, wherever the groups are that the two are in.
+     *
+     * @param  ?Layer  $mask  null for one that is gone
+     * @return list<Operation>
+     */
+    private function asMask(?Layer $mask, Layer $of, Composition $composition, Moment $moment): array
     {
-        return array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->layer === null));
+        $tree = $composition->layers->tree();
+        if ($mask === null || ! $mask->kind->isSeen() || ! $mask->span->contains($moment->frame) || in_array($mask->id, $tree->above($of->id), true)) {
+            return [];
+        }
+        $space = $moment->space;
+        if ($tree->groupOf($mask->id) !== $tree->groupOf($of->id)) {
+            $own = $composition->space($of->id, $moment->at);
+            if (abs($own->determinant()) < 1e-9) {
+                return [];
+            }
+            $space = $space->after($own->inverse())->after($composition->space($mask->id, $moment->at));
+        }
+
+        return $this->drawAt($mask, $composition, $moment->asMask($space));
     }
 
     /**
@@ -271,13 +370,13 @@ final readonly class Evaluator
     }
 
     /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */
-    private function placed(Layer $layer, int|float $at, Affine $matrix, Affine $space): Affine
+    private function placed(Layer $layer, Composition $composition, int|float $at, Affine $matrix, Affine $space): Affine
     {
         $placed = $space->after($matrix);
         if (! $layer->alwaysReads || $space->determinant() >= 0) {
             return $placed;
         }
-        $middle = $this->artist($layer)->box($layer, $at)->centre();
+        $middle = $this->artist($layer)->box($layer, $composition, $at)->centre();
         // Turned over left to right, unless it would be upside down then.
         $turned = $placed->d >= 0 ? Affine::scaling(-1, 1) : Affine::scaling(1, -1);
 
@@ -293,7 +392,7 @@ final readonly class Evaluator
     private function scenery(Layer $layer, Composition $composition, int|float $at): Scenery
     {
         $matrix = $layer->matrix($at);
-        $box = $this->artist($layer)->box($layer, $at);
+        $box = $this->artist($layer)->box($layer, $composition, $at);
         // Half of an outline lies outside of the edge that it is drawn on.
         $outline = isset($layer->properties['outlineWidth']) && $layer->colour('outline', $at)->isVisible() ? max(0, $layer->number('outlineWidth', $at)) / 2 : 0;
 
@@ -308,7 +407,7 @@ final readonly class Evaluator
     private function corners(Layer $layer, Composition $composition, float $at): array
     {
         $matrix = $this->change($layer, $composition, $at)->matrix->after($layer->matrix($at));
-        $box = $this->artist($layer)->box($layer, $at);
+        $box = $this->artist($layer)->box($layer, $composition, $at);
 
         return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
     }

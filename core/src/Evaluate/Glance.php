@@ -37,7 +37,7 @@ final readonly class Glance
     }
 
     /** @param  list<Operation>  $operations */
-    public static function of(Layer $layer, Pose $pose, array $operations, Composition $composition, MediaLibrary $library): self
+    public static function of(Layer $layer, Pose $pose, array $operations, bool $isReference, Composition $composition, MediaLibrary $library): self
     {
         $paths = [];
         foreach ($operations as $operation) {
@@ -46,15 +46,18 @@ final readonly class Glance
             }
         }
         $media = [];
-        foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $id) {
-            $media[$id] = $library->get($id)->file;
+        foreach ([$layer->id, ...$composition->layers->tree()->within($layer->id)] as $one) {
+            $content = $composition->layer($one)->content;
+            foreach ($content instanceof UsesMedia ? $content->media() : [] as $id) {
+                $media[$id] = $library->get($id)->file;
+            }
         }
 
         $missing = $layer->content instanceof Played ? $layer->content->missing($layer->span, $composition->rate, $library) : [];
 
         return new self(
             $pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations),
-            $layer->reference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), $paths, $media,
+            $isReference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), $paths, $media,
         );
     }
 

@@ -21,7 +21,8 @@ final class SoundPlan
     {
         $cues = [];
         foreach ($composition->layers as $layer) {
-            $heard = $range->intersection($layer->span);
+            $on = $layer->content instanceof Heard ? $composition->onAir($layer) : null;
+            $heard = $on === null ? null : $range->intersection($on);
             if ($layer->content instanceof Heard && $heard !== null && $composition->shows($layer)) {
                 array_push($cues, ...self::cues($layer, $layer->content, $heard, $range, $composition->rate, $media));
             }

@@ -3,9 +3,9 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Time\FrameRate;
 
 /** The way that a layer goes across the picture, and its poses at the keyframes before and after: to be seen and touched. */
 final class Trail
@@ -14,41 +14,43 @@ final class Trail
     private const MOST_TICKS = 750;
 
     /** @return array<string, mixed>|null in composition pixels, `speed` in pixels a second; null for a layer that goes nowhere */
-    public static function of(Layer $layer, int $frame, FrameRate $rate, Evaluator $evaluator): ?array
+    public static function of(Layer $layer, int $frame, Composition $composition, Evaluator $evaluator): ?array
     {
         if (! $layer->kind->isSeen()) {
             return null;
         }
-        $ghosts = self::ghosts($layer, $frame, $evaluator);
+        $ghosts = self::ghosts($layer, $composition, $frame, $evaluator);
         $place = $layer->properties['position'];
         if (! $place->isAnimated()) {
             return $ghosts === [] ? null : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'ghosts' => $ghosts];
         }
         $course = $place->course($layer->span);
+        // The way is shown as the groups that the layer is in stand now.
+        $space = $composition->space($layer->id, $frame);
         $frames = array_keys($course);
         [$first, $last] = [$frames[0], $frames[count($frames) - 1]];
         $every = max(1, (int) ceil(($last - $first) / self::MOST_TICKS));
         $ticks = [];
         for ($at = $first; $at <= $last; $at += $every) {
-            $ticks[] = self::pair($layer->point('position', $at));
+            $ticks[] = self::pair($space->apply($layer->point('position', $at)));
         }
-        $step = $layer->point('position', $frame + 0.5)->minus($layer->point('position', $frame - 0.5));
+        $step = $space->applyToDistance($layer->point('position', $frame + 0.5)->minus($layer->point('position', $frame - 0.5)));
 
         return [
             'points' => array_map(fn (int $at, Keyframe $keyframe): array => [
                 'frame' => $at,
-                'at' => $keyframe->value instanceof Point ? self::pair($keyframe->value) : [0, 0],
-                'bend' => $keyframe->bend?->toJson(),
+                'at' => $keyframe->value instanceof Point ? self::pair($space->apply($keyframe->value)) : [0, 0],
+                'bend' => $keyframe->bend?->placed($space)->toJson(),
             ], $frames, $course),
             'ticks' => $ticks,
             'every' => $every,
-            'speed' => round(hypot($step->x, $step->y) * $rate->perSecond(), 1),
+            'speed' => round(hypot($step->x, $step->y) * $composition->rate->perSecond(), 1),
             'ghosts' => $ghosts,
         ];
     }
 
     /** @return list<array{frame: int, corners: list<array{float, float}>}> its poses at the nearest keyframes of its placement, before and after */
-    private static function ghosts(Layer $layer, int $frame, Evaluator $evaluator): array
+    private static function ghosts(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
         $before = $after = null;
         foreach (['position', 'scale', 'rotation'] as $name) {
@@ -58,9 +60,9 @@ final class Trail
             $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);
             $after = $other === null ? $after : min($after ?? $other, $other);
         }
-        $here = self::corners($evaluator->pose($layer, $frame));
+        $here = self::corners($evaluator->pose($layer, $composition, $frame));
         $ghosts = array_map(
-            fn (int $at): array => ['frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $at))], array_filter([$before, $after], is_int(...)),
+            fn (int $at): array => ['frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at))], array_filter([$before, $after], is_int(...)),
         );
 
         // One that stands where the layer is now would only be in its way.

@@ -59,6 +59,12 @@ final readonly class Affine
         );
     }
 
+    /** What becomes of the way from one point to another. */
+    public function applyToDistance(Point $by): Point
+    {
+        return new Point($this->a * $by->x + $this->c * $by->y, $this->b * $by->x + $this->d * $by->y);
+    }
+
     public function determinant(): float
     {
         return $this->a * $this->d - $this->b * $this->c;

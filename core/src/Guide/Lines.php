@@ -33,7 +33,10 @@ final readonly class Lines
             ...array_map(fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at), $composition->guides),
         ];
         $seen = [];
-        foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($except, true)) as $glance) {
+        $tree = $composition->layers->tree();
+        // What is in a group moves along with it, and a group becomes larger with what is in it.
+        $moving = $tree->isFlat() ? $except : [...$tree->withAll($except), ...array_merge(...array_map($tree->above(...), $except))];
+        foreach (array_diff_key($evaluator->glances($composition, $frame), array_fill_keys($moving, true)) as $glance) {
             if ($glance->seen) {
                 $boxes[] = $seen[] = $glance->bounds;
             }

@@ -133,6 +133,7 @@ final class ProjectSchema
             'name' => self::name(200),
             'in' => self::whole(-Composition::LONGEST, Composition::LONGEST),
             'out' => self::whole(-Composition::LONGEST, 2 * Composition::LONGEST),
+            'group' => ['description' => 'the id of the group that it is in', 'type' => 'string', 'pattern' => '^[A-Za-z0-9_-]{1,64}$'],
             'visible' => ['type' => 'boolean'],
             'scaleLinked' => ['type' => 'boolean'],
             'label' => self::choice(array_column(Dye::cases(), 'value')),

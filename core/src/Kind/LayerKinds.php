@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
+use Ricamo\Core\Kind\Group\GroupKind;
 use Ricamo\Core\Kind\Shape\ShapeKind;
 use Ricamo\Core\Kind\Sound\SoundKind;
 use Ricamo\Core\Kind\Text\TextKind;
@@ -12,7 +13,7 @@ use Ricamo\Core\Kind\Text\TextKind;
 /** Every kind of layer there is. A new one is added here and nowhere else. */
 final class LayerKinds
 {
-    private const CLASSES = [BundleKind::class, FootageKind::class, ShapeKind::class, SoundKind::class, TextKind::class];
+    private const CLASSES = [BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class];
 
     /** @var array<string, LayerKind>|null by name */
     private static ?array $kinds = null;

@@ -5,15 +5,21 @@ namespace Ricamo\Core\Kind;
 use Closure;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 
 /** What artists draw from: the project's media and compositions, and texts that are laid out. */
 final readonly class Materials
 {
-    /** @param  Closure(Composition, int, Affine): list<Operation>  $inside  what a composition shows on a frame, in a space that is placed */
-    public function __construct(public MediaLibrary $media, public TextBlocks $blocks, public Closure $inside)
+    /**
+     * @param  Closure(Composition, int, Affine): list<Operation>  $inside  what a composition shows on a frame, in a space that is placed
+     * @param  Closure(Layer, Composition, Moment): list<Operation>  $members  what is in a group shows, in the group's space
+     * @param  Closure(Layer, Composition, int|float): list<Box>  $boxes  the boxes of what is in a group, upright in the group's space
+     */
+    public function __construct(public MediaLibrary $media, public TextBlocks $blocks, public Closure $inside, public Closure $members, public Closure $boxes)
     {
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Mask;
 
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -12,16 +13,16 @@ use Ricamo\Core\Geometry\Size;
 final class MaskPlaces
 {
     /** From a mask's own space, with its middle at the origin, to the composition's pixels. */
-    public static function matrix(PlacedMask $mask, Layer $layer, int $frame): Affine
+    public static function matrix(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): Affine
     {
         $position = $layer->point("{$mask->id}.position", $frame);
 
-        return ($mask->fixed ? new Affine : $layer->matrix($frame))
+        return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame))
             ->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($layer->number("{$mask->id}.rotation", $frame)));
     }
 
     /** @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in composition pixels */
-    public static function of(Layer $layer, int $frame): array
+    public static function of(Layer $layer, Composition $composition, int $frame): array
     {
         $places = [];
         foreach ($layer->masks as $mask) {
@@ -30,7 +31,7 @@ final class MaskPlaces
             }
             $size = $layer->value("{$mask->id}.size", $frame);
             assert($size instanceof Size);
-            $matrix = self::matrix($mask, $layer, $frame);
+            $matrix = self::matrix($mask, $layer, $composition, $frame);
             $box = Box::centred($size->width, $size->height);
             $corners = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
             $places[] = ['mask' => $mask->id, 'form' => $mask->form->value, 'corners' => array_map(

@@ -55,6 +55,12 @@ final readonly class PlacedMask implements Attached
         );
     }
 
+    /** The same, where the layer that it is has another id. */
+    public function ofLayer(string $layer): self
+    {
+        return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, $layer, $this->by);
+    }
+
     public function id(): string
     {
         return $this->id;

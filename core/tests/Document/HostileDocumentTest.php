@@ -118,13 +118,13 @@ final class HostileDocumentTest extends TestCase
     private function show(Composition $composition): void
     {
         $json = json_encode($composition->toJson(), JSON_THROW_ON_ERROR);
-        self::assertEquals($composition, Composition::read(Node::decode($json)));
+        self::assertSame($json, json_encode(Composition::read(Node::decode($json))->toJson(), JSON_THROW_ON_ERROR));
         $evaluator = Fixture::evaluator();
         foreach ([0, intdiv($composition->length, 2), $composition->length - 1] as $frame) {
             json_decode($evaluator->frame($composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             foreach ($composition->layers as $layer) {
                 json_encode(Inspection::of($layer, $frame, new FrameRate(25)), JSON_THROW_ON_ERROR);
-                json_decode($evaluator->pose($layer, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
+                json_decode($evaluator->pose($layer, $composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             }
         }
     }

@@ -26,7 +26,7 @@ final class ArrangingEditsTest extends TestCase
 
     private function bounds(Composition $composition, string $layer, int $frame = 0): Box
     {
-        return Fixture::evaluator()->pose($composition->layer($layer), $frame)->bounds();
+        return Fixture::evaluator()->pose($composition->layer($layer), $composition, $frame)->bounds();
     }
 
     private function assertBox(array $expected, Box $box): void
@@ -138,7 +138,7 @@ final class ArrangingEditsTest extends TestCase
         $flip = fn (Composition $one): Composition => Fixture::edit($one, 'flip-layers', ['layers' => ['clip', 'words'], 'frame' => 0, 'axis' => $axis]);
         $after = $flip($before);
         foreach (['clip', 'words'] as $id) {
-            [$old, $new] = array_map(fn (Composition $one): array => json_decode(Fixture::evaluator()->pose($one->layer($id), 0)->encode(), true)['corners'], [$before, $after]);
+            [$old, $new] = array_map(fn (Composition $one): array => json_decode(Fixture::evaluator()->pose($one->layer($id), $one, 0)->encode(), true)['corners'], [$before, $after]);
             // Its corners change places along the axis.
             self::assertEqualsWithDelta($axis === 'x' ? [$old[1], $old[0], $old[3], $old[2]] : [$old[3], $old[2], $old[1], $old[0]], $new, 0.01, $id);
         }
@@ -188,13 +188,13 @@ final class ArrangingEditsTest extends TestCase
     public function test_anchors_go_to_nine_points_and_nothing_moves(): void
     {
         $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => Fixture::keyframes([0, [300, 200]], [50, [500, 400]]), 'rotation' => 30, 'scale' => [150, 80]])]);
-        $before = Fixture::evaluator()->pose($composition->layer('bar'), 20);
+        $before = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 20);
         foreach ([['start', 'start', -100, -50], ['end', 'middle', 100, 0], ['middle', 'end', 0, 50]] as [$x, $y, $ax, $ay]) {
             $moved = Fixture::edit($composition, 'place-anchors', ['layers' => ['bar'], 'frame' => 20, 'x' => $x, 'y' => $y]);
             self::assertEqualsWithDelta([$ax, $ay], Fixture::json($moved, 'bar')['anchor'], 0.001);
             foreach ([0, 20, 50] as $frame) {
-                $was = $frame === 20 ? $before : Fixture::evaluator()->pose($composition->layer('bar'), $frame);
-                self::assertEqualsWithDelta($was->bounds()->toJson(), Fixture::evaluator()->pose($moved->layer('bar'), $frame)->bounds()->toJson(), 0.01);
+                $was = $frame === 20 ? $before : Fixture::evaluator()->pose($composition->layer('bar'), $composition, $frame);
+                self::assertEqualsWithDelta($was->bounds()->toJson(), Fixture::evaluator()->pose($moved->layer('bar'), $moved, $frame)->bounds()->toJson(), 0.01);
             }
         }
     }

@@ -115,7 +115,7 @@ final class ProjectEditsTest extends TestCase
         $evaluator = new Evaluator($after->media, new TextBlocks(new SquareShaper));
         foreach (['c1' => 'clip', 'c2' => 'again'] as $composition => $layer) {
             [$old, $new] = [$before->compositions->get($composition), $after->compositions->get($composition)];
-            self::assertEquals($evaluator->pose($old->layer($layer), 10)->bounds(), $evaluator->pose($new->layer($layer), 10)->bounds());
+            self::assertEquals($evaluator->pose($old->layer($layer), $old, 10)->bounds(), $evaluator->pose($new->layer($layer), $new, 10)->bounds());
             $frame = fn (Composition $one): int => array_values(array_filter(json_decode($evaluator->frame($one, 33)->encode(), true)['items'], fn (array $item): bool => $item['op'] === 'image'))[0]['frame'];
             // Twice as many frames a second.
             self::assertSame(2 * $frame($old), $frame($new));
@@ -127,7 +127,7 @@ final class ProjectEditsTest extends TestCase
     {
         $after = $this->edit($this->project(), 'replace-media', ['media' => 'm1', 'by' => 'm2']);
         // 1920×1080 by 1080×1920: 1920 wide again, and 1920 ⋅ 1920 / 1080 high.
-        $bounds = Fixture::evaluator()->pose($after->compositions->get('c1')->layer('clip'), 0)->bounds();
+        $bounds = Fixture::evaluator()->pose($after->compositions->get('c1')->layer('clip'), $after->compositions->get('c1'), 0)->bounds();
         self::assertEqualsWithDelta([1920.0, 3413.3333], [$bounds->right - $bounds->left, $bounds->bottom - $bounds->top], 0.001);
     }
 

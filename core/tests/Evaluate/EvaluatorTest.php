@@ -139,7 +139,7 @@ final class EvaluatorTest extends TestCase
         foreach ([0, 5] as $frame) {
             $look = Fixture::evaluator()->look($composition, $frame);
             self::assertSame(Fixture::evaluator()->frame($composition, $frame)->encode(), $look->list());
-            $poses = array_map(fn (Layer $layer): string => Fixture::evaluator()->pose($layer, $frame)->encode(), iterator_to_array($composition->layers));
+            $poses = array_map(fn (Layer $layer): string => Fixture::evaluator()->pose($layer, $composition, $frame)->encode(), iterator_to_array($composition->layers));
             self::assertSame(Text::list($poses), $look->poses());
         }
         $this->expectExceptionMessage('frame 250 is outside 0..249');

@@ -114,7 +114,7 @@ final class SoundPlanTest extends TestCase
         self::assertSame(['Street', 50, 250, ['level']], [$layer->name, $layer->span->in, $layer->span->out, array_keys($layer->properties)]);
         self::assertEquals([new SoundCue('l1', 'm1', 0.0, 2.0, 8.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
         self::assertSame([], Fixture::evaluator()->frame($composition, 60)->operations);
-        self::assertStringContainsString('"seen":false', Fixture::evaluator()->pose($layer, 60)->encode());
+        self::assertStringContainsString('"seen":false', Fixture::evaluator()->pose($layer, $composition, 60)->encode());
         $this->expectExceptionMessage('“Street” is not seen and has no position');
         Fixture::edit($composition, 'align-layers', ['layers' => ['l1'], 'frame' => 0, 'x' => 'start']);
     }

@@ -110,7 +110,7 @@ final class LinesTest extends TestCase
         $composition = Fixture::composition([$bar('a', 300), $bar('b', 700), $bar('c', 503)]);
         $after = Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [0, 17], 'snap' => 6]);
         self::assertEquals([500, 350], Fixture::json($after, 'c')['position']);
-        $guides = Lines::of($after, Fixture::evaluator(), 0, ['c'])->touching(Fixture::evaluator()->pose($after->layer('c'), 0)->bounds());
+        $guides = Lines::of($after, Fixture::evaluator(), 0, ['c'])->touching(Fixture::evaluator()->pose($after->layer('c'), $after, 0)->bounds());
         $level = array_values(array_filter($guides, fn (Guide $guide): bool => $guide->axis === Axis::Y && $guide->at === 350.0));
         self::assertEquals([[350, 450], [550, 650]], array_map(fn (Guide $guide): array => [$guide->from, $guide->to], $level));
     }

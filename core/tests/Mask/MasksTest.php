@@ -128,10 +128,10 @@ final class MasksTest extends TestCase
 
     public function test_where_it_lies_is_told_in_the_pixels_of_the_picture(): void
     {
-        $layer = Fixture::layer(Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'masks' => [
+        $composition = Fixture::composition([Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'masks' => [
             ['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'position' => [10, 0]], ['id' => 'm2', 'form' => 'rectangle', 'on' => false], ['id' => 'm3', 'form' => 'layer', 'layer' => 'words'],
-        ]]));
-        self::assertEquals([['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]], MaskPlaces::of($layer, 0));
+        ]])]);
+        self::assertEquals([['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]], MaskPlaces::of($composition->layer('bar'), $composition, 0));
     }
 
     public function test_what_blends_is_not_laid_over_a_clip_by_others(): void

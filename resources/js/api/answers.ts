@@ -1,8 +1,16 @@
 import type { Operation as PatchOperation } from 'fast-json-patch';
 import type { DisplayList } from './displayList.gen';
-import type { BundleLayer, Composition, FootageLayer, ShapeLayer, SoundLayer, TextLayer } from './project.gen';
+import type {
+    BundleLayer,
+    Composition,
+    FootageLayer,
+    GroupLayer,
+    ShapeLayer,
+    SoundLayer,
+    TextLayer,
+} from './project.gen';
 
-export type Layer = BundleLayer | FootageLayer | ShapeLayer | SoundLayer | TextLayer;
+export type Layer = BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];

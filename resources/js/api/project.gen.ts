@@ -1163,7 +1163,7 @@ export interface Composition {
     /**
      * from the bottom of the stack to the top
      */
-    layers?: (BundleLayer | FootageLayer | ShapeLayer | SoundLayer | TextLayer)[];
+    layers?: (BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer)[];
 }
 export interface BundleLayer {
     id: string;
@@ -1171,6 +1171,10 @@ export interface BundleLayer {
     name: string;
     in: number;
     out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
@@ -1731,6 +1735,10 @@ export interface FootageLayer {
     name: string;
     in: number;
     out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
@@ -2049,12 +2057,313 @@ export interface FootageLayer {
               ];
           };
 }
+export interface GroupLayer {
+    id: string;
+    kind: 'group';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
+    motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
+    /**
+     * whether what blends in it blends with nothing beneath it
+     */
+    isolated?: boolean;
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+}
 export interface ShapeLayer {
     id: string;
     kind: 'shape';
     name: string;
     in: number;
     out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
@@ -2458,6 +2767,10 @@ export interface SoundLayer {
     name: string;
     in: number;
     out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
@@ -2649,6 +2962,10 @@ export interface TextLayer {
     name: string;
     in: number;
     out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
     label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { isBundle } from '@/project/playing';
@@ -51,13 +52,16 @@ const space = useKeyPressed(' ');
 const hovered = ref<Pose | null>(null);
 const over = ref<Grip>('move');
 
+const groups = useGroups();
 const poses = computed(() => composition.glimpse?.poses ?? []);
+/** Where things can be pressed, named by what a press takes. */
+const targets = computed(() => groups.targets(poses.value));
 const subject = computed<Layer | undefined>(() => {
     const id = grip.value || over.value !== 'move' ? selection.layers[0] : hovered.value?.layer;
     return id ? composition.layer(id) : undefined;
 });
-const marquee = useMarquee(view, place, () => poses.value);
-const { selected, press, behind, isDoubleClick } = useChoosing(poses, marquee);
+const marquee = useMarquee(view, place, () => targets.value);
+const { selected, press, behind, isDoubleClick } = useChoosing(poses, targets, marquee);
 const writing = useWriting(poses);
 const words = writing.subject;
 const preparing = computed(() => media.list.some((one) => one.state === 'waiting' || one.state === 'preparing'));
@@ -73,7 +77,8 @@ function onMove(event: PointerEvent): void {
         pointer.value = at;
         const handle = (event.target as Element).closest('[data-handle]')?.getAttribute('data-handle');
         over.value = (handle as Grip | null) ?? 'move';
-        hovered.value = handle ? null : (poseAt(view.toComposition(at), poses.value) ?? null);
+        const under = handle ? undefined : poseAt(view.toComposition(at), targets.value);
+        hovered.value = poses.value.find((pose) => pose.layer === under?.layer) ?? null;
     }
 }
 
@@ -103,16 +108,24 @@ function colourAt([x, y]: [number, number]): string {
     return `#${hex}`;
 }
 
-/** A double click on a bundle opens it; on words it edits them; elsewhere it writes new ones. */
+/** A double click on a group goes into it; on a bundle it opens it; on words it edits them; elsewhere it writes new ones. */
 function onDoubleClick(event: MouseEvent): void {
     isDoubleClick();
-    const hit = poseAt(view.toComposition(place(event)), poses.value);
+    const at = view.toComposition(place(event));
+    const hit = poseAt(
+        at,
+        poses.value.filter((pose) => composition.layer(pose.layer)?.kind !== 'group'),
+    );
     const layer = hit && composition.layer(hit.layer);
+    if (hit && groups.taken(hit.layer) !== hit.layer) {
+        selection.select(groups.taken(hit.layer, true));
+        return;
+    }
     if (layer && isBundle(layer)) {
         within.enter(layer);
         return;
     }
-    void writing.writeAt(view.toComposition(place(event)));
+    void writing.writeAt(at);
 }
 
 function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {

@@ -48,19 +48,7 @@ const whole = (value: number): number => Math.round(value);
 function dragPoint(point: Trail['points'][number], down: PointerEvent): void {
     drag(
         down,
-        ([dx, dy]) => [
-            'set-values',
-            {
-                frame: point.frame,
-                values: [
-                    {
-                        layer: props.layer,
-                        property: 'position',
-                        value: [whole(point.at[0] + dx), whole(point.at[1] + dy)],
-                    },
-                ],
-            },
-        ],
+        ([dx, dy]) => ['drag-layers', { layers: [props.layer], frame: point.frame, by: [whole(dx), whole(dy)] }],
         () => playhead.go(point.frame),
     );
 }

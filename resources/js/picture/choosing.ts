@@ -7,8 +7,12 @@ import type { useMarquee } from './marquee';
 /** Within how many milliseconds a second click makes a double click. */
 const DOUBLE_CLICK = 260;
 
-/** Which layer a click in the picture takes: what is seen there; again, what lies behind; over the background, many. */
-export function useChoosing(poses: Ref<Pose[]>, marquee: ReturnType<typeof useMarquee>) {
+/**
+ * Which layer a click in the picture takes: what is seen there; again, what lies behind; over the background, many.
+ *
+ * @param targets where layers can be pressed, named by what a press takes
+ */
+export function useChoosing(poses: Ref<Pose[]>, targets: Ref<Pose[]>, marquee: ReturnType<typeof useMarquee>) {
     const selection = useSelection();
     const selected = computed(() => poses.value.filter((pose) => selection.layers.includes(pose.layer)));
     let waiting = 0;
@@ -25,7 +29,7 @@ export function useChoosing(poses: Ref<Pose[]>, marquee: ReturnType<typeof useMa
     function behind(at: Corner, held: Pose): void {
         clearTimeout(waiting);
         waiting = window.setTimeout(() => {
-            const found = poseBehind(at, poses.value, held.layer);
+            const found = poseBehind(at, targets.value, held.layer);
             if (found) {
                 selection.select(found.layer);
             }
@@ -42,7 +46,7 @@ export function useChoosing(poses: Ref<Pose[]>, marquee: ReturnType<typeof useMa
     ): void {
         // A selected layer is moved even where another lies over it; Alt takes what is on top.
         const held = event.altKey ? undefined : poseAt(at, selected.value);
-        const pose = held ?? poseAt(at, poses.value);
+        const pose = held ?? poseAt(at, targets.value);
         if (!pose || (!held && marquee.coversFrame(pose))) {
             // Over the background a drag draws a rectangle; a click takes the background itself.
             marquee.begin(event, () => (pose ? choose(pose, event) : selection.clear()));

@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
+import { useGroups } from './groups';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
 import { isBundle, plays } from './playing';
@@ -21,6 +22,7 @@ export function useLayerActions() {
     const playhead = usePlayhead();
     const selection = useSelection();
     const within = useWithin();
+    const groups = useGroups();
     const preferences = usePreferences();
 
     /** From the bottom of the stack to the top. */
@@ -35,6 +37,7 @@ export function useLayerActions() {
     const anyPlays = computed(() => chosen.value.some(plays));
     /** The bundle that is selected by itself. */
     const bundle = computed(() => (chosen.value.length === 1 ? chosen.value.find(isBundle) : undefined));
+    const anyGroup = computed(() => chosen.value.some((layer) => layer.kind === 'group'));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
 
@@ -55,7 +58,7 @@ export function useLayerActions() {
     /** @returns what goes into the clipboard; null where nothing is selected */
     function copied(): string | null {
         // Of the document, not of a drag that is tried.
-        const layers = (composition.document?.layers ?? []).filter((layer) => ids.value.includes(layer.id));
+        const layers = groups.withAll(ids.value, composition.document?.layers);
         return layers.length === 0 ? null : JSON.stringify({ [COPIED]: 1, layers });
     }
 
@@ -82,6 +85,7 @@ export function useLayerActions() {
         locked,
         reference,
         anyPlays,
+        anyGroup,
         bundle,
         anyMoves,
         areAlone,
@@ -93,6 +97,15 @@ export function useLayerActions() {
             selectingNew(() =>
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),
             ),
+        group: () => selectingNew(() => ask('group-layers', { frame: playhead.frame })),
+        /** Takes the groups away; what was in them is selected. */
+        async ungroup(): Promise<void> {
+            const found = chosen.value.filter((layer) => layer.kind === 'group').map((layer) => layer.id);
+            const members = composition.layers.filter((layer) => found.includes(layer.group ?? ''));
+            if (found.length > 0 && (await composition.edit('ungroup-layers', { layers: found }))) {
+                selection.layers = members.map((layer) => layer.id);
+            }
+        },
         open: () => bundle.value && within.enter(bundle.value),
         /** Their arriving and leaving by what was preferred last; a dissolve to begin with. */
         setEnds: () => ask('set-ends', { phase: preferences.preferred }),

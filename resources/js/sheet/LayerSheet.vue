@@ -171,6 +171,14 @@ const setContent = (content: object): Promise<boolean> =>
                 <option v-for="blend in vocabulary.words.blends" :key="blend">{{ blend }}</option>
             </select></label
         >
+        <ElCheckbox
+            v-if="title === 'Placement' && layer.kind === 'group' && !finding.isOn"
+            :model-value="layer.isolated ?? false"
+            label="What blends in it stays in it"
+            class="along"
+            data-isolated
+            @change="(on) => setContent({ isolated: !!on })"
+        />
     </SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"
         ><MaskFields :key="layer.id" :layer="layer"

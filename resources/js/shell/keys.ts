@@ -18,6 +18,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
         keys: [
             ['X', 'split at the playhead'],
             ['D', 'arrive and leave by what was chosen last; a dissolve to begin with'],
+            ['P', 'put into a group; with Shift take the group away'],
             ['B', 'wrap up into a bundle; with Shift unwrap it'],
             ['Enter, Esc', 'open the bundle, step out of it'],
             ['Shift+I, Shift+O', 'begin, end at the playhead'],
@@ -37,6 +38,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['F', 'all of the frame'],
             ['T', 'write words'],
             ['Click again', 'what lies behind'],
+            ['Double click on a group', 'what is in it'],
             ['Drag over the background', 'select all that is touched'],
             ['Arrows', 'nudge by a pixel; with Shift ten'],
             ['Shift while dragging', 'constrain'],

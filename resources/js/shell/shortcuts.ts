@@ -102,6 +102,7 @@ export function useShortcuts(actions: {
         m: (event) => (event.shiftKey ? markers.dropOnLayers() : markers.drop()),
         a: () => void layers.lookAlone(),
         b: (event) => void (event.shiftKey ? layers.unwrap() : layers.wrap()),
+        p: (event) => void (event.shiftKey ? layers.ungroup() : layers.group()),
         d: () => void layers.setEnds(),
         Enter: layers.open,
         r: keyframes.repeat,

@@ -9,7 +9,7 @@ const props = defineProps<{ x: number; y: number }>();
 const emit = defineEmits<{ close: [] }>();
 
 const WIDTH = 268;
-const HEIGHT = 560;
+const HEIGHT = 590;
 
 const actions = useLayerActions();
 const vocabulary = useVocabulary();
@@ -28,6 +28,10 @@ const groups = computed(() => [
         { name: 'split', text: 'Split at the playhead', keys: 'X', act: actions.split },
         { name: 'duplicate', text: 'Duplicate', keys: 'Ctrl+D', act: actions.duplicate },
         { name: 'after', text: 'Duplicate right after', keys: 'Ctrl+Shift+D', act: actions.duplicateAfter },
+        { name: 'group', text: 'Put into a group', keys: 'P', act: actions.group },
+        ...(actions.anyGroup.value
+            ? [{ name: 'ungroup', text: 'Take the group away', keys: 'Shift+P', act: actions.ungroup }]
+            : []),
         { name: 'wrap', text: 'Wrap up into a bundle', keys: 'B', act: actions.wrap },
         ...(actions.bundle.value
             ? [

@@ -1,22 +1,35 @@
 <script setup lang="ts">
-import { ChevronDown, ChevronRight, Eye, EyeOff, Lock, LockOpen, Volume2, VolumeX } from 'lucide-vue-next';
+import {
+    ChevronDown,
+    ChevronRight,
+    Eye,
+    EyeOff,
+    Folder,
+    FolderOpen,
+    Lock,
+    LockOpen,
+    Volume2,
+    VolumeX,
+} from 'lucide-vue-next';
 import { computed, nextTick, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { plays, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
 
 /** A layer's name and switches at the left of its band; dragged up or down, it changes its place in the stack. */
-const props = defineProps<{ layer: Layer; selected: boolean; animated: boolean; all: boolean }>();
+const props = defineProps<{ layer: Layer; selected: boolean; animated: boolean; all: boolean; depth: number }>();
 const emit = defineEmits<{ reorder: [event: PointerEvent]; all: []; menu: [event: MouseEvent] }>();
 
 const composition = useComposition();
 const selection = useSelection();
 const adding = useAdding();
 const media = useMedia();
+const groups = useGroups();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 
@@ -68,7 +81,8 @@ function keep(): void {
     <div
         class="cell"
         :class="{ selected }"
-        :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
+        :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})`, '--depth': Math.min(depth, 6) }"
+        :data-depth="depth"
         :data-layer="layer.id"
         @contextmenu.prevent="emit('menu', $event)"
         @drop="takePlace"
@@ -82,7 +96,19 @@ function keep(): void {
         >
             <component :is="selected && all ? ChevronDown : ChevronRight" :size="14" />
         </button>
-        <i class="dye" />
+        <button
+            v-if="layer.kind === 'group'"
+            type="button"
+            class="folder"
+            :aria-label="groups.isFolded(layer.id) ? 'Unfold this group' : 'Fold this group up'"
+            :title="groups.isFolded(layer.id) ? 'Unfold this group' : 'Fold this group up'"
+            :aria-expanded="!groups.isFolded(layer.id)"
+            data-fold
+            @click="groups.toggle(layer.id)"
+        >
+            <component :is="groups.isFolded(layer.id) ? Folder : FolderOpen" :size="15" />
+        </button>
+        <i v-else class="dye" />
         <input
             v-if="renaming"
             ref="field"
@@ -135,10 +161,10 @@ function keep(): void {
     align-items: center;
     gap: 7px;
     height: 100%;
-    padding: 0 4px 0 4px;
+    padding: 0 4px 0 calc(4px + 16px * var(--depth));
 }
 .cell.selected {
-    background: var(--selected);
+    background-color: var(--selected);
 }
 .fold {
     display: grid;
@@ -149,6 +175,23 @@ function keep(): void {
     border: 0;
     background: none;
     color: var(--quiet);
+    cursor: pointer;
+}
+/* A rule at its left for each group that a layer is in. */
+.cell {
+    background: repeating-linear-gradient(90deg, transparent 0 15px, var(--hairline) 15px 16px) 0 0 /
+        calc(16px * var(--depth)) 100% no-repeat;
+}
+.folder {
+    display: grid;
+    place-items: center;
+    width: 20px;
+    height: 24px;
+    margin: 0 -5px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--dye);
     cursor: pointer;
 }
 .dye {

@@ -155,6 +155,7 @@ function onDrop(event: DragEvent): void {
                             :selected="row.selected"
                             :animated="row.animated"
                             :all="showAll"
+                            :depth="row.depth"
                             @reorder="reordering.begin(row.key, $event)"
                             @all="toggleAll(row.layer)"
                             @menu="openLayerMenu(row.key, $event)"

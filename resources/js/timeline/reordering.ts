@@ -1,36 +1,55 @@
 import { ref, type Ref } from 'vue';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
+import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
-import type { Row } from './rows';
+import type { LayerRow, Row } from './rows';
 import { ROW_HEIGHT } from './timeView';
 
 /** Drags a layer's name up or down to its new place in the stack. */
 export function useReordering(rows: Ref<Row[]>) {
     const composition = useComposition();
     const selection = useSelection();
+    const groups = useGroups();
+    const playhead = usePlayhead();
     /** The layer on its way, and how many rows it is from its own. */
     const moving = ref<{ layer: string; by: number } | null>(null);
 
-    /** How many places in the stack lie between two rows; threads are not places. */
-    function placesBetween(from: number, to: number): number {
-        const passed = rows.value.slice(Math.min(from, to), Math.max(from, to) + 1);
-        return passed.filter((row) => row.kind === 'layer').length - 1;
+    /** The group that a layer comes to be in between two rows: that of both; at the edge of a group the outer one. */
+    function groupBetween(above: LayerRow | undefined, below: LayerRow | undefined): string | null {
+        const isOpen =
+            above?.layer.kind === 'group' &&
+            (below?.layer.group === above.key || !composition.layers.some((one) => one.group === above.key));
+        if (isOpen) {
+            return above.key;
+        }
+        const outer = above && below ? (above.depth < below.depth ? above : below) : undefined;
+        return outer?.layer.group ?? null;
     }
 
     function drop(layer: string, by: number): void {
+        const chosen = selection.layers.includes(layer) ? selection.layers : [layer];
+        const moved = new Set(groups.withAll(chosen).map((one) => one.id));
         const from = rows.value.findIndex((row) => row.key === layer);
-        const to = Math.max(0, Math.min(rows.value.length - 1, from + by));
-        const index = composition.layers.findIndex((one) => one.id === layer);
-        const place = index + (by < 0 ? 1 : -1) * Math.max(0, placesBetween(from, to));
-        const bounded = Math.max(0, Math.min(composition.layers.length - 1, place));
-        if (bounded !== index) {
-            const others = selection.layers.includes(layer) ? selection.layers.filter((one) => one !== layer) : [];
-            void composition.edit('reorder-layer', {
-                layer,
-                ...(others.length > 0 && { with: others }),
-                to: bounded,
-            });
+        const at = Math.max(0, Math.min(rows.value.length - 1, from + by));
+        const stays = (row: Row): row is LayerRow => row.kind === 'layer' && !moved.has(row.key);
+        // It takes the place of the row that it was let go over.
+        const above = rows.value.slice(0, by < 0 ? at : at + 1).findLast(stays);
+        const below = rows.value.slice(by < 0 ? at : at + 1).find(stays);
+        const rest = composition.layers.filter((one) => !moved.has(one.id));
+        const gathered = composition.layers.filter((one) => moved.has(one.id));
+        const place = below ? rest.findIndex((one) => one.id === below.key) + 1 : 0;
+        const group = groupBetween(above, below);
+        const isThere = gathered.every((one, index) => composition.layers[place + index]?.id === one.id);
+        if (isThere && (composition.layer(layer)?.group ?? null) === group) {
+            return;
         }
+        void composition.edit('reorder-layer', {
+            layer,
+            ...(chosen.length > 1 && { with: chosen.filter((one) => one !== layer) }),
+            to: place + gathered.findIndex((one) => one.id === layer),
+            ...(composition.layers.some((one) => one.kind === 'group') && { group, frame: playhead.frame }),
+        });
     }
 
     function begin(layer: string, down: PointerEvent): void {

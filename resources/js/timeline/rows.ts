@@ -1,6 +1,7 @@
 import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import { isAnimated } from '@/sheet/properties';
@@ -11,6 +12,8 @@ export interface LayerRow {
     layer: Layer;
     selected: boolean;
     animated: boolean;
+    /** How many groups it is in. */
+    depth: number;
 }
 
 export interface PropertyRow {
@@ -24,11 +27,12 @@ export interface PropertyRow {
 
 export type Row = LayerRow | PropertyRow;
 
-/** The timeline's rows from top to bottom: the topmost layer first, and beneath a selected one its threads. */
+/** The timeline's rows from top to bottom: the topmost layer first, what is in a group beneath it, and beneath a selected layer its threads. */
 export function useRows() {
     const composition = useComposition();
     const selection = useSelection();
     const vocabulary = useVocabulary();
+    const groups = useGroups();
     /** Whether selected layers show every property, or only those that are animated. */
     const showAll = ref(false);
 
@@ -58,16 +62,22 @@ export function useRows() {
 
     const rows = computed<Row[]>(() => {
         const selected = new Set(selection.layers);
-        return composition.layers.toReversed().flatMap((layer): Row[] => [
-            {
-                kind: 'layer',
-                key: layer.id,
-                layer,
-                selected: selected.has(layer.id),
-                animated: animated(layer),
-            },
-            ...(selected.has(layer.id) ? propertiesOf(layer) : []),
-        ]);
+        return composition.layers.toReversed().flatMap((layer): Row[] => {
+            const above = groups.above(layer.id);
+            return above.some(groups.isFolded)
+                ? []
+                : [
+                      {
+                          kind: 'layer',
+                          key: layer.id,
+                          layer,
+                          selected: selected.has(layer.id),
+                          animated: animated(layer),
+                          depth: above.length,
+                      },
+                      ...(selected.has(layer.id) ? propertiesOf(layer) : []),
+                  ];
+        });
     });
 
     function toggleAll(layer: Layer): void {

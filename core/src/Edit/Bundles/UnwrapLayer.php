@@ -6,6 +6,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\Copies;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
@@ -38,19 +39,17 @@ final readonly class UnwrapLayer implements CompositionEdit
         $inner = $content->lasting($evaluator->media);
         $this->checkPlain($bundle, $content, $inner, $composition);
         $index = $composition->indexOf($bundle->id);
-        $stack = $composition->layers->without([$bundle->id]);
         $by = $bundle->span->in;
-        foreach ($inner->layers as $layer) {
-            $stack = $stack->inserting($layer->with([
-                'id' => $stack->freeId(),
-                'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
-                // One motion blur for each, as it was exposed there.
-                'shutter' => $layer->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
-                'visible' => $layer->visible && ! $inner->leavesOut($layer->id),
-            ]), $index++);
-        }
+        $unwrapped = array_map(fn (Layer $layer): Layer => $layer->with([
+            'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+            // One motion blur for each, as it was exposed there.
+            'shutter' => $layer->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
+            'visible' => $layer->visible && ! $inner->leavesOut($layer->id),
+        ]), iterator_to_array($inner->layers, false));
+        $stack = $composition->layers->without([$bundle->id]);
+        $copies = array_map(fn (Layer $layer): Layer => $layer->with(['group' => $layer->group ?? $bundle->group]), Copies::of($unwrapped, $stack));
 
-        return $composition->with(['layers' => $stack, 'alone' => array_values(array_diff($composition->alone, [$bundle->id]))]);
+        return $composition->with(['layers' => $stack->insertingAll($copies, $index), 'alone' => array_values(array_diff($composition->alone, [$bundle->id]))]);
     }
 
     public function title(): string

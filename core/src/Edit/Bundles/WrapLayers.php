@@ -13,6 +13,7 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -36,17 +37,21 @@ final readonly class WrapLayers implements ProjectEdit
     public function apply(Project $project): Project
     {
         $composition = $project->compositions->get($this->composition);
-        $layers = $this->inOrder($composition);
+        $group = $this->group($composition);
+        /** @var non-empty-list<Layer> $layers */
+        $layers = $composition->layers->withAll($this->layers);
         $span = new FrameRange(min(array_map(fn (Layer $one): int => $one->span->in, $layers)), max(array_map(fn (Layer $one): int => $one->span->out, $layers)));
-        $moved = array_map(fn (Layer $one): Layer => $one->withSpan(new FrameRange($one->span->in - $span->in, $one->span->out - $span->in)), $layers);
+        $moved = array_map(fn (Layer $one): Layer => $one->with([
+            'span' => new FrameRange($one->span->in - $span->in, $one->span->out - $span->in), 'group' => $one->group === $group ? null : $one->group,
+        ]), $layers);
         $inner = $composition->withId($project->compositions->freeId())->with([
             'name' => $project->compositions->freeName($this->name ?? 'Bundle'),
             'length' => $span->length(), 'background' => null, 'layers' => Stack::of(...$moved), 'markers' => Markers::of(), 'alone' => [],
         ]);
         $rest = $composition->layers->without($this->layers);
         $place = $composition->indexOf($layers[count($layers) - 1]->id) - count($layers) + 1;
-        $stack = $rest->inserting($this->bundle($composition, $inner, $span, $layers), $place);
-        $alone = array_values(array_diff($composition->alone, $this->layers));
+        $stack = $rest->inserting($this->bundle($composition, $inner, $span, $layers)->with(['group' => $group]), $place);
+        $alone = array_values(array_diff($composition->alone, array_column($layers, 'id')));
 
         return $project->with(['compositions' => $project->compositions
             ->replacing($composition->with(['layers' => $stack, 'alone' => $alone]))
@@ -58,13 +63,18 @@ final readonly class WrapLayers implements ProjectEdit
         return 'wrap up';
     }
 
-    /** @return non-empty-list<Layer> bottom first */
-    private function inOrder(Composition $composition): array
+    /**
+     * The group that all of them are in.
+     *
+     * @throws Refusal where they are in several
+     */
+    private function group(Composition $composition): ?string
     {
-        $layers = array_map($composition->layer(...), array_values(array_unique($this->layers)));
-        usort($layers, fn (Layer $a, Layer $b): int => $composition->indexOf($a->id) <=> $composition->indexOf($b->id));
+        array_map($composition->layer(...), $this->layers);
+        $tree = $composition->layers->tree();
+        $groups = array_values(array_unique(array_map($tree->groupOf(...), $tree->outermost($this->layers))));
 
-        return $layers;
+        return count($groups) > 1 ? throw new Refusal('layers of different groups cannot be wrapped up together') : $groups[0];
     }
 
     /** @param  non-empty-list<Layer>  $layers */

@@ -15,7 +15,8 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
 /**
- * Puts a handle of a motion path, `arrive` or `leave`, of the keyframe on a frame: to a distance from it in pixels. The
+ * Puts a handle of a motion path, `arrive` or `leave`, of the keyframe on a frame: to a distance from it in
+ * composition pixels. The
  * other handle goes along in the opposite direction, as long as it was, unless the corner is to be `sharp`.
  */
 final readonly class BendPath implements CompositionEdit
@@ -38,16 +39,18 @@ final readonly class BendPath implements CompositionEdit
     {
         $frame = $this->frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
-        return $this->target->change($composition, function (Property $property, Layer $layer) use ($frame): Property {
+        $to = $composition->asCounted($this->to, $this->target->layer, $frame);
+
+        return $this->target->change($composition, function (Property $property, Layer $layer) use ($frame, $to): Property {
             if (! $property->type->travels()) {
                 throw new Refusal("{$this->target->property} goes no path");
             }
             $keyframe = $this->target->keyframeOn($layer, $frame, $this->frame);
             $bend = $keyframe->bend ?? new Bend(new Point(0, 0), new Point(0, 0));
             $other = $this->handle === 'arrive' ? $bend->leave : $bend->arrive;
-            $other = $this->sharp ? $other : $this->opposite($other);
+            $other = $this->sharp ? $other : self::opposite($other, $to);
 
-            return $property->with($keyframe->bent($this->handle === 'arrive' ? new Bend($this->to, $other) : new Bend($other, $this->to)), $layer->span);
+            return $property->with($keyframe->bent($this->handle === 'arrive' ? new Bend($to, $other) : new Bend($other, $to)), $layer->span);
         });
     }
 
@@ -56,15 +59,15 @@ final readonly class BendPath implements CompositionEdit
         return 'bend path';
     }
 
-    private function opposite(Point $other): Point
+    private static function opposite(Point $other, Point $to): Point
     {
-        $long = hypot($this->to->x, $this->to->y);
+        $long = hypot($to->x, $to->y);
         if ($long < 1e-9) {
             return $other;
         }
         $length = hypot($other->x, $other->y);
         $factor = -($length > 1e-9 ? $length : $long) / $long;
 
-        return new Point($this->to->x * $factor, $this->to->y * $factor);
+        return new Point($to->x * $factor, $to->y * $factor);
     }
 }

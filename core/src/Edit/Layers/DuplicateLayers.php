@@ -4,9 +4,9 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Time\MoveLayers;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Time\FrameRange;
 
 /** Puts a copy of each layer right above it: at the same time, or with `after` where the layer ends. */
 final readonly class DuplicateLayers implements CompositionEdit
@@ -23,13 +23,13 @@ final readonly class DuplicateLayers implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        foreach ($this->layers as $id) {
+        foreach ($composition->layers->tree()->outermost($this->layers) as $id) {
             $layer = $composition->layer($id);
-            $copy = $layer->with(['id' => $composition->layers->freeId(), 'name' => mb_substr($layer->name, 0, 195).' copy']);
-            if ($this->isAfter) {
-                $copy = $copy->withSpan(new FrameRange($layer->span->out, $layer->span->out + $layer->span->length()));
-            }
-            $composition = $composition->withLayers($composition->layers->inserting($copy, $composition->indexOf($id) + 1));
+            $copies = Copies::of($composition->layers->withAll([$id]), $composition->layers);
+            $copy = array_pop($copies) ?? $layer;
+            $copies[] = $copy->named(mb_substr($layer->name, 0, 195).' copy');
+            $composition = $composition->withLayers($composition->layers->insertingAll($copies, $composition->indexOf($id) + 1));
+            $composition = $this->isAfter ? MoveLayers::shifted($composition, [$copy->id], $layer->span->length()) : $composition;
         }
 
         return $composition;

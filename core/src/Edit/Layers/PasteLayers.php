@@ -7,6 +7,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Group\GroupContent;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Time\FrameRange;
 
@@ -44,14 +45,15 @@ final readonly class PasteLayers implements CompositionEdit
                     $this->layers[$index]->field($field)->refuse("“{$layer->name}” shows media that are not in this project");
                 }
             }
-            $pasted = $layer->with([
-                'id' => $composition->layers->freeId(),
-                'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
-            ]);
-            $composition = $composition->withLayers($composition->layers->inserting($pasted, count($composition->layers)));
         }
+        // A group that is not copied along is left behind.
+        $groups = array_column(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof GroupContent), null, 'id');
+        $copies = Copies::of(array_map(fn (Layer $layer): Layer => $layer->with([
+            'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+            'group' => isset($groups[$layer->group ?? '']) ? $layer->group : null,
+        ]), $layers), $composition->layers);
 
-        return $composition;
+        return $composition->withLayers($composition->layers->insertingAll($copies, count($composition->layers)));
     }
 
     public function title(): string

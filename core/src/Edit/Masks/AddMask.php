@@ -46,8 +46,11 @@ final readonly class AddMask implements CompositionEdit
             if ($this->layer === $id) {
                 throw new Refusal("“{$layer->name}” cannot be its own mask");
             }
+            if ($this->layer !== null && in_array($this->layer, $composition->layers->tree()->above($id), true)) {
+                throw new Refusal("“{$layer->name}” is in “{$composition->layer($this->layer)->name}”, which cannot be its mask");
+            }
             $added = new PlacedMask(FreeId::of('m', $layer->masks), $this->form, layer: $this->layer);
-            $box = $evaluator->pose($layer, $layer->span->in)->box;
+            $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
             $settings = [];
             foreach (Attachments::definitions($added) as $name => $definition) {
                 $settings[$name] = Property::constant($definition->type, $this->initial($definition, $box));

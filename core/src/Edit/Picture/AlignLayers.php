@@ -53,7 +53,7 @@ final readonly class AlignLayers implements CompositionEdit
     {
         $bounds = [];
         foreach ($this->layers as $id) {
-            $bounds[$id] = $evaluator->pose($composition->layer($id), $this->frame)->bounds();
+            $bounds[$id] = $evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds();
         }
         $area = $this->area($composition, array_values($bounds))->grown(-$this->margin);
         foreach ($bounds as $id => $box) {
@@ -62,7 +62,7 @@ final readonly class AlignLayers implements CompositionEdit
                 $this->y?->distance($box->top, $box->bottom, $area->top, $area->bottom) ?? 0.0,
             );
             $layer = $composition->layer((string) $id);
-            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($by), $this->scope);
+            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($composition->asCounted($by, (string) $id, $this->frame)), $this->scope);
         }
 
         return $composition;

@@ -42,7 +42,7 @@ final readonly class DistributeLayers implements CompositionEdit
         }
         $extents = [];
         foreach ($this->layers as $id) {
-            [$from, , $to] = $this->axis->lines($evaluator->pose($composition->layer($id), $this->frame)->bounds());
+            [$from, , $to] = $this->axis->lines($evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds());
             $extents[$id] = [$from, $to];
         }
         uasort($extents, fn (array $a, array $b): int => [$a[0] + $a[1], $a[0]] <=> [$b[0] + $b[1], $b[0]]);
@@ -71,7 +71,7 @@ final readonly class DistributeLayers implements CompositionEdit
             return $composition;
         }
         $layer = $composition->layer($id);
-        $place = $layer->point('position', $this->frame)->plus($this->axis === Axis::X ? new Point($by, 0) : new Point(0, $by));
+        $place = $layer->point('position', $this->frame)->plus($composition->asCounted($this->axis === Axis::X ? new Point($by, 0) : new Point(0, $by), $id, $this->frame));
 
         return PropertyTarget::put($composition, $layer, 'position', $this->frame, $place, $this->scope);
     }

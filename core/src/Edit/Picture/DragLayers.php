@@ -48,9 +48,10 @@ final readonly class DragLayers implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $by = $this->distance($composition, $evaluator);
-        foreach ($this->layers as $id) {
+        // What is in a group that is dragged goes along.
+        foreach ($composition->layers->tree()->outermost($this->layers) as $id) {
             $layer = $composition->layer($id);
-            $place = $layer->point('position', $this->frame)->plus($by);
+            $place = $layer->point('position', $this->frame)->plus($composition->asCounted($by, $id, $this->frame));
             $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $place, $this->scope);
         }
 
@@ -73,7 +74,7 @@ final readonly class DragLayers implements CompositionEdit
         if ($this->snap <= 0) {
             return $by;
         }
-        $bounds = array_map(fn (string $id): Box => $evaluator->pose($composition->layer($id), $this->frame)->bounds(), $this->layers);
+        $bounds = array_map(fn (string $id): Box => $evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds(), $this->layers);
         $moved = array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), $bounds[0])->translated($by);
         $pull = Lines::of($composition, $evaluator, $this->frame, $this->layers)->with($this->ghosts($composition, $evaluator))->pull($moved, $this->snap);
 
@@ -90,6 +91,6 @@ final readonly class DragLayers implements CompositionEdit
         $place = $layer->properties['position'];
         $keyframes = array_filter([$place->keyframeBefore($this->frame - 1, $layer->span), $place->keyframeAfter($this->frame, $layer->span)]);
 
-        return array_values(array_map(fn (Keyframe $keyframe): Box => $evaluator->pose($layer, $keyframe->frame($layer->span))->bounds(), $keyframes));
+        return array_values(array_map(fn (Keyframe $keyframe): Box => $evaluator->pose($layer, $composition, $keyframe->frame($layer->span))->bounds(), $keyframes));
     }
 }

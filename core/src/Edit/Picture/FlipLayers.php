@@ -36,7 +36,7 @@ final readonly class FlipLayers implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $middle = $evaluator->pose($layer, $this->frame)->box->centre();
+            $middle = $evaluator->pose($layer, $composition, $this->frame)->box->centre();
             $stays = $layer->matrix($this->frame)->apply($middle);
             $scale = $layer->point('scale', $this->frame);
             $flipped = $this->axis === Axis::X ? new Point(-$scale->x, $scale->y) : new Point($scale->x, -$scale->y);

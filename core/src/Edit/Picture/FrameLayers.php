@@ -42,10 +42,12 @@ final readonly class FrameLayers implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $box = $evaluator->pose($layer, $this->frame)->box;
-            [$x, $y] = $this->as->scales($box, new Size($composition->width, $composition->height));
+            $box = $evaluator->pose($layer, $composition, $this->frame)->box;
+            $space = $composition->space($id, $this->frame)->inverse();
+            $frame = $space->bounds(new Box(0, 0, $composition->width, $composition->height));
+            [$x, $y] = $this->as->scales($box, new Size($frame->width(), $frame->height()));
             $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, new Point(100 * $x, 100 * $y), $this->scope);
-            $place = $this->place($layer, $box, $x, $y, new Point($composition->width / 2, $composition->height / 2));
+            $place = $this->place($layer, $box, $x, $y, $frame->centre());
             $composition = PropertyTarget::put($scaled, $scaled->layer($id), 'position', $this->frame, $place, $this->scope);
         }
 

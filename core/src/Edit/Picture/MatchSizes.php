@@ -34,10 +34,10 @@ final readonly class MatchSizes implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $like = $evaluator->pose($composition->layer($this->like), $this->frame)->bounds();
+        $like = $evaluator->pose($composition->layer($this->like), $composition, $this->frame)->bounds();
         foreach (array_diff($this->layers, [$this->like]) as $id) {
             $layer = $composition->layer($id);
-            $bounds = $evaluator->pose($layer, $this->frame)->bounds();
+            $bounds = $evaluator->pose($layer, $composition, $this->frame)->bounds();
             if ($bounds->width() <= 0 || $bounds->height() <= 0) {
                 throw new Refusal("“{$layer->name}” has no size here");
             }
@@ -45,8 +45,8 @@ final readonly class MatchSizes implements CompositionEdit
             // Upright layers become exactly as large; turned ones as large as their bounds tell.
             $grown = new Point($scale->x * $like->width() / $bounds->width(), $scale->y * $like->height() / $bounds->height());
             $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $grown, $this->scope);
-            $moved = $evaluator->pose($scaled->layer($id), $this->frame)->bounds();
-            $place = $layer->point('position', $this->frame)->plus($bounds->centre()->minus($moved->centre()));
+            $moved = $evaluator->pose($scaled->layer($id), $scaled, $this->frame)->bounds();
+            $place = $layer->point('position', $this->frame)->plus($composition->asCounted($bounds->centre()->minus($moved->centre()), $id, $this->frame));
             $composition = PropertyTarget::put($scaled, $scaled->layer($id), 'position', $this->frame, $place, $this->scope);
         }
 

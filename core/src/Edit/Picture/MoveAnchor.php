@@ -35,12 +35,13 @@ final readonly class MoveAnchor implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $anchor = $layer->matrix($this->frame)->inverse()->apply($this->to);
+        $to = $composition->space($layer->id, $this->frame)->inverse()->apply($this->to);
+        $anchor = $layer->matrix($this->frame)->inverse()->apply($to);
         // An anchor that stays put over time moves the whole path along; one that is keyframed makes a keyframe of both.
         $scope = $layer->properties['anchor']->isAnimated() ? $this->scope : Scope::Whole;
         $composition = PropertyTarget::put($composition, $layer, 'anchor', $this->frame, $anchor, $this->scope);
 
-        return PropertyTarget::put($composition, $layer, 'position', $this->frame, $this->to, $scope);
+        return PropertyTarget::put($composition, $layer, 'position', $this->frame, $to, $scope);
     }
 
     public function title(): string

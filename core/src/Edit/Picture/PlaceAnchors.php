@@ -34,7 +34,7 @@ final readonly class PlaceAnchors implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         foreach ($this->layers as $id) {
-            $pose = $evaluator->pose($composition->layer($id), $this->frame);
+            $pose = $evaluator->pose($composition->layer($id), $composition, $this->frame);
             $box = $pose->box;
             $to = $pose->matrix->apply(new Point(
                 $this->x->distance(0, 0, $box->left, $box->right),

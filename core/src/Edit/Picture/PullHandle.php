@@ -55,15 +55,17 @@ final readonly class PullHandle implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $box = $evaluator->pose($layer, $this->frame)->box;
+        $box = $evaluator->pose($layer, $composition, $this->frame)->box;
         if ($box->width() <= 0 || $box->height() <= 0) {
             throw new Refusal("\"{$layer->name}\" is empty: it has no handles to pull");
         }
         $scale = $layer->point('scale', $this->frame);
         $pivot = $this->centred ? $box->centre() : $this->handle->opposite($box);
         $stillAt = $layer->matrix($this->frame)->apply($pivot);
-        $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt);
-        if ($this->snap > 0) {
+        $by = $composition->asCounted($this->by, $layer->id, $this->frame);
+        $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt, $by);
+        // Lines of the frame mean nothing to the sides of what is in a group that is placed elsewhere.
+        if ($this->snap > 0 && $composition->space($layer->id, $this->frame)->isIdentity()) {
             $scaled = $this->drawnIn($layer, $this->handle->on($box)->minus($pivot), $box, $scaled, $stillAt, Lines::of($composition, $evaluator, $this->frame, [$layer->id]));
         }
 
@@ -85,12 +87,12 @@ final readonly class PullHandle implements CompositionEdit
         return 'scale';
     }
 
-    private function newScale(Layer $layer, Point $handle, Point $scale, Point $pivot, Point $stillAt): Point
+    private function newScale(Layer $layer, Point $handle, Point $scale, Point $pivot, Point $stillAt, Point $by): Point
     {
         $unturn = Affine::rotation(-$layer->number('rotation', $this->frame));
         $arm = $handle->minus($pivot);
         $now = new Point($arm->x * $scale->x / 100, $arm->y * $scale->y / 100);
-        $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($this->by)->minus($stillAt));
+        $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($by)->minus($stillAt));
         if ($layer->scaleLinked || $this->proportional) {
             $length = $now->dot($now);
             $factor = $length > 0 ? $pulled->dot($now) / $length : throw new Refusal('a layer scaled to nothing has no handles to pull');

@@ -7,6 +7,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
@@ -45,7 +46,7 @@ final readonly class TurnLayer implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $turned = $layer->number('rotation', $this->frame) + $this->angle($layer->point('position', $this->frame));
+        $turned = $layer->number('rotation', $this->frame) + $this->angle($layer->point('position', $this->frame), $composition->space($layer->id, $this->frame)->inverse());
         $turned = $this->snap ? self::STEP * round($turned / self::STEP) : round($turned, 2);
         $target = PropertyTarget::of($layer, 'rotation');
 
@@ -57,13 +58,18 @@ final readonly class TurnLayer implements CompositionEdit
         return 'rotate';
     }
 
-    /** The angle that the path goes around $centre, in degrees clockwise. */
-    private function angle(Point $centre): float
+    /**
+     * The angle that the path goes around $centre, in degrees clockwise.
+     *
+     * @param  Affine  $own  from the composition's pixels to those that the layer's placement counts in
+     */
+    private function angle(Point $centre, Affine $own): float
     {
         $sum = 0.0;
-        foreach ($this->path as $index => $point) {
+        $path = array_map($own->apply(...), $this->path);
+        foreach ($path as $index => $point) {
             if ($index > 0) {
-                $from = $this->path[$index - 1]->minus($centre);
+                $from = $path[$index - 1]->minus($centre);
                 $to = $point->minus($centre);
                 $sum += rad2deg(atan2($from->x * $to->y - $from->y * $to->x, $from->dot($to)));
             }

@@ -28,12 +28,13 @@ final readonly class MoveLayers implements DrawnIn
 
     public function settled(Composition $composition): static
     {
+        $moved = $composition->layers->tree()->withAll($this->layers);
         $ends = fn (string $id): array => [$composition->layer($id)->span->in, $composition->layer($id)->span->out];
 
         $frames = array_merge(...array_map($ends, $this->layers));
-        $by = $this->snap?->distance($composition, $this->layers, $frames, $this->by) ?? (int) round($this->by);
+        $by = $this->snap?->distance($composition, $moved, $frames, $this->by) ?? (int) round($this->by);
 
-        return new self($this->layers, $by, null, $this->snap?->met($composition, $this->layers, array_map(fn (int $frame): int => $frame + $by, $frames)));
+        return new self($this->layers, $by, null, $this->snap?->met($composition, $moved, array_map(fn (int $frame): int => $frame + $by, $frames)));
     }
 
     public function by(): int
@@ -48,9 +49,21 @@ final readonly class MoveLayers implements DrawnIn
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        foreach ($this->layers as $id) {
+        return self::shifted($composition, $this->layers, $this->by());
+    }
+
+    /**
+     * With layers some frames later, groups with all that is in them.
+     *
+     * @param  list<string>  $layers
+     *
+     * @throws Refusal for what is too far away in time
+     */
+    public static function shifted(Composition $composition, array $layers, int $by): Composition
+    {
+        foreach ($composition->layers->tree()->withAll($layers) as $id) {
             $layer = $composition->layer($id);
-            $span = new FrameRange($layer->span->in + $this->by(), $layer->span->out + $this->by());
+            $span = new FrameRange($layer->span->in + $by, $layer->span->out + $by);
             if (abs($span->in) > Composition::LONGEST || $span->out > 2 * Composition::LONGEST) {
                 throw new Refusal('that is too far away in time');
             }

@@ -8,6 +8,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\Copies;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -36,12 +37,14 @@ final readonly class SplitLayers implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $before = $composition;
-        foreach ($this->layers as $id) {
+        foreach ($composition->layers->tree()->outermost($this->layers) as $id) {
             $layer = $composition->layer($id);
             if ($layer->span->contains($this->at) && $this->at > $layer->span->in) {
-                $later = $this->later($layer, $composition, $evaluator)->with(['id' => $composition->layers->freeId()]);
+                // Both parts of a group have all that was in it; what of it is seen is left to their own edges.
+                $copies = Copies::of($composition->layers->withAll([$id]), $composition->layers);
+                $copies[] = $this->later(array_pop($copies) ?? $layer, $composition, $evaluator);
                 $composition = $composition->replacing($this->earlier($layer));
-                $composition = $composition->withLayers($composition->layers->inserting($later, $composition->indexOf($id) + 1));
+                $composition = $composition->withLayers($composition->layers->insertingAll($copies, $composition->indexOf($id) + 1));
             }
         }
 

@@ -9,7 +9,6 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
-use Ricamo\Core\Time\FrameRange;
 
 /**
  * Lets layers begin one after another, `by` frames apart; how long each is and what it does stays the same. The one that
@@ -46,12 +45,13 @@ final readonly class StaggerLayers implements CompositionEdit
         if (count($this->layers) < 2) {
             throw new Refusal('several layers can be staggered, one cannot');
         }
-        $layers = array_map($composition->layer(...), $this->layers);
+        $layers = array_map($composition->layer(...), $composition->layers->tree()->outermost($this->layers));
+        assert($layers !== []);
         $begin = min(array_map(fn (Layer $layer): int => $layer->span->in, $layers));
         foreach ($this->ranks($layers) as $index => $rank) {
             $layer = $layers[$index];
             $in = $begin + $rank * $this->by;
-            $composition = $composition->replacing($layer->withSpan(new FrameRange($in, $in + $layer->span->length())));
+            $composition = MoveLayers::shifted($composition, [$layer->id], $in - $layer->span->in);
         }
 
         return $composition;

@@ -14,7 +14,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Materials;
-use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Kind\Moment;
 
 /** Draws compositions within others: the same layers, in a space that is placed. */
 final class BundleArtist implements Artist
@@ -29,10 +29,10 @@ final class BundleArtist implements Artist
     {
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $content = $this->content($layer);
-        $shown = $content->frameShownAfter($frame - $layer->span->in, $rate, $this->materials->media);
+        $shown = $content->frameShownAfter($moment->frame - $layer->span->in, $composition->rate, $this->materials->media);
         if ($shown === null) {
             return [];
         }
@@ -51,7 +51,7 @@ final class BundleArtist implements Artist
         return $content->crop && $operations !== [] ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))] : $operations;
     }
 
-    public function box(Layer $layer, int|float $at): Box
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         $size = $this->content($layer)->plays($this->materials->media)->size();
 

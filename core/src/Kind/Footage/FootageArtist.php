@@ -3,12 +3,13 @@
 namespace Ricamo\Core\Kind\Footage;
 
 use Ricamo\Core\Display\Image;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Kind\Moment;
 
 /** Draws clips: which of their frames, and where. */
 final readonly class FootageArtist implements Artist
@@ -17,12 +18,12 @@ final readonly class FootageArtist implements Artist
     {
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $content = $this->content($layer);
         $media = $this->media->get($content->media);
         $facts = $media->known();
-        $shown = $content->frameShownAfter($frame - $layer->span->in, $facts, $rate);
+        $shown = $content->frameShownAfter($moment->frame - $layer->span->in, $facts, $composition->rate);
         $size = $facts->size();
 
         $drawing = $this->drawings->of($media);
@@ -42,7 +43,7 @@ final readonly class FootageArtist implements Artist
         )];
     }
 
-    public function box(Layer $layer, int|float $at): Box
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         $size = $this->media->get($this->content($layer)->media)->size();
 

@@ -7,12 +7,13 @@ use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Kind\Moment;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist
@@ -23,10 +24,11 @@ final class ShapeArtist implements Artist
     /** @var array<string, Outline> */
     private array $outlines = [];
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         assert($layer->content instanceof ShapeContent);
-        $box = $this->box($layer, $at);
+        $at = $moment->at;
+        $box = $this->box($layer, $composition, $at);
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
@@ -45,7 +47,7 @@ final class ShapeArtist implements Artist
         return $operations;
     }
 
-    public function box(Layer $layer, int|float $at): Box
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         $size = $layer->size('size', $at);
 

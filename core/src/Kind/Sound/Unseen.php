@@ -2,21 +2,22 @@
 
 namespace Ricamo\Core\Kind\Sound;
 
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Kind\Moment;
 
 /** Draws nothing. */
 final readonly class Unseen implements Artist
 {
-    public function box(Layer $layer, int|float $at): Box
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         return new Box(0, 0, 0, 0);
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         return [];
     }

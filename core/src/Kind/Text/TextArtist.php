@@ -6,16 +6,17 @@ use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextBlock;
-use Ricamo\Core\Time\FrameRate;
 
 /** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
 final readonly class TextArtist implements Artist
@@ -24,8 +25,9 @@ final readonly class TextArtist implements Artist
     {
     }
 
-    public function draw(Layer $layer, FrameRate $rate, int $frame, int|float $at, Affine $matrix): array
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
+        $at = $moment->at;
         $typeSize = max(0.01, $layer->number('typeSize', $at));
         $leading = $layer->number('leading', $at);
         $fill = $layer->colour('fill', $at);
@@ -51,7 +53,7 @@ final readonly class TextArtist implements Artist
         return [...$strokes, ...$fills];
     }
 
-    public function box(Layer $layer, int|float $at): Box
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         return $this->block($layer, $at)
             ->box(max(0.01, $layer->number('typeSize', $at)), $layer->number('leading', $at));

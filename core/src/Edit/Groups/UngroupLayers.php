@@ -1,0 +1,87 @@
+<?php
+
+namespace Ricamo\Core\Edit\Groups;
+
+use Ricamo\Core\Display\Blend;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Group\GroupContent;
+use Ricamo\Core\Refusal;
+
+/** Takes groups away from around what is in them. Refused where that would change what is seen. */
+final readonly class UngroupLayers implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers'])));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $group = $composition->layer($id);
+            if (! $group->content instanceof GroupContent) {
+                throw new Refusal("“{$group->name}” is no group");
+            }
+            $members = $composition->layers->tree()->members($id);
+            self::checkPlain($group, $members, $composition);
+            foreach ($members as $member) {
+                $composition = Rehoused::in($group->group, $member, $composition, $group->span->in);
+            }
+            $composition = $composition->with(['layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members)]);
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'ungroup';
+    }
+
+    /**
+     * @param  list<string>  $members
+     * @return list<string> what is looked at alone: what was in the group, where that was the group
+     */
+    private static function alone(Composition $composition, string $id, array $members): array
+    {
+        return in_array($id, $composition->alone, true) ? array_values(array_unique([...array_diff($composition->alone, [$id]), ...$members])) : $composition->alone;
+    }
+
+    /**
+     * @param  list<string>  $members
+     *
+     * @throws Refusal that says what would be lost
+     */
+    private static function checkPlain(Layer $group, array $members, Composition $composition): void
+    {
+        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->turnsAlong;
+        $matrix = $group->matrix($group->span->in);
+        $cut = array_filter($members, fn (string $id): bool => $composition->layer($id)->span->intersection($group->span) != $composition->layer($id)->span);
+        $isEven = abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-6 * hypot($matrix->a, $matrix->b);
+        $reason = match (true) {
+            $moves => 'it has an animation of its own',
+            $group->number('opacity', $group->span->in) !== 100.0 => 'it is translucent',
+            $group->effects !== [] => 'it has effects',
+            $group->masks !== [] => 'it is masked',
+            $group->blend !== Blend::Normal || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
+            $group->motionBlur => 'it has motion blur of its own',
+            ! $group->visible || $group->reference => 'it is hidden',
+            $cut !== [] => 'it is not on for as long as what is in it',
+            ! $isEven => 'it is stretched along one axis',
+            default => null,
+        };
+        if ($reason !== null) {
+            throw new Refusal("“{$group->name}” cannot be ungrouped without changing what is seen: $reason");
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Mask\PlacedMask;
+
+/** Copies of layers with ids of their own, which are in one another's groups, and masked by one another, as those are. */
+final class Copies
+{
+    /**
+     * @param  list<Layer>  $layers
+     * @param  Stack  $among  whose ids are taken
+     * @return list<Layer>
+     */
+    public static function of(array $layers, Stack $among): array
+    {
+        $next = (int) substr($among->freeId(), 1);
+        $ids = [];
+        foreach ($layers as $layer) {
+            $ids[$layer->id] = 'l'.$next++;
+        }
+
+        return array_map(fn (Layer $layer): Layer => $layer->with([
+            'id' => $ids[$layer->id],
+            'group' => $ids[$layer->group ?? ''] ?? $layer->group,
+            'masks' => array_map(fn (PlacedMask $mask): PlacedMask => $mask->layer === null ? $mask : $mask->ofLayer($ids[$mask->layer] ?? $mask->layer), $layer->masks),
+        ]), $layers);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+namespace Ricamo\Core\Kind\Group;
+
+use Ricamo\Core\Kind\Content;
+
+final readonly class GroupContent implements Content
+{
+    /** @param  bool  $isolated  whether what blends in it blends with nothing beneath it */
+    public function __construct(public bool $isolated = false)
+    {
+    }
+
+    public function toJson(): array
+    {
+        return $this->isolated ? ['isolated' => true] : [];
+    }
+}
