@@ -1,12 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, nextTick, ref, type App } from 'vue';
+import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import { useDragInTime } from '@/timeline/dragInTime';
 import { useReordering } from '@/timeline/reordering';
-import { useRows, type Row } from '@/timeline/rows';
+import { useRows, type LayerRow, type Row } from '@/timeline/rows';
 import { provideTimeView, ROW_HEIGHT, useTimeView, type TimeView } from '@/timeline/timeView';
 import { bar, glimpse, inComponent, pointer, withLayers } from './world';
 
@@ -129,7 +131,8 @@ describe('rows', () => {
 });
 
 describe('a new place in the stack', () => {
-    const row = (key: string, kind: 'layer' | 'property'): Row => ({ key, kind }) as unknown as Row;
+    const row = (key: string, kind: 'layer' | 'property'): Row =>
+        ({ key, kind, layer: bar(key.split(' ')[0]!), depth: 0 }) as unknown as Row;
 
     function drop(layer: string, rowsDown: number): unknown {
         const composition = withLayers([bar('a'), bar('b'), bar('c'), bar('d')]);
@@ -158,6 +161,78 @@ describe('a new place in the stack', () => {
     it('ends at the top and at the bottom', () => {
         expect(drop('b', 40)).toEqual({ layer: 'b', to: 0 });
         expect(drop('b', -40)).toEqual({ layer: 'b', to: 3 });
+    });
+});
+
+describe('groups in the timeline', () => {
+    /** From the top: over; a group of b and a; under. */
+    function grouped(): ReturnType<typeof useComposition> {
+        const group = { ...bar('g'), kind: 'group' } as unknown as Layer;
+        const composition = withLayers([
+            bar('under'),
+            bar('a', { group: 'g' }),
+            bar('b', { group: 'g' }),
+            group,
+            bar('over'),
+        ]);
+        useVocabulary().words.properties = { bundle: [], footage: [], group: [], sound: [], text: [], shape: [] };
+        return composition;
+    }
+
+    function drop(layer: string, rowsDown: number): unknown {
+        const composition = grouped();
+        const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
+        const { begin } = mounted(() => useReordering(useRows().rows));
+        begin(layer, pointer('pointerdown', 0, 0));
+        window.dispatchEvent(pointer('pointermove', 0, rowsDown * ROW_HEIGHT));
+        window.dispatchEvent(pointer('pointerup', 0, rowsDown * ROW_HEIGHT));
+        return edit.mock.calls[0]?.[1] ?? null;
+    }
+
+    it('are trees that fold up', () => {
+        grouped();
+        const { rows } = mounted(() => useRows());
+        const shown = (): [string, number][] => rows.value.map((row) => [row.key, (row as LayerRow).depth]);
+        expect(shown()).toEqual([
+            ['over', 0],
+            ['g', 0],
+            ['b', 1],
+            ['a', 1],
+            ['under', 0],
+        ]);
+        useGroups().toggle('g');
+        expect(shown()).toEqual([
+            ['over', 0],
+            ['g', 0],
+            ['under', 0],
+        ]);
+        useGroups().toggle('g');
+    });
+
+    it('take in what is dropped among their rows, and let go what is dropped at their edge', () => {
+        expect(drop('over', 2)).toMatchObject({ to: 2, group: 'g' });
+        expect(drop('over', 1)).toMatchObject({ to: 3, group: 'g' });
+        expect(drop('b', -1)).toMatchObject({ to: 3, group: null });
+        expect(drop('b', 2)).toMatchObject({ to: 0, group: null });
+        expect(drop('a', -1)).toMatchObject({ to: 2, group: 'g' });
+        expect(drop('under', -1)).toMatchObject({ to: 1, group: 'g' });
+    });
+
+    it('go with all that is in them', () => {
+        expect(drop('g', 3)).toMatchObject({ layer: 'g', to: 2, group: null });
+        expect(drop('g', -1)).toMatchObject({ layer: 'g', to: 4, group: null });
+    });
+
+    it('are taken whole in the picture, until something in them is selected', () => {
+        grouped();
+        const groups = useGroups();
+        expect(groups.taken('a')).toBe('g');
+        expect(groups.taken('over')).toBe('over');
+        useSelection().select('g');
+        expect(groups.taken('a')).toBe('g');
+        expect(groups.taken('a', true)).toBe('a');
+        useSelection().select('b');
+        expect(groups.taken('a')).toBe('a');
     });
 });
 
