@@ -187,7 +187,7 @@ function keep(): void {
     place-items: center;
     width: 20px;
     height: 24px;
-    margin: 0 -5px;
+    margin: 0 -2px 0 -5px;
     padding: 0;
     border: 0;
     background: none;
