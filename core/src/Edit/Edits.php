@@ -92,6 +92,11 @@ use Ricamo\Core\Edit\Time\StaggerLayers;
 use Ricamo\Core\Edit\Time\TrimLayer;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetValues;
+use Ricamo\Core\Edit\Windows\ArriveFromSides;
+use Ricamo\Core\Edit\Windows\MakeWindows;
+use Ricamo\Core\Edit\Windows\PanWindow;
+use Ricamo\Core\Edit\Windows\SplitScreen;
+use Ricamo\Core\Edit\Windows\SwapWindows;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -128,6 +133,11 @@ final class Edits
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,
+        'make-windows' => MakeWindows::class,
+        'pan-window' => PanWindow::class,
+        'swap-windows' => SwapWindows::class,
+        'split-screen' => SplitScreen::class,
+        'arrive-from-sides' => ArriveFromSides::class,
         'group-layers' => GroupLayers::class,
         'ungroup-layers' => UngroupLayers::class,
         'set-arrival' => SetArrival::class,

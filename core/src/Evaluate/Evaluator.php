@@ -119,7 +119,7 @@ final readonly class Evaluator
 
     /**
      * By which it can be told whether something was worked out for this very layer with all that is in it, in the same
-     * groups; null where that cannot be told.
+     * groups. There is no telling of what was not stored so far, or depends on more than these.
      */
     private static function fingerprint(Composition $composition, string $id): ?string
     {

@@ -34,6 +34,12 @@ abstract class LayerKind
         return true;
     }
 
+    /** Whether its handles change its property `size`, rather than its scale. */
+    public function isSizedByHandles(): bool
+    {
+        return false;
+    }
+
     /** @return list<PropertyDefinition> the properties that only this kind has */
     abstract protected function ownProperties(): array;
 

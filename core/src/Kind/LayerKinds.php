@@ -9,11 +9,12 @@ use Ricamo\Core\Kind\Group\GroupKind;
 use Ricamo\Core\Kind\Shape\ShapeKind;
 use Ricamo\Core\Kind\Sound\SoundKind;
 use Ricamo\Core\Kind\Text\TextKind;
+use Ricamo\Core\Kind\Window\WindowKind;
 
 /** Every kind of layer there is. A new one is added here and nowhere else. */
 final class LayerKinds
 {
-    private const CLASSES = [BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class];
+    private const CLASSES = [BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
 
     /** @var array<string, LayerKind>|null by name */
     private static ?array $kinds = null;

@@ -8,6 +8,10 @@ use Ricamo\Core\Document\Media;
 /** Content whose media can be replaced by others, of another size and rate. */
 interface Replaceable extends UsesMedia
 {
-    /** The layer showing $new where it showed $old: from the same moment on, covering what it covered, in its own shape. */
-    public function replacedIn(Layer $layer, Media $old, Media $new): Layer;
+    /**
+     * The layer showing $new where it showed $old: from the same moment on, covering what it covered, in its own shape.
+     *
+     * @param  ?Media  $old  null where it showed nothing
+     */
+    public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer;
 }

@@ -1163,7 +1163,7 @@ export interface Composition {
     /**
      * from the bottom of the stack to the top
      */
-    layers?: (BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer)[];
+    layers?: (BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer)[];
 }
 export interface BundleLayer {
     id: string;
@@ -3361,6 +3361,525 @@ export interface TextLayer {
               ];
           };
     outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+}
+export interface WindowLayer {
+    id: string;
+    kind: 'window';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
+    motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
+    form: 'rectangle' | 'ellipse';
+    /**
+     * how large what is seen through it is, before it is zoomed
+     */
+    fitting?: 'fill' | 'fit';
+    media?: string;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
+    sound?: boolean;
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    pan?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    zoom?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    turn?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    size?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rounding?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    fill?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outline?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    level?:
         | number
         | {
               /**

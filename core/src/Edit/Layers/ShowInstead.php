@@ -4,9 +4,11 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Windows\Windowed;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Refusal;
 
 /** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape. */
@@ -32,12 +34,14 @@ final readonly class ShowInstead implements CompositionEdit
         }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
+            // A shape becomes a window through which it is seen.
+            $layer = $layer->content instanceof ShapeContent ? Windowed::of($layer, $evaluator->media) : $layer;
             $content = $layer->content;
             if (! $content instanceof Replaceable) {
                 throw new Refusal("“{$layer->name}” shows neither a clip nor a picture");
             }
-            $old = $evaluator->media->get(array_values($content->media())[0]);
-            $composition = $composition->replacing($content->replacedIn($layer, $old, $new));
+            $shown = array_values($content->media())[0] ?? null;
+            $composition = $composition->replacing($content->replacedIn($layer, $shown === null ? null : $evaluator->media->get($shown), $new));
         }
 
         return $composition;

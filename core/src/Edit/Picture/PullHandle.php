@@ -69,15 +69,21 @@ final readonly class PullHandle implements CompositionEdit
             $scaled = $this->drawnIn($layer, $this->handle->on($box)->minus($pivot), $box, $scaled, $stillAt, Lines::of($composition, $evaluator, $this->frame, [$layer->id]));
         }
 
-        // The position that leaves the pivot where it was under the new scale.
-        $anchor = $layer->point('anchor', $this->frame);
+        $factor = new Point($scaled->x / ($scale->x ?: 1), $scaled->y / ($scale->y ?: 1));
+        $isSized = $layer->kind->isSizedByHandles();
+        // The position that leaves the pivot where it was under the new scale; the anchor stays where it is in a layer that is sized.
+        [$anchor, $now] = [$layer->point('anchor', $this->frame), $isSized ? new Point($pivot->x * $factor->x, $pivot->y * $factor->y) : $pivot];
+        $under = $isSized ? $scale : $scaled;
         $fromPosition = Affine::rotation($layer->number('rotation', $this->frame))
-            ->after(Affine::scaling($scaled->x / 100, $scaled->y / 100))
-            ->apply($pivot->minus($anchor));
+            ->after(Affine::scaling($under->x / 100, $under->y / 100))
+            ->apply($now->minus($anchor));
         $position = $stillAt->minus($fromPosition);
         $moved = ! $this->near($position, $layer->point('position', $this->frame));
 
-        $composition = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $scaled, $this->scope);
+        $size = new Point($box->width() * abs($factor->x), $box->height() * abs($factor->y));
+        $composition = $isSized
+            ? PropertyTarget::put($composition, $layer, 'size', $this->frame, $size, $this->scope)
+            : PropertyTarget::put($composition, $layer, 'scale', $this->frame, $scaled, $this->scope);
 
         return $moved ? PropertyTarget::put($composition, $layer, 'position', $this->frame, $position, $this->scope) : $composition;
     }

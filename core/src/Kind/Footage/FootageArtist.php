@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Kind\Footage;
 
 use Ricamo\Core\Display\Image;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
@@ -20,27 +21,30 @@ final readonly class FootageArtist implements Artist
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        $content = $this->content($layer);
+        return $this->shown($this->content($layer), $moment->frame - $layer->span->in, $composition, $matrix);
+    }
+
+    /**
+     * What is to be seen of a clip or a picture, with its middle at the matrix's origin.
+     *
+     * @param  int  $after  frames of the composition after the layer's in point
+     * @return list<Operation>
+     */
+    public function shown(FootageContent $content, int $after, Composition $composition, Affine $matrix): array
+    {
         $media = $this->media->get($content->media);
         $facts = $media->known();
-        $shown = $content->frameShownAfter($moment->frame - $layer->span->in, $facts, $composition->rate);
-        $size = $facts->size();
-
-        $drawing = $this->drawings->of($media);
-        if ($drawing !== null) {
-            $scaled = Affine::scaling($size->width / $drawing->width, $size->height / $drawing->height);
-
-            return $shown === null ? [] : $drawing->operations($matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2))->after($scaled));
+        $shown = $content->frameShownAfter($after, $facts, $composition->rate);
+        if ($shown === null) {
+            return [];
         }
+        $size = $facts->size();
+        $corner = $matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2));
+        $drawing = $this->drawings->of($media);
 
-        return $shown === null ? [] : [new Image(
-            $content->media,
-            $shown,
-            $size,
-            $matrix->after(Affine::translation(-$size->width / 2, -$size->height / 2)),
-            1.0,
-            $facts->alpha,
-        )];
+        return $drawing === null
+            ? [new Image($content->media, $shown, $size, $corner, 1.0, $facts->alpha)]
+            : $drawing->operations($corner->after(Affine::scaling($size->width / $drawing->width, $size->height / $drawing->height)));
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

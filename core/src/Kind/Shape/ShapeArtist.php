@@ -4,25 +4,21 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
-use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist
 {
-    /** How many outlines are kept, because most frames show the same shape as the frame before. */
-    private const KEPT = 500;
-
-    /** @var array<string, Outline> */
-    private array $outlines = [];
+    public function __construct(private readonly Outlines $outlines = new Outlines)
+    {
+    }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
@@ -35,7 +31,7 @@ final class ShapeArtist implements Artist
         $fill = $layer->colour('fill', $at);
         $outline = $layer->colour('outline', $at);
         $width = max(0, $layer->number('outlineWidth', $at));
-        $path = $this->outline($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
+        $path = $this->outlines->of($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
         $operations = [];
         if ($fill->isVisible()) {
             $operations[] = new Fill($path, $matrix, $fill);
@@ -52,18 +48,5 @@ final class ShapeArtist implements Artist
         $size = $layer->size('size', $at);
 
         return Box::centred(max(0, $size->width), max(0, $size->height));
-    }
-
-    private function outline(ShapeForm $form, Box $box, float $rounding): Outline
-    {
-        $key = "{$form->value} {$box->right} {$box->bottom} $rounding";
-        if (! isset($this->outlines[$key])) {
-            if (count($this->outlines) >= self::KEPT) {
-                $this->outlines = [];
-            }
-            $this->outlines[$key] = Outline::of($form === ShapeForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, $rounding));
-        }
-
-        return $this->outlines[$key];
     }
 }

@@ -1,0 +1,37 @@
+<?php
+
+namespace Ricamo\Core\Edit\Windows;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Makes windows of clips, pictures and shapes: what a clip shows can be framed apart from how it moves then. */
+final readonly class MakeWindows implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers'])));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $composition = $composition->replacing(Windowed::of($composition->layer($id), $evaluator->media));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'make windows';
+    }
+}

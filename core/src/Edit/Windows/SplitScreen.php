@@ -1,0 +1,100 @@
+<?php
+
+namespace Ricamo\Core\Edit\Windows;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Layout\Cells;
+use Ricamo\Core\Refusal;
+
+/**
+ * Splits the picture: layers become windows that lie in its cells, in the order in which they are named; cells that are left
+ * over get empty windows from frame `at` on. Where they lie and how large they are is said by the cells, and nothing else.
+ */
+final readonly class SplitScreen implements CompositionEdit
+{
+    private const MOST = 10;
+
+    /** @param  list<string>  $layers */
+    private function __construct(
+        private array $layers,
+        private Cells $cells,
+        private int $rows,
+        private int $columns,
+        private float $gap,
+        private float $margin,
+        private float $rounding,
+        private int $at,
+    ) {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'cells', 'rows', 'columns', 'gap', 'margin', 'rounding', 'at']);
+        $pixels = fn (string $field): float => $args->optional($field)?->number(0, 2000) ?? 0.0;
+
+        return new self(
+            array_values(array_unique(array_map(fn (Node $id): string => $id->string(64), $args->optional('layers')?->items(self::MOST ** 2) ?? []))),
+            $args->optional('cells')?->enum(Cells::class) ?? Cells::Grid,
+            $args->field('rows')->int(1, self::MOST),
+            $args->field('columns')->int(1, self::MOST),
+            $pixels('gap'), $pixels('margin'), $pixels('rounding'),
+            $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0,
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $cells = $this->cells->of($composition->width, $composition->height, $this->rows, $this->columns, $this->margin, $this->gap);
+        if (count($this->layers) > count($cells)) {
+            throw new Refusal(count($this->layers).' layers do not go into '.count($cells).' cells');
+        }
+        foreach ($cells as $cell) {
+            if ($cell->width() < 1 || $cell->height() < 1) {
+                throw new Refusal('margin and gaps leave no room for the cells');
+            }
+        }
+        foreach ($this->layers as $index => $id) {
+            $window = Windowed::of($composition->layer($id), $evaluator->media);
+            if ($window->group !== null) {
+                throw new Refusal("“{$window->name}” is in a group; cells are those of the frame");
+            }
+            $composition = $composition->replacing($this->placed($window, $cells[$index]));
+        }
+        foreach (array_slice($cells, count($this->layers)) as $cell) {
+            $composition = $composition->withLayers($composition->layers->inserting($this->placed($this->empty($composition), $cell), count($composition->layers)));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'split screen';
+    }
+
+    private function empty(Composition $composition): Layer
+    {
+        return Layer::read(new Node([
+            'kind' => LayerKinds::all()['window']->name(), 'form' => 'rectangle', 'id' => $composition->layers->freeId(), 'name' => 'Window',
+            'in' => min($this->at, $composition->range()->last()), 'out' => $composition->length, 'label' => Dye::forNumber(count($composition->layers))->value,
+        ]));
+    }
+
+    private function placed(Layer $window, Box $cell): Layer
+    {
+        $middle = $cell->centre();
+
+        return Layer::read(new Node([
+            ...$window->toJson(),
+            'position' => [$middle->x, $middle->y], 'scale' => [100, 100], 'rotation' => 0, 'anchor' => [0, 0],
+            'size' => [$cell->width(), $cell->height()], 'rounding' => $this->rounding,
+        ]));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+namespace Ricamo\Core\Kind\Window;
+
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Pen;
+use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Footage\FootageArtist;
+use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\Shape\Outlines;
+
+/** Draws windows: the fill where it can be seen, what is in the window, and the outline over it. */
+final readonly class WindowArtist implements Artist
+{
+    private FootageArtist $footage;
+
+    public function __construct(private MediaLibrary $media, private Outlines $outlines = new Outlines)
+    {
+        $this->footage = new FootageArtist($media);
+    }
+
+    public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $content = self::content($layer);
+        $at = $moment->at;
+        $box = $this->box($layer, $composition, $at);
+        if ($box->width() <= 0 || $box->height() <= 0) {
+            return [];
+        }
+        $rounding = max(0, $layer->number('rounding', $at));
+        [$fill, $outline, $width] = [$layer->colour('fill', $at), $layer->colour('outline', $at), max(0, $layer->number('outlineWidth', $at))];
+        $path = $this->outlines->of($content->form, $box, $rounding);
+        $seen = $this->seen($layer, $composition, $moment, $matrix);
+        $operations = $fill->isVisible() && ! ($seen !== [] && $this->isCovered($layer, $at)) ? [new Fill($path, $matrix, $fill)] : [];
+        if ($seen !== []) {
+            $operations[] = new Group($seen, 1.0, Outline::of(Outlines::path($content->form, $box, $rounding)->transformed($matrix)));
+        }
+        if ($width > 0 && $outline->isVisible()) {
+            $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
+        }
+
+        return $operations;
+    }
+
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
+    {
+        $size = $layer->size('size', $at);
+
+        return Box::centred(max(0, $size->width), max(0, $size->height));
+    }
+
+    /**
+     * All of what is in a window, beyond its edges too.
+     *
+     * @return list<Operation>
+     */
+    public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $shown = self::content($layer)->shown;
+
+        return $shown === null ? [] : $this->footage->shown($shown, $moment->frame - $layer->span->in, $composition, $matrix->after($this->framing($layer, $moment->at)));
+    }
+
+    /** From the pixels of what is seen, its middle at the origin, to the window's own. */
+    private function framing(Layer $layer, int|float $at): Affine
+    {
+        $content = self::content($layer);
+        $pan = $layer->point('pan', $at);
+        $scale = $content->fitting->scale($content->plays($this->media)->size(), $layer->size('size', $at)) * $layer->number('zoom', $at) / 100;
+
+        return Affine::translation($pan->x, $pan->y)->after(Affine::rotation($layer->number('turn', $at)))->after(Affine::scaling($scale, $scale));
+    }
+
+    /** Whether an opaque picture leaves nothing of the window's fill to be seen. */
+    private function isCovered(Layer $layer, int|float $at): bool
+    {
+        $facts = self::content($layer)->plays($this->media);
+        $framing = $this->framing($layer, $at);
+        if ($facts->alpha || $facts->drawing !== null || abs($framing->determinant()) < 1e-12) {
+            return false;
+        }
+        $size = $layer->size('size', $at);
+        $back = $framing->inverse();
+        foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$x, $y]) {
+            $corner = $back->apply(new Point($x * $size->width / 2, $y * $size->height / 2));
+            if (abs($corner->x) > $facts->width / 2 + 1e-6 || abs($corner->y) > $facts->height / 2 + 1e-6) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function content(Layer $layer): WindowContent
+    {
+        assert($layer->content instanceof WindowContent);
+
+        return $layer->content;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+namespace Ricamo\Core\Kind\Window;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Playing\Heard;
+use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+
+/** A form through which a clip or a picture is seen, or nothing so far. */
+final readonly class WindowContent implements Heard, Played, Replaceable
+{
+    public function __construct(public ShapeForm $form, public ?FootageContent $shown = null, public Fitting $fitting = Fitting::Fill)
+    {
+    }
+
+    public function showing(?FootageContent $shown): self
+    {
+        return new self($this->form, $shown, $this->fitting);
+    }
+
+    /** In the frame that what was shown before had. */
+    public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
+    {
+        if ($this->shown === null || $old === null) {
+            return $layer->with(['content' => $this->showing(new FootageContent($new->id)), 'name' => pathinfo($new->name, PATHINFO_FILENAME) ?: $layer->name]);
+        }
+        $from = $this->shown->pace->from->times($new->known()->rate->per($old->known()->rate));
+
+        return $layer->withContent($this->showing(new FootageContent($new->id, $this->shown->pace->with(from: $from), $this->shown->sound)));
+    }
+
+    public function media(): array
+    {
+        return $this->shown?->media() ?? [];
+    }
+
+    public function usingMedia(array $ids): static
+    {
+        return $this->showing($this->shown?->usingMedia($ids));
+    }
+
+    /** An empty window is a picture that stands still. */
+    public function plays(MediaLibrary $media): MediaFacts
+    {
+        return $this->shown?->plays($media) ?? new MediaFacts(1, 1, new FrameRate(25), 1, false);
+    }
+
+    public function pace(): Pace
+    {
+        return $this->shown->pace ?? new Pace;
+    }
+
+    public function paced(Pace $pace): static
+    {
+        return $this->showing($this->shown?->paced($pace));
+    }
+
+    public function room(FrameRate $rate, MediaLibrary $media): int
+    {
+        return $this->shown?->room($rate, $media) ?? PHP_INT_MAX >> 1;
+    }
+
+    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static
+    {
+        return $this->showing($this->shown?->begunLater($frames, $rate, $media));
+    }
+
+    public function lasts(FrameRate $rate, MediaLibrary $media): ?int
+    {
+        return $this->shown?->lasts($rate, $media);
+    }
+
+    /** @return list<FrameRange> */
+    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media): array
+    {
+        return $this->shown?->missing($span, $rate, $media) ?? [];
+    }
+
+    public function passages(float $after, float $length, MediaLibrary $media): array
+    {
+        return $this->shown?->passages($after, $length, $media) ?? [];
+    }
+
+    public function toJson(): array
+    {
+        return ['form' => $this->form->value, 'fitting' => $this->fitting->value, ...($this->shown?->toJson() ?? [])];
+    }
+}

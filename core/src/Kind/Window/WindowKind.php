@@ -1,0 +1,101 @@
+<?php
+
+namespace Ricamo\Core\Kind\Window;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Kind\Placement;
+use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Kind\Playing\PlayedFields;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+use Ricamo\Core\Value\Type\SizeType;
+
+/** A form filled with a clip or a picture, which is framed inside it, apart from how the window itself moves. */
+final class WindowKind extends LayerKind
+{
+    private const FORM = 'Form';
+
+    private const FRAMING = 'Framing';
+
+    public function name(): string
+    {
+        return 'window';
+    }
+
+    public function linksScale(): bool
+    {
+        return false;
+    }
+
+    /** A window that is pulled shows more, and what is in it keeps its shape. */
+    public function isSizedByHandles(): bool
+    {
+        return true;
+    }
+
+    protected function ownProperties(): array
+    {
+        return [
+            new PropertyDefinition('pan', new PointType, new Point(0, 0), -Placement::FAR, Placement::FAR, 'Pan', self::FRAMING, 'px'),
+            new PropertyDefinition('zoom', new NumberType, 100.0, 0.1, 10_000, 'Zoom', self::FRAMING, '%'),
+            new PropertyDefinition('turn', new AngleType, 0.0, -1e7, 1e7, 'Turn', self::FRAMING, '°'),
+            new PropertyDefinition('size', new SizeType, new Size(640, 360), 0, Placement::FAR, 'Size', self::FORM, 'px'),
+            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', self::FORM, 'px'),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#3d4450'), title: 'Fill', section: self::FORM),
+            ...Outlined::properties(self::FORM),
+            ...FootageContent::soundProperties(),
+        ];
+    }
+
+    public function readContent(Node $layer): WindowContent
+    {
+        $shown = $layer->has('media') ? new FootageContent($layer->field('media')->name(64), Pace::read($layer), $layer->optional('sound')?->bool() ?? true) : null;
+
+        return new WindowContent($layer->field('form')->enum(ShapeForm::class), $shown, $layer->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill);
+    }
+
+    public function contentSchema(): array
+    {
+        return [
+            'form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')],
+            'fitting' => ['description' => 'how large what is seen through it is, before it is zoomed', 'type' => 'string', 'enum' => array_column(Fitting::cases(), 'value')],
+            ...PlayedFields::schema(),
+        ];
+    }
+
+    public function requiredContent(): array
+    {
+        return ['form'];
+    }
+
+    public function newName(Node $layer, MediaLibrary $media): string
+    {
+        return $layer->has('media') ? (pathinfo($media->get($layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Window') : 'Window';
+    }
+
+    /** As long as what plays in it. */
+    public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
+    {
+        $length = $this->readContent($layer)->lasts($composition->rate, $media) ?? $composition->length;
+
+        return ['out' => min($in + $length, max($composition->length, $in + 1))];
+    }
+
+    public function artist(Materials $materials): WindowArtist
+    {
+        return new WindowArtist($materials->media);
+    }
+}
