@@ -24,12 +24,13 @@ final readonly class Glimpse
      * @param  array<string, true>  $known  keys of paths that the asker has
      * @param  list<string>  $aligned  layers whose alignment is wanted, as one
      * @param  bool  $sized  whether it is wanted too what is as large as they are
+     * @param  ?string  $through  a window beyond whose edges is to be seen what is in it
      */
-    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized)
+    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized, private ?string $through)
     {
     }
 
-    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned and sized; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized and through; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(
@@ -43,6 +44,7 @@ final readonly class Glimpse
             array_fill_keys($strings('known'), true),
             $strings('aligned'),
             $node?->optional('sized')?->bool() ?? false,
+            $node?->optional('through')?->string(64) ?: null,
         );
     }
 
@@ -67,6 +69,7 @@ final readonly class Glimpse
             'list' => $look->list(),
             'poses' => $look->poses(),
             'missing' => $look->missing(),
+            ...($this->through === null ? [] : ['beyond' => $evaluator->beyond($document, $this->through, $frame)->encode($this->known)]),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame))),
         ]);

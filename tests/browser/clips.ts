@@ -59,6 +59,8 @@ export default function globalSetup(): void {
         ),
         ['-frames:v', '1', '-pix_fmt', 'rgba'],
     );
+    // A second of which the left half is green and the right half yellow.
+    make('halves.mp4', lavfi('color=c=0x3f8f5f:s=960x540:r=25:d=1,drawbox=x=480:w=480:h=540:c=0xe0b040:t=fill'), H264);
     // A beat every half second.
     make('beat.wav', lavfi("aevalsrc='0.5*sin(2*PI*880*t)*lt(mod(t,0.5),0.08)':s=48000:d=8"), ['-c:a', 'pcm_s16le']);
     // Forty frames that say which they are in six upright bars, white for one, the lowest bit at the left.

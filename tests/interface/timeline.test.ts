@@ -97,6 +97,7 @@ describe('rows', () => {
             footage: [],
             group: [],
             sound: [],
+            window: [],
             text: [],
             shape: [property('rotation'), property('opacity')],
         };
@@ -175,7 +176,15 @@ describe('groups in the timeline', () => {
             group,
             bar('over'),
         ]);
-        useVocabulary().words.properties = { bundle: [], footage: [], group: [], sound: [], text: [], shape: [] };
+        useVocabulary().words.properties = {
+            bundle: [],
+            footage: [],
+            group: [],
+            sound: [],
+            text: [],
+            shape: [],
+            window: [],
+        };
         return composition;
     }
 

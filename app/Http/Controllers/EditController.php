@@ -61,6 +61,7 @@ final class EditController
         $show = Glimpse::read(new Node([
             'frame' => QueryText::int($request, 'frame'),
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
+            'through' => QueryText::of($request, 'through') ?? '',
         ]));
         $document = $found->read();
 

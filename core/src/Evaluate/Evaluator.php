@@ -24,6 +24,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
@@ -33,6 +34,9 @@ use Ricamo\Core\Refusal;
 /** Turns a composition and a frame into a display list, and says where each layer stands. */
 final readonly class Evaluator
 {
+    /** How opaque something is that is only hinted at. */
+    private const FAINT = 0.35;
+
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
@@ -73,6 +77,23 @@ final readonly class Evaluator
         $empty = new DisplayList($frame, $composition->width, $composition->height, $composition->background, []);
 
         return new Look($empty, $this->glances($composition, $frame, $known), $known);
+    }
+
+    /**
+     * What a layer shows a part of, faintly, beyond its edges too, to be laid over the picture while it is framed.
+     *
+     * @throws Refusal for a frame outside the composition
+     */
+    public function beyond(Composition $composition, string $layer, int $frame): DisplayList
+    {
+        $this->checkFrame($composition, $frame);
+        $found = $composition->layers->get($layer);
+        $artist = $found === null ? null : $this->artist($found);
+        $seen = $found === null || ! $artist instanceof ReachesBeyond
+            ? []
+            : $artist->seen($found, $composition, Moment::on($frame), $composition->space($layer, $frame)->after($found->matrix($frame)));
+
+        return new DisplayList($frame, $composition->width, $composition->height, null, self::faded($seen, self::FAINT));
     }
 
     /**

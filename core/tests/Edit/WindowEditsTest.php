@@ -52,6 +52,15 @@ final class WindowEditsTest extends TestCase
         Fixture::edit(Fixture::composition([Fixture::bar()]), 'pan-window', ['layer' => 'bar', 'frame' => 0, 'by' => [1, 1]]);
     }
 
+    public function test_while_it_is_framed_all_of_what_is_in_it_is_hinted_at(): void
+    {
+        $beyond = Fixture::evaluator()->beyond($this->window(['zoom' => 300]), 'w', 4)->toJson();
+        self::assertNull($beyond['background']);
+        self::assertSame(['image', 0.35], [$beyond['items'][0]['op'], $beyond['items'][0]['opacity']]);
+        self::assertEquals($this->frame($this->window(['zoom' => 300]), 4)[0]['items'][0]['matrix'], $beyond['items'][0]['matrix']);
+        self::assertSame([], Fixture::evaluator()->beyond(Fixture::composition([Fixture::bar()]), 'bar', 4)->operations);
+    }
+
     public function test_a_handle_makes_a_window_larger_and_not_what_is_in_it_wider(): void
     {
         $pulled = Fixture::edit($this->window(['scale' => [50, 50]]), 'pull-handle', ['layer' => 'w', 'frame' => 4, 'handle' => 'right', 'by' => [60, 0]]);

@@ -8,9 +8,10 @@ import type {
     ShapeLayer,
     SoundLayer,
     TextLayer,
+    WindowLayer,
 } from './project.gen';
 
-export type Layer = BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer;
+export type Layer = BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];
@@ -182,6 +183,8 @@ export interface Glimpse {
     guides: Guide[];
     /** By layer, the frames on which what plays in it is asked for what it does not have. */
     missing: Record<string, [from: number, to: number][]>;
+    /** What is in the window that is framed, to be laid over the picture. */
+    beyond?: DisplayList;
 }
 
 export interface History {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { AppWindow, CircleDot } from 'lucide-vue-next';
 import { useAdding } from '@/project/adding';
 import KitItem from './KitItem.vue';
 
@@ -38,6 +39,12 @@ const SHAPES = [
     },
 ];
 
+/** What is dropped onto a window is seen through it. */
+const WINDOWS = [
+    { label: 'Window', layer: { form: 'rectangle', size: [800, 450] } },
+    { label: 'Round window', layer: { form: 'ellipse', size: [400, 400] } },
+];
+
 const adding = useAdding();
 </script>
 
@@ -50,6 +57,14 @@ const adding = useAdding();
             @add="adding.add({ kind: 'shape', ...shape.layer }, $event)"
         >
             <div class="stage"><i :style="shape.css" /></div>
+        </KitItem>
+        <KitItem
+            v-for="one in WINDOWS"
+            :key="one.label"
+            :label="one.label"
+            @add="adding.add({ kind: 'window', ...one.layer }, $event)"
+        >
+            <div class="stage"><AppWindow v-if="one.layer.form === 'rectangle'" /><CircleDot v-else /></div>
         </KitItem>
     </div>
 </template>

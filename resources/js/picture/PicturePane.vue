@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { useKeyModifier } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { isBundle } from '@/project/playing';
+import { isBundle, isWindow, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
 import { useChoosing } from './choosing';
+import FramingOverlay from './FramingOverlay.vue';
 import DragBadge from './DragBadge.vue';
 import { isHandle, useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
@@ -108,7 +109,7 @@ function colourAt([x, y]: [number, number]): string {
     return `#${hex}`;
 }
 
-/** A double click on a group goes into it; on a bundle it opens it; on words it edits them; elsewhere it writes new ones. */
+/** A double click on a group goes into it; on a bundle it opens it; on a window it frames what is in it; on words it edits them; elsewhere it writes new ones. */
 function onDoubleClick(event: MouseEvent): void {
     isDoubleClick();
     const at = view.toComposition(place(event));
@@ -123,6 +124,11 @@ function onDoubleClick(event: MouseEvent): void {
     }
     if (layer && isBundle(layer)) {
         within.enter(layer);
+        return;
+    }
+    if (layer && isWindow(layer) && playsMedia(layer)) {
+        selection.select(layer.id);
+        composition.through = layer.id;
         return;
     }
     void writing.writeAt(at);
@@ -154,8 +160,10 @@ function pan(down: PointerEvent): void {
 }
 
 function onDrop(event: DragEvent): void {
-    const [x, y] = view.toComposition(place(event));
-    adding.drop({ position: [Math.round(x), Math.round(y)] });
+    const at = view.toComposition(place(event));
+    const onto = poseAt(at, poses.value);
+    const layer = onto && composition.layer(onto.layer);
+    adding.drop(layer && isWindow(layer) ? { onto: layer.id } : { position: [Math.round(at[0]), Math.round(at[1])] });
 }
 
 function onWheel(event: WheelEvent): void {
@@ -194,6 +202,18 @@ const masks = computed(() => {
     return layer && found && found.length > 0 && others.length === 0 ? { layer, masks: found } : null;
 });
 
+/** The window in which something is framed, as long as it is selected and nothing plays. */
+const framed = computed(() =>
+    !playhead.playing && selection.layers.length === 1 && selection.layers[0] === composition.through
+        ? composition.through
+        : null,
+);
+watch(framed, (now) => {
+    if (now === null) {
+        composition.through = null;
+    }
+});
+
 defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
 </script>
 
@@ -219,8 +239,16 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         <SightLines :view="view" />
         <MaskOverlay v-if="masks && !playhead.playing && !marquee.rectangle.value" v-bind="masks" :view="view" />
         <TrailOverlay v-if="trail && !playhead.playing && !marquee.rectangle.value" v-bind="trail" :view="view" />
+        <FramingOverlay
+            v-if="framed"
+            :key="framed"
+            :layer="framed"
+            :poses="poses"
+            :view="view"
+            @done="composition.through = null"
+        />
         <HandlesOverlay
-            v-if="!playhead.playing"
+            v-if="!playhead.playing && !framed"
             :poses="selected"
             :view="view"
             :guides="grip === 'move' || isHandle(grip) ? (composition.glimpse?.guides ?? []) : []"
@@ -230,7 +258,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
         <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />
         <DragBadge
-            v-if="subject && !playhead.playing && (grip || hovered || over !== 'move')"
+            v-if="subject && !playhead.playing && !framed && (grip || hovered || over !== 'move')"
             :layer="subject"
             :grip="grip ?? over"
             :dragging="grip !== null"

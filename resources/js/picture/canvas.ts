@@ -88,6 +88,13 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             const { scale, x, y } = view.view.value;
             painter.mostSamples = !looking.blur ? 1 : playhead.playing ? SAMPLES_PLAYING : Infinity;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
+            if (composition.through && composition.glimpse?.beyond) {
+                painter.paint(context, composition.glimpse.beyond, {
+                    scale: scale * ratio,
+                    x: x * ratio,
+                    y: y * ratio,
+                });
+            }
             paintLooks(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
         }
     }
@@ -110,6 +117,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         [
             () => [looking.alphaAlone, looking.blur, looking.reference, looking.strength],
             list,
+            () => composition.glimpse?.beyond,
             () => playhead.playing,
             pictures.arrivals,
             view.view,

@@ -27,6 +27,7 @@ export function useGlimpse(): void {
                     {
                         frame: playhead.frame,
                         layers: selection.inspected.join(','),
+                        ...(composition.through && { through: composition.through }),
                     },
                 );
                 if (answer.revision === composition.revision && !composition.draft) {
@@ -46,6 +47,7 @@ export function useGlimpse(): void {
                 playhead.frame,
                 playhead.playing,
                 selection.inspected.join(','),
+                composition.through,
                 composition.stale,
             ] as const,
         () => {

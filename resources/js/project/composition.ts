@@ -47,6 +47,8 @@ export const useComposition = defineStore('composition', () => {
     const by = ref<number | null>(null);
     /** The frame that draws in what is on the move. */
     const met = ref<number | null>(null);
+    /** The window beyond whose edges is to be seen what is in it. */
+    const through = ref<string | null>(null);
     /** The frame that a try is to be seen on, where that is not the playhead's. */
     const trial = ref<number | null>(null);
     /** Counts up when what is placed in this composition may be other than it was. */
@@ -79,6 +81,7 @@ export const useComposition = defineStore('composition', () => {
         document.value = answer.document;
         draft.value = null;
         glimpse.value = null;
+        through.value = null;
         history.value = answer.history;
         work = answer.work;
         project.accept(answer.project);
@@ -94,6 +97,7 @@ export const useComposition = defineStore('composition', () => {
             known: known.slice(-MOST_KNOWN_PATHS),
             aligned: aligned.value,
             sized: sized.value,
+            through: through.value,
         };
     }
 
@@ -114,7 +118,7 @@ export const useComposition = defineStore('composition', () => {
     }
 
     function receive(fresh: Glimpse): void {
-        usePaths().learn(fresh.list.paths);
+        usePaths().learn({ ...fresh.list.paths, ...fresh.beyond?.paths });
         glimpse.value = fresh;
     }
 
@@ -272,6 +276,7 @@ export const useComposition = defineStore('composition', () => {
         by,
         met,
         trial,
+        through,
         layer,
         open,
         ask,

@@ -4,7 +4,7 @@ import { useComposition } from './composition';
 import { useGroups } from './groups';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
-import { isBundle, plays } from './playing';
+import { isBundle, isWindow, plays } from './playing';
 import { useSelection } from './selection';
 import { useWithin } from './within';
 
@@ -37,6 +37,12 @@ export function useLayerActions() {
     const anyPlays = computed(() => chosen.value.some(plays));
     /** The bundle that is selected by itself. */
     const bundle = computed(() => (chosen.value.length === 1 ? chosen.value.find(isBundle) : undefined));
+    const areWindows = computed(() => chosen.value.length === 2 && chosen.value.every(isWindow));
+    const canBeWindows = computed(
+        () =>
+            chosen.value.length > 0 &&
+            chosen.value.every((layer) => layer.kind === 'footage' || layer.kind === 'shape'),
+    );
     const anyGroup = computed(() => chosen.value.some((layer) => layer.kind === 'group'));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
@@ -86,6 +92,8 @@ export function useLayerActions() {
         reference,
         anyPlays,
         anyGroup,
+        areWindows,
+        canBeWindows,
         bundle,
         anyMoves,
         areAlone,
@@ -97,6 +105,8 @@ export function useLayerActions() {
             selectingNew(() =>
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),
             ),
+        makeWindows: () => ask('make-windows'),
+        swap: () => ask('swap-windows'),
         group: () => selectingNew(() => ask('group-layers', { frame: playhead.frame })),
         /** Takes the groups away; what was in them is selected. */
         async ungroup(): Promise<void> {

@@ -8,6 +8,7 @@ import { useTimecode } from '@/project/timecode';
 import ColourField from './ColourField.vue';
 import MarkerFields from './MarkerFields.vue';
 import SheetSection from './SheetSection.vue';
+import SplitFields from './SplitFields.vue';
 import ValueField from './ValueField.vue';
 
 /** The composition's own values, while no layer is selected. */
@@ -134,6 +135,7 @@ async function setLength(text: number | string): Promise<void> {
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
         <p class="hint">{{ seconds }} seconds. Select a layer, in the picture or below, to see its values.</p>
     </div>
+    <SheetSection v-if="shown" title="Split screen"><SplitFields :layers="[]" /></SheetSection>
     <SheetSection v-if="shown" title="Markers"><MarkerFields /></SheetSection>
 </template>
 

@@ -101,11 +101,23 @@ const setContent = (content: object): Promise<boolean> =>
         <span class="kind">{{ layer.kind }}</span>
     </div>
     <TextFields v-if="layer.kind === 'text'" :key="layer.id" :layer="layer" />
-    <div v-if="layer.kind === 'shape'" class="choice">
+    <div v-if="layer.kind === 'shape' || layer.kind === 'window'" class="choice">
         <ElRadioGroup :model-value="layer.form" size="small" aria-label="Form" @change="(form) => setContent({ form })">
             <ElRadioButton value="rectangle">Rectangle</ElRadioButton>
             <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
         </ElRadioGroup>
+        <ElRadioGroup
+            v-if="layer.kind === 'window' && playsMedia(layer)"
+            :model-value="layer.fitting ?? 'fill'"
+            size="small"
+            aria-label="How large what is in the window is"
+            data-fitting
+            @change="(fitting) => setContent({ fitting })"
+        >
+            <ElRadioButton value="fill">Fill</ElRadioButton>
+            <ElRadioButton value="fit">Fit</ElRadioButton>
+        </ElRadioGroup>
+        <span v-else-if="layer.kind === 'window'" class="facts">drop a clip onto it</span>
     </div>
     <BundleFields v-if="isBundle(layer)" :key="layer.id" :layer="layer" />
     <div v-if="playsMedia(layer)" class="choice">

@@ -3,13 +3,15 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { isBundle, playsMedia } from '@/project/playing';
+import { isBundle, playsMedia, takesMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import SharedRow from './SharedRow.vue';
 import SheetSection from './SheetSection.vue';
+import SidesFields from './SidesFields.vue';
+import SplitFields from './SplitFields.vue';
 import StaggerFields from './StaggerFields.vue';
 
 /** What several selected layers have in common: set, or keyframed, for all of them at once. */
@@ -50,6 +52,12 @@ const statesOf = (property: string): PropertyState[] =>
             ><BlurFields :layers="layers"
         /></SheetSection>
         <SheetSection title="One after another"><StaggerFields /></SheetSection>
+        <template v-if="layers.every((layer) => layer.kind !== 'sound')">
+            <SheetSection title="From the sides"><SidesFields :layers="selection.layers" /></SheetSection>
+            <SheetSection v-if="layers.every(takesMedia)" title="Split screen"
+                ><SplitFields :layers="selection.layers"
+            /></SheetSection>
+        </template>
         <template v-if="inspections.length === layers.length">
             <SharedRow
                 v-for="definition in shared"

@@ -39,6 +39,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['T', 'write words'],
             ['Click again', 'what lies behind'],
             ['Double click on a group', 'what is in it'],
+            ['Double click on a window', 'frame what is in it'],
             ['Drag over the background', 'select all that is touched'],
             ['Arrows', 'nudge by a pixel; with Shift ten'],
             ['Shift while dragging', 'constrain'],

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { AudioLines, Glasses, Lock, Package } from 'lucide-vue-next';
+import { AppWindow, AudioLines, Folder, Glasses, Lock, Package } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { useSelection } from '@/project/selection';
-import { isBundle, plays } from '@/project/playing';
+import { isBundle, plays, playsMedia } from '@/project/playing';
 import { useWithin } from '@/project/within';
 import { markersOf } from '@/project/markers';
 import BandSlopes from './BandSlopes.vue';
@@ -24,14 +25,25 @@ const selection = useSelection();
 const view = useTimeView();
 const { dragging, begin } = useDragInTime();
 const within = useWithin();
+const groups = useGroups();
 const wave = usePeaks(() => props.layer);
 
-const SIGNS: Partial<Record<Layer['kind'], Component>> = { sound: AudioLines, bundle: Package };
+const SIGNS: Partial<Record<Layer['kind'], Component>> = {
+    sound: AudioLines,
+    bundle: Package,
+    group: Folder,
+    window: AppWindow,
+};
 
 /** Whether others are looked at by themselves. */
 const aside = computed(() => {
     const alone = composition.shown?.alone ?? [];
-    return alone.length > 0 && !alone.includes(props.layer.id);
+    const near = [
+        props.layer.id,
+        ...groups.above(props.layer.id),
+        ...groups.withAll([props.layer.id]).map((one) => one.id),
+    ];
+    return alone.length > 0 && !near.some((id) => alone.includes(id));
 });
 const sign = computed(() => (props.layer.reference ? Glasses : SIGNS[props.layer.kind]));
 const style = computed(() => ({
@@ -48,7 +60,7 @@ const title = computed(() => {
 });
 const poster = computed(() => {
     const layer = props.layer;
-    const clip = layer.kind === 'footage' ? media.find(layer.media) : undefined;
+    const clip = layer.kind !== 'sound' && playsMedia(layer) ? media.find(layer.media) : undefined;
     return clip?.poster && (clip.prepared > 0 || clip.state === 'ready') ? clip.poster : null;
 });
 

@@ -32,6 +32,12 @@ const groups = computed(() => [
         ...(actions.anyGroup.value
             ? [{ name: 'ungroup', text: 'Take the group away', keys: 'Shift+P', act: actions.ungroup }]
             : []),
+        ...(actions.canBeWindows.value
+            ? [{ name: 'windows', text: 'Make a window of it', keys: '', act: actions.makeWindows }]
+            : []),
+        ...(actions.areWindows.value
+            ? [{ name: 'swap', text: 'Swap what the windows show', keys: '', act: actions.swap }]
+            : []),
         { name: 'wrap', text: 'Wrap up into a bundle', keys: 'B', act: actions.wrap },
         ...(actions.bundle.value
             ? [

@@ -17,7 +17,7 @@ import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
-import { plays, playsMedia } from '@/project/playing';
+import { plays, playsMedia, takesMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -47,9 +47,9 @@ function down(event: PointerEvent): void {
     }
 }
 
-/** What is dropped onto the name of a clip or a picture takes its place. */
+/** What is dropped onto the name of a clip or a picture takes its place; onto that of a shape or a window, it is seen through it. */
 function takePlace(event: DragEvent): void {
-    if (adding.carried && props.layer.kind === 'footage') {
+    if (adding.carried && takesMedia(props.layer)) {
         event.stopPropagation();
         adding.drop({ onto: props.layer.id });
     }

@@ -5,7 +5,6 @@ namespace Ricamo\Core\Kind\Window;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
-use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
@@ -18,10 +17,11 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Outlines;
 
 /** Draws windows: the fill where it can be seen, what is in the window, and the outline over it. */
-final readonly class WindowArtist implements Artist
+final readonly class WindowArtist implements Artist, ReachesBeyond
 {
     private FootageArtist $footage;
 
@@ -60,11 +60,6 @@ final readonly class WindowArtist implements Artist
         return Box::centred(max(0, $size->width), max(0, $size->height));
     }
 
-    /**
-     * All of what is in a window, beyond its edges too.
-     *
-     * @return list<Operation>
-     */
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $shown = self::content($layer)->shown;
