@@ -12,14 +12,14 @@ final readonly class Fill implements Operation
     public function __construct(
         public Outline $outline,
         public Affine $matrix,
-        public Colour|Gradient $paint,
+        public Colour|Gradient|Corners $paint,
         public FillRule $rule = FillRule::NonZero,
     ) {
     }
 
     public function encode(): string
     {
-        $paint = $this->paint instanceof Gradient ? "\"gradient\":{$this->paint->encode()}" : "\"colour\":\"$this->paint\"";
+        $paint = $this->paint instanceof Colour ? "\"colour\":\"$this->paint\"" : "\"gradient\":{$this->paint->encode()}";
         $rule = $this->rule === FillRule::NonZero ? '' : ",\"rule\":\"{$this->rule->value}\"";
 
         return "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},$paint$rule}";

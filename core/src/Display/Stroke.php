@@ -9,13 +9,13 @@ use Ricamo\Core\Geometry\Box;
 /** A line along an outline, half its width on either side; the matrix bends the pen as well as the path. */
 final readonly class Stroke implements Operation
 {
-    public function __construct(public Outline $outline, public Affine $matrix, public Colour|Gradient $paint, public Pen $pen)
+    public function __construct(public Outline $outline, public Affine $matrix, public Colour|Gradient|Corners $paint, public Pen $pen)
     {
     }
 
     public function encode(): string
     {
-        $paint = $this->paint instanceof Gradient ? "\"gradient\":{$this->paint->encode()}" : "\"colour\":\"$this->paint\"";
+        $paint = $this->paint instanceof Colour ? "\"colour\":\"$this->paint\"" : "\"gradient\":{$this->paint->encode()}";
 
         return "{\"op\":\"stroke\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},$paint,{$this->pen->encode()}}";
     }

@@ -153,7 +153,7 @@ final readonly class Composition
      */
     public function asCounted(Point $by, string $layer, int $frame): Point
     {
-        return $this->layers->tree()->groupOf($layer) === null ? $by : $this->space($layer, $frame)->inverse()->applyToDistance($by);
+        return ! $this->layers->tree()->isGrouped($layer) ? $by : $this->space($layer, $frame)->inverse()->applyToDistance($by);
     }
 
     public function range(): FrameRange

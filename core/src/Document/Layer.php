@@ -16,6 +16,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
+use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -25,7 +26,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0];
 
     public Markers $markers;
 
@@ -37,6 +38,7 @@ final readonly class Layer
      * @param  list<PlacedEffect>  $effects  in the order in which they are done
      * @param  list<PlacedMask>  $masks
      * @param  Blend  $blend  how it is laid over what is beneath
+     * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
      * @param  ?string  $group  the id of the group that it is in
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
@@ -63,6 +65,7 @@ final readonly class Layer
         public array $masks = [],
         public Blend $blend = Blend::Normal,
         public ?string $group = null,
+        public array $gradients = [],
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -81,7 +84,12 @@ final readonly class Layer
         }
 
         [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
-        [$masks, $more] = Attachments::read($node->optional('masks'), PlacedMask::MOST, PlacedMask::read(...));
+        [$masks, $maskSettings] = Attachments::read($node->optional('masks'), PlacedMask::MOST, PlacedMask::read(...));
+        $paintable = isset($definitions['outline']) ? $node->optional('gradients') : null;
+        [$gradients, $stops] = Attachments::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
+        if ($node->has('gradients') && $paintable === null) {
+            $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
+        }
 
         return new self(
             self::readId($node->field('id')),
@@ -89,7 +97,7 @@ final readonly class Layer
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            [...$properties, ...$settings, ...$more],
+            [...$properties, ...$settings, ...$maskSettings, ...$stops],
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
@@ -105,6 +113,7 @@ final readonly class Layer
             $masks,
             $node->optional('blend')?->enum(Blend::class) ?? Blend::Normal,
             $node->has('group') ? self::readId($node->field('group')) : null,
+            $gradients,
         );
     }
 
@@ -131,6 +140,7 @@ final readonly class Layer
             ...($this->alwaysReads ? ['alwaysReads' => true] : []),
             ...($this->effects === [] ? [] : ['effects' => Attachments::write($this->effects, $this->properties)]),
             ...($this->masks === [] ? [] : ['masks' => Attachments::write($this->masks, $this->properties)]),
+            ...($this->gradients === [] ? [] : ['gradients' => Attachments::write($this->gradients, $this->properties)]),
             ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->ownProperties()),
@@ -140,25 +150,33 @@ final readonly class Layer
     /** @return array<string, Property> those that it has by its kind */
     private function ownProperties(): array
     {
-        return $this->effects === [] && $this->masks === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
+        return $this->attached() === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
     }
 
     /** @return array<string, PropertyDefinition> of every property that it has */
     public function definitions(): array
     {
-        return $this->effects === [] && $this->masks === [] ? $this->kind->properties() : [...$this->kind->properties(), ...Attachments::definitions(...$this->effects, ...$this->masks)];
+        return $this->attached() === [] ? $this->kind->properties() : [...$this->kind->properties(), ...Attachments::definitions(...$this->attached())];
+    }
+
+    /** @return list<Attached> */
+    public function attached(): array
+    {
+        return [...$this->effects, ...$this->masks, ...$this->gradients];
     }
 
     /**
-     * With effects and masks in place of those that are there.
+     * With others of what is attached to it.
      *
-     * @param  list<PlacedEffect>  $effects
-     * @param  list<PlacedMask>  $masks
-     * @param  array<string, Property>  $settings  of all of them, by the names that the layer knows them by
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>}  $things  in place of those that are there
+     * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
-    public function having(array $effects, array $masks, array $settings): self
+    public function having(array $things, array $settings): self
     {
-        return $this->with(['effects' => $effects, 'masks' => $masks, 'properties' => [...$this->ownProperties(), ...$settings]]);
+        $with = $this->with($things);
+        $kept = array_intersect_key($this->properties, $with->definitions());
+
+        return $with->with(['properties' => [...$kept, ...$settings]]);
     }
 
     public function isSeenAt(int|float $frame): bool
@@ -247,7 +265,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -272,6 +290,7 @@ final readonly class Layer
             $fields['masks'] ?? $this->masks,
             $fields['blend'] ?? $this->blend,
             array_key_exists('group', $fields) ? $fields['group'] : $this->group,
+            $fields['gradients'] ?? $this->gradients,
         );
     }
 

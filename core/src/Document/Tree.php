@@ -45,6 +45,11 @@ final readonly class Tree
         return $this->groups[$id] ?? null;
     }
 
+    public function isGrouped(string $id): bool
+    {
+        return isset($this->groups[$id]);
+    }
+
     /** @return list<string> the groups that a layer is in, the nearest first */
     public function above(string $id): array
     {

@@ -65,6 +65,7 @@ use Ricamo\Core\Edit\Media\RemoveMedia;
 use Ricamo\Core\Edit\Media\RenameMedia;
 use Ricamo\Core\Edit\Media\ReplaceMedia;
 use Ricamo\Core\Edit\Media\RestoreMedia;
+use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Picture\AlignLayers;
 use Ricamo\Core\Edit\Picture\DistributeLayers;
 use Ricamo\Core\Edit\Picture\DragLayers;
@@ -133,6 +134,7 @@ final class Edits
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,
+        'set-gradient' => SetGradient::class,
         'make-windows' => MakeWindows::class,
         'pan-window' => PanWindow::class,
         'swap-windows' => SwapWindows::class,

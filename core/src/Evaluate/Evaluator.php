@@ -168,7 +168,7 @@ final readonly class Evaluator
     {
         $operations = [];
         foreach ($composition->layers as $layer) {
-            if ($composition->layers->tree()->groupOf($layer->id) === null && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+            if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
                 array_push($operations, ...$this->draw($layer, $composition, Moment::on($frame, $space)));
             }
         }

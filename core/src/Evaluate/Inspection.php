@@ -21,7 +21,7 @@ final class Inspection
         return [
             'layer' => $layer->id,
             'attached' => array_map(
-                fn (PropertyDefinition $one): array => $one->describe(), array_values(Attachments::definitions(...$layer->effects, ...$layer->masks)),
+                fn (PropertyDefinition $one): array => $one->describe(), array_values(Attachments::definitions(...$layer->attached())),
             ),
             'values' => array_map(fn (Property $property): array => [
                 'value' => $property->type->write($property->at($frame, $layer->span)),

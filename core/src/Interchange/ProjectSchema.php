@@ -29,6 +29,9 @@ use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Move\PlacedAccent;
+use Ricamo\Core\Paint\GradientForm;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
@@ -75,6 +78,7 @@ final class ProjectSchema
                     ...self::object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
                 ],
                 'Effect' => ['anyOf' => array_map(self::effect(...), array_values(Effects::all()))],
+                'Gradient' => ['anyOf' => array_map(self::gradient(...), GradientForm::cases())],
                 'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
@@ -144,6 +148,7 @@ final class ProjectSchema
             'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
+            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']]] : []),
             'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
@@ -176,13 +181,14 @@ final class ProjectSchema
     /** @return array<string, mixed> */
     private static function effect(Effect $effect): array
     {
-        return self::attached(new PlacedEffect('e1', $effect), ['effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['effect']);
+        return self::attached(new PlacedEffect('e1', $effect), ['id' => self::name(8), 'effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['id', 'effect']);
     }
 
     /** @return array<string, mixed> */
     private static function mask(MaskForm $form): array
     {
         $fields = [
+            'id' => self::name(8),
             'form' => ['const' => $form->value],
             'mode' => ['description' => 'what it does to those before it', ...self::choice(array_column(MaskMode::cases(), 'value'))],
             'inverted' => ['type' => 'boolean'],
@@ -192,7 +198,18 @@ final class ProjectSchema
                 : ['fixed' => ['description' => 'whether it stays where it is in the frame, however the layer moves', 'type' => 'boolean']]),
         ];
 
-        return self::attached(new PlacedMask('m1', $form), $fields, $form === MaskForm::Layer ? ['form', 'layer'] : ['form']);
+        return self::attached(new PlacedMask('m1', $form), $fields, $form === MaskForm::Layer ? ['id', 'form', 'layer'] : ['id', 'form']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function gradient(GradientForm $form): array
+    {
+        // With as many stops as there can be; fewer are read.
+        $stops = $form === GradientForm::Corners ? [] : ['stops' => self::whole(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
+
+        return self::attached(new PlacedGradient(Painted::Fill, $form, PlacedGradient::MOST_STOPS), [
+            'of' => self::choice(array_column(Painted::cases(), 'value')), 'form' => ['const' => $form->value], ...$stops,
+        ], ['of', 'form']);
     }
 
     /**
@@ -204,7 +221,7 @@ final class ProjectSchema
     {
         $settings = array_column($one->settings(), null, 'name');
 
-        return self::object(['id' => ['type' => 'string', 'maxLength' => 8], ...$fields, ...array_map(self::property(...), $settings)], ['id', ...$required]);
+        return self::object([...$fields, ...array_map(self::property(...), $settings)], $required);
     }
 
     /** @return array<string, mixed> */

@@ -5,13 +5,11 @@ namespace Ricamo\Raster\Draw;
 use FFI;
 use FFI\CData;
 use LogicException;
-use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\FillRule;
-use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
@@ -41,6 +39,8 @@ final class Painter
 
     private readonly PathCache $paths;
 
+    private readonly Sources $sources;
+
     /** What filters may draw on, in composition pixels: the frame, and as far around it as counts. */
     private readonly Box $farthest;
 
@@ -61,6 +61,7 @@ final class Painter
         $this->cairo->cairo_set_tolerance($this->canvas, self::TOLERANCE);
         $this->cairo->cairo_set_miter_limit($this->canvas, Pen::MITER_LIMIT);
         $this->paths = $paths ?? new PathCache;
+        $this->sources = new Sources;
         $this->farthest = $farthest ?? $view->inverse()->bounds(new Box(0, 0, $surface->width, $surface->height))->grown(self::FARTHEST);
     }
 
@@ -72,7 +73,7 @@ final class Painter
         }
         if ($list->background !== null) {
             $this->cairo->cairo_identity_matrix($this->canvas);
-            $this->source($list->background);
+            $this->sources->set($this->canvas, $list->background);
             $this->cairo->cairo_paint($this->canvas);
         }
         $this->draw($list->operations);
@@ -106,7 +107,7 @@ final class Painter
     {
         $this->matrix($fill->matrix);
         $this->paths->trace($this->canvas, $fill->outline);
-        $this->source($fill->paint);
+        $this->sources->set($this->canvas, $fill->paint);
         $this->cairo->cairo_set_fill_rule($this->canvas, $fill->rule === FillRule::EvenOdd ? Cairo::RULE_EVEN_ODD : Cairo::RULE_WINDING);
         $this->cairo->cairo_fill($this->canvas);
     }
@@ -115,7 +116,7 @@ final class Painter
     {
         $this->matrix($stroke->matrix);
         $this->paths->trace($this->canvas, $stroke->outline);
-        $this->source($stroke->paint);
+        $this->sources->set($this->canvas, $stroke->paint);
         $this->pen($stroke->pen);
         $this->cairo->cairo_stroke($this->canvas);
     }
@@ -390,37 +391,6 @@ final class Painter
         [$native->xx, $native->yx, $native->xy, $native->yy, $native->x0, $native->y0]
             = [$placed->a, $placed->b, $placed->c, $placed->d, $placed->e, $placed->f];
         $this->cairo->cairo_set_matrix($this->canvas, FFI::addr($native));
-    }
-
-    private function source(Colour|Gradient $colour): void
-    {
-        if ($colour instanceof Gradient) {
-            $this->gradient($colour);
-
-            return;
-        }
-        $this->cairo->cairo_set_source_rgba(
-            $this->canvas, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255,
-        );
-    }
-
-    private function gradient(Gradient $gradient): void
-    {
-        $cairo = $this->cairo;
-        $pattern = $gradient->focus === null
-            ? $cairo->cairo_pattern_create_linear(0, 0, 1, 0)
-            : $cairo->cairo_pattern_create_radial($gradient->focus->x, $gradient->focus->y, 0, 0, 0, 1);
-        foreach ($gradient->stops as [$offset, $colour]) {
-            $cairo->cairo_pattern_add_color_stop_rgba($pattern, $offset, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255);
-        }
-        $cairo->cairo_pattern_set_extend($pattern, Cairo::EXTEND_PAD);
-        // Cairo asks for the way from the outline's space into the gradient's.
-        $into = $gradient->matrix->inverse();
-        $matrix = $cairo->new('cairo_matrix_t');
-        [$matrix->xx, $matrix->yx, $matrix->xy, $matrix->yy, $matrix->x0, $matrix->y0] = [$into->a, $into->b, $into->c, $into->d, $into->e, $into->f];
-        $cairo->cairo_pattern_set_matrix($pattern, FFI::addr($matrix));
-        $cairo->cairo_set_source($this->canvas, $pattern);
-        $cairo->cairo_pattern_destroy($pattern);
     }
 
     public function __destruct()

@@ -94,6 +94,7 @@ final class Cairo
         void cairo_set_source_surface(cairo_t *cr, cairo_surface_t *surface, double x, double y);
         cairo_pattern_t *cairo_get_source(cairo_t *cr);
         void cairo_set_source(cairo_t *cr, cairo_pattern_t *source);
+        cairo_pattern_t *cairo_pattern_create_for_surface(cairo_surface_t *surface);
         cairo_pattern_t *cairo_pattern_create_linear(double x0, double y0, double x1, double y1);
         cairo_pattern_t *cairo_pattern_create_radial(double x0, double y0, double r0, double x1, double y1, double r1);
         void cairo_pattern_add_color_stop_rgba(cairo_pattern_t *pattern, double offset, double red, double green, double blue, double alpha);

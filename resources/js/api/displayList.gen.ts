@@ -56,7 +56,14 @@ export interface Fill {
  * in the place of a colour; stops are offsets from 0 to 1 with colours
  */
 export interface Gradient {
-    type: 'linear' | 'radial';
+    type: 'linear' | 'radial' | 'corners';
+    /**
+     * of corners: top left, top right, bottom left, bottom right
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    colours?: [Colour, Colour, Colour, Colour];
     matrix: Matrix;
     /**
      * @minItems 2
@@ -66,7 +73,7 @@ export interface Gradient {
     /**
      * @minItems 1
      */
-    stops: [[number | Colour, number | Colour], ...[number | Colour, number | Colour][]];
+    stops?: [[number | Colour, number | Colour], ...[number | Colour, number | Colour][]];
 }
 export interface Stroke {
     gradient?: Gradient;

@@ -1086,6 +1086,1227 @@ export type Mask =
                     ];
                 };
       };
+export type Gradient =
+    | {
+          of: 'fill' | 'outline';
+          form: 'linear';
+          stops?: number;
+          from?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          to?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          colour1?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at1?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour2?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at2?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour3?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at3?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour4?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at4?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour5?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at5?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour6?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at6?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour7?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at7?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour8?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at8?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour9?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at9?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour10?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at10?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour11?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at11?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour12?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at12?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          of: 'fill' | 'outline';
+          form: 'radial';
+          stops?: number;
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour1?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at1?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour2?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at2?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour3?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at3?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour4?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at4?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour5?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at5?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour6?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at6?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour7?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at7?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour8?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at8?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour9?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at9?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour10?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at10?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour11?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at11?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          colour12?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          at12?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          of: 'fill' | 'outline';
+          form: 'corners';
+          topLeft?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          topRight?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bottomLeft?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bottomRight?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      };
 
 /**
  * A Ricamo project, version 1
@@ -2465,6 +3686,12 @@ export interface ShapeLayer {
      */
     masks?: Mask[];
     /**
+     * in the place of the colours of its fill and its outline
+     *
+     * @maxItems 2
+     */
+    gradients?: [] | [Gradient] | [Gradient, Gradient];
+    /**
      * how it is laid over what is beneath
      */
     blend?:
@@ -3067,6 +4294,12 @@ export interface TextLayer {
      */
     masks?: Mask[];
     /**
+     * in the place of the colours of its fill and its outline
+     *
+     * @maxItems 2
+     */
+    gradients?: [] | [Gradient] | [Gradient, Gradient];
+    /**
      * how it is laid over what is beneath
      */
     blend?:
@@ -3492,6 +4725,12 @@ export interface WindowLayer {
      * @maxItems 50
      */
     masks?: Mask[];
+    /**
+     * in the place of the colours of its fill and its outline
+     *
+     * @maxItems 2
+     */
+    gradients?: [] | [Gradient] | [Gradient, Gradient];
     /**
      * how it is laid over what is beneath
      */

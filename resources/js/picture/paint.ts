@@ -12,6 +12,7 @@ import type {
     Stroke,
 } from '@/api/displayList.gen';
 import { canvasOf, reachOf, withFilters } from './filters';
+import { CornerPatterns } from './corners';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -41,6 +42,7 @@ export class Painter {
     private readonly sheets: OffscreenCanvas[] = [];
     /** Sheets for pictures of which the mean is taken, that are not in use. */
     private readonly spare: OffscreenCanvas[] = [];
+    private readonly corners = new CornerPatterns();
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
     /** What filters may draw on, in composition pixels: left, top, right, bottom; of the frame where it is null. */
@@ -114,17 +116,21 @@ export class Painter {
             const led = new Path2D();
             led.addPath(path, into.inverse());
             context.transform(...fill.gradient.matrix);
-            context.fillStyle = paintOf(context, { ...fill.gradient, matrix: [1, 0, 0, 1, 0, 0] });
+            context.fillStyle = this.paintOf(context, { ...fill.gradient, matrix: [1, 0, 0, 1, 0, 0] });
             context.fill(led, rule);
             return;
         }
-        context.fillStyle = fill.gradient ? paintOf(context, fill.gradient) : fill.colour!;
+        context.fillStyle = fill.gradient ? this.paintOf(context, fill.gradient) : fill.colour!;
         context.fill(path, rule);
+    }
+
+    private paintOf(context: Context, gradient: Gradient): CanvasGradient | CanvasPattern {
+        return gradient.type === 'corners' ? this.corners.pattern(context, gradient) : gradientOf(context, gradient);
     }
 
     private stroke(context: Context, stroke: Stroke, view: View): void {
         this.place(context, stroke.matrix, view);
-        context.strokeStyle = stroke.gradient ? paintOf(context, stroke.gradient) : stroke.colour!;
+        context.strokeStyle = stroke.gradient ? this.paintOf(context, stroke.gradient) : stroke.colour!;
         context.lineWidth = stroke.width;
         context.lineJoin = stroke.join;
         context.lineCap = stroke.cap ?? 'butt';
@@ -309,13 +315,13 @@ function clear(context: Context): void {
 }
 
 /** A gradient whose matrix keeps angles, in the space that the context is in. */
-function paintOf(context: Context, { type, matrix: [a, b, c, d, e, f], focus, stops }: Gradient): CanvasGradient {
+function gradientOf(context: Context, { type, matrix: [a, b, c, d, e, f], focus, stops }: Gradient): CanvasGradient {
     const [x, y] = focus ?? [0, 0];
     const paint =
         type === 'linear'
             ? context.createLinearGradient(e, f, a + e, b + f)
             : context.createRadialGradient(a * x! + c * y! + e, b * x! + d * y! + f, 0, e, f, Math.hypot(a, b));
-    for (const [offset, colour] of stops as [number, string][]) {
+    for (const [offset, colour] of (stops ?? []) as [number, string][]) {
         paint.addColorStop(offset, colour);
     }
     return paint;

@@ -16,6 +16,7 @@ import { useFinding } from './finding';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
+import PaintFields from './PaintFields.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import { hasKeyframe, sectionsOf } from './properties';
@@ -46,6 +47,7 @@ const sections = computed(() =>
         ),
     ),
 );
+const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const clip = computed(() => {
     const layer = props.layer;
     return playsMedia(layer) ? media.find(layer.media) : undefined;
@@ -192,6 +194,9 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => setContent({ isolated: !!on })"
         />
     </SheetSection>
+    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint"
+        ><PaintFields :key="layer.id" :layer="layer"
+    /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"
         ><MaskFields :key="layer.id" :layer="layer"
     /></SheetSection>

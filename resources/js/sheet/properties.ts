@@ -25,14 +25,18 @@ export function sectionsOf(definitions: PropertyDefinition[]): [string, Property
 export const hasKeyframe = (inspection: Inspection | undefined, property: string, frame: number): boolean =>
     inspection?.threads.find((one) => one.property === property)?.beads.some((bead) => bead.frame === frame) ?? false;
 
-/** Something that a layer has in a list, with settings of its own: an effect, a mask. */
+/** Something that a layer has in a list, with settings of its own: an effect, a mask, a gradient. */
 export interface Attached extends Record<string, unknown> {
     id: string;
     on?: boolean;
 }
 
 export const attachedTo = (layer: Layer): Attached[] =>
-    [...(layer.effects ?? []), ...(layer.masks ?? [])] as unknown as Attached[];
+    [
+        ...(layer.effects ?? []),
+        ...(layer.masks ?? []),
+        ...('gradients' in layer ? (layer.gradients ?? []) : []),
+    ] as unknown as Attached[];
 
 const isKeyframed = (value: unknown): boolean => typeof value === 'object' && value !== null && 'keyframes' in value;
 

@@ -35,7 +35,7 @@ enum Resizing: string
             return new PlacedGuide($guide->axis, $guide->axis === Axis::X ? $moved->x : $moved->y);
         };
 
-        return $resized->withLayers($resized->layers->map(fn (Layer $layer): Layer => $resized->layers->tree()->groupOf($layer->id) === null ? self::placed($layer, $place, $factor) : $layer))
+        return $resized->withLayers($resized->layers->map(fn (Layer $layer): Layer => $resized->layers->tree()->isGrouped($layer->id) ? $layer : self::placed($layer, $place, $factor)))
             ->with(['guides' => array_map($guide, $resized->guides)]);
     }
 

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Edit\Effects;
 
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -32,8 +31,7 @@ final readonly class SetEffects implements CompositionEdit
             if (! $layer->kind->isSeen()) {
                 throw new Refusal("“{$layer->name}” is not seen; it has no effects");
             }
-            $masks = array_intersect_key($layer->properties, Attachments::definitions(...$layer->masks));
-            $composition = $composition->replacing($layer->having($effects, $layer->masks, [...$settings, ...$masks]));
+            $composition = $composition->replacing($layer->having(['effects' => $effects], $settings));
         }
 
         return $composition;

@@ -32,8 +32,7 @@ final readonly class SetMasks implements CompositionEdit
             if (! $layer->kind->isSeen()) {
                 throw new Refusal("“{$layer->name}” is not seen; it has no masks");
             }
-            $effects = array_intersect_key($layer->properties, Attachments::definitions(...$layer->effects));
-            $composition = $composition->replacing($layer->having($layer->effects, $masks, [...$effects, ...$settings]));
+            $composition = $composition->replacing($layer->having(['masks' => $masks], $settings));
         }
 
         return $composition;

@@ -12,6 +12,8 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\Paints;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist
@@ -28,15 +30,15 @@ final class ShapeArtist implements Artist
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
-        $fill = $layer->colour('fill', $at);
-        $outline = $layer->colour('outline', $at);
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
         $operations = [];
-        if ($fill->isVisible()) {
+        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
+        if ($fill !== null) {
             $operations[] = new Fill($path, $matrix, $fill);
         }
-        if ($width > 0 && $outline->isVisible()) {
+        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
+        if ($outline !== null) {
             $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
         }
 

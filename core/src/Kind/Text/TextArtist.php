@@ -14,6 +14,8 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextBlock;
@@ -30,10 +32,11 @@ final readonly class TextArtist implements Artist
         $at = $moment->at;
         $typeSize = max(0.01, $layer->number('typeSize', $at));
         $leading = $layer->number('leading', $at);
-        $fill = $layer->colour('fill', $at);
-        $outline = $layer->colour('outline', $at);
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $typeSize;
         $block = $this->block($layer, $at);
+        $box = $block->box($typeSize, $leading);
+        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
+        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
 
         $strokes = [];
         $fills = [];
@@ -41,12 +44,13 @@ final readonly class TextArtist implements Artist
             if ($line->outline->isEmpty()) {
                 continue;
             }
-            $placed = $matrix->after($block->placement($index, $typeSize, $leading));
-            if ($width > 0 && $outline->isVisible()) {
-                $strokes[] = new Stroke($line->outline, $placed, $outline, new Pen($width, Join::Round));
+            $own = $block->placement($index, $typeSize, $leading);
+            $placed = $matrix->after($own);
+            if ($outline !== null) {
+                $strokes[] = new Stroke($line->outline, $placed, Paints::within($outline, $own), new Pen($width, Join::Round));
             }
-            if ($fill->isVisible()) {
-                $fills[] = new Fill($line->outline, $placed, $fill);
+            if ($fill !== null) {
+                $fills[] = new Fill($line->outline, $placed, Paints::within($fill, $own));
             }
         }
 

@@ -19,6 +19,8 @@ use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Outlines;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\Paints;
 
 /** Draws windows: the fill where it can be seen, what is in the window, and the outline over it. */
 final readonly class WindowArtist implements Artist, ReachesBeyond
@@ -39,14 +41,16 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
             return [];
         }
         $rounding = max(0, $layer->number('rounding', $at));
-        [$fill, $outline, $width] = [$layer->colour('fill', $at), $layer->colour('outline', $at), max(0, $layer->number('outlineWidth', $at))];
+        $width = max(0, $layer->number('outlineWidth', $at));
+        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
+        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         $path = $this->outlines->of($content->form, $box, $rounding);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
-        $operations = $fill->isVisible() && ! ($seen !== [] && $this->isCovered($layer, $at)) ? [new Fill($path, $matrix, $fill)] : [];
+        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? [new Fill($path, $matrix, $fill)] : [];
         if ($seen !== []) {
             $operations[] = new Group($seen, 1.0, Outline::of(Outlines::path($content->form, $box, $rounding)->transformed($matrix)));
         }
-        if ($width > 0 && $outline->isVisible()) {
+        if ($outline !== null) {
             $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
         }
 

@@ -1,0 +1,110 @@
+<?php
+
+namespace Ricamo\Core\Edit\Paints;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Paint\GradientForm;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Refusal;
+
+/**
+ * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
+ * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
+ * before the last, half way, or the last but one is taken away.
+ */
+final readonly class SetGradient implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'of', 'form', 'stops']);
+
+        return new self(
+            LayerIds::read($args),
+            $args->optional('of')?->enum(Painted::class) ?? Painted::Fill,
+            $args->optional('form')?->enum(GradientForm::class),
+            $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            if (! isset($layer->properties[$this->of->value])) {
+                throw new Refusal("“{$layer->name}” has no {$this->of->value} to be painted");
+            }
+            $composition = $composition->replacing($this->painted($layer));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->form === null ? 'plain colour' : 'gradient';
+    }
+
+    private function painted(Layer $layer): Layer
+    {
+        $others = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of !== $this->of));
+        $before = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of === $this->of))[0] ?? null;
+        if ($this->form === null) {
+            return $layer->having(['gradients' => $others], []);
+        }
+        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS));
+        $settings = [];
+        foreach ($gradient->settings() as $setting) {
+            $settings["{$gradient->id()}.{$setting->name}"] = $this->value($setting, $gradient, $before, $layer);
+        }
+
+        return $layer->having(['gradients' => [...$others, $gradient]], $settings);
+    }
+
+    private function value(PropertyDefinition $setting, PlacedGradient $gradient, ?PlacedGradient $before, Layer $layer): Property
+    {
+        $default = Property::constant($setting->type, $setting->default);
+        if ($before === null) {
+            return $setting->name === $gradient->colours()[0] ? $layer->properties[$this->of->value] : $default;
+        }
+        $had = fn (string $name): ?Property => $layer->properties["{$before->id()}.$name"] ?? null;
+        $colour = array_search($setting->name, $gradient->colours(), true);
+        if ($colour !== false) {
+            return $had($before->colours()[self::origin($colour, $gradient, $before) ?? count($before->colours()) - 1]) ?? $default;
+        }
+        if (! preg_match('/^at(\d+)$/', $setting->name, $number)) {
+            return $had($setting->name) ?? $default;
+        }
+        $origin = self::origin((int) $number[1] - 1, $gradient, $before);
+
+        return $origin === null ? self::halfWay($setting, $had('at'.($before->stops - 1)), $had("at{$before->stops}"), $layer) : $had('at'.($origin + 1)) ?? $default;
+    }
+
+    /** Which stop a stop was before: the last was the last, the others as they are; null for one that is put in before the last. */
+    private static function origin(int $stop, PlacedGradient $gradient, PlacedGradient $before): ?int
+    {
+        $last = count($before->colours()) - 1;
+
+        return $stop === count($gradient->colours()) - 1 ? $last : ($stop < $last ? $stop : null);
+    }
+
+    private static function halfWay(PropertyDefinition $setting, ?Property $a, ?Property $b, Layer $layer): Property
+    {
+        [$from, $to] = [$a?->at($layer->span->in, $layer->span), $b?->at($layer->span->in, $layer->span)];
+
+        return is_float($from) && is_float($to) ? Property::constant($setting->type, ($from + $to) / 2) : Property::constant($setting->type, $setting->default);
+    }
+}

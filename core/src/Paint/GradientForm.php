@@ -1,0 +1,19 @@
+<?php
+
+namespace Ricamo\Core\Paint;
+
+enum GradientForm: string
+{
+    case Linear = 'linear';
+    case Radial = 'radial';
+    case Corners = 'corners';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Linear => 'Linear gradient',
+            self::Radial => 'Radial gradient',
+            self::Corners => 'Four corners',
+        };
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+namespace Ricamo\Core\Paint;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Corners;
+use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+
+/** What a layer's fill and outline are painted with at a moment. */
+final class Paints
+{
+    /**
+     * @param  Box  $box  of what is painted, in the layer's own space, in which the paint is, too
+     * @return Colour|Gradient|Corners|null null where nothing is seen of it
+     */
+    public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|null
+    {
+        foreach ($layer->gradients as $gradient) {
+            if ($gradient->of === $what) {
+                return self::gradient($gradient, $layer, $at, $box);
+            }
+        }
+        $colour = $layer->colour($what->value, $at);
+
+        return $colour->isVisible() ? $colour : null;
+    }
+
+    /** The same paint, in the space of an outline that a matrix leads from. */
+    public static function within(Colour|Gradient|Corners $paint, Affine $placed): Colour|Gradient|Corners
+    {
+        return match (true) {
+            $paint instanceof Colour => $paint,
+            $paint instanceof Gradient => new Gradient($placed->inverse()->after($paint->matrix), $paint->stops, $paint->focus),
+            default => new Corners($placed->inverse()->after($paint->matrix), $paint->colours),
+        };
+    }
+
+    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|null
+    {
+        $values = Attachments::values($gradient, $layer, $at);
+        $colours = array_map(fn (string $name): Colour => self::colour($values, $name), $gradient->colours());
+        if (array_filter($colours, fn (Colour $colour): bool => $colour->isVisible()) === []) {
+            return null;
+        }
+        if ($gradient->form === GradientForm::Corners) {
+            return new Corners(new Affine(max(1e-6, $box->width()), 0, 0, max(1e-6, $box->height()), $box->left, $box->top), [$colours[0], $colours[1], $colours[2], $colours[3]]);
+        }
+        $stops = self::stops($colours, $values);
+        if ($gradient->form === GradientForm::Linear) {
+            [$from, $to] = [self::place($values, 'from', $box), self::place($values, 'to', $box)];
+            $way = $to->minus($from);
+
+            return $way->dot($way) < 1e-12 ? $colours[count($colours) - 1] : new Gradient(new Affine($way->x, $way->y, -$way->y, $way->x, $from->x, $from->y), $stops);
+        }
+        $centre = self::place($values, 'centre', $box);
+        assert(is_float($values['radius']));
+        $radius = max(1e-6, $values['radius'] / 100 * max($box->width(), $box->height()) / 2);
+
+        return new Gradient(new Affine($radius, 0, 0, $radius, $centre->x, $centre->y), $stops, new Point(0, 0));
+    }
+
+    /**
+     * Stops in the order of their places: one that is led past another changes places with it.
+     *
+     * @param  list<Colour>  $colours
+     * @param  array<string, mixed>  $values
+     * @return non-empty-list<array{float, Colour}>
+     */
+    private static function stops(array $colours, array $values): array
+    {
+        $stops = [];
+        foreach ($colours as $index => $colour) {
+            $place = $values['at'.($index + 1)];
+            assert(is_float($place));
+            $stops[] = [max(0.0, min(1.0, $place / 100)), $colour];
+        }
+        assert($stops !== []);
+        usort($stops, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $stops;
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private static function colour(array $values, string $name): Colour
+    {
+        assert($values[$name] instanceof Colour);
+
+        return $values[$name];
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private static function place(array $values, string $name, Box $box): Point
+    {
+        assert($values[$name] instanceof Point);
+
+        return new Point($box->left + $values[$name]->x / 100 * $box->width(), $box->top + $values[$name]->y / 100 * $box->height());
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+namespace Ricamo\Core\Paint;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+
+/** A gradient in the place of a layer's colour. Its points count in per cent of the box of what is painted. */
+final readonly class PlacedGradient implements Attached
+{
+    /** One for the fill, one for the outline. */
+    public const MOST = 2;
+
+    public const MOST_STOPS = 12;
+
+    public const LEAST_STOPS = 2;
+
+    private const CORNERS = ['topLeft' => 'Top left', 'topRight' => 'Top right', 'bottomLeft' => 'Bottom left', 'bottomRight' => 'Bottom right'];
+
+    private const COLOURS = ['#2f5d50', '#c9973f', '#24557a', '#f3e3c3'];
+
+    /** @param  int  $stops  how many colours it has along its way; four corners have four */
+    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        $form = $node->field('form')->enum(GradientForm::class);
+
+        return new self(
+            $node->field('of')->enum(Painted::class), $form,
+            $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
+        );
+    }
+
+    public function id(): string
+    {
+        return $this->of->id();
+    }
+
+    public function title(): string
+    {
+        return $this->form->title();
+    }
+
+    public function section(): string
+    {
+        return 'Paint';
+    }
+
+    /** @return list<string> the names of its colours, in order */
+    public function colours(): array
+    {
+        return $this->form === GradientForm::Corners ? array_keys(self::CORNERS) : array_map(fn (int $stop): string => "colour$stop", range(1, $this->stops));
+    }
+
+    public function settings(): array
+    {
+        if ($this->form === GradientForm::Corners) {
+            return array_map(fn (string $name, int $at): PropertyDefinition => self::colour($name, self::CORNERS[$name], $at), $this->colours(), range(0, 3));
+        }
+        $stops = [];
+        foreach (range(1, $this->stops) as $stop) {
+            $stops[] = self::colour("colour$stop", "Colour $stop", $stop - 1);
+            $stops[] = new PropertyDefinition("at$stop", new NumberType, 100.0 * ($stop - 1) / ($this->stops - 1), 0, 100, "Place $stop", unit: '%');
+        }
+
+        return [...($this->form === GradientForm::Linear
+            ? [self::point('from', 'From', 0, 50), self::point('to', 'To', 100, 50)]
+            : [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('radius', new NumberType, 100.0, 0.1, 10_000, 'Radius', unit: '%')]), ...$stops];
+    }
+
+    public function fields(): array
+    {
+        return ['of' => 0, 'form' => 0] + ($this->form === GradientForm::Corners ? [] : ['stops' => 0]);
+    }
+
+    public function toJson(): array
+    {
+        return ['of' => $this->of->value, 'form' => $this->form->value, ...($this->form === GradientForm::Corners ? [] : ['stops' => $this->stops])];
+    }
+
+    private static function colour(string $name, string $title, int $at): PropertyDefinition
+    {
+        return new PropertyDefinition($name, new ColourType, Colour::parse(self::COLOURS[$at % count(self::COLOURS)]), title: $title);
+    }
+
+    private static function point(string $name, string $title, float $x, float $y): PropertyDefinition
+    {
+        return new PropertyDefinition($name, new PointType, new Point($x, $y), -10_000, 10_000, $title, unit: '%');
+    }
+}

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { Minus, Plus } from 'lucide-vue-next';
+import { computed } from 'vue';
+import type { Layer, PropertyDefinition } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import IconButton from '@/shell/IconButton.vue';
+import PropertyRow from './PropertyRow.vue';
+
+/** What the fill and the outline of a layer are painted with: their colour, or a gradient whose every value can be keyframed. */
+const props = defineProps<{ layer: Layer }>();
+
+type Part = 'fill' | 'outline';
+
+interface Gradient {
+    of: Part;
+    form: string;
+    stops?: number;
+}
+
+const PARTS: { of: Part; id: string; text: string }[] = [
+    { of: 'fill', id: 'g1', text: 'Fill' },
+    { of: 'outline', id: 'g2', text: 'Outline' },
+];
+const FORMS = { linear: 'linear gradient', radial: 'radial gradient', corners: 'four corners' };
+const MOST_STOPS = 12;
+
+const composition = useComposition();
+const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
+const gradients = computed(() => ('gradients' in props.layer ? (props.layer.gradients ?? []) : []) as Gradient[]);
+const of = (part: Part): Gradient | undefined => gradients.value.find((one) => one.of === part);
+
+/** Named without the gradient that they belong to, which stands above them. */
+const settings = (id: string): { definition: PropertyDefinition; title: string }[] =>
+    (inspection.value?.attached ?? [])
+        .filter((definition) => definition.name.startsWith(`${id}.`))
+        .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
+
+const set = (part: Part, change: object): void =>
+    void composition.edit('set-gradient', { layers: [props.layer.id], of: part, form: of(part)?.form, ...change });
+</script>
+
+<template>
+    <template v-for="part in PARTS" :key="part.of">
+        <label class="row">
+            <span>{{ part.text }}</span>
+            <select
+                class="choice-field"
+                :value="of(part.of)?.form ?? ''"
+                :data-paint="part.of"
+                @change="set(part.of, { form: ($event.target as HTMLSelectElement).value || null })"
+            >
+                <option value="">its colour</option>
+                <option v-for="(text, form) in FORMS" :key="form" :value="form">{{ text }}</option>
+            </select>
+        </label>
+        <template v-if="of(part.of)">
+            <PropertyRow
+                v-for="{ definition, title } in settings(part.id)"
+                :key="definition.name"
+                :layer="layer"
+                :definition="{ ...definition, title }"
+                :state="inspection?.values[definition.name]"
+            />
+            <div v-if="of(part.of)!.stops" class="stops">
+                <IconButton
+                    :icon="Minus"
+                    :size="13"
+                    label="One colour fewer"
+                    :disabled="of(part.of)!.stops! <= 2"
+                    @click="set(part.of, { stops: of(part.of)!.stops! - 1 })"
+                />
+                {{ of(part.of)!.stops }} colours
+                <IconButton
+                    :icon="Plus"
+                    :size="13"
+                    label="One colour more"
+                    :disabled="of(part.of)!.stops! >= MOST_STOPS"
+                    data-more-colours
+                    @click="set(part.of, { stops: of(part.of)!.stops! + 1 })"
+                />
+            </div>
+        </template>
+    </template>
+</template>
+
+<style scoped>
+.row {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr);
+    align-items: center;
+    gap: 6px;
+    padding: 2px 14px 2px 16px;
+}
+.stops {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    padding: 0 14px 4px 106px;
+    color: var(--quiet);
+    font-size: 12.5px;
+}
+</style>
