@@ -8,6 +8,7 @@ use App\Bench\EffectBench;
 use App\Bench\EvaluationBench;
 use App\Bench\ExportBench;
 use App\Bench\ScreenBench;
+use App\Bench\WindowBench;
 use Illuminate\Console\Command;
 
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
@@ -19,7 +20,7 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
-        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class];
+        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class, 'windows' => WindowBench::class];
         $only = $this->option('only');
         $rows = [];
         foreach ($benches as $name => $class) {

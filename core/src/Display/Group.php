@@ -49,6 +49,20 @@ final readonly class Group implements Operation
         return new self($this->operations, $this->opacity * $opacity, $this->clip, $this->filters, $this->masks, $this->blend);
     }
 
+    /** The picture that is all there is in it, where that covers all that its path encloses, so that there is nothing else to do. */
+    public function coveringImage(): ?Image
+    {
+        $image = $this->operations[0] ?? null;
+        $isPlain = $this->filters === [] && $this->masks === [] && $this->blend === Blend::Normal && $this->opacity >= 1;
+        $bounds = $this->clip?->bounds;
+        if (! $isPlain || count($this->operations) !== 1 || ! $image instanceof Image || $image->opacity < 1 || $bounds === null || abs($image->matrix->determinant()) < 1e-12) {
+            return null;
+        }
+        $seen = $image->matrix->inverse()->bounds($bounds);
+
+        return $seen->left >= -1e-6 && $seen->top >= -1e-6 && $seen->right <= $image->size->width + 1e-6 && $seen->bottom <= $image->size->height + 1e-6 ? $image : null;
+    }
+
     public function extent(): ?Box
     {
         $extent = DisplayList::extentOf($this->operations);

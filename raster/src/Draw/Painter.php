@@ -155,18 +155,44 @@ final class Painter
         $cairo->cairo_new_path($this->canvas);
         $cairo->cairo_rectangle($this->canvas, 0, 0, $picture->width, $picture->height);
         $cairo->cairo_clip($this->canvas);
+        $this->picture($picture, $matrix);
+        $cairo->cairo_paint_with_alpha($this->canvas, $image->opacity);
+        $cairo->cairo_restore($this->canvas);
+    }
+
+    /** The same within a path that it covers, which takes no sheet. */
+    private function imageWithin(Image $image, Outline $outline): void
+    {
+        $picture = $this->pictures->frame($image->media, $image->frame, $this->view->after($image->matrix)->stretch());
+        $placed = $image->matrix->after(Affine::scaling($image->size->width / $picture->width, $image->size->height / $picture->height));
+        $this->matrix(new Affine);
+        $this->paths->trace($this->canvas, $outline);
+        $this->matrix($placed);
+        $this->picture($picture, $this->view->after($placed));
+        $this->cairo->cairo_set_fill_rule($this->canvas, Cairo::RULE_WINDING);
+        $this->cairo->cairo_fill($this->canvas);
+    }
+
+    /** @param  Affine  $matrix  from its pixels to the surface's */
+    private function picture(Surface $picture, Affine $matrix): void
+    {
+        $cairo = $this->cairo;
         $cairo->cairo_set_source_surface($this->canvas, $picture->handle, 0, 0);
         $pattern = $cairo->cairo_get_source($this->canvas);
         $cairo->cairo_pattern_set_extend($pattern, Cairo::EXTEND_PAD);
         $cairo->cairo_pattern_set_filter($pattern, $this->filter($matrix));
-        $cairo->cairo_paint_with_alpha($this->canvas, $image->opacity);
-        $cairo->cairo_restore($this->canvas);
     }
 
     private function group(Group $group): void
     {
         $extent = $group->extent();
         if ($extent === null) {
+            return;
+        }
+        $alone = $group->coveringImage();
+        if ($alone !== null && $group->clip !== null) {
+            $this->imageWithin($alone, $group->clip);
+
             return;
         }
         $cairo = $this->cairo;
