@@ -82,6 +82,7 @@ use Ricamo\Core\Edit\Project\RemoveCurve;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
+use Ricamo\Core\Edit\Time\CrossCut;
 use Ricamo\Core\Edit\Time\FitLayers;
 use Ricamo\Core\Edit\Time\MoveLayers;
 use Ricamo\Core\Edit\Time\PlaceLayers;
@@ -119,6 +120,7 @@ final class Edits
         'retime-layers' => RetimeLayers::class,
         'fit-layers' => FitLayers::class,
         'place-layers' => PlaceLayers::class,
+        'cross-cut' => CrossCut::class,
         'stagger-layers' => StaggerLayers::class,
         'remove-and-close' => RemoveAndClose::class,
         'paste-layers' => PasteLayers::class,

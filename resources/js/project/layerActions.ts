@@ -43,6 +43,11 @@ export function useLayerActions() {
             chosen.value.length > 0 &&
             chosen.value.every((layer) => layer.kind === 'footage' || layer.kind === 'shape'),
     );
+    /** Whether two layers are selected of which one begins right where the other ends. */
+    const isCut = computed(() => {
+        const [a, b, ...others] = chosen.value.toSorted((one, other) => one.in - other.in);
+        return !!a && !!b && others.length === 0 && a.out === b.in;
+    });
     const anyGroup = computed(() => chosen.value.some((layer) => layer.kind === 'group'));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
@@ -94,6 +99,7 @@ export function useLayerActions() {
         anyGroup,
         areWindows,
         canBeWindows,
+        isCut,
         bundle,
         anyMoves,
         areAlone,
@@ -119,6 +125,8 @@ export function useLayerActions() {
         open: () => bundle.value && within.enter(bundle.value),
         /** Their arriving and leaving by what was preferred last; a dissolve to begin with. */
         setEnds: () => ask('set-ends', { phase: preferences.preferred }),
+        /** Leads over from one to the next where two meet, by what was preferred last; again, the plain cut is back. */
+        cross: () => ask('cross-cut', { phase: isCut.value ? preferences.preferred : null }),
         split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
         duplicate: () => selectingNew(() => ask('duplicate-layers')),
         duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),

@@ -18,6 +18,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
         keys: [
             ['X', 'split at the playhead'],
             ['D', 'arrive and leave by what was chosen last; a dissolve to begin with'],
+            ['Shift+D', 'the same across the cut where two layers meet; again, the plain cut'],
             ['P', 'put into a group; with Shift take the group away'],
             ['B', 'wrap up into a bundle; with Shift unwrap it'],
             ['Enter, Esc', 'open the bundle, step out of it'],

@@ -103,7 +103,7 @@ export function useShortcuts(actions: {
         a: () => void layers.lookAlone(),
         b: (event) => void (event.shiftKey ? layers.unwrap() : layers.wrap()),
         p: (event) => void (event.shiftKey ? layers.ungroup() : layers.group()),
-        d: () => void layers.setEnds(),
+        d: (event) => void (event.shiftKey ? layers.cross() : layers.setEnds()),
         Enter: layers.open,
         r: keyframes.repeat,
         PageUp: () => markers.go(-1),

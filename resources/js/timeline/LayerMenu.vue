@@ -28,6 +28,16 @@ const groups = computed(() => [
         { name: 'split', text: 'Split at the playhead', keys: 'X', act: actions.split },
         { name: 'duplicate', text: 'Duplicate', keys: 'Ctrl+D', act: actions.duplicate },
         { name: 'after', text: 'Duplicate right after', keys: 'Ctrl+Shift+D', act: actions.duplicateAfter },
+        ...(actions.chosen.value.length === 2
+            ? [
+                  {
+                      name: 'cross',
+                      text: actions.isCut.value ? 'Lead over across the cut' : 'Plain cut again',
+                      keys: 'Shift+D',
+                      act: actions.cross,
+                  },
+              ]
+            : []),
         { name: 'group', text: 'Put into a group', keys: 'P', act: actions.group },
         ...(actions.anyGroup.value
             ? [{ name: 'ungroup', text: 'Take the group away', keys: 'Shift+P', act: actions.ungroup }]

@@ -1,0 +1,92 @@
+<?php
+
+namespace Ricamo\Core\Edit\Time;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Move\Phase;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * Leads over from one layer to the next across the cut where they meet: both go on for half of `phase` beyond it, the one
+ * that lies above arrives over the other by it, or leaves by it, mirrored, where that is the earlier one. What a clip does not
+ * have is held. Asked for again, it takes the place of the one before; with `phase` null the plain cut is back.
+ */
+final readonly class CrossCut implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private ?Node $phase)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $layers = LayerIds::read($args->allow(['layers', 'phase']));
+
+        return count($layers) === 2 ? new self($layers, $args->optional('phase')) : $args->field('layers')->refuse('must be two layers that meet at a cut');
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $pair = array_map($composition->layer(...), $this->layers);
+        usort($pair, fn (Layer $a, Layer $b): int => [$a->span->in, $a->span->out] <=> [$b->span->in, $b->span->out]);
+        [$earlier, $later] = $pair;
+        $overlap = $earlier->span->out - $later->span->in;
+        if (! $earlier->kind->isSeen() || ! $later->kind->isSeen() || $overlap < 0 || $later->span->out <= $earlier->span->out || ($overlap > 0 && ! $this->isCrossed($earlier, $later, $overlap))) {
+            throw new Refusal("“{$earlier->name}” and “{$later->name}” do not meet at a cut");
+        }
+        $phase = $this->phase === null ? null : Phase::read($this->phase, $composition->rate);
+        $length = $phase->length ?? 0;
+        $cut = $later->span->in + intdiv($overlap, 2);
+        [$begin, $end] = [$cut - intdiv($length, 2), $cut - intdiv($length, 2) + $length];
+        if ($begin <= $earlier->span->in || $end >= $later->span->out) {
+            throw new Refusal("$length frames are more than “{$earlier->name}” and “{$later->name}” last");
+        }
+        $isLaterAbove = $composition->indexOf($later->id) > $composition->indexOf($earlier->id);
+        $earlier = self::ending($earlier, $end);
+        $later = self::beginning($later, $begin, $composition, $evaluator);
+        if ($overlap > 0 || $isLaterAbove) {
+            $later = $later->with(['life' => $later->life->arriving($isLaterAbove ? $phase : null)]);
+        }
+        if ($overlap > 0 || ! $isLaterAbove) {
+            $earlier = $earlier->with(['life' => $earlier->life->leavingBy($isLaterAbove ? null : $phase?->mirrored(), false)]);
+        }
+
+        return $composition->replacing($earlier)->replacing($later);
+    }
+
+    public function title(): string
+    {
+        return $this->phase === null ? 'plain cut' : 'across the cut';
+    }
+
+    /** Whether two layers overlap for as long as one of them arrives or leaves over the other. */
+    private function isCrossed(Layer $earlier, Layer $later, int $overlap): bool
+    {
+        return $later->life->arrive?->length === $overlap || $earlier->life->leave?->length === $overlap;
+    }
+
+    private static function ending(Layer $layer, int $out): Layer
+    {
+        return $layer->withSpan(new FrameRange($layer->span->in, $out));
+    }
+
+    /** Further back than a clip begins, too: there its first frame is held. */
+    private static function beginning(Layer $layer, int $in, Composition $composition, Evaluator $evaluator): Layer
+    {
+        $by = $in - $layer->span->in;
+
+        return $layer->with([
+            'span' => new FrameRange($in, $layer->span->out),
+            'content' => $layer->content instanceof Played ? $layer->content->begunLater($by, $composition->rate, $evaluator->media) : $layer->content,
+            'markers' => $layer->markers->movedBy(-$by),
+            'life' => $layer->life->accentsMovedBy(-$by),
+        ]);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Move\Life;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Time\FrameRange;
+
+/** Two clips that meet at frame 60; the second one begins with the fourth frame of its source. */
+final class CrossCutTest extends TestCase
+{
+    private const DISSOLVE = ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'fade']]];
+
+    public function test_both_go_on_for_half_of_it_and_the_upper_one_comes_over_the_other(): void
+    {
+        $crossed = $this->cross($this->cut());
+        self::assertEquals([new FrameRange(0, 65), new FrameRange(55, 120)], [$crossed->layer('a')->span, $crossed->layer('b')->span]);
+        // What is on a frame of either stays on that frame.
+        self::assertSame([50, 8], [$this->shown($crossed, 50, 'a'), $this->shown($crossed, 64, 'b')]);
+        self::assertSame([50, 8], [$this->shown($this->cut(), 50, 'a'), $this->shown($this->cut(), 64, 'b')]);
+        // Half way between the first frame on which nothing of it is seen and the last on which not all is.
+        self::assertEqualsWithDelta(5 / 10, $this->opacity($crossed, 60, 'b'), 0.06);
+        self::assertSame([1.0, 1.0], [$this->opacity($crossed, 60, 'a'), $this->opacity($crossed, 65, 'b')]);
+    }
+
+    public function test_what_a_clip_does_not_have_is_said_and_held(): void
+    {
+        $crossed = $this->cross($this->cut());
+        // One frame is missing before the beginning: the source has but four of the five.
+        self::assertEquals([new FrameRange(55, 56)], $this->missing($crossed, 'b'));
+        self::assertSame([0, 0, 1], [$this->shown($crossed, 55, 'b'), $this->shown($crossed, 56, 'b'), $this->shown($crossed, 57, 'b')]);
+    }
+
+    public function test_the_earlier_one_leaves_where_it_lies_above(): void
+    {
+        $crossed = $this->cross($this->cut(isEarlierAbove: true));
+        self::assertNull($crossed->layer('b')->life->arrive);
+        self::assertSame(10, $crossed->layer('a')->life->leave?->length);
+        self::assertLessThan(0.2, $this->opacity($crossed, 64, 'a'));
+    }
+
+    public function test_asked_for_again_it_takes_the_place_of_the_one_before_and_the_plain_cut_comes_back(): void
+    {
+        $crossed = $this->cross($this->cut());
+        $longer = Fixture::edit($crossed, 'cross-cut', ['layers' => ['b', 'a'], 'phase' => ['length' => 21] + self::DISSOLVE]);
+        self::assertEquals([new FrameRange(0, 71), new FrameRange(50, 120), 21], [$longer->layer('a')->span, $longer->layer('b')->span, $longer->layer('b')->life->arrive?->length]);
+        self::assertSame($this->cut()->toJson(), Fixture::edit($longer, 'cross-cut', ['layers' => ['a', 'b']])->toJson());
+    }
+
+    public function test_others_are_left_alone_and_what_does_not_meet_is_refused(): void
+    {
+        $three = Fixture::edit($this->cut(), 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'ellipse', 'id' => 'c']]);
+        self::assertSame($three->layer('c'), $this->cross($three)->layer('c'));
+        foreach ([
+            '“A” and “Ellipse” do not meet at a cut' => [['a', 'c'], self::DISSOLVE],
+            '200 frames are more than “A” and “B” last' => [['a', 'b'], ['length' => 200] + self::DISSOLVE],
+        ] as $message => [$layers, $phase]) {
+            try {
+                Fixture::edit($three, 'cross-cut', ['layers' => $layers, 'phase' => $phase]);
+                self::fail($message);
+            } catch (Refusal $refusal) {
+                self::assertSame($message, $refusal->getMessage());
+            }
+        }
+    }
+
+    private function cut(bool $isEarlierAbove = false): Composition
+    {
+        $layers = [Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 60]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 60, 'out' => 120, 'from' => 4])];
+
+        return Fixture::composition($isEarlierAbove ? array_reverse($layers) : $layers);
+    }
+
+    private function cross(Composition $composition): Composition
+    {
+        return Fixture::edit($composition, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => self::DISSOLVE]);
+    }
+
+    /** @return array<string, mixed> */
+    private function image(Composition $composition, int $frame, string $layer): array
+    {
+        $alone = Fixture::edit($composition, 'look-alone', ['layers' => [$layer]]);
+
+        return Fixture::evaluator()->frame($alone, $frame)->toJson()['items'][0] ?? ['frame' => null, 'opacity' => 0.0];
+    }
+
+    private function shown(Composition $composition, int $frame, string $layer): ?int
+    {
+        $opaque = $composition->replacing($composition->layer($layer)->with(['life' => new Life]));
+
+        return $this->image($opaque, $frame, $layer)['frame'];
+    }
+
+    private function opacity(Composition $composition, int $frame, string $layer): float
+    {
+        return (float) $this->image($composition, $frame, $layer)['opacity'];
+    }
+
+    /** @return list<FrameRange> */
+    private function missing(Composition $composition, string $layer): array
+    {
+        $found = $composition->layer($layer);
+        assert($found->content instanceof Played);
+
+        return $found->content->missing($found->span, $composition->rate, Fixture::media());
+    }
+}
