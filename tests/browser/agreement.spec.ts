@@ -93,6 +93,42 @@ const SCENES: Record<string, object[]> = {
         shape({ id: 'a', size: [300, 200], fill: '#c0392b80' }),
         shape({ id: 'b', form: 'ellipse', size: [260, 260], position: [420, 200], fill: '#2f5d5099' }),
     ],
+    'words with a line around them, a long and an inner shadow': [
+        text({
+            typeSize: 100,
+            position: [90, 190],
+            fill: '#c9973f',
+            effects: [
+                { id: 'e1', effect: 'inner-shadow', distance: 5, softness: 3, angle: 60, colour: '#5a1010c0' },
+                { id: 'e2', effect: 'edge-line', width: 7, colour: '#f3e3c3' },
+                { id: 'e3', effect: 'long-shadow', length: 60, angle: 30, colour: '#24557ab0' },
+            ],
+        }),
+    ],
+    'a clip in curves, in few tones, darker around': [
+        clip({
+            effects: [
+                { id: 'e1', effect: 'curves', shadows: 10, middle: 60, lights: 70 },
+                { id: 'e2', effect: 'posterise', steps: 6 },
+                { id: 'e3', effect: 'vignette', radius: 380, centre: [40, -20] },
+            ],
+        }),
+    ],
+    'a clip without its green, and one by its brightness': [
+        clip({
+            scale: [50, 50],
+            position: [180, 180],
+            effects: [{ id: 'e1', effect: 'colour-key', colour: '#00c800' }],
+        }),
+        {
+            ...clip({
+                scale: [50, 50],
+                position: [460, 180],
+                effects: [{ id: 'e1', effect: 'brightness-key', level: 45, softness: 30 }],
+            }),
+            id: 'other',
+        },
+    ],
     'words in a gradient, with another around them': [
         text({
             typeSize: 90,

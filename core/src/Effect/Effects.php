@@ -7,25 +7,35 @@ use Ricamo\Core\Effect\Blur\Gaussian;
 use Ricamo\Core\Effect\Blur\Spin;
 use Ricamo\Core\Effect\Blur\Zoom;
 use Ricamo\Core\Effect\Colour\BrightnessContrast;
+use Ricamo\Core\Effect\Colour\Curves;
 use Ricamo\Core\Effect\Colour\Duotone;
 use Ricamo\Core\Effect\Colour\Exposure;
 use Ricamo\Core\Effect\Colour\Hue;
 use Ricamo\Core\Effect\Colour\Invert;
 use Ricamo\Core\Effect\Colour\OneColour;
+use Ricamo\Core\Effect\Colour\Posterise;
 use Ricamo\Core\Effect\Colour\Saturation;
 use Ricamo\Core\Effect\Colour\Temperature;
+use Ricamo\Core\Effect\Colour\Threshold;
 use Ricamo\Core\Effect\Colour\Tint;
+use Ricamo\Core\Effect\Key\BrightnessKey;
+use Ricamo\Core\Effect\Key\ColourKey;
+use Ricamo\Core\Effect\Light\Vignette;
 use Ricamo\Core\Effect\Shadow\DropShadow;
+use Ricamo\Core\Effect\Shadow\EdgeLine;
 use Ricamo\Core\Effect\Shadow\Glow;
 use Ricamo\Core\Effect\Shadow\Halo;
+use Ricamo\Core\Effect\Shadow\InnerShadow;
+use Ricamo\Core\Effect\Shadow\LongShadow;
 use Ricamo\Core\Json\Node;
 
 /** Every effect, by its name. */
 final class Effects
 {
     private const CLASSES = [
-        Gaussian::class, Directional::class, Zoom::class, Spin::class, DropShadow::class, Halo::class, Glow::class,
-        Exposure::class, BrightnessContrast::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+        Gaussian::class, Directional::class, Zoom::class, Spin::class, DropShadow::class, InnerShadow::class, LongShadow::class, EdgeLine::class, Halo::class, Glow::class,
+        Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+        Posterise::class, Threshold::class, Vignette::class, BrightnessKey::class, ColourKey::class,
     ];
 
     /** @var array<string, Effect>|null */

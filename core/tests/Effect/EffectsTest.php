@@ -56,6 +56,95 @@ final class EffectsTest extends TestCase
         self::assertEqualsWithDelta($to, $this->recoloured($effect, $from), 0.001);
     }
 
+    /** What a brightness becomes by the last of an effect's filters, 0 to 255. @param  array<string, mixed>  $filter */
+    private static function table(array $filter, int $value, string $channel = 'red'): int
+    {
+        return $filter[$channel][$value];
+    }
+
+    public function test_a_curve_goes_through_its_points_and_never_turns_back(): void
+    {
+        [$item] = $this->item(['effect' => 'curves', 'dark' => 10, 'shadows' => 20, 'middle' => 80, 'lights' => 80, 'bright' => 95]);
+        [$tables] = $item['filters'];
+        foreach ([0 => 10, 64 => 20, 128 => 80, 191 => 80, 255 => 95] as $value => $percent) {
+            self::assertEqualsWithDelta(255 * $percent / 100, self::table($tables, $value), 2);
+        }
+        for ($value = 1; $value < 256; $value++) {
+            self::assertGreaterThanOrEqual(self::table($tables, $value - 1), self::table($tables, $value));
+        }
+        self::assertSame([$tables['red'], $tables['red']], [$tables['green'], $tables['blue']]);
+        $straight = $this->item(['effect' => 'curves'])[0]['filters'][0];
+        self::assertSame(range(0, 255), $straight['red']);
+    }
+
+    public function test_posterised_there_are_as_many_tones_as_steps(): void
+    {
+        $tables = $this->item(['effect' => 'posterise', 'steps' => 4])[0]['filters'][0];
+        self::assertSame([0, 85, 170, 255], array_values(array_unique($tables['red'])));
+        self::assertSame([0, 85], [self::table($tables, 42), self::table($tables, 43)]);
+    }
+
+    public function test_a_threshold_parts_what_is_bright_from_what_is_dark(): void
+    {
+        [$grey, $tables] = $this->item(['effect' => 'threshold', 'level' => 40])[0]['filters'];
+        self::assertEqualsWithDelta([0.2126, 0.7152, 0.0722], array_slice($grey['values'], 5, 3), 1e-4);
+        self::assertSame([0, 255], [self::table($tables, 101), self::table($tables, 103)]);
+        $soft = $this->item(['effect' => 'threshold', 'level' => 40, 'softness' => 20])[0]['filters'][1];
+        self::assertEqualsWithDelta([0, 128, 255], [self::table($soft, 76), self::table($soft, 102), self::table($soft, 128)], 2);
+    }
+
+    public function test_a_line_around_what_is_opaque_lies_where_a_blurred_edge_is_as_thin_as_it_says(): void
+    {
+        $line = $this->item(['effect' => 'edge-line', 'width' => 10], ['scale' => [200, 200]])[0];
+        [, $blur, $tables] = $line['items'][0]['filters'];
+        // The layer is twice as large, so the line is 20 px wide; of an edge that is blurred by 14 px, 7.66 % are left there.
+        self::assertEqualsWithDelta(14, $blur['deviation'], 1e-6);
+        self::assertLessThan(40, self::table($tables, 18, 'alpha'));
+        self::assertGreaterThan(215, self::table($tables, 21, 'alpha'));
+        self::assertCount(1, $this->item(['effect' => 'edge-line', 'width' => 0]));
+    }
+
+    public function test_an_inner_shadow_is_where_the_layer_is_and_its_light_is_not(): void
+    {
+        [$bar, $shadow] = $this->item(['effect' => 'inner-shadow', 'distance' => 10, 'angle' => 0, 'softness' => 4, 'colour' => '#102030']);
+        self::assertSame(['fill', 'group'], [$bar['op'], $shadow['op']]);
+        self::assertSame('subtract', $shadow['masks'][0]['mode']);
+        self::assertEqualsWithDelta([10, 0], array_slice($shadow['masks'][0]['items'][0]['filters'][1]['matrix'], 4), 1e-6);
+    }
+
+    public function test_a_long_shadow_covers_its_whole_way(): void
+    {
+        [$shadow] = $this->item(['effect' => 'long-shadow', 'length' => 126, 'angle' => 90]);
+        [$along, $full] = $shadow['items'][0]['filters'];
+        self::assertEqualsWithDelta(126, array_sum(array_map(fn (array $matrix): float => $matrix[5], $along['matrices'])), 1e-6);
+        self::assertEqualsWithDelta(64, $full['values'][18], 1e-6);
+    }
+
+    public function test_a_vignette_darkens_nothing_but_its_layer(): void
+    {
+        [$bar, $dark] = $this->item(['effect' => 'vignette', 'radius' => 400, 'softness' => 25, 'amount' => 50]);
+        self::assertSame($bar, $dark['masks'][0]['items'][0]);
+        self::assertEquals([[0.75, '#00000000'], [1, '#00000080']], $dark['items'][0]['gradient']['stops']);
+        self::assertEqualsWithDelta(400, $dark['items'][0]['gradient']['matrix'][0], 1e-6);
+    }
+
+    public function test_keys_take_away_what_is_dark_and_what_has_their_colour(): void
+    {
+        $kept = function (array $effect, array $colour): int {
+            [$matrix, $tables] = $this->item($effect)[0]['masks'][0]['items'][0]['filters'];
+            $alpha = array_sum(array_map(fn (int $index): float => $matrix['values'][15 + $index] * [...$colour, 1, 1][$index], range(0, 4)));
+
+            return self::table($tables, (int) round(255 * max(0, min(1, $alpha))), 'alpha');
+        };
+        $dark = ['effect' => 'brightness-key', 'level' => 30, 'softness' => 10];
+        self::assertSame([0, 255], [$kept($dark, [0.2, 0.2, 0.2]), $kept($dark, [0.5, 0.4, 0.4])]);
+        self::assertSame([255, 0], [$kept([...$dark, 'bright' => 100], [0.2, 0.2, 0.2]), $kept([...$dark, 'bright' => 100], [0.5, 0.4, 0.4])]);
+        $green = ['effect' => 'colour-key', 'colour' => '#2fb34a'];
+        self::assertSame([0, 255, 255, 255], [$kept($green, [0x2F / 255, 0xB3 / 255, 0x4A / 255]), $kept($green, [0.8, 0.6, 0.5]), $kept($green, [0.5, 0.5, 0.5]), $kept($green, [0, 0, 0])]);
+        // A key without a colour takes nothing away.
+        self::assertSame('fill', $this->item(['effect' => 'colour-key', 'colour' => '#808080'])[0]['op']);
+    }
+
     public function test_a_blur_grows_with_its_layer_and_reaches_beyond_it(): void
     {
         [$plain] = $this->item(['effect' => 'blur', 'radius' => 10]);
@@ -118,9 +207,12 @@ final class EffectsTest extends TestCase
         $ids = fn (Composition $composition): array => array_map(fn (array $one): string => "{$one['id']} {$one['effect']}", Fixture::json($composition, 'bar')['effects'] ?? []);
         $composition = Fixture::composition([Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 9]]])]);
         foreach (array_keys(Effects::all()) as $name) {
+            self::assertSame(["e1 $name"], $ids(Fixture::edit($composition, 'add-effect', ['layers' => ['bar'], 'effect' => $name])));
+        }
+        foreach (array_slice(array_keys(Effects::all()), 0, 5) as $name) {
             $composition = Fixture::edit($composition, 'add-effect', ['layers' => ['bar'], 'effect' => $name]);
         }
-        self::assertCount(count(Effects::all()), $ids($composition));
+        self::assertCount(5, $ids($composition));
         $effects = Fixture::json($composition, 'bar')['effects'];
         $fewer = Fixture::edit($composition, 'set-effects', ['layers' => ['bar'], 'effects' => [$effects[4], $effects[0]]]);
         self::assertSame(['e5 drop-shadow', 'e1 blur'], $ids($fewer));

@@ -10,6 +10,7 @@ use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Filter\Means;
 use Ricamo\Core\Display\Filter\Moved;
+use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Raster\Native\Cairo;
 
@@ -41,6 +42,7 @@ final readonly class Filtering
             [$picture, $lies] = match (true) {
                 $filter instanceof Blur => $this->blurred($whole, $filter),
                 $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
+                $filter instanceof Tables => [Recolouring::byTables($whole, $filter), new Affine],
                 $filter instanceof Means => [$this->meant($whole, $filter), new Affine],
                 default => throw new LogicException($filter::class.' is not a filter this knows'),
             };

@@ -2,8 +2,10 @@
 
 namespace Ricamo\Raster\Draw;
 
+use FFI;
 use FFI\CData;
 use Ricamo\Core\Display\Filter\ColourMatrix;
+use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Raster\Native\Cairo;
 use Ricamo\Raster\Native\Vips;
 
@@ -47,21 +49,52 @@ final class Recolouring
 
     private static function mixed(Surface $picture, ColourMatrix $matrix): Surface
     {
-        $image = Vips::library()->vips_image_new_from_memory($picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR);
         [$factors, $offsets] = self::inOrder($matrix);
         $rows = self::doubles($factors);
         $mixing = Vips::library()->vips_image_new_matrix_from_array(4, 4, $rows, 16);
-        $images = [$mixing, $image];
-        $made = function (callable $operation) use (&$images): void {
+
+        return self::straight($picture, $mixing, [
+            fn ($vips, $in, $out): int => $vips->vips_recomb($in, $out, $mixing, null),
+            // What becomes of a fraction is cut off, so that half of one more rounds.
+            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles(array_map(fn (float $offset): float => 255 * $offset + 0.5, $offsets)), 4, 'uchar', 1, null),
+        ]);
+    }
+
+    /** Every channel by its table. */
+    public static function byTables(Surface $picture, Tables $tables): Surface
+    {
+        $columns = array_map($tables->of(...), array_map(fn (int $band): string => ['red', 'green', 'blue', 'alpha'][$band], self::BANDS));
+        $bytes = Vips::library()->new('uint8_t[1024]');
+        assert($bytes instanceof CData);
+        foreach (range(0, 1023) as $index) {
+            $bytes[$index] = $columns[$index % 4][intdiv($index, 4)];
+        }
+        $table = Vips::library()->vips_image_new_from_memory($bytes, 1024, 256, 1, 4, Vips::UCHAR);
+
+        return self::straight($picture, $table, [
+            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null),
+            fn ($vips, $in, $out): int => $vips->vips_maplut($in, $out, $table, null),
+        ]);
+    }
+
+    /**
+     * Does operations to straight colours, of which come whole numbers.
+     *
+     * @param  CData  $kept  an image that they use, to be released after them
+     * @param  list<callable(FFI, CData, CData): int>  $operations
+     */
+    private static function straight(Surface $picture, CData $kept, array $operations): Surface
+    {
+        $images = [$kept, Vips::library()->vips_image_new_from_memory($picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR)];
+        foreach ([
+            fn ($vips, $in, $out): int => $vips->vips_unpremultiply($in, $out, null),
+            ...$operations,
+            fn ($vips, $in, $out): int => $vips->vips_premultiply($in, $out, null),
+            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null),
+        ] as $operation) {
             $before = $images[count($images) - 1];
             $images[] = Vips::made(fn ($vips, CData $out): int => $operation($vips, $before, $out));
-        };
-        $made(fn ($vips, $in, $out): int => $vips->vips_unpremultiply($in, $out, null));
-        $made(fn ($vips, $in, $out): int => $vips->vips_recomb($in, $out, $mixing, null));
-        // What becomes of a fraction is cut off, so that half of one more rounds.
-        $made(fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles(array_map(fn (float $offset): float => 255 * $offset + 0.5, $offsets)), 4, 'uchar', 1, null));
-        $made(fn ($vips, $in, $out): int => $vips->vips_premultiply($in, $out, null));
-        $made(fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null));
+        }
         $surface = new Surface($picture->width, $picture->height);
         PixelWriter::write($images[count($images) - 1], $surface);
         foreach ($images as $one) {

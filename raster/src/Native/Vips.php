@@ -31,6 +31,7 @@ final class Vips
         int vips_convsep(VipsImage *in, VipsImage **out, VipsImage *mask, ...);
         int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *matrix, ...);
         int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...);
+        int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
         int vips_unpremultiply(VipsImage *in, VipsImage **out, ...);
         int vips_premultiply(VipsImage *in, VipsImage **out, ...);
         C;

@@ -279,6 +279,210 @@ export type Effect =
       }
     | {
           id: string;
+          effect: 'inner-shadow';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          distance?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'long-shadow';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          length?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'edge-line';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          width?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
           effect: 'halo';
           on?: boolean;
           colour?:
@@ -444,6 +648,116 @@ export type Effect =
                     ];
                 };
           contrast?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'curves';
+          on?: boolean;
+          dark?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          shadows?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          middle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          lights?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bright?:
               | number
               | {
                     /**
@@ -668,6 +982,335 @@ export type Effect =
           effect: 'invert';
           on?: boolean;
           amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'posterise';
+          on?: boolean;
+          steps?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'threshold';
+          on?: boolean;
+          level?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'vignette';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'brightness-key';
+          on?: boolean;
+          level?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bright?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'colour-key';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          tolerance?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
               | number
               | {
                     /**

@@ -4,7 +4,7 @@ type Canvas = HTMLCanvasElement;
 
 const SVG = 'http://www.w3.org/2000/svg';
 
-/** How many colour matrices are kept at hand in the document. */
+/** How many of them are kept at hand in the document. */
 const MOST = 64;
 
 /** A canvas of the document, because others do not take filters by their address. */
@@ -19,9 +19,11 @@ let definitions: SVGSVGElement | null = null;
 const known = new Map<string, string>();
 let made = 0;
 
-/** @returns the address of a colour matrix in the document */
-function matrixFilter(values: readonly number[]): string {
-    const text = values.join(' ');
+/**
+ * @param text by which it is known
+ * @returns the address of what is made of colours in the document
+ */
+function colourFilter(text: string, primitive: () => SVGElement): string {
     let id = known.get(text);
     if (!id) {
         if (!definitions) {
@@ -39,10 +41,7 @@ function matrixFilter(values: readonly number[]): string {
         for (const [name, value] of Object.entries({ x: '0', y: '0', width: '1', height: '1' })) {
             filter.setAttribute(name, value);
         }
-        const matrix = document.createElementNS(SVG, 'feColorMatrix');
-        matrix.setAttribute('type', 'matrix');
-        matrix.setAttribute('values', text);
-        filter.append(matrix);
+        filter.append(primitive());
         definitions.append(filter);
         known.set(text, id);
         if (known.size > MOST) {
@@ -52,6 +51,25 @@ function matrixFilter(values: readonly number[]): string {
         }
     }
     return `url(#${id})`;
+}
+
+function colourMatrix(values: string): SVGElement {
+    const matrix = document.createElementNS(SVG, 'feColorMatrix');
+    matrix.setAttribute('type', 'matrix');
+    matrix.setAttribute('values', values);
+    return matrix;
+}
+
+/** With as many values as a channel has, none is mixed of two. */
+function tables(channels: [name: string, values: readonly number[]][]): SVGElement {
+    const transfer = document.createElementNS(SVG, 'feComponentTransfer');
+    for (const [name, values] of channels) {
+        const one = document.createElementNS(SVG, name);
+        one.setAttribute('type', 'table');
+        one.setAttribute('tableValues', values.map((value) => value / 255).join(' '));
+        transfer.append(one);
+    }
+    return transfer;
 }
 
 function redrawn(canvas: Canvas, draw: (context: CanvasRenderingContext2D) => void): Canvas {
@@ -85,7 +103,17 @@ function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: numb
             });
         case 'matrix':
             return redrawn(canvas, (context) => {
-                context.filter = matrixFilter(filter.values);
+                const values = filter.values.join(' ');
+                context.filter = colourFilter(values, () => colourMatrix(values));
+                context.drawImage(canvas, 0, 0);
+            });
+        case 'tables':
+            return redrawn(canvas, (context) => {
+                const channels = (['red', 'green', 'blue', 'alpha'] as const).flatMap(
+                    (channel): [string, readonly number[]][] =>
+                        filter[channel] ? [[`feFunc${channel[0]!.toUpperCase()}`, filter[channel]]] : [],
+                );
+                context.filter = colourFilter(JSON.stringify(channels), () => tables(channels));
                 context.drawImage(canvas, 0, 0);
             });
         case 'move':
@@ -113,6 +141,7 @@ export function reachOf(filter: Filter, size: number): number {
         case 'means':
             return size;
         case 'matrix':
+        case 'tables':
             return 0;
     }
 }

@@ -12,7 +12,7 @@ use Ricamo\Core\Effect\Values;
 abstract class Recolouring implements Effect
 {
     /** What red, green and blue add to brightness: Rec. ITU-R BT.709. */
-    protected const BRIGHTNESS = [0.2126, 0.7152, 0.0722];
+    public const BRIGHTNESS = [0.2126, 0.7152, 0.0722];
 
     abstract protected function matrix(Values $values): ColourMatrix;
 
