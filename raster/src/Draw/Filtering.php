@@ -69,7 +69,7 @@ final readonly class Filtering
     {
         foreach ($means->matrices as $matrix) {
             $mean = $this->painted($sheet, $sheet, new Affine);
-            self::paint($mean, $sheet, $this->onSheet($matrix), 0.5);
+            $means->isOver ? self::lay($mean, $sheet, $this->onSheet($matrix)) : self::paint($mean, $sheet, $this->onSheet($matrix), 0.5);
             $sheet = $mean;
         }
 
@@ -93,6 +93,16 @@ final readonly class Filtering
         $cairo->cairo_set_operator($canvas, Cairo::OPERATOR_SOURCE);
         self::source($canvas, $picture, $matrix);
         $cairo->cairo_paint_with_alpha($canvas, $share);
+        $cairo->cairo_destroy($canvas);
+        $cairo->cairo_surface_flush($sheet->handle);
+    }
+
+    private static function lay(Surface $sheet, Surface $picture, Affine $matrix): void
+    {
+        $cairo = Cairo::library();
+        $canvas = $cairo->cairo_create($sheet->handle);
+        self::source($canvas, $picture, $matrix);
+        $cairo->cairo_paint($canvas);
         $cairo->cairo_destroy($canvas);
         $cairo->cairo_surface_flush($sheet->handle);
     }

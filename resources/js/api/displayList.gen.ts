@@ -451,6 +451,10 @@ export interface ColourMatrix {
 }
 export interface Means {
     filter: 'means';
+    /**
+     * whether the moved one is laid over the other, instead of the mean of both
+     */
+    over?: true;
     matrices: Matrix[];
 }
 export interface Moved {

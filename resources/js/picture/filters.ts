@@ -90,6 +90,14 @@ function mean(canvas: Canvas, matrix: DOMMatrix): Canvas {
     });
 }
 
+function over(canvas: Canvas, matrix: DOMMatrix): Canvas {
+    return redrawn(canvas, (context) => {
+        context.drawImage(canvas, 0, 0);
+        context.setTransform(matrix);
+        context.drawImage(canvas, 0, 0);
+    });
+}
+
 /** Does a filter to a sheet. @param view the scale and the place of the composition on it */
 function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: number; x: number; y: number }): Canvas {
     const place = new DOMMatrix([scale, 0, 0, scale, x, y]);
@@ -122,7 +130,10 @@ function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: numb
                 context.drawImage(canvas, 0, 0);
             });
         case 'means':
-            return filter.matrices.reduce((sheet, matrix: Matrix) => mean(sheet, onSheet(matrix)), canvas);
+            return filter.matrices.reduce(
+                (sheet, matrix: Matrix) => (filter.over ? over : mean)(sheet, onSheet(matrix)),
+                canvas,
+            );
     }
 }
 

@@ -8,23 +8,27 @@ use Ricamo\Core\Json\Text;
 
 /**
  * The mean of the picture and the same under a matrix, again and again, each time of what came of it before: with movements
- * twice as large each time, n of them are 2ⁿ pictures. Directional, zoom and spin blur.
+ * twice as large each time, n of them are 2ⁿ pictures. Directional, zoom and spin blur. Or instead of the mean, the one laid over
+ * the other: all places on a way.
  */
 final readonly class Means implements Filter
 {
-    /** @param  list<Affine>  $matrices  in composition pixels */
-    public function __construct(public array $matrices)
+    /**
+     * @param  list<Affine>  $matrices  in composition pixels
+     * @param  bool  $isOver  whether the moved one is laid over the other
+     */
+    public function __construct(public array $matrices, public bool $isOver = false)
     {
     }
 
     public function encode(): string
     {
-        return '{"filter":"means","matrices":'.Text::list(array_map(fn (Affine $matrix): string => $matrix->encode(), $this->matrices)).'}';
+        return '{"filter":"means","matrices":'.Text::list(array_map(fn (Affine $matrix): string => $matrix->encode(), $this->matrices)).($this->isOver ? ',"over":true' : '').'}';
     }
 
     public function placed(Affine $space): self
     {
-        return new self(array_map(fn (Affine $matrix): Affine => $space->after($matrix)->after($space->inverse()), $this->matrices));
+        return new self(array_map(fn (Affine $matrix): Affine => $space->after($matrix)->after($space->inverse()), $this->matrices), $this->isOver);
     }
 
     public function reach(Box $box): Box

@@ -41,11 +41,9 @@ final class LongShadow implements Effect
     {
         $pictures = 2 ** self::TIMES;
         $step = $place->away($values->number('angle'), $values->number('length') / ($pictures - 1));
-        $along = new Means(array_map(fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1)));
-        $colour = $values->colour('colour');
-        // The mean of all is as many times too faint where but one of them is.
-        $covered = new Group($operations, filters: [$along, Silhouette::in(new Colour(0, 0, 0), $pictures)]);
-        $shadow = new Group([$covered], filters: [Silhouette::in($colour)]);
+        $along = new Means(array_map(fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1)), true);
+        $covered = new Group($operations, filters: [Silhouette::in(new Colour(0, 0, 0)), $along]);
+        $shadow = new Group([$covered], filters: [Silhouette::in($values->colour('colour'))]);
 
         return [$shadow, ...$operations];
     }
