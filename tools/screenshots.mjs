@@ -129,10 +129,6 @@ try {
     await page.locator('[data-tab=sheet]').click();
     await page.locator('[data-layer=l1] .name').click();
     await take('reference');
-    await page.locator('[data-tab=kit]').click();
-    await page.locator('[data-drawer=shelf]').click();
-    await page.locator('[data-sample]').first().waitFor();
-    await take('samples');
 
     const open = async (composition, frame, layer) => {
         await page.locator('[data-compositions]').click();
@@ -150,7 +146,9 @@ try {
     await open('c10', '90f', 'l2');
     await take('path');
 
-    await open('c14', '70f', 'l2');
+    await open('c13', '100f', 'title');
+    await take('windows');
+    await open('c15', '70f', 'l2');
     await page.locator('[data-tab=sheet]').click();
     await take('bundle');
     await open('c11', '86f', 'l2');

@@ -49,8 +49,10 @@ final readonly class DemoProject
             MoonOverDepot::composition($street),
             WhereToLook::composition($workshop),
             ColourPanels::composition($logo),
+            FourWindows::composition($street, $workshop, $photograph),
             NameBar::composition('Marta Oldani', 'Depot electrician'),
         ];
+        // The bundle that it places is the one before it.
         $documents[] = NameBar::interview($workshop, 'c'.count($documents));
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
