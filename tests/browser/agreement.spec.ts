@@ -129,6 +129,24 @@ const SCENES: Record<string, object[]> = {
             id: 'other',
         },
     ],
+    'all that lies beneath, in two tones within an ellipse': [
+        clip({}),
+        shape({ size: [500, 60], fill: '#c9973f' }),
+        {
+            id: 'adjusting',
+            kind: 'adjusting',
+            name: 'Adjusting',
+            in: 0,
+            out: 10,
+            position: [320, 180],
+            opacity: 80,
+            effects: [
+                { id: 'e1', effect: 'duotone', dark: '#1d2430', bright: '#f3e3c3' },
+                { id: 'e2', effect: 'blur', radius: 4 },
+            ],
+            masks: [{ id: 'm1', form: 'ellipse', size: [400, 260], feather: 20 }],
+        },
+    ],
     'words in a gradient, with another around them': [
         text({
             typeSize: 90,

@@ -93,6 +93,7 @@ describe('rows', () => {
     beforeEach(() => {
         const composition = withLayers([bar('under'), bar('over', { opacity: { keyframes: [{ at: 0, value: 1 }] } })]);
         useVocabulary().words.properties = {
+            adjusting: [],
             bundle: [],
             footage: [],
             group: [],
@@ -177,6 +178,7 @@ describe('groups in the timeline', () => {
             bar('over'),
         ]);
         useVocabulary().words.properties = {
+            adjusting: [],
             bundle: [],
             footage: [],
             group: [],

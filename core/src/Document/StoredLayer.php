@@ -57,6 +57,12 @@ final class StoredLayer
         return $this->layer !== null ? $this->layer->content instanceof GroupContent : str_contains((string) $this->json, '"kind":"group"');
     }
 
+    /** Whether what lies beneath it is changed by it. */
+    public function adjusts(): bool
+    {
+        return $this->layer !== null ? $this->layer->kind->adjusts() : str_contains((string) $this->json, '"kind":"adjusting"');
+    }
+
     /** The id of the group that it says to be in. */
     public function group(): ?string
     {

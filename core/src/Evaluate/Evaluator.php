@@ -2,8 +2,10 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
@@ -14,10 +16,13 @@ use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerKind;
@@ -36,6 +41,9 @@ final readonly class Evaluator
 {
     /** How opaque something is that is only hinted at. */
     private const FAINT = 0.35;
+
+    /** How many operations what is adjusted may come to; what is more stays as it is. */
+    private const MOST_ADJUSTED = 20_000;
 
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
@@ -58,8 +66,15 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
         foreach ($composition->layers as $layer) {
-            array_push($operations, ...$this->own($layer, $composition, $frame, false));
-            array_push($reference, ...$this->own($layer, $composition, $frame, true));
+            if ($layer->kind->adjusts()) {
+                if (! $layer->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+                    $operations = $this->adjusted($operations, $layer, $composition, Moment::on($frame), $composition->background);
+                }
+
+                continue;
+            }
+            $drawn = $this->own($layer, $composition, $frame);
+            $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
@@ -76,7 +91,11 @@ final readonly class Evaluator
     {
         $empty = new DisplayList($frame, $composition->width, $composition->height, $composition->background, []);
 
-        return new Look($empty, $this->glances($composition, $frame, $known), $known);
+        $glances = $this->glances($composition, $frame, $known);
+        $adjusts = array_filter($composition->layers->entries(), fn (StoredLayer $entry): bool => $entry->adjusts()) !== [];
+
+        // What is adjusted is known only together.
+        return new Look($adjusts ? $this->frame($composition, $frame) : $empty, $glances, $known, $adjusts);
     }
 
     /**
@@ -169,7 +188,7 @@ final readonly class Evaluator
         $operations = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
-                array_push($operations, ...$this->draw($layer, $composition, Moment::on($frame, $space)));
+                $this->add($operations, $layer, $composition, Moment::on($frame, $space));
             }
         }
 
@@ -188,7 +207,7 @@ final readonly class Evaluator
         foreach ($composition->layers->tree()->members($group->id) as $id) {
             $member = $composition->layer($id);
             if ($member->isSeenAt($moment->frame) && ! $member->reference && ! $composition->leavesOut($id)) {
-                array_push($operations, ...$this->draw($member, $composition, $moment));
+                $this->add($operations, $member, $composition, $moment);
             }
         }
 
@@ -218,7 +237,7 @@ final readonly class Evaluator
     {
         $pose = $this->pose($layer, $composition, $frame);
         $isReference = array_filter($composition->around($layer), fn (Layer $one): bool => $one->reference) !== [];
-        $operations = $this->own($layer, $composition, $frame, $isReference);
+        $operations = $this->own($layer, $composition, $frame);
 
         // A reference is no part of the picture, to be chosen there or aligned to.
         return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media);
@@ -228,16 +247,53 @@ final readonly class Evaluator
      * What a layer adds to the picture itself: what is in a group is added by the group, unless it is only looked at
      * while working.
      *
-     * @param  bool  $reference  whether what is only looked at while working is wanted, or what is not
      * @return list<Operation>
      */
-    private function own(Layer $layer, Composition $composition, int $frame, bool $reference): array
+    private function own(Layer $layer, Composition $composition, int $frame): array
     {
         $around = $composition->around($layer);
         $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
         $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
 
-        return $layer->reference !== $reference || ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+        return ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+    }
+
+    /** @param  list<Operation>  $operations  of what lies beneath */
+    private function add(array &$operations, Layer $layer, Composition $composition, Moment $moment): void
+    {
+        if ($layer->kind->adjusts()) {
+            $operations = $this->adjusted($operations, $layer, $composition, $moment);
+        } else {
+            array_push($operations, ...$this->draw($layer, $composition, $moment));
+        }
+    }
+
+    /**
+     * What lies beneath an adjusting layer, with its effects: where its masks are, as far as it is opaque.
+     *
+     * @param  list<Operation>  $beneath
+     * @param  ?Colour  $background  that lies beneath it all
+     * @return list<Operation>
+     */
+    private function adjusted(array $beneath, Layer $layer, Composition $composition, Moment $moment, ?Colour $background = null): array
+    {
+        $matrix = $moment->space->after($layer->matrix($moment->at));
+        $whole = $background === null || ! $background->isVisible() ? $beneath : [
+            new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background), ...$beneath,
+        ];
+        $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->effects));
+        if ($whole === [] || $layer->effects === [] || abs($matrix->determinant()) < 1e-9 || self::count($whole) * $times > self::MOST_ADJUSTED) {
+            return $beneath;
+        }
+        $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
+        $change = $this->change($layer, $composition, $moment->at);
+        $operations = self::withEffects($whole, $layer, $moment->at, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        foreach ($operations === [] ? [] : $change->clips as $clip) {
+            $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
+        }
+
+        return [...$beneath, ...self::blended($layer, self::faded($operations, $opacity * $change->opacity))];
     }
 
     /** Where a layer stands in the composition, through the groups that it is in. */

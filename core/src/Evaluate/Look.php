@@ -9,17 +9,21 @@ use Ricamo\Core\Json\Text;
 final readonly class Look
 {
     /**
-     * @param  DisplayList  $frame  without operations
+     * @param  DisplayList  $frame  without operations, unless it is whole
      * @param  array<array-key, Glance>  $glances  by the id of the layer, bottom first
      * @param  array<string, true>  $known  keys of paths that are not told again
+     * @param  bool  $isWhole  whether the frame holds all operations itself
      */
-    public function __construct(private DisplayList $frame, public array $glances, private array $known)
+    public function __construct(private DisplayList $frame, public array $glances, private array $known, private bool $isWhole = false)
     {
     }
 
     /** The display list, JSON. */
     public function list(): string
     {
+        if ($this->isWhole) {
+            return $this->frame->encode($this->known);
+        }
         $paths = [];
         $items = [];
         $reference = [];

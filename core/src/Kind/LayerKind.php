@@ -34,6 +34,12 @@ abstract class LayerKind
         return true;
     }
 
+    /** Whether its effects are done to what lies beneath it, rather than to what it shows. */
+    public function adjusts(): bool
+    {
+        return false;
+    }
+
     /** Whether its handles change its property `size`, rather than its scale. */
     public function isSizedByHandles(): bool
     {

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Adjusting\AdjustingKind;
 use Ricamo\Core\Kind\Bundle\BundleKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
 use Ricamo\Core\Kind\Group\GroupKind;
@@ -14,7 +15,7 @@ use Ricamo\Core\Kind\Window\WindowKind;
 /** Every kind of layer there is. A new one is added here and nowhere else. */
 final class LayerKinds
 {
-    private const CLASSES = [BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
+    private const CLASSES = [AdjustingKind::class, BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
 
     /** @var array<string, LayerKind>|null by name */
     private static ?array $kinds = null;

@@ -1,6 +1,7 @@
 import type { Operation as PatchOperation } from 'fast-json-patch';
 import type { DisplayList } from './displayList.gen';
 import type {
+    AdjustingLayer,
     BundleLayer,
     Composition,
     FootageLayer,
@@ -11,7 +12,8 @@ import type {
     WindowLayer,
 } from './project.gen';
 
-export type Layer = BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer;
+export type Layer =
+    AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];

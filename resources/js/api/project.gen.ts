@@ -3027,7 +3027,519 @@ export interface Composition {
     /**
      * from the bottom of the stack to the top
      */
-    layers?: (BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer)[];
+    layers?: (
+        AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer
+    )[];
+}
+export interface AdjustingLayer {
+    id: string;
+    kind: 'adjusting';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    visible?: boolean;
+    scaleLinked?: boolean;
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * @maxItems 200
+     */
+    accents?: (
+        | {
+              accent: 'pulse';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'breathe';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'nod';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turn?: number;
+              times?: number;
+          }
+        | {
+              accent: 'float';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              times?: number;
+          }
+        | {
+              accent: 'spin';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              turns?: number;
+          }
+        | {
+              accent: 'jump-cut';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              every?: number;
+          }
+        | {
+              accent: 'shake';
+              /**
+               * counted from the in point
+               */
+              at: number;
+              length: number;
+              by?: number;
+              seed?: number;
+          }
+    )[];
+    motionBlur?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    arrive?: Phase;
+    leave?:
+        | Phase
+        | {
+              mirror: true;
+          };
+    /**
+     * its own, where it is not exposed as the composition is
+     */
+    shutter?: {
+        angle?: number;
+        phase?: number;
+        samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    };
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        frame: number;
+        name?: string;
+        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    }[];
+    position?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    scale?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    rotation?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    opacity?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    anchor?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+}
+/**
+ * the handles of the motion path at a keyframe, as distances from it in pixels
+ */
+export interface Bend {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    arrive?: [number, number];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    leave?: [number, number];
+}
+/**
+ * how a layer arrives or leaves
+ */
+export interface Phase {
+    length: number;
+    easing?: Easing;
+    /**
+     * @minItems 1
+     */
+    moves: [
+        (
+            | {
+                  move: 'fade';
+              }
+            | {
+                  move: 'slide';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'drift';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'lift';
+                  angle?: number;
+              }
+            | {
+                  move: 'drop';
+                  angle?: number;
+              }
+            | {
+                  move: 'grow';
+                  begin?: number;
+              }
+            | {
+                  move: 'overshoot';
+              }
+            | {
+                  move: 'spring';
+              }
+            | {
+                  move: 'settle';
+                  begin?: number;
+              }
+            | {
+                  move: 'widen';
+              }
+            | {
+                  move: 'heighten';
+              }
+            | {
+                  move: 'stretch';
+                  angle?: number;
+                  strength?: number;
+              }
+            | {
+                  move: 'turn';
+                  turn?: number;
+              }
+            | {
+                  move: 'spin-in';
+                  turn?: number;
+              }
+            | {
+                  move: 'swing';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'wipe';
+                  angle?: number;
+              }
+            | {
+                  move: 'iris';
+              }
+            | {
+                  move: 'doors';
+                  angle?: number;
+              }
+            | {
+                  move: 'blinds';
+                  strips?: number;
+              }
+            | {
+                  move: 'clock';
+                  angle?: number;
+              }
+            | {
+                  move: 'focus';
+                  blur?: number;
+              }
+            | {
+                  move: 'flash';
+                  stops?: number;
+              }
+            | {
+                  move: 'streak';
+                  angle?: number;
+                  length?: number;
+              }
+        ),
+        ...(
+            | {
+                  move: 'fade';
+              }
+            | {
+                  move: 'slide';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'drift';
+                  angle?: number;
+                  distance?: number;
+              }
+            | {
+                  move: 'lift';
+                  angle?: number;
+              }
+            | {
+                  move: 'drop';
+                  angle?: number;
+              }
+            | {
+                  move: 'grow';
+                  begin?: number;
+              }
+            | {
+                  move: 'overshoot';
+              }
+            | {
+                  move: 'spring';
+              }
+            | {
+                  move: 'settle';
+                  begin?: number;
+              }
+            | {
+                  move: 'widen';
+              }
+            | {
+                  move: 'heighten';
+              }
+            | {
+                  move: 'stretch';
+                  angle?: number;
+                  strength?: number;
+              }
+            | {
+                  move: 'turn';
+                  turn?: number;
+              }
+            | {
+                  move: 'spin-in';
+                  turn?: number;
+              }
+            | {
+                  move: 'swing';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'wipe';
+                  angle?: number;
+              }
+            | {
+                  move: 'iris';
+              }
+            | {
+                  move: 'doors';
+                  angle?: number;
+              }
+            | {
+                  move: 'blinds';
+                  strips?: number;
+              }
+            | {
+                  move: 'clock';
+                  angle?: number;
+              }
+            | {
+                  move: 'focus';
+                  blur?: number;
+              }
+            | {
+                  move: 'flash';
+                  stops?: number;
+              }
+            | {
+                  move: 'streak';
+                  angle?: number;
+                  length?: number;
+              }
+        )[]
+    ];
+    /**
+     * frames of it that lie beyond the end, because the layer was cut there
+     */
+    begun?: number;
 }
 export interface BundleLayer {
     id: string;
@@ -3375,223 +3887,6 @@ export interface BundleLayer {
                   }[]
               ];
           };
-}
-/**
- * the handles of the motion path at a keyframe, as distances from it in pixels
- */
-export interface Bend {
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    arrive?: [number, number];
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    leave?: [number, number];
-}
-/**
- * how a layer arrives or leaves
- */
-export interface Phase {
-    length: number;
-    easing?: Easing;
-    /**
-     * @minItems 1
-     */
-    moves: [
-        (
-            | {
-                  move: 'fade';
-              }
-            | {
-                  move: 'slide';
-                  angle?: number;
-                  distance?: number;
-              }
-            | {
-                  move: 'drift';
-                  angle?: number;
-                  distance?: number;
-              }
-            | {
-                  move: 'lift';
-                  angle?: number;
-              }
-            | {
-                  move: 'drop';
-                  angle?: number;
-              }
-            | {
-                  move: 'grow';
-                  begin?: number;
-              }
-            | {
-                  move: 'overshoot';
-              }
-            | {
-                  move: 'spring';
-              }
-            | {
-                  move: 'settle';
-                  begin?: number;
-              }
-            | {
-                  move: 'widen';
-              }
-            | {
-                  move: 'heighten';
-              }
-            | {
-                  move: 'stretch';
-                  angle?: number;
-                  strength?: number;
-              }
-            | {
-                  move: 'turn';
-                  turn?: number;
-              }
-            | {
-                  move: 'spin-in';
-                  turn?: number;
-              }
-            | {
-                  move: 'swing';
-                  angle?: number;
-                  turn?: number;
-              }
-            | {
-                  move: 'wipe';
-                  angle?: number;
-              }
-            | {
-                  move: 'iris';
-              }
-            | {
-                  move: 'doors';
-                  angle?: number;
-              }
-            | {
-                  move: 'blinds';
-                  strips?: number;
-              }
-            | {
-                  move: 'clock';
-                  angle?: number;
-              }
-            | {
-                  move: 'focus';
-                  blur?: number;
-              }
-            | {
-                  move: 'flash';
-                  stops?: number;
-              }
-            | {
-                  move: 'streak';
-                  angle?: number;
-                  length?: number;
-              }
-        ),
-        ...(
-            | {
-                  move: 'fade';
-              }
-            | {
-                  move: 'slide';
-                  angle?: number;
-                  distance?: number;
-              }
-            | {
-                  move: 'drift';
-                  angle?: number;
-                  distance?: number;
-              }
-            | {
-                  move: 'lift';
-                  angle?: number;
-              }
-            | {
-                  move: 'drop';
-                  angle?: number;
-              }
-            | {
-                  move: 'grow';
-                  begin?: number;
-              }
-            | {
-                  move: 'overshoot';
-              }
-            | {
-                  move: 'spring';
-              }
-            | {
-                  move: 'settle';
-                  begin?: number;
-              }
-            | {
-                  move: 'widen';
-              }
-            | {
-                  move: 'heighten';
-              }
-            | {
-                  move: 'stretch';
-                  angle?: number;
-                  strength?: number;
-              }
-            | {
-                  move: 'turn';
-                  turn?: number;
-              }
-            | {
-                  move: 'spin-in';
-                  turn?: number;
-              }
-            | {
-                  move: 'swing';
-                  angle?: number;
-                  turn?: number;
-              }
-            | {
-                  move: 'wipe';
-                  angle?: number;
-              }
-            | {
-                  move: 'iris';
-              }
-            | {
-                  move: 'doors';
-                  angle?: number;
-              }
-            | {
-                  move: 'blinds';
-                  strips?: number;
-              }
-            | {
-                  move: 'clock';
-                  angle?: number;
-              }
-            | {
-                  move: 'focus';
-                  blur?: number;
-              }
-            | {
-                  move: 'flash';
-                  stops?: number;
-              }
-            | {
-                  move: 'streak';
-                  angle?: number;
-                  length?: number;
-              }
-        )[]
-    ];
-    /**
-     * frames of it that lie beyond the end, because the layer was cut there
-     */
-    begun?: number;
 }
 export interface FootageLayer {
     id: string;

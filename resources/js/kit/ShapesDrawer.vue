@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AppWindow, CircleDot } from 'lucide-vue-next';
+import { AppWindow, CircleDot, SlidersHorizontal } from 'lucide-vue-next';
 import { useAdding } from '@/project/adding';
 import KitItem from './KitItem.vue';
 
@@ -57,6 +57,9 @@ const adding = useAdding();
             @add="adding.add({ kind: 'shape', ...shape.layer }, $event)"
         >
             <div class="stage"><i :style="shape.css" /></div>
+        </KitItem>
+        <KitItem label="Adjusting layer" @add="adding.add({ kind: 'adjusting' }, { at: $event.at })">
+            <div class="stage"><SlidersHorizontal /></div>
         </KitItem>
         <KitItem
             v-for="one in WINDOWS"

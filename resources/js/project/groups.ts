@@ -53,7 +53,7 @@ export const useGroups = defineStore('groups', () => {
     /** Where things can be pressed in the picture, named by what a press there takes. */
     function targets(poses: Pose[]): Pose[] {
         return poses
-            .filter((pose) => byId.value.get(pose.layer)?.kind !== 'group')
+            .filter((pose) => !['group', 'adjusting'].includes(byId.value.get(pose.layer)?.kind ?? ''))
             .map((pose) => ({ ...pose, layer: taken(pose.layer) }));
     }
 

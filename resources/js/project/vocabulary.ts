@@ -9,7 +9,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         effects: [],
         blends: [],
         formats: [],
-        properties: { bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
+        properties: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
         fonts: [],
         labels: [],
         safe: [],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AppWindow, AudioLines, Folder, Glasses, Lock, Package } from 'lucide-vue-next';
+import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -33,6 +33,7 @@ const SIGNS: Partial<Record<Layer['kind'], Component>> = {
     bundle: Package,
     group: Folder,
     window: AppWindow,
+    adjusting: SlidersHorizontal,
 };
 
 /** Whether others are looked at by themselves. */
