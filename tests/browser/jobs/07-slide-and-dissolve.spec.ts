@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import {
     drag,
     emptyComposition,
+    goToFrame,
     keyframe,
     kept,
     layersOf,
@@ -73,4 +74,61 @@ test('a picture slides in, eased; it dissolves at both ends, longer by dragging,
     // And no more at the end.
     await kept(page, () => page.locator('[data-mirror]').click());
     expect((await layersOf(page))[0]).not.toHaveProperty('leave');
+});
+
+test('clips dissolve across the cut, and words written onto the picture dissolve at both ends with one key', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await setLength(page, 50);
+    for (const name of ['photo.jpg', 'halves.mp4']) {
+        await upload(page, name);
+    }
+    await goToFrame(page, 0);
+    await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, () => page.locator('[data-framing=fill]').click());
+    await goToFrame(page, 20);
+    await kept(page, () => page.keyboard.press('Shift+O'));
+    await goToFrame(page, 21);
+    await page.locator('[data-tab=kit]').click();
+    await kept(page, () => page.getByRole('button', { name: 'Add halves.mp4' }).dblclick());
+
+    // One key across the cut: half of it before, half of it after; the clip has no frame before its first, which is said.
+    const layers = page.locator('[data-layer] .name');
+    await layers.nth(1).click();
+    await layers.nth(0).click({ modifiers: ['Shift'] });
+    await kept(page, () => page.keyboard.press('Shift+D'));
+    const [photo, halves] = await layersOf(page);
+    const length = (halves!.arrive as { length: number }).length;
+    expect([photo!.out, halves!.in]).toEqual([21 - Math.floor(length / 2) + length, 21 - Math.floor(length / 2)]);
+    await expect(page.locator('[data-band]').nth(0)).toHaveAttribute(
+        'title',
+        new RegExp(`: ${Math.floor(length / 2)} frames are missing`),
+    );
+
+    // Words at the playhead, ended there too, dissolve at both ends with one key.
+    await goToFrame(page, 30);
+    await page.locator('.picture').focus();
+    await kept(page, () => page.keyboard.press('t'));
+    await page.keyboard.press('Escape');
+    await goToFrame(page, 47);
+    await kept(page, () => page.keyboard.press('Shift+O'));
+    await kept(page, () => page.keyboard.press('d'));
+    expect((await layersOf(page))[2]).toMatchObject({ in: 30, out: 48, leave: { mirror: true } });
+
+    const film = await renderAndDownload(page);
+    const red = (frame: number): number => frameOf(film, frame, 1920, 1080)[4 * (1920 * 200 + 300)]!;
+    const [from, to] = [red(5), red(45)];
+    // Of the middle frame of the dissolve half is of each, and it goes one way.
+    expect(Math.abs(red(21) - (from + to) / 2)).toBeLessThan(0.12 * (from - to));
+    expect(red(17)).toBeGreaterThan(red(21));
+    expect(red(25)).toBeLessThan(red(21));
+
+    // Again, and the plain cut is back.
+    await page.keyboard.press('Escape');
+    await layers.nth(2).click();
+    await layers.nth(1).click({ modifiers: ['Shift'] });
+    await kept(page, () => page.keyboard.press('Shift+D'));
+    expect((await layersOf(page)).slice(0, 2)).toMatchObject([{ out: 21 }, { in: 21, from: 0 }]);
 });

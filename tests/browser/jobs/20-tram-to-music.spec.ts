@@ -1,6 +1,18 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
-import { drag, emptyComposition, findInKit, goToFrame, kept, layersOf, renderAndDownload, upload } from '../producer';
+import {
+    addToComposition,
+    drag,
+    emptyComposition,
+    findInKit,
+    goToFrame,
+    kept,
+    layersOf,
+    renderAndDownload,
+    setField,
+    setLength,
+    upload,
+} from '../producer';
 import { canvasPixels, frameOf, probe } from '../video';
 
 async function useClip(page: Page, name: string): Promise<void> {
@@ -90,4 +102,70 @@ test('to music and beside a reference: markers are tapped while it plays, and th
     const heard = beats(file);
     expect(heard).toHaveLength(16);
     heard.forEach((at, index) => expect(Math.abs(at - index / 2)).toBeLessThan(0.01));
+});
+
+test('a gradient of four colours, groups within groups moved as one, and all of it adjusted', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 20);
+    await goToFrame(page, 0);
+    // The body of a tram in four colours, and two wheels that are a group of their own within it.
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-paint=fill]').selectOption('corners')));
+    for (const [corner, name, colour] of [
+        ['topLeft', 'Top left', '#ff0000'],
+        ['topRight', 'Top right', '#00ff00'],
+        ['bottomLeft', 'Bottom left', '#0000ff'],
+        ['bottomRight', 'Bottom right', '#ffffff'],
+    ] as const) {
+        await setField(page, `g1.${corner}`, `${name} as hex`, colour);
+    }
+    for (const x of ['760', '1160']) {
+        await addToComposition(page, 'Circle');
+        await page.locator('[data-tab=sheet]').click();
+        await setField(page, 'size', 'Size w', '100');
+        await setField(page, 'size', 'Size h', '100');
+        await setField(page, 'position', 'Position x', x);
+        await setField(page, 'position', 'Position y', '660');
+    }
+    const names = page.locator('[data-layer] .name');
+    await names.nth(0).click();
+    await names.nth(1).click({ modifiers: ['Shift'] });
+    await kept(page, () => page.keyboard.press('p'));
+    await names.nth(3).click({ modifiers: ['Shift'] });
+    await kept(page, () => page.keyboard.press('p'));
+    expect((await layersOf(page)).map((layer) => [layer.id, layer.group ?? null])).toEqual([
+        ['l1', 'l5'],
+        ['l2', 'l4'],
+        ['l3', 'l4'],
+        ['l4', 'l5'],
+        ['l5', null],
+    ]);
+    await setField(page, 'position', 'Position x', '700');
+    const before = await renderAndDownload(page);
+    await page.keyboard.press('Escape');
+    const pixel = (file: string, x: number, y: number): number[] => {
+        const picture = frameOf(file, 5, 1920, 1080);
+        return [...picture.subarray(4 * (1920 * y + x), 4 * (1920 * y + x) + 3)];
+    };
+    const near = (found: number[], wanted: number[]): number =>
+        Math.max(...found.map((value, channel) => Math.abs(value - wanted[channel]!)));
+    // 260 px to the left of where it was: the bar from 300 to 1100, and from 450 to 630.
+    expect(near(pixel(before, 304, 454), [255, 0, 0])).toBeLessThan(24);
+    expect(near(pixel(before, 1096, 454), [0, 255, 0])).toBeLessThan(24);
+    expect(near(pixel(before, 304, 626), [0, 0, 255])).toBeLessThan(24);
+    expect(near(pixel(before, 700, 540), [128, 128, 128])).toBeLessThan(16);
+    // A wheel went along, from 760 to 500.
+    expect(Math.max(...pixel(before, 500, 690))).toBeGreaterThan(40);
+    expect(Math.max(...pixel(before, 1400, 690))).toBeLessThan(12);
+
+    // Over all of it, its colours inverted, the background's too.
+    await goToFrame(page, 0);
+    await addToComposition(page, 'Adjusting layer');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-add-effect]').click();
+    await kept(page, () => page.locator('[data-effect=invert]').click());
+    const after = await renderAndDownload(page);
+    expect(near(pixel(after, 304, 454), [0, 255, 255])).toBeLessThan(24);
+    expect(near(pixel(after, 1700, 200), [255, 255, 255])).toBeLessThan(8);
 });
