@@ -65,6 +65,7 @@ final readonly class Evaluator
     {
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
+        $isFlat = $composition->layers->tree()->isFlat();
         foreach ($composition->layers as $layer) {
             if ($layer->kind->adjusts()) {
                 if (! $layer->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
@@ -73,7 +74,7 @@ final readonly class Evaluator
 
                 continue;
             }
-            $drawn = $this->own($layer, $composition, $frame);
+            $drawn = $isFlat ? $this->lone($layer, $composition, $frame) : $this->own($layer, $composition, $frame);
             $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 
@@ -251,11 +252,20 @@ final readonly class Evaluator
      */
     private function own(Layer $layer, Composition $composition, int $frame): array
     {
+        if ($composition->layers->tree()->isFlat()) {
+            return $this->lone($layer, $composition, $frame);
+        }
         $around = $composition->around($layer);
         $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
         $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
 
         return ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+    }
+
+    /** @return list<Operation> what a layer adds that is in no group */
+    private function lone(Layer $layer, Composition $composition, int $frame): array
+    {
+        return $layer->isSeenAt($frame) && ! $composition->leavesOut($layer->id) ? $this->draw($layer, $composition, Moment::on($frame)) : [];
     }
 
     /** @param  list<Operation>  $operations  of what lies beneath */
@@ -324,8 +334,9 @@ final readonly class Evaluator
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        $corners = fn (float $at): array => $this->corners($layer, $composition, $at);
-        $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments($layer, $composition, $moment->frame, $corners);
+        $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
+            $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
+        );
         if ($moments === null) {
             return self::blended($layer, $this->drawAt($layer, $composition, $moment));
         }
