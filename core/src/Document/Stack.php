@@ -110,6 +110,18 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
         return array_map(strval(...), array_keys($this->entries));
     }
 
+    /** Whether a layer of it changes what lies beneath. */
+    public function isAdjusted(): bool
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->adjusts()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return array<array-key, FrameRange> by id */
     public function spans(): array
     {

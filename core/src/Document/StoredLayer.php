@@ -16,6 +16,8 @@ final class StoredLayer
 {
     private ?string $fingerprint = null;
 
+    private ?string $group = null;
+
     private function __construct(
         public readonly string $id,
         public readonly FrameRange $span,
@@ -66,7 +68,13 @@ final class StoredLayer
     /** The id of the group that it says to be in. */
     public function group(): ?string
     {
-        return $this->layer !== null ? $this->layer->group : (preg_match('/"group":"([^"]+)"/', (string) $this->json, $found) ? $found[1] : null);
+        if ($this->layer !== null) {
+            return $this->layer->group;
+        }
+        // Looked for once, for it is asked of every layer of every stack.
+        $this->group ??= str_contains((string) $this->json, '"group":"') && preg_match('/"group":"([^"]+)"/', (string) $this->json, $found) ? $found[1] : '';
+
+        return $this->group === '' ? null : $this->group;
     }
 
     /** Whether what it shows depends on compositions, or on layers that are in no group with it. */

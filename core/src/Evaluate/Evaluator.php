@@ -16,7 +16,6 @@ use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Effect\Values;
@@ -93,7 +92,7 @@ final readonly class Evaluator
         $empty = new DisplayList($frame, $composition->width, $composition->height, $composition->background, []);
 
         $glances = $this->glances($composition, $frame, $known);
-        $adjusts = array_filter($composition->layers->entries(), fn (StoredLayer $entry): bool => $entry->adjusts()) !== [];
+        $adjusts = $composition->layers->isAdjusted();
 
         // What is adjusted is known only together.
         return new Look($adjusts ? $this->frame($composition, $frame) : $empty, $glances, $known, $adjusts);
@@ -165,6 +164,11 @@ final readonly class Evaluator
     private static function fingerprint(Composition $composition, string $id): ?string
     {
         $tree = $composition->layers->tree();
+        if ($tree->isFlat() && $composition->alone === []) {
+            $entry = $composition->layers->entries()[$id];
+
+            return $entry->dependsOnOthers() ? null : $entry->fingerprint();
+        }
         $prints = $composition->leavesOut($id) ? ['left out'] : [];
         foreach ([$id, ...$tree->above($id), ...$tree->within($id)] as $one) {
             $entry = $composition->layers->entries()[$one];
