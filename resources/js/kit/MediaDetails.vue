@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NameField from '@/shell/NameField.vue';
 import { Trash2 } from 'lucide-vue-next';
 import { computed, onMounted, ref } from 'vue';
 import type { Media } from '@/api/answers';
@@ -52,15 +53,7 @@ async function ask(edit: string, args: object): Promise<void> {
     problem.value = await composition.ask(edit, args);
 }
 
-function rename(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    const name = field.value.trim();
-    if (name && name !== props.clip.name) {
-        void ask('rename-media', { media: props.clip.id, name });
-    } else {
-        field.value = props.clip.name;
-    }
-}
+const rename = (name: string): Promise<void> => ask('rename-media', { media: props.clip.id, name });
 
 function file(event: Event): void {
     const folder = (event.target as HTMLInputElement).value.trim() || null;
@@ -97,7 +90,7 @@ async function remove(): Promise<void> {
 
 <template>
     <div class="details" data-details>
-        <input class="name" :value="clip.name" aria-label="Name" dir="auto" @change="rename" />
+        <NameField :key="clip.id" :name="clip.name" class="name" aria-label="Name" @rename="rename" />
         <dl>
             <template v-for="[title, value] in facts" :key="title">
                 <dt>{{ title }}</dt>

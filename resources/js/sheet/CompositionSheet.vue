@@ -5,6 +5,7 @@ import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { rateLabel, RATES } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
+import NameField from '@/shell/NameField.vue';
 import ColourField from './ColourField.vue';
 import MarkerFields from './MarkerFields.vue';
 import SheetSection from './SheetSection.vue';
@@ -43,12 +44,12 @@ async function setLength(text: number | string): Promise<void> {
 
 <template>
     <div v-if="shown" class="sheet">
-        <input
-            :value="shown.name"
+        <NameField
+            :key="shown.id"
+            :name="shown.name"
             class="name"
             aria-label="Composition name"
-            dir="auto"
-            @change="set({ name: ($event.target as HTMLInputElement).value })"
+            @rename="(name) => set({ name })"
         />
         <div class="row">
             <span>Picture</span>
