@@ -60,14 +60,15 @@ final class PaintTest extends TestCase
         $linear = $this->set($plain, ['form' => 'linear']);
         self::assertSame(['#123456', '#c9973f'], $this->colours($linear));
         $three = $this->set($linear, ['form' => 'linear', 'stops' => 3]);
-        self::assertSame(['#123456', '#c9973f', '#c9973f'], $this->colours($three));
+        // Half way in colour, too, so that nothing is seen of it so far.
+        self::assertSame(['#123456', '#6e664b', '#c9973f'], $this->colours($three));
         self::assertEquals([0, 50, 100], array_map(fn (int $stop): mixed => Fixture::json($three, 'bar')['gradients'][0]["at$stop"], [1, 2, 3]));
         $own = Fixture::edit($three, 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'g1.colour2', 'value' => '#ffffff'], ['layer' => 'bar', 'property' => 'g1.at2', 'value' => 30]]]);
         self::assertSame(['#123456', '#ffffff', '#c9973f'], $this->colours($this->set($own, ['form' => 'radial'])));
         $fewer = $this->set($own, ['form' => 'linear', 'stops' => 2]);
         self::assertSame(['#123456', '#c9973f'], $this->colours($fewer));
         self::assertEquals(100, Fixture::json($fewer, 'bar')['gradients'][0]['at2']);
-        self::assertSame(['#123456', '#ffffff', '#c9973f', '#c9973f'], $this->colours($this->set($own, ['form' => 'corners'])));
+        self::assertSame(['#123456', '#ffffff', '#e4cb9f', '#c9973f'], $this->colours($this->set($own, ['form' => 'corners'])));
         self::assertSame($plain->toJson(), $this->set($own, ['form' => null])->toJson());
     }
 

@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Edit\Paints;
 
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -19,7 +18,7 @@ use Ricamo\Core\Refusal;
 /**
  * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
- * before the last, half way, or the last but one is taken away.
+ * before the last, half way in place and in colour, or the last but one is taken away.
  */
 final readonly class SetGradient implements CompositionEdit
 {
@@ -83,7 +82,10 @@ final readonly class SetGradient implements CompositionEdit
         $had = fn (string $name): ?Property => $layer->properties["{$before->id()}.$name"] ?? null;
         $colour = array_search($setting->name, $gradient->colours(), true);
         if ($colour !== false) {
-            return $had($before->colours()[self::origin($colour, $gradient, $before) ?? count($before->colours()) - 1]) ?? $default;
+            $origin = self::origin($colour, $gradient, $before);
+            [$last, $names] = [count($before->colours()) - 1, $before->colours()];
+
+            return $origin === null ? self::halfWay($setting, $had($names[$last - 1]), $had($names[$last]), $layer) : $had($names[$origin]) ?? $default;
         }
         if (! preg_match('/^at(\d+)$/', $setting->name, $number)) {
             return $had($setting->name) ?? $default;
@@ -105,6 +107,6 @@ final readonly class SetGradient implements CompositionEdit
     {
         [$from, $to] = [$a?->at($layer->span->in, $layer->span), $b?->at($layer->span->in, $layer->span)];
 
-        return is_float($from) && is_float($to) ? Property::constant($setting->type, ($from + $to) / 2) : Property::constant($setting->type, $setting->default);
+        return Property::constant($setting->type, $from === null || $to === null ? $setting->default : $setting->type->mix($from, $to, 0.5));
     }
 }
