@@ -98,13 +98,13 @@ final class Parts
 
     private static function project(Project $project): string
     {
-        return Text::of(['name' => $project->name, 'swatches' => $project->toSwatchesJson(), 'curves' => $project->toCurvesJson()]);
+        return Text::of(['name' => $project->name, 'swatches' => $project->toSwatchesJson(), 'curves' => $project->toCurvesJson(), 'looks' => $project->toLooksJson()]);
     }
 
     private static function withProject(Project $project, Node $value): Project
     {
         return $project->with([
-            'name' => $value->field('name')->name(), 'swatches' => Project::readSwatches($value->field('swatches')), 'curves' => Project::readCurves($value->optional('curves')),
+            'name' => $value->field('name')->name(), 'swatches' => Project::readSwatches($value->field('swatches')), 'curves' => Project::readCurves($value->optional('curves')), 'looks' => Project::readLooks($value->optional('looks')),
         ]);
     }
 

@@ -35,6 +35,7 @@ final readonly class ProjectRecord
             Compositions::stored(array_map(fn (Composition $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
             Document::readSwatches(Node::decode($row->swatches)),
             Document::readCurves(Node::decode($row->curves)),
+            Document::readLooks(Node::decode($row->looks)),
         ));
     }
 
@@ -80,7 +81,7 @@ final readonly class ProjectRecord
 
     private function isNamedAnew(Document $after): bool
     {
-        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches || $after->curves !== $this->document->curves;
+        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches || $after->curves !== $this->document->curves || $after->looks !== $this->document->looks;
     }
 
     /** @return array{int, string} its latest revision and the patch that led there */
@@ -102,7 +103,7 @@ final readonly class ProjectRecord
     private function keepProject(Document $after, array $media): void
     {
         $isKept = Project::query()->whereKey($this->row->id)->where('revision', $this->row->revision)->update([
-            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()), 'curves' => Text::of($after->toCurvesJson()),
+            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()), 'curves' => Text::of($after->toCurvesJson()), 'looks' => Text::of($after->toLooksJson()),
         ]) > 0;
         if (! $isKept) {
             throw new StaleProject;

@@ -24,6 +24,7 @@ final class ProjectSummary
             'media' => $project->media->map(fn (Media $media): array => $media->summary())->values(),
             'swatches' => json_decode($project->swatches),
             'curves' => json_decode($project->curves),
+            'looks' => json_decode($project->looks),
         ];
     }
 
@@ -35,6 +36,7 @@ final class ProjectSummary
         return $before->name !== $after->name
             || $before->swatches !== $after->swatches
             || $before->curves !== $after->curves
+            || $before->looks !== $after->looks
             || $before->compositions->ids() !== $after->compositions->ids()
             || $names($before) !== $names($after)
             || $after->media->changedFrom($before->media) !== [];

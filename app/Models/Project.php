@@ -15,6 +15,7 @@ use Ricamo\Core\Document\StoredComposition;
  * @property int $revision counts what is done to its name, compositions, media and colours
  * @property string $swatches JSON
  * @property string $curves JSON
+ * @property string $looks JSON
  * @property Collection<int, Composition> $compositions
  * @property Collection<int, Media> $media
  */
@@ -24,7 +25,7 @@ final class Project extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['swatches' => '[]', 'curves' => '[]'];
+    protected $attributes = ['swatches' => '[]', 'curves' => '[]', 'looks' => '[]'];
 
     /** Grows with every change to any of its compositions: what is placed somewhere is other then. */
     public static function work(int $id): int

@@ -63,6 +63,7 @@ final class ProjectExport
             'compositions' => $project->compositions()->get()->map(fn (Composition $composition): array => $composition->read()->toJson())->all(),
             'swatches' => json_decode($project->swatches, true),
             'curves' => json_decode($project->curves, true),
+            'looks' => json_decode($project->looks, true),
         ]));
     }
 

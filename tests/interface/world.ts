@@ -36,6 +36,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             media: [],
             swatches: [],
             curves: [],
+            looks: [],
         },
     };
 }

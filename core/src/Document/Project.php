@@ -20,11 +20,14 @@ final readonly class Project
 
     public const MOST_CURVES = 200;
 
+    public const MOST_LOOKS = 200;
+
     /**
      * @param  list<Swatch>  $swatches
      * @param  list<NamedCurve>  $curves
+     * @param  list<NamedLook>  $looks
      */
-    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [], public array $curves = [])
+    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [], public array $curves = [], public array $looks = [])
     {
     }
 
@@ -40,7 +43,7 @@ final readonly class Project
             $format->refuse('must be "'.self::FORMAT.'"');
         }
         $node->field('version')->int(1, self::VERSION);
-        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches', 'curves']);
+        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches', 'curves', 'looks']);
         $media = self::readMedia($node);
         $compositions = Compositions::read($node->field('compositions'));
         self::checkReferences($node, $compositions, $media);
@@ -52,7 +55,7 @@ final readonly class Project
             }
         }
 
-        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')), self::readCurves($node->optional('curves')));
+        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')), self::readCurves($node->optional('curves')), self::readLooks($node->optional('looks')));
     }
 
     /** @return list<Swatch> */
@@ -78,6 +81,7 @@ final readonly class Project
             'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
             'swatches' => $this->toSwatchesJson(),
             ...($this->curves === [] ? [] : ['curves' => $this->toCurvesJson()]),
+            ...($this->looks === [] ? [] : ['looks' => $this->toLooksJson()]),
         ];
     }
 
@@ -91,6 +95,18 @@ final readonly class Project
     public function toCurvesJson(): array
     {
         return array_map(fn (NamedCurve $curve): array => $curve->toJson(), $this->curves);
+    }
+
+    /** @return list<NamedLook> */
+    public static function readLooks(?Node $node): array
+    {
+        return array_map(NamedLook::read(...), $node?->items(self::MOST_LOOKS) ?? []);
+    }
+
+    /** @return list<array{name: string, effects: list<array<string, mixed>>}> */
+    public function toLooksJson(): array
+    {
+        return array_map(fn (NamedLook $look): array => $look->toJson(), $this->looks);
     }
 
     /** All that layers of it can show. */
@@ -134,7 +150,7 @@ final readonly class Project
         return $this->with(['compositions' => $this->compositions->replacing($changed)]);
     }
 
-    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>, curves?: list<NamedCurve>}  $fields */
+    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>, curves?: list<NamedCurve>, looks?: list<NamedLook>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -143,6 +159,7 @@ final readonly class Project
             $fields['compositions'] ?? $this->compositions,
             $fields['swatches'] ?? $this->swatches,
             $fields['curves'] ?? $this->curves,
+            $fields['looks'] ?? $this->looks,
         );
     }
 

@@ -18,6 +18,7 @@ use Ricamo\Core\Edit\Compositions\RestoreComposition;
 use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Effects\AddEffect;
+use Ricamo\Core\Edit\Effects\PasteEffects;
 use Ricamo\Core\Edit\Effects\SetEffects;
 use Ricamo\Core\Edit\Groups\GroupLayers;
 use Ricamo\Core\Edit\Groups\UngroupLayers;
@@ -77,8 +78,10 @@ use Ricamo\Core\Edit\Picture\PlaceAnchors;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddCurve;
+use Ricamo\Core\Edit\Project\AddLook;
 use Ricamo\Core\Edit\Project\AddSwatch;
 use Ricamo\Core\Edit\Project\RemoveCurve;
+use Ricamo\Core\Edit\Project\RemoveLook;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
@@ -131,6 +134,7 @@ final class Edits
         'set-layer' => SetLayer::class,
         'add-effect' => AddEffect::class,
         'set-effects' => SetEffects::class,
+        'paste-effects' => PasteEffects::class,
         'add-mask' => AddMask::class,
         'pull-mask' => PullMask::class,
         'set-masks' => SetMasks::class,
@@ -197,6 +201,8 @@ final class Edits
         'restore-media' => RestoreMedia::class,
         'add-curve' => AddCurve::class,
         'remove-curve' => RemoveCurve::class,
+        'add-look' => AddLook::class,
+        'remove-look' => RemoveLook::class,
         'add-swatch' => AddSwatch::class,
         'remove-swatch' => RemoveSwatch::class,
         'rename-project' => RenameProject::class,

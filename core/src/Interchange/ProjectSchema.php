@@ -60,6 +60,7 @@ final class ProjectSchema
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
                 'swatches' => ['type' => 'array', 'maxItems' => Project::MOST_SWATCHES, 'items' => ['$ref' => '#/$defs/Swatch']],
+                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Project::MOST_LOOKS, 'items' => self::object(['name' => self::name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
                 'curves' => ['type' => 'array', 'maxItems' => Project::MOST_CURVES, 'items' => self::object(['name' => self::name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
             ], ['format', 'version', 'name', 'compositions']),
             '$defs' => [

@@ -178,6 +178,24 @@ final class ProjectEditsTest extends TestCase
         self::assertTrue($after->compositions->has('c2'));
     }
 
+    public function test_looks_are_kept_by_name_and_pasted_with_their_keyframes(): void
+    {
+        $layer = Fixture::bar(['effects' => [['id' => 'e3', 'effect' => 'blur', 'radius' => Fixture::keyframes([0, 0], [10, 20])], ['id' => 'e4', 'effect' => 'invert', 'on' => false]]]);
+        $project = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'compositions' => [Fixture::composition([$layer, Fixture::words(['effects' => [['id' => 'e1', 'effect' => 'hue']]])])->toJson()]]));
+        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo($on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator());
+        $effects = $project->composition()->layer('bar')->toJson()['effects'];
+        $kept = $apply($project, 'add-look', ['name' => 'Dream', 'effects' => $effects]);
+        self::assertSame([['name' => 'Dream', 'effects' => $effects]], $kept->toJson()['looks']);
+        self::assertSame($kept->toJson(), Project::read(new Node($kept->toJson()))->toJson());
+        $pasted = $apply($kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->looks[0]->effects])->composition()->layer('words');
+        self::assertSame(['e1 hue', 'e2 blur', 'e3 invert'], array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->effects));
+        self::assertEqualsWithDelta(10.0, $pasted->number('e2.radius', 5), 1e-6);
+        self::assertFalse($pasted->effects[2]->on);
+        self::assertArrayNotHasKey('looks', $apply($kept, 'remove-look', ['look' => 0])->toJson());
+        $this->expectExceptionMessage('effects: is empty');
+        $apply($project, 'add-look', ['name' => 'None', 'effects' => []]);
+    }
+
     public function test_curves_are_kept_by_name_and_forgotten(): void
     {
         $project = Project::read(new Node([

@@ -322,12 +322,19 @@ export interface NamedCurve {
     easing: string;
 }
 
+/** Effects that the project keeps by name. */
+export interface NamedLook {
+    name: string;
+    effects: object[];
+}
+
 export interface ProjectSummary extends Named {
     revision: number;
     compositions: CompositionName[];
     media: Media[];
     swatches: Swatch[];
     curves: NamedCurve[];
+    looks: NamedLook[];
 }
 
 /** Something that was done to the project. */

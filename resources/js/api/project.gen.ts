@@ -2968,6 +2968,19 @@ export interface ProjectFile {
      */
     swatches?: Swatch[];
     /**
+     * effects that are kept at hand by name
+     *
+     * @maxItems 200
+     */
+    looks?: {
+        name: string;
+        /**
+         * @minItems 1
+         * @maxItems 32
+         */
+        effects: [Effect, ...Effect[]];
+    }[];
+    /**
      * @maxItems 200
      */
     curves?: {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { Clapperboard, Library, Package, Search, Shapes, Type, X } from 'lucide-vue-next';
+import { Clapperboard, Library, Package, Search, Shapes, Sparkles, Type, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import IconButton from '@/shell/IconButton.vue';
 import { DRAWERS, useKit } from './kit';
 import BundlesDrawer from './BundlesDrawer.vue';
+import LooksDrawer from './LooksDrawer.vue';
 import MediaDrawer from './MediaDrawer.vue';
 import SamplesDrawer from './SamplesDrawer.vue';
 import ShapesDrawer from './ShapesDrawer.vue';
@@ -14,6 +15,7 @@ const KINDS = {
     words: { title: 'Words', icon: Type, drawer: WordsDrawer },
     shapes: { title: 'Shapes', icon: Shapes, drawer: ShapesDrawer },
     bundles: { title: 'Bundles', icon: Package, drawer: BundlesDrawer },
+    looks: { title: 'Looks', icon: Sparkles, drawer: LooksDrawer },
     shelf: { title: 'Samples', icon: Library, drawer: SamplesDrawer },
 };
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { CompositionName, Media, NamedCurve, ProjectSummary, Step, Swatch } from '@/api/answers';
+import type { CompositionName, Media, NamedCurve, NamedLook, ProjectSummary, Step, Swatch } from '@/api/answers';
 import { get } from '@/api/client';
 import { windowId } from './window';
 
@@ -13,6 +13,7 @@ export const useProject = defineStore('project', () => {
     const media = ref<Media[]>([]);
     const swatches = ref<Swatch[]>([]);
     const curves = ref<NamedCurve[]>([]);
+    const looks = ref<NamedLook[]>([]);
 
     function accept(summary: ProjectSummary): void {
         id.value = summary.id;
@@ -22,6 +23,7 @@ export const useProject = defineStore('project', () => {
         media.value = summary.media;
         swatches.value = summary.swatches;
         curves.value = summary.curves;
+        looks.value = summary.looks;
     }
 
     async function refresh(): Promise<void> {
@@ -36,5 +38,5 @@ export const useProject = defineStore('project', () => {
         return found;
     }
 
-    return { id, name, revision, compositions, media, swatches, curves, accept, refresh, steps };
+    return { id, name, revision, compositions, media, swatches, curves, looks, accept, refresh, steps };
 });

@@ -15,6 +15,8 @@ const composition = useComposition();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const choosing = ref(false);
+const name = ref('');
+const problem = ref<string | null>(null);
 
 const list = computed(() => (props.layer.effects ?? []) as unknown as Attached[]);
 const titleOf = (one: Attached): string =>
@@ -30,11 +32,23 @@ function add(effect: string): void {
     void composition.edit('add-effect', { layers: [props.layer.id], effect });
 }
 
+/** In the Kit, for other layers. */
+async function keep(): Promise<void> {
+    if (name.value.trim() !== '') {
+        problem.value = await composition.ask('add-look', { name: name.value.trim(), effects: list.value });
+        name.value = problem.value === null ? '' : name.value;
+    }
+}
+
 const set = (effects: Attached[]): void => void composition.edit('set-effects', { layers: [props.layer.id], effects });
 </script>
 
 <template>
     <AttachedList :layer="layer" :list="list" :title-of="titleOf" @set="set" />
+    <form v-if="list.length > 0" class="keep" @submit.prevent="keep">
+        <input v-model="name" placeholder="Keep this look as…" aria-label="Name of the look" data-look-name />
+        <p v-if="problem" role="alert">{{ problem }}</p>
+    </form>
     <ElPopover
         v-model:visible="choosing"
         trigger="click"
@@ -65,6 +79,24 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 </template>
 
 <style scoped>
+.keep {
+    padding: 2px 14px 4px 16px;
+}
+.keep input {
+    width: 100%;
+    height: 26px;
+    padding: 0 8px;
+    border: 1px solid var(--hairline);
+    border-radius: 6px;
+    background: var(--field);
+    color: var(--ink);
+    font: inherit;
+    font-size: 12.5px;
+}
+.keep p {
+    margin: 2px 0 0;
+    color: var(--accent);
+}
 .add {
     display: flex;
     align-items: center;
