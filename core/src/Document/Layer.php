@@ -11,9 +11,11 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -177,6 +179,12 @@ final readonly class Layer
         $kept = array_intersect_key($this->properties, $with->definitions());
 
         return $with->with(['properties' => [...$kept, ...$settings]]);
+    }
+
+    /** The composition that it shows, and how that is played; null for none. */
+    public function placing(): ?BundleContent
+    {
+        return $this->content instanceof Places ? $this->content->placed() : null;
     }
 
     public function isSeenAt(int|float $frame): bool

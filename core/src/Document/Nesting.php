@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Refusal;
 
 /** Compositions within compositions: none within itself, none too deep, and not too many layers in all. */
@@ -41,8 +40,7 @@ final class Nesting
         $found = [];
         $look = function (Composition $in) use (&$look, &$found, $media): void {
             foreach ($in->layers->placing() as $layer) {
-                assert($layer->content instanceof BundleContent);
-                $id = $layer->content->composition;
+                $id = (string) $layer->placing()?->composition;
                 if (! isset($found[$id])) {
                     $found[$id] = $media->composition($id);
                     $look($found[$id]);
@@ -62,8 +60,7 @@ final class Nesting
     {
         $count = 0;
         foreach ($composition->layers->placing() as $layer) {
-            assert($layer->content instanceof BundleContent);
-            $id = $layer->content->composition;
+            $id = (string) $layer->placing()?->composition;
             if (isset($chain[$id])) {
                 throw new Refusal('a composition cannot contain itself: '.implode(' ▸ ', [...$chain, $chain[$id]]));
             }

@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
@@ -125,7 +124,7 @@ final readonly class Project
         $placings = [];
         foreach ($this->compositions as $other) {
             foreach ($other->layers->placing() as $layer) {
-                if ($layer->content instanceof BundleContent && $layer->content->composition === $composition) {
+                if ($layer->placing()?->composition === $composition) {
                     $placings[] = "“{$layer->name}” in “{$other->name}”";
                 }
             }
@@ -205,8 +204,9 @@ final readonly class Project
                         self::layerIn($node, $index, $at)->field($field)->refuse("there is no media \"$id\" in this project");
                     }
                 }
-                if ($layer->content instanceof BundleContent && ! $compositions->has($layer->content->composition)) {
-                    self::layerIn($node, $index, $at)->field('composition')->refuse("there is no composition \"{$layer->content->composition}\" in this project");
+                $placed = $layer->placing();
+                if ($placed !== null && ! $compositions->has($placed->composition)) {
+                    self::layerIn($node, $index, $at)->field('composition')->refuse("there is no composition \"{$placed->composition}\" in this project");
                 }
             }
         }

@@ -9,7 +9,6 @@ use IteratorAggregate;
 use LogicException;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
-use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -258,7 +257,7 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     public function placing(): Generator
     {
         foreach ($this->entries as $entry) {
-            if ($entry->placesAnother() && $entry->layer()->content instanceof BundleContent) {
+            if ($entry->placesAnother() && $entry->layer()->placing() !== null) {
                 yield $entry->layer();
             }
         }

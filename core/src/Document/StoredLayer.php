@@ -4,7 +4,6 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
-use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Group\GroupContent;
 use Ricamo\Core\Time\FrameRange;
 
@@ -51,7 +50,7 @@ final class StoredLayer
     /** Whether it may place another composition, so that what it shows depends on more than itself. */
     public function placesAnother(): bool
     {
-        return $this->layer !== null ? $this->layer->content instanceof BundleContent : str_contains((string) $this->json, '"kind":"bundle"');
+        return $this->layer !== null ? $this->layer->placing() !== null : str_contains((string) $this->json, '"composition":"');
     }
 
     public function isGroup(): bool

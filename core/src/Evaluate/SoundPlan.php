@@ -35,7 +35,8 @@ final class SoundPlan
     private static function cues(Layer $layer, Heard $content, FrameRange $heard, FrameRange $range, FrameRate $rate, MediaLibrary $media): array
     {
         $cues = [];
-        $inside = $content instanceof BundleContent ? self::inside($content, $media) : null;
+        $placed = $layer->placing();
+        $inside = $placed === null ? null : self::inside($placed, $media);
         foreach ($content->passages($rate->seconds($heard->in - $layer->span->in), $rate->seconds($heard->length()), $media) as $passage) {
             $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);
             if (max(array_column($level, 1)) > 0) {

@@ -4,8 +4,11 @@ namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
@@ -77,8 +80,29 @@ final class WindowEditsTest extends TestCase
             self::assertSame([$was['matrix'], $was['frame']], [$is['items'][0]['matrix'], $is['items'][0]['frame']]);
             self::assertEqualsWithDelta($was['opacity'], $is['opacity'], 1e-6);
         }
-        $this->expectExceptionObject(new Refusal('“Words” is neither a clip nor a picture nor a shape; it cannot be a window'));
+        $this->expectExceptionObject(new Refusal('“Words” is neither a clip nor a picture nor a shape nor a plain bundle; it cannot be a window'));
         Fixture::edit(Fixture::composition([Fixture::words()]), 'make-windows', ['layers' => ['words']]);
+    }
+
+    public function test_another_composition_is_seen_and_heard_through_a_window(): void
+    {
+        $inner = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [960, 540]]), Fixture::clip(['position' => [-4000, 0]])], ['id' => 'c2', 'name' => 'Inner', 'background' => '#102030']);
+        $outer = Fixture::composition([Fixture::bar(['id' => 'w', 'size' => [960, 540], 'position' => [500, 300]])]);
+        $project = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'P', 'media' => array_map(fn ($one): array => $one->toJson(), Fixture::media()->all()), 'compositions' => [$outer->toJson(), $inner->toJson()]]));
+        $project = $project->with(['media' => Fixture::media()]);
+        $edit = fn (Project $on, string $name, array $args, string $composition = 'c1'): Project => Edits::applyTo($on, Edits::read(new Node(['edit' => $name, 'args' => $args])), $composition, Fixture::evaluator());
+        $shown = $edit($project, 'show-instead', ['layers' => ['w'], 'composition' => 'c2']);
+        $evaluator = Fixture::evaluator()->showing($shown->library());
+        $composition = $shown->composition('c1');
+        [$group] = $evaluator->frame($composition, 4)->toJson()['items'];
+        // Half as large: its background, and the bar in its middle.
+        self::assertSame('#102030', $group['items'][0]['items'][0]['colour']);
+        self::assertEqualsWithDelta([0.5, 0, 0, 0.5, 500, 300], $group['items'][0]['items'][1]['matrix'], 1e-4);
+        self::assertCount(1, SoundPlan::of($composition, $shown->library(), new FrameRange(0, 50)));
+        self::assertSame(['“Inner” in “Test”'], $shown->placingsOf('c2'));
+        self::assertSame($shown->composition('c1')->toJson(), Project::read(new Node([...$shown->toJson(), 'media' => $project->toJson()['media']]))->composition('c1')->toJson());
+        $this->expectExceptionMessage('a composition cannot contain itself: Inner ▸ Test ▸ Inner');
+        $edit($shown, 'add-layer', ['layer' => ['kind' => 'window', 'form' => 'ellipse', 'composition' => 'c1']], 'c2');
     }
 
     public function test_a_shape_is_filled_with_a_clip_and_keeps_its_form(): void

@@ -5736,6 +5736,10 @@ export interface WindowLayer {
      * how large what is seen through it is, before it is zoomed
      */
     fitting?: 'fill' | 'fit';
+    /**
+     * the id of another one that is seen, instead of media
+     */
+    composition?: string;
     media?: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame

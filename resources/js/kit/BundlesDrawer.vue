@@ -19,12 +19,7 @@ const others = computed(() => project.compositions.filter((one) => one.id !== co
         Other compositions of this project stand here, to be placed in this one. Or select layers and wrap them up (B).
     </p>
     <div class="bundles">
-        <KitItem
-            v-for="one in others"
-            :key="one.key"
-            :label="one.name"
-            @add="adding.add({ kind: 'bundle', composition: one.key }, $event)"
-        >
+        <KitItem v-for="one in others" :key="one.key" :label="one.name" @add="adding.addBundle(one.key, $event)">
             <CompositionPicture :id="one.id" />
         </KitItem>
     </div>

@@ -7,7 +7,7 @@ import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { isBundle, isWindow, playsMedia } from '@/project/playing';
+import { isBundle, isWindow, plays } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
@@ -126,7 +126,7 @@ function onDoubleClick(event: MouseEvent): void {
         within.enter(layer);
         return;
     }
-    if (layer && isWindow(layer) && playsMedia(layer)) {
+    if (layer && isWindow(layer) && plays(layer)) {
         selection.select(layer.id);
         composition.through = layer.id;
         return;

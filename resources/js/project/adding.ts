@@ -56,6 +56,13 @@ export const useAdding = defineStore('adding', () => {
         );
     }
 
+    /** Another composition: seen through a window that it is dropped onto, else placed as a bundle. */
+    async function addBundle(key: string, place: Drop = {}): Promise<void> {
+        await (place.onto
+            ? composition.edit('show-instead', { layers: [place.onto], composition: key })
+            : add({ kind: 'bundle', composition: key }, place));
+    }
+
     async function addClip(media: Media, place: Drop = {}): Promise<void> {
         if (place.onto) {
             await composition.edit('show-instead', { layers: [place.onto], media: media.id });
@@ -88,5 +95,5 @@ export const useAdding = defineStore('adding', () => {
         }
     }
 
-    return { add, addClip, question, answer, carried, drop };
+    return { add, addBundle, addClip, question, answer, carried, drop };
 });

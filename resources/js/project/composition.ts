@@ -183,7 +183,7 @@ export const useComposition = defineStore('composition', () => {
                 catchUp(missed);
             }
             // What another window did to a composition that is placed here is seen here.
-            if (missed.work !== work && layers.value.some((layer) => layer.kind === 'bundle')) {
+            if (missed.work !== work && layers.value.some((layer) => 'composition' in layer && layer.composition)) {
                 placed.value++;
                 stale.value++;
             } else if (isNew) {

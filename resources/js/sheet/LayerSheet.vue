@@ -5,7 +5,7 @@ import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
-import { isBundle, playsMedia } from '@/project/playing';
+import { isBundle, placesAnother, plays, playsMedia } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
@@ -42,7 +42,7 @@ const sections = computed(() =>
         ].filter(
             (definition) =>
                 // What makes no sound has no level.
-                (definition.name !== 'level' || clip.value?.sound || isBundle(props.layer)) &&
+                (definition.name !== 'level' || clip.value?.sound || placesAnother(props.layer)) &&
                 finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
@@ -109,7 +109,7 @@ const setContent = (content: object): Promise<boolean> =>
             <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
         </ElRadioGroup>
         <ElRadioGroup
-            v-if="layer.kind === 'window' && playsMedia(layer)"
+            v-if="layer.kind === 'window' && plays(layer)"
             :model-value="layer.fitting ?? 'fill'"
             size="small"
             aria-label="How large what is in the window is"
@@ -137,7 +137,11 @@ const setContent = (content: object): Promise<boolean> =>
         <span v-else-if="!clip?.still" class="facts">no sound</span>
     </div>
     <TimeFields :key="layer.id" :layer="layer" />
-    <PaceFields v-if="isBundle(layer) || (playsMedia(layer) && clip && !clip.still)" :key="layer.id" :layer="layer" />
+    <PaceFields
+        v-if="placesAnother(layer) || (playsMedia(layer) && clip && !clip.still)"
+        :key="layer.id"
+        :layer="layer"
+    />
     <FindValue />
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"

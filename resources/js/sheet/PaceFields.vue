@@ -3,13 +3,13 @@ import { ArrowLeftRight, Snowflake } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
-import type { Bundle, Playing } from '@/project/playing';
+import type { Placing, Playing } from '@/project/playing';
 import { fraction } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
 import ValueField from './ValueField.vue';
 
 /** How what plays in a layer goes on: how fast, which way, and what is shown where there is no more of it. */
-const props = defineProps<{ layer: Playing | Bundle }>();
+const props = defineProps<{ layer: Playing | Placing }>();
 
 const composition = useComposition();
 const playhead = usePlayhead();

@@ -7,27 +7,33 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Windows\Windowed;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 
-/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape. */
+/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or another composition through windows. */
 final readonly class ShowInstead implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private string $media)
+    private function __construct(private array $layers, private ?string $media, private ?string $composition)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'media']);
+        $args->allow(['layers', 'media', 'composition']);
+        $composition = $args->optional('composition')?->string(64);
 
-        return new self(LayerIds::read($args), $args->field('media')->string(64));
+        return new self(LayerIds::read($args), $composition === null ? $args->field('media')->string(64) : null, $composition);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->media === null) {
+            return $this->through($composition, $evaluator);
+        }
         $new = $evaluator->media->get($this->media);
         if ($new->known()->width === 0) {
             throw new Refusal("“{$new->name}” has no picture");
@@ -42,6 +48,22 @@ final readonly class ShowInstead implements CompositionEdit
             }
             $shown = array_values($content->media())[0] ?? null;
             $composition = $composition->replacing($content->replacedIn($layer, $shown === null ? null : $evaluator->media->get($shown), $new));
+        }
+
+        return $composition;
+    }
+
+    /** Another composition, seen through windows. */
+    private function through(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $placed = $evaluator->media->composition((string) $this->composition);
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $layer = $layer->content instanceof ShapeContent ? Windowed::of($layer, $evaluator->media) : $layer;
+            if (! $layer->content instanceof WindowContent) {
+                throw new Refusal("“{$layer->name}” is neither a window nor a shape; a composition is placed as a bundle");
+            }
+            $composition = $composition->replacing($layer->with(['content' => $layer->content->showing(new BundleContent($placed->id)), 'name' => $placed->name]));
         }
 
         return $composition;

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Edit\Windows;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Shape\ShapeContent;
@@ -15,6 +16,9 @@ use Ricamo\Core\Refusal;
 /** Layers as windows. */
 final class Windowed
 {
+    /** What a bundle can be told and a window cannot. */
+    private const OWN = ['length' => 0, 'stretches' => 0, 'mirrors' => 0, 'crop' => 0];
+
     /**
      * A clip or a picture becomes a window as large as it is, and no frame changes; a shape becomes an empty one of its form.
      *
@@ -30,12 +34,12 @@ final class Windowed
         if ($content instanceof ShapeContent) {
             $window = new WindowContent($content->form);
             $own = [];
-        } elseif ($content instanceof FootageContent) {
+        } elseif ($content instanceof FootageContent || ($content instanceof BundleContent && array_intersect_key($content->toJson(), self::OWN) === [])) {
             $size = $content->plays($media)->size();
             $window = new WindowContent(ShapeForm::Rectangle, $content);
             $own = ['size' => [$size->width, $size->height], 'fill' => '#00000000', 'scaleLinked' => $layer->scaleLinked];
         } else {
-            throw new Refusal("“{$layer->name}” is neither a clip nor a picture nor a shape; it cannot be a window");
+            throw new Refusal("“{$layer->name}” is neither a clip nor a picture nor a shape nor a plain bundle; it cannot be a window");
         }
         $kept = array_diff_key($layer->toJson(), $layer->kind->contentFields());
 

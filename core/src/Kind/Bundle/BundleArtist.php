@@ -31,8 +31,18 @@ final class BundleArtist implements Artist
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        $content = $this->content($layer);
-        $shown = $content->frameShownAfter($moment->frame - $layer->span->in, $composition->rate, $this->materials->media);
+        return $this->shown($this->content($layer), $moment->frame - $layer->span->in, $composition, $matrix);
+    }
+
+    /**
+     * What a composition shows that is placed, with its middle at the matrix's origin.
+     *
+     * @param  int  $after  frames of $composition after the layer's in point
+     * @return list<Operation>
+     */
+    public function shown(BundleContent $content, int $after, Composition $composition, Affine $matrix): array
+    {
+        $shown = $content->frameShownAfter($after, $composition->rate, $this->materials->media);
         if ($shown === null) {
             return [];
         }

@@ -7,6 +7,7 @@ use Ricamo\Core\Document\Lasting;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Stay;
+use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Beyond;
 use Ricamo\Core\Kind\Playing\GoesOn;
 use Ricamo\Core\Kind\Playing\Heard;
@@ -17,7 +18,7 @@ use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
 /** Another composition, by reference, played at a pace like a clip. */
-final readonly class BundleContent implements Heard, Played
+final readonly class BundleContent implements Heard, Places, Played
 {
     use GoesOn {
         room as private roomBefore;
@@ -43,6 +44,11 @@ final readonly class BundleContent implements Heard, Played
         public bool $mirrors = false,
         public bool $crop = true,
     ) {
+    }
+
+    public function placed(): self
+    {
+        return $this;
     }
 
     /** The composition as it goes on here. */

@@ -10,12 +10,14 @@ use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Bundle\BundleArtist;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageArtist;
+use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Outlines;
@@ -27,9 +29,12 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
 {
     private FootageArtist $footage;
 
-    public function __construct(private MediaLibrary $media, private Outlines $outlines = new Outlines)
+    private BundleArtist $bundles;
+
+    public function __construct(private Materials $materials, private Outlines $outlines = new Outlines)
     {
-        $this->footage = new FootageArtist($media);
+        $this->footage = new FootageArtist($materials->media);
+        $this->bundles = new BundleArtist($materials);
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -67,8 +72,12 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $shown = self::content($layer)->shown;
+        if ($shown === null) {
+            return [];
+        }
+        [$after, $place] = [$moment->frame - $layer->span->in, $matrix->after($this->framing($layer, $moment->at))];
 
-        return $shown === null ? [] : $this->footage->shown($shown, $moment->frame - $layer->span->in, $composition, $matrix->after($this->framing($layer, $moment->at)));
+        return $shown instanceof BundleContent ? $this->bundles->shown($shown, $after, $composition, $place) : $this->footage->shown($shown, $after, $composition, $place);
     }
 
     /** From the pixels of what is seen, its middle at the origin, to the window's own. */
@@ -76,7 +85,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     {
         $content = self::content($layer);
         $pan = $layer->point('pan', $at);
-        $scale = $content->fitting->scale($content->plays($this->media)->size(), $layer->size('size', $at)) * $layer->number('zoom', $at) / 100;
+        $scale = $content->fitting->scale($content->plays($this->materials->media)->size(), $layer->size('size', $at)) * $layer->number('zoom', $at) / 100;
 
         return Affine::translation($pan->x, $pan->y)->after(Affine::rotation($layer->number('turn', $at)))->after(Affine::scaling($scale, $scale));
     }
@@ -84,7 +93,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     /** Whether an opaque picture leaves nothing of the window's fill to be seen. */
     private function isCovered(Layer $layer, int|float $at): bool
     {
-        $facts = self::content($layer)->plays($this->media);
+        $facts = self::content($layer)->plays($this->materials->media);
         $framing = $this->framing($layer, $at);
         if ($facts->alpha || $facts->drawing !== null || abs($framing->determinant()) < 1e-12) {
             return false;

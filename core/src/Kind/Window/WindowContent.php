@@ -6,7 +6,9 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
@@ -15,22 +17,27 @@ use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
-/** A form through which a clip or a picture is seen, or nothing so far. */
-final readonly class WindowContent implements Heard, Played, Replaceable
+/** A form through which a clip, a picture or another composition is seen, or nothing so far. */
+final readonly class WindowContent implements Heard, Places, Played, Replaceable
 {
-    public function __construct(public ShapeForm $form, public ?FootageContent $shown = null, public Fitting $fitting = Fitting::Fill)
+    public function __construct(public ShapeForm $form, public FootageContent|BundleContent|null $shown = null, public Fitting $fitting = Fitting::Fill)
     {
     }
 
-    public function showing(?FootageContent $shown): self
+    public function showing(FootageContent|BundleContent|null $shown): self
     {
         return new self($this->form, $shown, $this->fitting);
+    }
+
+    public function placed(): ?BundleContent
+    {
+        return $this->shown instanceof BundleContent ? $this->shown : null;
     }
 
     /** In the frame that what was shown before had. */
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
-        if ($this->shown === null || $old === null) {
+        if (! $this->shown instanceof FootageContent || $old === null) {
             return $layer->with(['content' => $this->showing(new FootageContent($new->id)), 'name' => pathinfo($new->name, PATHINFO_FILENAME) ?: $layer->name]);
         }
         $from = $this->shown->pace->from->times($new->known()->rate->per($old->known()->rate));
@@ -40,12 +47,12 @@ final readonly class WindowContent implements Heard, Played, Replaceable
 
     public function media(): array
     {
-        return $this->shown?->media() ?? [];
+        return $this->shown instanceof FootageContent ? $this->shown->media() : [];
     }
 
     public function usingMedia(array $ids): static
     {
-        return $this->showing($this->shown?->usingMedia($ids));
+        return $this->shown instanceof FootageContent ? $this->showing($this->shown->usingMedia($ids)) : $this;
     }
 
     /** An empty window is a picture that stands still. */

@@ -9,6 +9,7 @@ use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
@@ -23,7 +24,7 @@ use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 use Ricamo\Core\Value\Type\SizeType;
 
-/** A form filled with a clip or a picture, which is framed inside it, apart from how the window itself moves. */
+/** A form filled with a clip, a picture or another composition, which is framed inside it, apart from how the window itself moves. */
 final class WindowKind extends LayerKind
 {
     private const FORM = 'Form';
@@ -62,7 +63,15 @@ final class WindowKind extends LayerKind
 
     public function readContent(Node $layer): WindowContent
     {
-        $shown = $layer->has('media') ? new FootageContent($layer->field('media')->name(64), Pace::read($layer), $layer->optional('sound')?->bool() ?? true) : null;
+        $sound = $layer->optional('sound')?->bool() ?? true;
+        if ($layer->has('media') && $layer->has('composition')) {
+            $layer->field('composition')->refuse('is one too many beside media');
+        }
+        $shown = match (true) {
+            $layer->has('media') => new FootageContent($layer->field('media')->name(64), Pace::read($layer), $sound),
+            $layer->has('composition') => new BundleContent($layer->field('composition')->name(64), Pace::read($layer), $sound),
+            default => null,
+        };
 
         return new WindowContent($layer->field('form')->enum(ShapeForm::class), $shown, $layer->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill);
     }
@@ -72,6 +81,7 @@ final class WindowKind extends LayerKind
         return [
             'form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')],
             'fitting' => ['description' => 'how large what is seen through it is, before it is zoomed', 'type' => 'string', 'enum' => array_column(Fitting::cases(), 'value')],
+            'composition' => ['description' => 'the id of another one that is seen, instead of media', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
             ...PlayedFields::schema(),
         ];
     }
@@ -83,7 +93,11 @@ final class WindowKind extends LayerKind
 
     public function newName(Node $layer, MediaLibrary $media): string
     {
-        return $layer->has('media') ? (pathinfo($media->get($layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Window') : 'Window';
+        return match (true) {
+            $layer->has('media') => pathinfo($media->get($layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Window',
+            $layer->has('composition') => $media->composition($layer->field('composition')->string())->name,
+            default => 'Window',
+        };
     }
 
     /** As long as what plays in it. */
@@ -96,6 +110,6 @@ final class WindowKind extends LayerKind
 
     public function artist(Materials $materials): WindowArtist
     {
-        return new WindowArtist($materials->media);
+        return new WindowArtist($materials);
     }
 }
