@@ -6,6 +6,8 @@ import { useSelection } from '@/project/selection';
 import type { LayerRow, Row } from './rows';
 import { ROW_HEIGHT } from './timeView';
 
+const count = <T>(items: T[], is: (item: T) => boolean): number => items.filter(is).length;
+
 /** Drags a layer's name up or down to its new place in the stack. */
 export function useReordering(rows: Ref<Row[]>) {
     const composition = useComposition();
@@ -30,12 +32,18 @@ export function useReordering(rows: Ref<Row[]>) {
     function drop(layer: string, by: number): void {
         const chosen = selection.layers.includes(layer) ? selection.layers : [layer];
         const moved = new Set(groups.withAll(chosen).map((one) => one.id));
+        // What goes along in a group takes no place of its own.
+        const isPlace = (row: Row): row is LayerRow =>
+            row.kind === 'layer' && (!moved.has(row.key) || chosen.includes(row.key));
         const from = rows.value.findIndex((row) => row.key === layer);
         const at = Math.max(0, Math.min(rows.value.length - 1, from + by));
-        const stays = (row: Row): row is LayerRow => row.kind === 'layer' && !moved.has(row.key);
-        // It takes the place of the row that it was let go over.
-        const above = rows.value.slice(0, by < 0 ? at : at + 1).findLast(stays);
-        const below = rows.value.slice(by < 0 ? at : at + 1).find(stays);
+        // The one that is pulled comes to lie where it was let go; those that go with it stay right around it.
+        const landing =
+            by < 0 ? count(rows.value.slice(0, at), isPlace) : count(rows.value.slice(0, at + 1), isPlace) - 1;
+        const before = count(rows.value.slice(0, from), (row) => isPlace(row) && moved.has(row.key));
+        const stays = rows.value.filter(isPlace).filter((row) => !moved.has(row.key));
+        const top = Math.max(0, Math.min(stays.length, landing - before));
+        const [above, below] = [stays[top - 1], stays[top]];
         const rest = composition.layers.filter((one) => !moved.has(one.id));
         const gathered = composition.layers.filter((one) => moved.has(one.id));
         const place = below ? rest.findIndex((one) => one.id === below.key) + 1 : 0;
