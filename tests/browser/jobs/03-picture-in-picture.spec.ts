@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { emptyComposition, kept, layersOf, renderAndDownload, setField, upload } from '../producer';
+import { emptyComposition, kept, layersOf, renderAndDownload, setField, setLength, upload } from '../producer';
 import { frameOf, probe } from '../video';
 
 const at = (pixels: Buffer, x: number, y: number): number[] => [
@@ -61,6 +61,7 @@ test('arrivals are tried by hovering and mirrored to leave, and it never jumps, 
     page,
 }) => {
     await emptyComposition(page);
+    await setLength(page, 130);
     await upload(page, 'photo.jpg');
     await kept(page, () => page.getByRole('button', { name: 'Add photo.jpg' }).dblclick());
     await page.locator('[data-tab=sheet]').click();
