@@ -46,7 +46,13 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 <template>
     <AttachedList :layer="layer" :list="list" :title-of="titleOf" @set="set" />
     <form v-if="list.length > 0" class="keep" @submit.prevent="keep">
-        <input v-model="name" placeholder="Keep this look as…" aria-label="Name of the look" data-look-name />
+        <input
+            v-model="name"
+            class="small-field"
+            placeholder="Keep this look as…"
+            aria-label="Name of the look"
+            data-look-name
+        />
         <p v-if="problem" role="alert">{{ problem }}</p>
     </form>
     <ElPopover
@@ -84,14 +90,6 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 }
 .keep input {
     width: 100%;
-    height: 26px;
-    padding: 0 8px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
 }
 .keep p {
     margin: 2px 0 0;

@@ -23,8 +23,24 @@ const arrive = (): Promise<boolean> =>
 <template>
     <form @submit.prevent="arrive">
         in
-        <input v-model.number="length" type="number" min="1" aria-label="Frames that each takes" data-sides-length />
-        frames, <input v-model.number="by" type="number" min="0" aria-label="Frames between them" data-sides-by /> apart
+        <input
+            v-model.number="length"
+            class="small-field"
+            type="number"
+            min="1"
+            aria-label="Frames that each takes"
+            data-sides-length
+        />
+        frames,
+        <input
+            v-model.number="by"
+            class="small-field"
+            type="number"
+            min="0"
+            aria-label="Frames between them"
+            data-sides-by
+        />
+        apart
         <ElButton size="small" native-type="submit" data-sides>Slide in</ElButton>
     </form>
 </template>
@@ -39,12 +55,6 @@ form {
 }
 input {
     width: 44px;
-    height: 26px;
-    padding: 0 2px 0 6px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-    color: var(--ink);
-    font: inherit;
+    padding-right: 2px;
 }
 </style>

@@ -62,21 +62,53 @@ function choose(cells: Cells): void {
         <div class="fields">
             <template v-if="isGrid">
                 <label
-                    >Rows <input v-model.number="split.rows" type="number" min="1" :max="MOST" data-split-rows
+                    >Rows
+                    <input
+                        v-model.number="split.rows"
+                        class="small-field"
+                        type="number"
+                        min="1"
+                        :max="MOST"
+                        data-split-rows
                 /></label>
                 <label
-                    >Columns <input v-model.number="split.columns" type="number" min="1" :max="MOST" data-split-columns
+                    >Columns
+                    <input
+                        v-model.number="split.columns"
+                        class="small-field"
+                        type="number"
+                        min="1"
+                        :max="MOST"
+                        data-split-columns
                 /></label>
             </template>
             <label v-else
-                >Cells <input v-model.number="many" type="number" min="2" :max="MOST" data-split-count
-            /></label>
-            <label>Gap <input v-model.number="split.gap" type="number" min="0" max="2000" data-split-gap /></label>
-            <label
-                >Margin <input v-model.number="split.margin" type="number" min="0" max="2000" data-split-margin
+                >Cells
+                <input v-model.number="many" class="small-field" type="number" min="2" :max="MOST" data-split-count
             /></label>
             <label
-                >Rounding <input v-model.number="split.rounding" type="number" min="0" max="2000" data-split-rounding
+                >Gap
+                <input v-model.number="split.gap" class="small-field" type="number" min="0" max="2000" data-split-gap
+            /></label>
+            <label
+                >Margin
+                <input
+                    v-model.number="split.margin"
+                    class="small-field"
+                    type="number"
+                    min="0"
+                    max="2000"
+                    data-split-margin
+            /></label>
+            <label
+                >Rounding
+                <input
+                    v-model.number="split.rounding"
+                    class="small-field"
+                    type="number"
+                    min="0"
+                    max="2000"
+                    data-split-rounding
             /></label>
         </div>
         <ElButton size="small" native-type="submit" data-split>{{
@@ -156,12 +188,5 @@ label {
 }
 input {
     width: 52px;
-    height: 26px;
-    padding: 0 4px 0 7px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-    color: var(--ink);
-    font: inherit;
 }
 </style>

@@ -30,8 +30,9 @@ function throwAgain(): void {
 
 <template>
     <form @submit.prevent="stagger">
-        <input v-model.number="by" type="number" aria-label="Frames between them" data-stagger-by /> frames
-        <select v-model="order" aria-label="In which order" data-stagger-order>
+        <input v-model.number="by" class="small-field" type="number" aria-label="Frames between them" data-stagger-by />
+        frames
+        <select v-model="order" class="small-field" aria-label="In which order" data-stagger-order>
             <option v-for="(text, one) in ORDERS" :key="one" :value="one">{{ text }}</option>
         </select>
         <IconButton v-if="order === 'shuffled'" :icon="Dices" :size="15" label="Throw again" @click="throwAgain" />
@@ -46,16 +47,6 @@ form {
     gap: 6px;
     padding: 2px 14px 8px 16px;
     font-size: 12.5px;
-}
-input,
-select {
-    height: 26px;
-    padding: 0 6px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--field);
-    color: var(--ink);
-    font: inherit;
 }
 input {
     width: 50px;
