@@ -3,6 +3,7 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
@@ -60,7 +61,7 @@ final readonly class Glimpse
                 ...Inspection::of($layer, $frame, $document->rate),
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame)] : []),
+                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame), 'points' => EffectPoints::of($layer, $document, $frame, $evaluator)] : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);

@@ -19,6 +19,7 @@ use Ricamo\Core\Edit\Compositions\SetComposition;
 use Ricamo\Core\Edit\Compositions\SetGuides;
 use Ricamo\Core\Edit\Effects\AddEffect;
 use Ricamo\Core\Edit\Effects\PasteEffects;
+use Ricamo\Core\Edit\Effects\PullEffect;
 use Ricamo\Core\Edit\Effects\SetEffects;
 use Ricamo\Core\Edit\Groups\GroupLayers;
 use Ricamo\Core\Edit\Groups\UngroupLayers;
@@ -137,6 +138,7 @@ final class Edits
         'paste-effects' => PasteEffects::class,
         'add-mask' => AddMask::class,
         'pull-mask' => PullMask::class,
+        'pull-effect' => PullEffect::class,
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,
         'unwrap-layer' => UnwrapLayer::class,

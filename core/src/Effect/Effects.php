@@ -27,6 +27,13 @@ use Ricamo\Core\Effect\Shadow\Glow;
 use Ricamo\Core\Effect\Shadow\Halo;
 use Ricamo\Core\Effect\Shadow\InnerShadow;
 use Ricamo\Core\Effect\Shadow\LongShadow;
+use Ricamo\Core\Effect\Warp\Bulge;
+use Ricamo\Core\Effect\Warp\CornerPin;
+use Ricamo\Core\Effect\Warp\Mesh;
+use Ricamo\Core\Effect\Warp\Ripple;
+use Ricamo\Core\Effect\Warp\Smear;
+use Ricamo\Core\Effect\Warp\Twirl;
+use Ricamo\Core\Effect\Warp\Wave;
 use Ricamo\Core\Json\Node;
 
 /** Every effect, by its name. */
@@ -36,6 +43,7 @@ final class Effects
         Gaussian::class, Directional::class, Zoom::class, Spin::class, DropShadow::class, InnerShadow::class, LongShadow::class, EdgeLine::class, Halo::class, Glow::class,
         Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
         Posterise::class, Threshold::class, Vignette::class, BrightnessKey::class, ColourKey::class,
+        CornerPin::class, Mesh::class, Bulge::class, Twirl::class, Ripple::class, Wave::class, Smear::class,
     ];
 
     /** @var array<string, Effect>|null */

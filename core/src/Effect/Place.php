@@ -3,13 +3,17 @@
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
 /** Where a layer stands while something is done to it. Lengths grow and shrink with the layer. */
 final readonly class Place
 {
-    /** @param  Affine  $matrix  from the layer's own pixels to those that are drawn */
-    public function __construct(public Affine $matrix)
+    /**
+     * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
+     * @param  Box  $box  what it takes up, in its own pixels
+     */
+    public function __construct(public Affine $matrix, public Box $box = new Box(0, 0, 0, 0))
     {
     }
 
@@ -31,5 +35,11 @@ final readonly class Place
     public function point(Point $own): Point
     {
         return $this->matrix->apply($own);
+    }
+
+    /** What a part of the picture takes up in the layer's own pixels. */
+    public function own(Box $drawn): Box
+    {
+        return $this->matrix->inverse()->bounds($drawn);
     }
 }

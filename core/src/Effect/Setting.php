@@ -36,6 +36,12 @@ final class Setting
     /** A point of the layer, counted from its origin. */
     public static function centre(): PropertyDefinition
     {
-        return new PropertyDefinition('centre', new PointType, new Point(0, 0), -100_000, 100_000, 'Centre', unit: 'px');
+        return self::point('centre', 'Centre');
+    }
+
+    /** In the layer's own pixels. */
+    public static function point(string $name, string $title): PropertyDefinition
+    {
+        return new PropertyDefinition($name, new PointType, new Point(0, 0), -100_000, 100_000, $title, unit: 'px');
     }
 }

@@ -301,7 +301,7 @@ final readonly class Evaluator
         }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
         $change = $this->change($layer, $composition, $moment->at);
-        $operations = self::withEffects($whole, $layer, $moment->at, $matrix);
+        $operations = $this->withEffects($whole, $layer, $composition, $moment->at, $matrix);
         $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
         foreach ($operations === [] ? [] : $change->clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
@@ -395,7 +395,7 @@ final readonly class Evaluator
         $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
         $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
         $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
-        $operations = $operations === [] || $layer->effects === [] ? $operations : self::withEffects($operations, $layer, $at, $matrix);
+        $operations = $operations === [] || $layer->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
         if ($filters !== [] && $operations !== []) {
             $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
         }
@@ -449,9 +449,9 @@ final readonly class Evaluator
      * @param  non-empty-list<Operation>  $operations
      * @return list<Operation>
      */
-    private static function withEffects(array $operations, Layer $layer, int|float $at, Affine $matrix): array
+    private function withEffects(array $operations, Layer $layer, Composition $composition, int|float $at, Affine $matrix): array
     {
-        $place = new Place($matrix);
+        $place = new Place($matrix, $this->artist($layer)->box($layer, $composition, $at));
         foreach ($layer->effects as $one) {
             if ($one->on && $operations !== []) {
                 $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);

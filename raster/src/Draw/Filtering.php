@@ -11,6 +11,7 @@ use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Filter\Means;
 use Ricamo\Core\Display\Filter\Moved;
 use Ricamo\Core\Display\Filter\Tables;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Raster\Native\Cairo;
 
@@ -43,6 +44,7 @@ final readonly class Filtering
                 $filter instanceof Blur => $this->blurred($whole, $filter),
                 $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
                 $filter instanceof Tables => [Recolouring::byTables($whole, $filter), new Affine],
+                $filter instanceof Warp => [Warping::of($whole, $filter, $this->view), new Affine],
                 $filter instanceof Means => [$this->meant($whole, $filter), new Affine],
                 default => throw new LogicException($filter::class.' is not a filter this knows'),
             };
@@ -97,7 +99,8 @@ final readonly class Filtering
         $cairo->cairo_surface_flush($sheet->handle);
     }
 
-    private static function lay(Surface $sheet, Surface $picture, Affine $matrix): void
+    /** Lays a picture under a matrix over a sheet. */
+    public static function lay(Surface $sheet, Surface $picture, Affine $matrix): void
     {
         $cairo = Cairo::library();
         $canvas = $cairo->cairo_create($sheet->handle);

@@ -10,6 +10,7 @@ use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\FillRule;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
@@ -264,17 +265,19 @@ final class Painter
     /** The pixels that a sheet has to hold for filters to be right inside of the frame: whole ones, as blurring wants them. */
     private function region(Group $group): ?Box
     {
-        $extent = $group->extent()?->union(DisplayList::extentOf($group->operations) ?? new Box(0, 0, 0, 0));
+        $inside = DisplayList::extentOf($group->operations);
         $frame = new Box(0, 0, $this->surface->width, $this->surface->height);
         $within = $this->view->inverse()->bounds($frame);
         $needed = $within;
         foreach ($group->filters as $filter) {
             // What is as far beyond the frame as a filter reaches may come into it.
-            $reached = $filter->reach($within);
+            $reached = $filter instanceof Warp ? $filter->source()->union($within) : $filter->reach($within);
             $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
         }
         $needed = $needed->intersection($this->farthest) ?? $within;
-        $box = $extent?->intersection($needed);
+        $box = self::isWarped($group)
+            ? self::around($inside?->intersection($needed), $group->extent()?->intersection($within))
+            : self::around($group->extent(), $inside)?->intersection($needed);
         if ($box === null) {
             return null;
         }
@@ -283,6 +286,17 @@ final class Painter
         [$left, $top] = [floor($box->left), floor($box->top)];
 
         return new Box($left, $top, $left + $whole($box->right - $left), $top + $whole($box->bottom - $top));
+    }
+
+    /** Whether it is pulled into another shape: then what it is taken from and where it is seen may be far from each other. */
+    private static function isWarped(Group $group): bool
+    {
+        return count($group->filters) === 1 && $group->filters[0] instanceof Warp;
+    }
+
+    private static function around(?Box $one, ?Box $other): ?Box
+    {
+        return $one === null || $other === null ? $one ?? $other : $one->union($other);
     }
 
     /**

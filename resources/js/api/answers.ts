@@ -155,6 +155,13 @@ export interface MaskPlace {
     corners: [Corner, Corner, Corner, Corner];
 }
 
+/** A point of an effect in the picture, in composition pixels. */
+export interface EffectPoint {
+    property: string;
+    title: string;
+    at: Corner;
+}
+
 export interface Inspection {
     layer: string;
     values: Record<string, PropertyState>;
@@ -166,6 +173,8 @@ export interface Inspection {
     life: { arrive: number; leave: number; stay: number; reads: number | null };
     /** Where its masks lie, while it is selected alone. */
     masks?: MaskPlace[];
+    /** The points of its effects, likewise. */
+    points?: EffectPoint[];
     /** Of a bundle: the frame of what is placed that is seen at the playhead. */
     inside?: number | null;
 }

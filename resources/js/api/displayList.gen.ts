@@ -12,7 +12,7 @@ export type Operation = Fill | Stroke | Image | Group | Samples;
  * @maxItems 6
  */
 export type Matrix = [number, number, number, number, number, number];
-export type Filter = Blur | ColourMatrix | Means | Moved | Tables;
+export type Filter = Blur | ColourMatrix | Means | Moved | Tables | Warp;
 /**
  * @minItems 256
  * @maxItems 256
@@ -467,6 +467,33 @@ export interface Tables {
     green?: Table;
     blue?: Table;
     alpha?: Table;
+}
+export interface Warp {
+    filter: 'warp';
+    /**
+     * how many cells there are in a row
+     */
+    columns: number;
+    /**
+     * where each point of the grid is on the sheet, row by row, x and y, in composition pixels
+     *
+     * @minItems 8
+     */
+    from: [number, number, number, number, number, number, number, number, ...number[]];
+    /**
+     * where it comes to be
+     *
+     * @minItems 8
+     */
+    to: [number, number, number, number, number, number, number, number, ...number[]];
+    /**
+     * what no cell comes to lie on stays
+     */
+    rest?: true;
+    /**
+     * how many times the sheet is halved for each cell, row by row
+     */
+    halvings?: number[];
 }
 export interface MaskPart {
     /**

@@ -1331,6 +1331,1079 @@ export type Effect =
                         }[]
                     ];
                 };
+      }
+    | {
+          id: string;
+          effect: 'corner-pin';
+          on?: boolean;
+          topLeft?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          topRight?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          bottomRight?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          bottomLeft?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'mesh';
+          on?: boolean;
+          point11?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point12?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point13?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point14?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point21?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point22?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point23?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point24?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point31?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point32?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point33?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point34?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point41?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point42?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point43?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          point44?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'bulge';
+          on?: boolean;
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'twirl';
+          on?: boolean;
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'ripple';
+          on?: boolean;
+          height?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          wavelength?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          phase?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'wave';
+          on?: boolean;
+          height?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          wavelength?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          phase?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'smear';
+          on?: boolean;
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
       };
 /**
  * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out

@@ -20,6 +20,7 @@ import HandlesOverlay from './HandlesOverlay.vue';
 import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
 import MaskOverlay from './MaskOverlay.vue';
+import PointsOverlay from './PointsOverlay.vue';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
 import { PictureStore } from './pictures';
@@ -202,6 +203,13 @@ const masks = computed(() => {
     return layer && found && found.length > 0 && others.length === 0 ? { layer, masks: found } : null;
 });
 
+/** The points of effects of the layer that is selected alone. */
+const points = computed(() => {
+    const [layer, ...others] = selection.layers;
+    const found = composition.glimpse?.inspections.find((one) => one.layer === layer)?.points;
+    return layer && found && found.length > 0 && others.length === 0 ? { layer, points: found } : null;
+});
+
 /** The window in which something is framed, as long as it is selected and nothing plays. */
 const framed = computed(() =>
     !playhead.playing && selection.layers.length === 1 && selection.layers[0] === composition.through
@@ -254,6 +262,11 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             :guides="grip === 'move' || isHandle(grip) ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
+        />
+        <PointsOverlay
+            v-if="points && !playhead.playing && !framed && !marquee.rectangle.value"
+            v-bind="points"
+            :view="view"
         />
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
         <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />

@@ -1,4 +1,5 @@
 import type { Filter, Matrix } from '@/api/displayList.gen';
+import { warped } from './warping';
 
 type Canvas = HTMLCanvasElement;
 
@@ -124,6 +125,8 @@ function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: numb
                 context.filter = colourFilter(JSON.stringify(channels), () => tables(channels));
                 context.drawImage(canvas, 0, 0);
             });
+        case 'warp':
+            return warped(canvas, filter, { scale, x, y });
         case 'move':
             return redrawn(canvas, (context) => {
                 context.setTransform(onSheet(filter.matrix));
@@ -150,6 +153,7 @@ export function reachOf(filter: Filter, size: number): number {
             return 3 * filter.deviation;
         case 'move':
         case 'means':
+        case 'warp':
             return size;
         case 'matrix':
         case 'tables':

@@ -3,8 +3,11 @@
 namespace Ricamo\Core\Edit\Values;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
@@ -33,9 +36,22 @@ final readonly class SetValues implements CompositionEdit
             $layer = $composition->layer($target->layer);
             $value = NewValue::read($node, $target->definition($layer), $layer, $composition, $this->frame);
             $composition = $target->set($composition, $this->frame, $value, $this->scope);
+            if ($value instanceof Point && str_contains($target->property, '.')) {
+                self::checkEffect($composition, $composition->layer($layer->id), $target->property, $this->frame, $evaluator);
+            }
         }
 
         return $composition;
+    }
+
+    /** Refuses points of an effect as they are for the frame. */
+    private static function checkEffect(Composition $composition, Layer $layer, string $property, int $frame, Evaluator $evaluator): void
+    {
+        foreach ($layer->effects as $effect) {
+            if (str_starts_with($property, "{$effect->id}.")) {
+                EffectPoints::check($effect, $layer, $frame, $evaluator->pose($layer, $composition, $frame));
+            }
+        }
     }
 
     public function title(): string

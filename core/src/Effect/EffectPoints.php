@@ -1,0 +1,80 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Pose;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PointType;
+
+/** The points that the effects of a layer have in the picture, to be seen and dragged. */
+final class EffectPoints
+{
+    /** @return list<array{property: string, title: string, at: array{float, float}}> in composition pixels */
+    public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
+    {
+        $on = array_filter($layer->effects, fn (PlacedEffect $effect): bool => $effect->on && self::points($effect) !== []);
+        if ($on === []) {
+            return [];
+        }
+        $pose = $evaluator->pose($layer, $composition, $frame);
+        $places = [];
+        foreach ($on as $effect) {
+            foreach (self::points($effect) as $setting) {
+                $point = $pose->matrix->apply(self::base($effect, $setting->name, $pose->box)->plus($layer->point("{$effect->id}.{$setting->name}", $frame)));
+                $places[] = ['property' => "{$effect->id}.{$setting->name}", 'title' => "{$setting->title} · ".lcfirst($effect->title()), 'at' => [round($point->x, 3), round($point->y, 3)]];
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * The effect that a property is a point of.
+     *
+     * @throws Refusal
+     */
+    public static function owner(Layer $layer, string $property): PlacedEffect
+    {
+        foreach ($layer->effects as $effect) {
+            foreach (self::points($effect) as $setting) {
+                if ("{$effect->id}.{$setting->name}" === $property) {
+                    return $effect;
+                }
+            }
+        }
+        throw new Refusal("“{$layer->name}” has no effect with a point \"$property\"");
+    }
+
+    /**
+     * Refuses what cannot be seen so on a frame.
+     *
+     * @throws Refusal
+     */
+    public static function check(PlacedEffect $effect, Layer $layer, int $frame, Pose $pose): void
+    {
+        if ($effect->effect instanceof HasAnchors && ! $effect->effect->allows(new Values(Attachments::values($effect, $layer, $frame)), $pose->box)) {
+            throw new Refusal("“{$layer->name}” cannot be seen so: its corners would lie within or across one another");
+        }
+    }
+
+    /** @return list<PropertyDefinition> */
+    private static function points(PlacedEffect $effect): array
+    {
+        return array_values(array_filter($effect->settings(), fn (PropertyDefinition $setting): bool => $setting->type instanceof PointType));
+    }
+
+    /** What a point is counted from, in the layer's own pixels. */
+    private static function base(PlacedEffect $effect, string $setting, Box $box): Point
+    {
+        $anchor = $effect->effect instanceof HasAnchors ? $effect->effect->anchors()[$setting] : null;
+
+        return $anchor === null ? new Point(0, 0) : new Point($box->left + $anchor->x * $box->width(), $box->top + $anchor->y * $box->height());
+    }
+}

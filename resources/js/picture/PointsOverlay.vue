@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { EffectPoint } from '@/api/answers';
+import { usePlayhead } from '@/project/playhead';
+import { useDragOnPicture } from './dragOnPicture';
+import type { PictureView } from './view';
+
+/** The points of the selected layer's effects, to be dragged to their places. */
+const props = defineProps<{ layer: string; points: EffectPoint[]; view: PictureView }>();
+
+const playhead = usePlayhead();
+const drag = useDragOnPicture(props.view);
+
+const place = ({ at }: EffectPoint): string => `translate(${props.view.toScreen(at).join(' ')})`;
+
+function pull(property: string, down: PointerEvent): void {
+    drag(down, (by, event) => [
+        'pull-effect',
+        {
+            layer: props.layer,
+            property,
+            frame: playhead.frame,
+            by: by.map(Math.round),
+            straight: event.shiftKey,
+            scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
+        },
+    ]);
+}
+</script>
+
+<template>
+    <svg class="points" aria-hidden="true">
+        <g
+            v-for="point in points"
+            :key="point.property"
+            :transform="place(point)"
+            :data-effect-point="point.property"
+            @pointerdown.stop.prevent="pull(point.property, $event)"
+        >
+            <title>{{ point.title }}</title>
+            <circle r="11" class="reach" />
+            <path d="M0 -6L6 0L0 6L-6 0Z" />
+        </g>
+    </svg>
+</template>
+
+<style scoped>
+.points {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: hidden;
+    pointer-events: none;
+}
+.points g {
+    pointer-events: all;
+    cursor: move;
+}
+.reach {
+    fill: transparent;
+}
+.points path {
+    fill: var(--raised);
+    stroke: var(--second);
+    stroke-width: 1.75;
+}
+.points g:hover path {
+    fill: var(--second);
+}
+</style>

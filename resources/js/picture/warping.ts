@@ -1,0 +1,189 @@
+import type { Filter } from '@/api/displayList.gen';
+import { canvasOf } from './filters';
+
+export type Warp = Extract<Filter, { filter: 'warp' }>;
+
+type Spot = [x: number, y: number];
+
+const VERTEX = `#version 300 es
+in vec2 seen;
+in vec2 taken;
+in float halvings;
+uniform vec2 size;
+uniform vec2 whole;
+out vec2 place;
+flat out float level;
+void main() {
+    place = taken / whole;
+    level = halvings;
+    gl_Position = vec4(2.0 * seen.x / size.x - 1.0, 1.0 - 2.0 * seen.y / size.y, 0.0, 1.0);
+}`;
+
+const FRAGMENT = `#version 300 es
+precision highp float;
+uniform sampler2D sheet;
+in vec2 place;
+flat in float level;
+out vec4 colour;
+void main() {
+    colour = textureLod(sheet, place, level);
+}`;
+
+/** Numbers of a corner of a triangle: where it is seen, where it is taken from, how many times the sheet is halved there. */
+const NUMBERS = 5;
+
+/** Pulls sheets into other shapes, triangle by triangle. */
+class Warping {
+    private readonly canvas = document.createElement('canvas');
+    private readonly gl: WebGL2RenderingContext;
+    private readonly program: WebGLProgram;
+    private readonly texture: WebGLTexture;
+    private readonly buffer: WebGLBuffer;
+
+    constructor() {
+        const gl = this.canvas.getContext('webgl2', { antialias: false, premultipliedAlpha: true, depth: false });
+        if (!gl) {
+            throw new Error('this browser has no WebGL 2, which warps are drawn with');
+        }
+        this.gl = gl;
+        this.program = programOf(gl);
+        this.texture = gl.createTexture();
+        this.buffer = gl.createBuffer();
+        gl.bindVertexArray(gl.createVertexArray());
+        gl.bindBuffer(gl.ARRAY_BUFFER, this.buffer);
+        let offset = 0;
+        for (const [name, count] of [['seen', 2] as const, ['taken', 2] as const, ['halvings', 1] as const]) {
+            const place = gl.getAttribLocation(this.program, name);
+            gl.enableVertexAttribArray(place);
+            gl.vertexAttribPointer(place, count, gl.FLOAT, false, 4 * NUMBERS, 4 * offset);
+            offset += count;
+        }
+    }
+
+    get isLost(): boolean {
+        return this.gl.isContextLost();
+    }
+
+    draw(
+        sheet: HTMLCanvasElement,
+        warp: Warp,
+        { scale, x, y }: { scale: number; x: number; y: number },
+    ): HTMLCanvasElement {
+        const { gl, canvas } = this;
+        const { width, height } = sheet;
+        if (canvas.width !== width || canvas.height !== height) {
+            [canvas.width, canvas.height] = [width, height];
+        }
+        const onSheet = (points: readonly number[], index: number): Spot => [
+            points[2 * index]! * scale + x,
+            points[2 * index + 1]! * scale + y,
+        ];
+        const triangles = trianglesOf(
+            warp,
+            (index) => onSheet(warp.to, index),
+            (index) => onSheet(warp.from, index),
+        );
+        const [across, down] = this.hold(sheet, Math.max(0, ...(warp.halvings ?? [])));
+        gl.viewport(0, 0, width, height);
+        gl.useProgram(this.program);
+        gl.uniform2f(gl.getUniformLocation(this.program, 'size'), width, height);
+        gl.uniform2f(gl.getUniformLocation(this.program, 'whole'), across, down);
+        gl.clearColor(0, 0, 0, 0);
+        gl.clear(gl.COLOR_BUFFER_BIT);
+        gl.enable(gl.BLEND);
+        if (warp.rest) {
+            gl.blendFunc(gl.ONE, gl.ZERO);
+            this.fill(whole(width, height));
+            gl.blendFunc(gl.ZERO, gl.ZERO);
+            this.fill(triangles);
+        }
+        gl.blendFunc(gl.ONE, gl.ONE_MINUS_SRC_ALPHA);
+        this.fill(triangles);
+        const warped = canvasOf(width, height);
+        warped.getContext('2d')!.drawImage(canvas, 0, 0);
+        return warped;
+    }
+
+    /** Makes a sheet what is drawn with, clear beyond it. @returns the size of the texture, which can be halved that often */
+    private hold(sheet: HTMLCanvasElement, halvings: number): Spot {
+        const { gl } = this;
+        const step = 2 ** halvings;
+        const [across, down] = [Math.ceil(sheet.width / step) * step, Math.ceil(sheet.height / step) * step];
+        gl.bindTexture(gl.TEXTURE_2D, this.texture);
+        gl.pixelStorei(gl.UNPACK_PREMULTIPLY_ALPHA_WEBGL, true);
+        gl.texImage2D(gl.TEXTURE_2D, 0, gl.RGBA8, across, down, 0, gl.RGBA, gl.UNSIGNED_BYTE, null);
+        gl.texSubImage2D(gl.TEXTURE_2D, 0, 0, 0, gl.RGBA, gl.UNSIGNED_BYTE, sheet);
+        gl.texParameteri(gl.TEXTURE_2D, gl.TEXTURE_WRAP_S, gl.CLAMP_TO_EDGE);
+        gl.texParameteri(gl.TEXTURE_2D, gl.TEXTURE_WRAP_T, gl.CLAMP_TO_EDGE);
+        gl.texParameteri(gl.TEXTURE_2D, gl.TEXTURE_MAX_LEVEL, halvings);
+        gl.texParameteri(gl.TEXTURE_2D, gl.TEXTURE_MAG_FILTER, gl.LINEAR);
+        gl.texParameteri(gl.TEXTURE_2D, gl.TEXTURE_MIN_FILTER, gl.LINEAR_MIPMAP_NEAREST);
+        gl.generateMipmap(gl.TEXTURE_2D);
+        return [across, down];
+    }
+
+    private fill(triangles: Float32Array): void {
+        const { gl } = this;
+        gl.bindBuffer(gl.ARRAY_BUFFER, this.buffer);
+        gl.bufferData(gl.ARRAY_BUFFER, triangles, gl.STREAM_DRAW);
+        gl.drawArrays(gl.TRIANGLES, 0, triangles.length / NUMBERS);
+    }
+}
+
+/** Each cell's two triangles, cut from its top right to its bottom left. */
+function trianglesOf(warp: Warp, seen: (index: number) => Spot, taken: (index: number) => Spot): Float32Array {
+    const { columns } = warp;
+    const cells = (warp.to.length / 2 / (columns + 1) - 1) * columns;
+    const numbers = new Float32Array(cells * 6 * NUMBERS);
+    let next = 0;
+    for (let cell = 0; cell < cells; cell++) {
+        const first = Math.floor(cell / columns) * (columns + 1) + (cell % columns);
+        const below = first + columns + 1;
+        for (const corner of [first, first + 1, below, below, first + 1, below + 1]) {
+            numbers.set([...seen(corner), ...taken(corner), warp.halvings?.[cell] ?? 0], next);
+            next += NUMBERS;
+        }
+    }
+    return numbers;
+}
+
+/** The whole sheet as it is. */
+function whole(width: number, height: number): Float32Array {
+    const corners: Spot[] = [
+        [0, 0],
+        [width, 0],
+        [0, height],
+        [0, height],
+        [width, 0],
+        [width, height],
+    ];
+    return new Float32Array(corners.flatMap((corner) => [...corner, ...corner, 0]));
+}
+
+function programOf(gl: WebGL2RenderingContext): WebGLProgram {
+    const program = gl.createProgram();
+    for (const [kind, source] of [[gl.VERTEX_SHADER, VERTEX] as const, [gl.FRAGMENT_SHADER, FRAGMENT] as const]) {
+        const shader = gl.createShader(kind)!;
+        gl.shaderSource(shader, source);
+        gl.compileShader(shader);
+        gl.attachShader(program, shader);
+    }
+    gl.linkProgram(program);
+    if (!gl.getProgramParameter(program, gl.LINK_STATUS) && !gl.isContextLost()) {
+        throw new Error(`warps cannot be drawn: ${gl.getProgramInfoLog(program)}`);
+    }
+    return program;
+}
+
+let warping: Warping | null = null;
+
+/** @param view the scale and the place of the composition on the sheet */
+export function warped(
+    sheet: HTMLCanvasElement,
+    warp: Warp,
+    view: { scale: number; x: number; y: number },
+): HTMLCanvasElement {
+    // A context can be taken away, as when the machine sleeps.
+    warping = warping && !warping.isLost ? warping : new Warping();
+    return warping.draw(sheet, warp, view);
+}

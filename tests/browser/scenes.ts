@@ -1,0 +1,273 @@
+/** What both renderers are to draw alike: lists of layers by what they show, in a frame of 640 × 360. */
+
+export const shape = (fields: object): object => ({
+    id: 'l1',
+    kind: 'shape',
+    form: 'rectangle',
+    name: 'Shape',
+    in: 0,
+    out: 10,
+    position: [320, 180],
+    fill: '#ffffff',
+    ...fields,
+});
+export const text = (fields: object): object => ({
+    id: 'l1',
+    kind: 'text',
+    name: 'Words',
+    in: 0,
+    out: 10,
+    position: [60, 200],
+    fill: '#ffffff',
+    text: 'Marta Oldani',
+    ...fields,
+});
+export const clip = (fields: object): object => ({
+    id: 'clip',
+    kind: 'footage',
+    media: 'm1',
+    name: 'Clip',
+    in: 0,
+    out: 10,
+    position: [320, 180],
+    ...fields,
+});
+
+const FLYING = {
+    position: {
+        keyframes: [
+            { at: 0, value: [40, 60] },
+            { at: 10, value: [640, 340] },
+        ],
+    },
+};
+/** Half arrived on the frame that is drawn. */
+const arriving = (move: string, settings: object = {}): object =>
+    shape({
+        size: [260, 120],
+        fill: '#3f6690',
+        in: -5,
+        arrive: { length: 10, easing: 'linear', moves: [{ move, ...settings }] },
+    });
+
+export const SCENES: Record<string, object[]> = {
+    'a bar on half pixels': [shape({ size: [301, 77], position: [320.25, 180.5] })],
+    'a turned bar with round corners': [shape({ size: [360, 90], rounding: 30, rotation: 17 })],
+    'a stretched ellipse': [shape({ form: 'ellipse', size: [100, 100], scale: [430, 130], rotation: -40 })],
+    'an outline with pointed corners': [
+        shape({ size: [300, 120], fill: '#00000000', outline: '#ffffff', outlineWidth: 15, rotation: 8 }),
+    ],
+    'a stretched outline': [
+        shape({ size: [100, 100], scale: [300, 60], fill: '#2f5d50', outline: '#c9973f', outlineWidth: 9 }),
+    ],
+    'a sans': [text({ typeSize: 90 })],
+    'a turned script': [text({ typeSize: 110, font: 'dancing-script-bold', rotation: -12, tracking: 30 })],
+    'an outlined serif': [
+        text({
+            typeSize: 90,
+            font: 'eb-garamond-regular',
+            outline: '#c0392b',
+            outlineWidth: 6,
+            text: 'Fähre\nOffice',
+            position: [60, 140],
+        }),
+    ],
+    'letters over each other, faded as one': [
+        text({ typeSize: 120, tracking: -90, opacity: 45, outline: '#24557a', outlineWidth: 8 }),
+    ],
+    'small type': [text({ typeSize: 15, text: 'Depot electrician, since the first open day', font: 'karla-regular' })],
+    'see-through shapes': [
+        shape({ id: 'a', size: [300, 200], fill: '#c0392b80' }),
+        shape({ id: 'b', form: 'ellipse', size: [260, 260], position: [420, 200], fill: '#2f5d5099' }),
+    ],
+    'words in a gradient, with another around them': [
+        text({
+            typeSize: 90,
+            outlineWidth: 9,
+            rotation: -9,
+            gradients: [
+                {
+                    of: 'fill',
+                    form: 'linear',
+                    stops: 3,
+                    colour1: '#c0392b',
+                    colour2: '#f3e3c3',
+                    at2: 30,
+                    colour3: '#24557a',
+                    from: [10, 0],
+                    to: [90, 100],
+                },
+                {
+                    of: 'outline',
+                    form: 'corners',
+                    topLeft: '#1d2430',
+                    topRight: '#c9973f',
+                    bottomLeft: '#2f5d50',
+                    bottomRight: '#ffffff40',
+                },
+            ],
+        }),
+    ],
+    'an ellipse in a radial gradient, stretched': [
+        shape({
+            form: 'ellipse',
+            size: [200, 200],
+            scale: [240, 110],
+            rotation: 20,
+            outlineWidth: 18,
+            gradients: [
+                { of: 'fill', form: 'radial', radius: 90, centre: [30, 40], colour1: '#f3e3c3', colour2: '#c0392b00' },
+                { of: 'outline', form: 'linear', colour1: '#24557a', colour2: '#c9973f' },
+            ],
+        }),
+    ],
+    'a turned bar of four colours, half faded': [
+        shape({
+            size: [420, 160],
+            rounding: 40,
+            rotation: 33,
+            opacity: 60,
+            gradients: [
+                {
+                    of: 'fill',
+                    form: 'corners',
+                    topLeft: '#c0392b',
+                    topRight: '#f3e3c3',
+                    bottomLeft: '#24557a',
+                    bottomRight: '#2f5d5000',
+                },
+            ],
+        }),
+    ],
+    'a window onto a clip, framed': [
+        {
+            id: 'w',
+            kind: 'window',
+            form: 'ellipse',
+            name: 'Window',
+            media: 'm1',
+            in: 0,
+            out: 10,
+            position: [320, 180],
+            size: [420, 240],
+            rotation: 14,
+            pan: [60, -20],
+            zoom: 140,
+            turn: 30,
+            outline: '#f3e3c3',
+            outlineWidth: 7,
+        },
+    ],
+    'a group, turned and half faded, of words over a bar': [
+        shape({ id: 'bar', group: 'g', size: [340, 110], fill: '#2f5d50' }),
+        text({ id: 'words', group: 'g', typeSize: 60 }),
+        {
+            id: 'g',
+            kind: 'group',
+            name: 'Group',
+            in: 0,
+            out: 10,
+            position: [320, 180],
+            anchor: [320, 180],
+            rotation: -12,
+            scale: [90, 90],
+            opacity: 55,
+        },
+    ],
+    'a bar that flies by': [shape({ size: [160, 90], motionBlur: true, ...FLYING })],
+    'words that turn fast': [
+        text({
+            typeSize: 70,
+            motionBlur: true,
+            fill: '#c9973f',
+            position: [90, 200],
+            rotation: {
+                keyframes: [
+                    { at: 0, value: 0 },
+                    { at: 10, value: 120 },
+                ],
+            },
+        }),
+    ],
+    'a half faded ellipse over a bar, both blurred': [
+        shape({ id: 'a', size: [300, 60], fill: '#2f5d50', motionBlur: true, ...FLYING }),
+        shape({ id: 'b', form: 'ellipse', size: [160, 160], opacity: 50, motionBlur: true, ...FLYING }),
+    ],
+    'a clip that flies by': [clip({ scale: [40, 40], motionBlur: true, ...FLYING })],
+    'a bar wiped at an angle': [arriving('wipe', { angle: 200 })],
+    'an iris and a clock': [arriving('iris'), { ...arriving('clock'), id: 'l2', position: [500, 280] }],
+    'blinds on a turned bar, faded': [{ ...arriving('blinds'), rotation: 12, opacity: 60 }],
+    'a clip under masks': [
+        clip({
+            masks: [
+                { id: 'm1', form: 'ellipse', size: [300, 220], feather: 40 },
+                { id: 'm8', form: 'rectangle', mode: 'subtract', position: [40, 10], size: [90, 60], rotation: 20 },
+                { id: 'm9', form: 'rectangle', mode: 'exclude', position: [-120, 60], size: [120, 90], rounding: 20 },
+            ],
+        }),
+    ],
+    'a clip seen where words are not, and where they are bright': [
+        { ...text({ typeSize: 120, position: [40, 120], fill: '#f3e3c3' }), id: 'words', visible: false },
+        { ...text({ typeSize: 120, position: [40, 300], fill: '#808080' }), id: 'grey', visible: false },
+        clip({
+            scale: [100, 48],
+            position: [320, 90],
+            masks: [{ id: 'm1', form: 'layer', layer: 'words', inverted: true }],
+        }),
+        {
+            ...clip({
+                scale: [100, 48],
+                position: [320, 270],
+                masks: [{ id: 'm1', form: 'layer', layer: 'grey', by: 'brightness' }],
+            }),
+            id: 'other',
+        },
+    ],
+    'ways to blend': [
+        clip({}),
+        ...['multiply', 'screen', 'overlay', 'color-dodge', 'hard-light', 'soft-light', 'difference', 'exclusion'].map(
+            (blend, index) =>
+                ({
+                    ...shape({
+                        size: [70, 300],
+                        position: [40 + 75 * index, 180],
+                        fill: '#c97f3f',
+                        opacity: 80,
+                        blend,
+                    }),
+                    id: `l${index}`,
+                }) as object,
+        ),
+    ],
+    'the other ways to blend': [
+        clip({}),
+        ...['darken', 'lighten', 'color-burn', 'hue', 'saturation', 'color', 'luminosity', 'plus-lighter'].map(
+            (blend, index) =>
+                ({
+                    ...shape({
+                        size: [70, 300],
+                        position: [40 + 75 * index, 180],
+                        fill: '#3f87c9',
+                        opacity: 70,
+                        blend,
+                    }),
+                    id: `l${index}`,
+                }) as object,
+        ),
+    ],
+    'a clip': [clip({})],
+    'a clip made smaller': [clip({ scale: [37, 37], position: [300, 150] })],
+    'a clip made a little smaller': [clip({ scale: [60, 60], rotation: -4 })],
+    'a clip made larger and turned': [clip({ scale: [140, 140], rotation: 11 })],
+    'a clip with alpha': [shape({ size: [300, 200], fill: '#c9973f' }), clip({ media: 'm2' })],
+    'a clip with alpha, smaller and turned': [
+        shape({ size: [300, 200], fill: '#c9973f' }),
+        clip({ media: 'm2', scale: [60, 60], rotation: 20, opacity: 80 }),
+    ],
+    'a drawing': [clip({ media: 'm3' })],
+    'a drawing that is turned, large and half seen through': [
+        shape({ size: [300, 200], fill: '#c9973f' }),
+        clip({ media: 'm3', rotation: 14, scale: [150, 110], opacity: 60 }),
+    ],
+    'a clip half seen through, under words': [clip({ opacity: 50 }), text({ typeSize: 80, fill: '#f3e3c3' })],
+};
