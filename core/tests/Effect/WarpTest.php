@@ -201,8 +201,9 @@ final class WarpTest extends TestCase
 
     public function test_nothing_is_done_where_there_is_nothing_to_do(): void
     {
-        foreach ([['effect' => 'corner-pin'], ['effect' => 'mesh'], ['effect' => 'bulge', 'amount' => 0], ['effect' => 'twirl', 'angle' => 0], ['effect' => 'ripple', 'height' => 0], ['effect' => 'wave', 'height' => 0], ['effect' => 'smear', 'amount' => 0]] as $effect) {
-            self::assertSame('fill', Fixture::evaluator()->frame($this->composition($effect), 0)->toJson()['items'][0]['op'], $effect['effect']);
+        $still = ['mesh' => [], 'bulge' => ['amount' => 0], 'twirl' => ['angle' => 0], 'ripple' => ['height' => 0], 'wave' => ['height' => 0], 'smear' => ['amount' => 0], 'corner-pin' => []];
+        foreach ($still as $name => $settings) {
+            self::assertSame('fill', Fixture::evaluator()->frame($this->composition(['effect' => $name, ...$settings]), 0)->toJson()['items'][0]['op'], $name);
         }
     }
 }

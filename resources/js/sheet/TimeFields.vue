@@ -4,7 +4,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useTimecode } from '@/project/timecode';
 
-/** A layer's in point and its last visible frame, as timecode or frames. */
+/** A layer's first frame and the one after its last, as timecode or frames. */
 const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
