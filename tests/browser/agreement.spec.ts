@@ -47,21 +47,9 @@ function write(layers: object[], file: string): void {
     );
 }
 
-const ricamo = async (command: string, ...more: string[]): Promise<string> =>
-    (
-        await promisify(execFile)('php', ['-d', 'memory_limit=2G', 'artisan', `ricamo:${command}`, ...more], {
-            encoding: 'utf8',
-            maxBuffer: 1 << 26,
-        })
-    ).stdout;
-
-/** Draws a scene to a picture, and writes down what is to be drawn. */
-async function prepare(scene: number, layers: object[]): Promise<void> {
-    const project = fileOf(scene, 'json');
-    write(layers, project);
-    await ricamo('still', project, '--frame', '0', '--out', fileOf(scene, 'png'));
-    writeFileSync(fileOf(scene, 'list'), await ricamo('evaluate', project, '--frame', '0'));
-}
+/** Draws scenes to pictures, and writes down what is to be drawn. */
+const drawn = (projects: string[]): Promise<unknown> =>
+    promisify(execFile)('php', ['-d', 'memory_limit=2G', 'tests/browser/drawScenes.php', ...projects]);
 
 /** One for all scenes: opening one takes longer than drawing on it. */
 let page: Page;
@@ -98,14 +86,13 @@ test.beforeAll(async ({ browser }) => {
             },
         },
     });
+    const projects = Object.values(SCENES).map((layers, scene) => {
+        const project = fileOf(scene, 'json');
+        write(layers, project);
+        return project;
+    });
     // Two at a time, which is what most machines that test have.
-    const waiting = Object.values(SCENES).map((layers, scene) => [scene, layers] as const);
-    const work = async (): Promise<void> => {
-        for (let next = waiting.shift(); next; next = waiting.shift()) {
-            await prepare(...next);
-        }
-    };
-    await Promise.all([work(), work()]);
+    await Promise.all([0, 1].map((half) => drawn(projects.filter((_, scene) => scene % 2 === half))));
     page = await browser.newPage();
     await page.addScriptTag({ path: `${FOLDER}/painting.js` });
 });
@@ -145,10 +132,10 @@ for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
             ([json, png]) => (window as unknown as { painting: Painting }).painting.draw(json!, png!),
             [list, picture],
         );
-        const drawn = PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64')).data;
+        const shown = PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64')).data;
 
-        const means = meanOf(drawn, still);
-        const shift = shiftBetween(drawn, still);
+        const means = meanOf(shown, still);
+        const shift = shiftBetween(shown, still);
         console.log(`${name}: mean ${means.map((one) => one.toFixed(3)).join(' ')}, shift ${shift.toFixed(3)} px`);
         expect(Math.max(...means)).toBeLessThanOrEqual(1.5);
         // What is blurred far has no edges that could be told to be elsewhere.

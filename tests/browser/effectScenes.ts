@@ -178,4 +178,36 @@ export const EFFECTS: Record<string, object[]> = {
             effects: [{ id: 'e1', effect: 'mesh', point11: [30, 40], point22: [50, 30], point34: [-70, 20] }],
         }),
     ],
+    'a clip in squares, and one in facets': [
+        clip({ scale: [48, 90], position: [165, 180], effects: [{ id: 'e1', effect: 'pixels', side: 40 }] }),
+        {
+            ...clip({ scale: [48, 90], position: [480, 180], effects: [{ id: 'e1', effect: 'facets', side: 50 }] }),
+            id: 'other',
+        },
+    ],
+    'grain on a bar, under lines, and larger on a turned one': [
+        shape({
+            size: [300, 300],
+            position: [160, 180],
+            fill: '#808080',
+            effects: [
+                { id: 'e1', effect: 'grain', amount: 60, size: 1, seed: 7 },
+                { id: 'e2', effect: 'scanlines', spacing: 9, thickness: 40, offset: 2 },
+            ],
+        }),
+        shape({
+            id: 'l2',
+            size: [260, 200],
+            position: [480, 180],
+            rotation: 14,
+            fill: '#3f6690',
+            effects: [
+                { id: 'e1', effect: 'grain', amount: 50, size: 3.5 },
+                { id: 'e2', effect: 'scanlines', spacing: 24, colour: '#f3e3c380' },
+            ],
+        }),
+    ],
+    'words with an edge as of a thick sheet': [
+        text({ typeSize: 100, fill: '#c9973f', effects: [{ id: 'e1', effect: 'extrude', depth: 40, angle: 40 }] }),
+    ],
 };

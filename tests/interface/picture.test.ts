@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { grainPixels } from '@/picture/grain';
 import { ref, type App } from 'vue';
 import type { Corner, Media, Pose } from '@/api/answers';
 import type { DisplayList } from '@/api/displayList.gen';
@@ -323,5 +324,15 @@ describe('preview frames', () => {
             { media: 'm1', frame: 5, scale: 0.1 },
         ]);
         expect(vi.mocked(fetch).mock.calls.map(([url]) => url)).toEqual(['/api/media/7/frames/x/5']);
+    });
+});
+
+describe('grain', () => {
+    it('is the same as the core throws it', () => {
+        const pixels = grainPixels(7, 0.6);
+        // Of the third row, as Grain::at has them.
+        const [red, alpha] = [0, 3].map((channel) => [0, 1, 2, 3, 4].map((x) => pixels[4 * (2 * 128 + x) + channel]));
+        expect(red).toEqual([0, 0, 255, 0, 0]);
+        expect(alpha).toEqual([44, 27, 110, 3, 16]);
     });
 });

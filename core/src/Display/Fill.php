@@ -12,7 +12,7 @@ final readonly class Fill implements Operation
     public function __construct(
         public Outline $outline,
         public Affine $matrix,
-        public Colour|Gradient|Corners $paint,
+        public Colour|Gradient|Corners|Grain $paint,
         public FillRule $rule = FillRule::NonZero,
     ) {
     }

@@ -23,10 +23,15 @@ use Ricamo\Core\Effect\Key\ColourKey;
 use Ricamo\Core\Effect\Light\Vignette;
 use Ricamo\Core\Effect\Shadow\DropShadow;
 use Ricamo\Core\Effect\Shadow\EdgeLine;
+use Ricamo\Core\Effect\Shadow\Extrude;
 use Ricamo\Core\Effect\Shadow\Glow;
 use Ricamo\Core\Effect\Shadow\Halo;
 use Ricamo\Core\Effect\Shadow\InnerShadow;
 use Ricamo\Core\Effect\Shadow\LongShadow;
+use Ricamo\Core\Effect\Texture\Facets;
+use Ricamo\Core\Effect\Texture\Grains;
+use Ricamo\Core\Effect\Texture\Pixels;
+use Ricamo\Core\Effect\Texture\Scanlines;
 use Ricamo\Core\Effect\Warp\Bulge;
 use Ricamo\Core\Effect\Warp\CornerPin;
 use Ricamo\Core\Effect\Warp\Mesh;
@@ -39,11 +44,17 @@ use Ricamo\Core\Json\Node;
 /** Every effect, by its name. */
 final class Effects
 {
+    /** By what they do, in the order in which they are offered. */
     private const CLASSES = [
-        Gaussian::class, Directional::class, Zoom::class, Spin::class, DropShadow::class, InnerShadow::class, LongShadow::class, EdgeLine::class, Halo::class, Glow::class,
-        Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
-        Posterise::class, Threshold::class, Vignette::class, BrightnessKey::class, ColourKey::class,
-        CornerPin::class, Mesh::class, Bulge::class, Twirl::class, Ripple::class, Wave::class, Smear::class,
+        'Blur' => [Gaussian::class, Directional::class, Zoom::class, Spin::class],
+        'Shadow and light' => [DropShadow::class, InnerShadow::class, LongShadow::class, Extrude::class, EdgeLine::class, Halo::class, Glow::class, Vignette::class],
+        'Colour' => [
+            Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+            Posterise::class, Threshold::class,
+        ],
+        'Texture' => [Grains::class, Scanlines::class, Pixels::class, Facets::class],
+        'Shape' => [CornerPin::class, Mesh::class, Bulge::class, Twirl::class, Ripple::class, Wave::class, Smear::class],
+        'Keys' => [BrightnessKey::class, ColourKey::class],
     ];
 
     /** @var array<string, Effect>|null */
@@ -53,7 +64,7 @@ final class Effects
     public static function all(): array
     {
         if (self::$byName === null) {
-            $effects = array_map(fn (string $class): Effect => new $class, self::CLASSES);
+            $effects = array_map(fn (string $class): Effect => new $class, array_merge(...array_values(self::CLASSES)));
             self::$byName = array_combine(array_map(fn (Effect $effect): string => $effect->name(), $effects), $effects);
         }
 

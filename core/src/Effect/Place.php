@@ -12,8 +12,9 @@ final readonly class Place
     /**
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
      * @param  Box  $box  what it takes up, in its own pixels
+     * @param  float  $at  the moment, in frames of its composition
      */
-    public function __construct(public Affine $matrix, public Box $box = new Box(0, 0, 0, 0))
+    public function __construct(public Affine $matrix, public Box $box = new Box(0, 0, 0, 0), public float $at = 0.0)
     {
     }
 

@@ -23,6 +23,12 @@ final class Setting
         return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, unit: '%');
     }
 
+    /** A whole number. */
+    public static function count(string $name, string $title, float $default, float $least, float $most, string $unit = ''): PropertyDefinition
+    {
+        return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, unit: $unit);
+    }
+
     public static function angle(string $name, string $title, float $default): PropertyDefinition
     {
         return new PropertyDefinition($name, new AngleType, $default, -1e5, 1e5, $title, unit: '°');

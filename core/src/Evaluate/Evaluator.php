@@ -451,7 +451,7 @@ final readonly class Evaluator
      */
     private function withEffects(array $operations, Layer $layer, Composition $composition, int|float $at, Affine $matrix): array
     {
-        $place = new Place($matrix, $this->artist($layer)->box($layer, $composition, $at));
+        $place = new Place($matrix, $this->artist($layer)->box($layer, $composition, $at), $at);
         foreach ($layer->effects as $one) {
             if ($one->on && $operations !== []) {
                 $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);

@@ -6,6 +6,7 @@ use FFI;
 use FFI\CData;
 use LogicException;
 use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Display\Filter\Cells;
 use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Filter\Means;
@@ -13,6 +14,7 @@ use Ricamo\Core\Display\Filter\Moved;
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Raster\Native\Cairo;
 
 /**
@@ -45,6 +47,7 @@ final readonly class Filtering
                 $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
                 $filter instanceof Tables => [Recolouring::byTables($whole, $filter), new Affine],
                 $filter instanceof Warp => [Warping::of($whole, $filter, $this->view), new Affine],
+                $filter instanceof Cells => [$this->inCells($whole, $filter), new Affine],
                 $filter instanceof Means => [$this->meant($whole, $filter), new Affine],
                 default => throw new LogicException($filter::class.' is not a filter this knows'),
             };
@@ -65,6 +68,59 @@ final readonly class Filtering
     private function onSheet(Affine $matrix): Affine
     {
         return $this->view->after($matrix)->after($this->view->inverse());
+    }
+
+    /** The colours of cells as a small picture of one pixel each, and that so much larger. */
+    private function inCells(Surface $sheet, Cells $cells): Surface
+    {
+        $side = max(1e-3, $cells->side * $this->view->stretch());
+        $origin = $this->view->apply($cells->origin);
+        [$left, $top] = [floor(-$origin->x / $side), floor(-$origin->y / $side)];
+        $size = [(int) ceil(($sheet->width - $origin->x) / $side - $left), (int) ceil(($sheet->height - $origin->y) / $side - $top)];
+        $larger = new Affine($side, 0, 0, $side, $origin->x + $left * $side, $origin->y + $top * $side);
+        $small = self::meanOf(array_map(function (Point $at) use ($sheet, $larger, $size): Surface {
+            $small = new Surface(...$size);
+            // The middle of a small pixel is to lie on the point that gives the colour.
+            self::take($small, $sheet, $larger->after(Affine::translation($at->x - 0.5, $at->y - 0.5))->inverse());
+
+            return $small;
+        }, $cells->at));
+        $filled = new Surface($sheet->width, $sheet->height);
+        self::take($filled, $small, $larger);
+
+        return $filled;
+    }
+
+    /**
+     * The mean of pictures of one size, in pairs.
+     *
+     * @param  non-empty-list<Surface>  $pictures  one of which comes to be it
+     */
+    private static function meanOf(array $pictures): Surface
+    {
+        for (; count($pictures) > 1; $pictures = $means) {
+            $means = [];
+            foreach (array_chunk($pictures, 2) as $pair) {
+                if (isset($pair[1])) {
+                    self::paint($pair[0], $pair[1], new Affine, 0.5);
+                }
+                $means[] = $pair[0];
+            }
+        }
+
+        return $pictures[0];
+    }
+
+    /** Fills a sheet with a picture under a matrix, each pixel that in which its middle lies. */
+    private static function take(Surface $sheet, Surface $picture, Affine $matrix): void
+    {
+        $cairo = Cairo::library();
+        $canvas = $cairo->cairo_create($sheet->handle);
+        self::source($canvas, $picture, $matrix);
+        $cairo->cairo_pattern_set_filter($cairo->cairo_get_source($canvas), Cairo::FILTER_NEAREST);
+        $cairo->cairo_paint($canvas);
+        $cairo->cairo_destroy($canvas);
+        $cairo->cairo_surface_flush($sheet->handle);
     }
 
     private function meant(Surface $sheet, Means $means): Surface

@@ -7,10 +7,11 @@ use FFI\CData;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Grain;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Raster\Native\Cairo;
 
-/** What outlines are filled and stroked with: colours, gradients, four colours at the corners. */
+/** What outlines are filled and stroked with: colours, gradients, four colours at the corners, grain. */
 final class Sources
 {
     /** How many squares of four colours are kept at hand. */
@@ -21,20 +22,25 @@ final class Sources
     /** @var array<string, Surface> by their colours */
     private array $squares = [];
 
+    /** @var array<string, Surface> by seed and amount */
+    private array $tiles = [];
+
     public function __construct()
     {
         $this->cairo = Cairo::library();
     }
 
     /** @param  CData  $canvas  a cairo_t, in the outline's space */
-    public function set(CData $canvas, Colour|Gradient|Corners $paint): void
+    public function set(CData $canvas, Colour|Gradient|Corners|Grain $paint): void
     {
         if ($paint instanceof Colour) {
             $this->cairo->cairo_set_source_rgba($canvas, $paint->red / 255, $paint->green / 255, $paint->blue / 255, $paint->alpha / 255);
         } elseif ($paint instanceof Gradient) {
             $this->use($canvas, $this->gradient($paint), $paint->matrix->inverse());
-        } else {
+        } elseif ($paint instanceof Corners) {
             $this->corners($canvas, $paint);
+        } else {
+            $this->grain($canvas, $paint);
         }
     }
 
@@ -62,6 +68,34 @@ final class Sources
         // The middles of the outermost pixels lie on the edges of the unit square.
         $last = Corners::SIDE - 1;
         $this->use($canvas, $pattern, (new Affine($last, 0, 0, $last, 0.5, 0.5))->after($corners->matrix->inverse()));
+    }
+
+    private function grain(CData $canvas, Grain $grain): void
+    {
+        $key = "$grain->seed ".round($grain->amount, 4);
+        if (! isset($this->tiles[$key])) {
+            $this->tiles = [...array_slice($this->tiles, 1 - self::KEPT), $key => self::tile($grain)];
+        }
+        $pattern = $this->cairo->cairo_pattern_create_for_surface($this->tiles[$key]->handle);
+        $this->cairo->cairo_pattern_set_filter($pattern, Cairo::FILTER_BILINEAR);
+        $this->use($canvas, $pattern, $grain->matrix->inverse(), Cairo::EXTEND_REPEAT);
+    }
+
+    private static function tile(Grain $grain): Surface
+    {
+        $tile = new Surface(Grain::SIDE, Grain::SIDE);
+        $rows = '';
+        for ($y = 0; $y < Grain::SIDE; $y++) {
+            for ($x = 0; $x < Grain::SIDE; $x++) {
+                $strength = Grain::at($x, $y, $grain->seed);
+                $alpha = (int) round(255 * $grain->amount * abs($strength));
+                $rows .= $strength > 0 ? str_repeat(chr($alpha), 4) : "\0\0\0".chr($alpha);
+            }
+        }
+        FFI::memcpy($tile->pixels, $rows, strlen($rows));
+        $tile->changed();
+
+        return $tile;
     }
 
     /** @param  array{Colour, Colour, Colour, Colour}  $colours */
@@ -101,10 +135,10 @@ final class Sources
     }
 
     /** @param  Affine  $into  from the outline's space into the pattern's, which Cairo asks for */
-    private function use(CData $canvas, CData $pattern, Affine $into): void
+    private function use(CData $canvas, CData $pattern, Affine $into, int $extend = Cairo::EXTEND_PAD): void
     {
         $cairo = $this->cairo;
-        $cairo->cairo_pattern_set_extend($pattern, Cairo::EXTEND_PAD);
+        $cairo->cairo_pattern_set_extend($pattern, $extend);
         $matrix = $cairo->new('cairo_matrix_t');
         [$matrix->xx, $matrix->yx, $matrix->xy, $matrix->yy, $matrix->x0, $matrix->y0] = [$into->a, $into->b, $into->c, $into->d, $into->e, $into->f];
         $cairo->cairo_pattern_set_matrix($pattern, FFI::addr($matrix));

@@ -17,6 +17,8 @@ final class Cairo
 
     public const FILTER_BILINEAR = 4;
 
+    public const EXTEND_REPEAT = 1;
+
     public const EXTEND_PAD = 3;
 
     public const OPERATOR_SOURCE = 1;

@@ -145,4 +145,40 @@ final class FilterTest extends TestCase
         self::assertLessThan(2_500_000, (int) $found[1], 'kB at most in use');
         self::assertLessThan(50_000_000, memory_get_usage() - $before);
     }
+
+    public function test_a_square_is_the_mean_of_what_is_in_it(): void
+    {
+        // Squares of 16 from the layer's middle at row 540: one row of them from 76 to 92, of which the last two rows are white.
+        $picture = $this->drawn([$this->half([['id' => 'e1', 'effect' => 'pixels', 'side' => 16]])]);
+        self::assertSame([0, 255], [$picture->pixel(100, 75)[3], $picture->pixel(100, 92)[3]]);
+        foreach ([76, 84, 91] as $y) {
+            self::assertEqualsWithDelta(255 / 8, $picture->pixel(100, $y)[3], 1, "row $y");
+        }
+    }
+
+    public function test_facets_are_the_means_of_the_halves_of_squares(): void
+    {
+        // Squares of 60 from (160, 540), one from (100, 60) to (160, 120). Its lower half is white: of the upper left triangle a
+        // quarter, of the other three.
+        $picture = $this->drawn([$this->half([['id' => 'e1', 'effect' => 'facets', 'side' => 60]])]);
+        self::assertEqualsWithDelta(255 / 4, $picture->pixel(104, 64)[3], 17);
+        self::assertEqualsWithDelta(255 * 3 / 4, $picture->pixel(155, 115)[3], 17);
+        self::assertSame([$picture->pixel(104, 64), $picture->pixel(155, 115)], [$picture->pixel(126, 86), $picture->pixel(133, 96)]);
+    }
+
+    public function test_grain_leaves_the_mean_and_stays_on_its_layer(): void
+    {
+        $picture = Scenes::of([Scenes::bar(['size' => [128, 128], 'position' => [160, 90], 'fill' => '#808080', 'effects' => [['id' => 'e1', 'effect' => 'grain', 'amount' => 60, 'size' => 1]]])], ['background' => 'transparent'])->still(0);
+        $values = [];
+        foreach (range(30, 149) as $y) {
+            foreach (range(100, 219) as $x) {
+                $values[] = $picture->pixel($x, $y)[0];
+            }
+        }
+        $mean = array_sum($values) / count($values);
+        self::assertEqualsWithDelta(128, $mean, 3);
+        // 128 · 0.6 · √(1/6) of the half way to black or white.
+        self::assertEqualsWithDelta(127.5 * 0.6 / sqrt(6), sqrt(array_sum(array_map(fn (int $one): float => ($one - $mean) ** 2, $values)) / count($values)), 2.5);
+        self::assertSame([0, 0, 0, 0], $picture->pixel(90, 90));
+    }
 }

@@ -12,7 +12,7 @@ export type Operation = Fill | Stroke | Image | Group | Samples;
  * @maxItems 6
  */
 export type Matrix = [number, number, number, number, number, number];
-export type Filter = Blur | ColourMatrix | Means | Moved | Tables | Warp;
+export type Filter = Blur | ColourMatrix | Means | Moved | Tables | Warp | Cells;
 /**
  * @minItems 256
  * @maxItems 256
@@ -318,7 +318,7 @@ export interface Fill {
  * in the place of a colour; stops are offsets from 0 to 1 with colours
  */
 export interface Gradient {
-    type: 'linear' | 'radial' | 'corners';
+    type: 'linear' | 'radial' | 'corners' | 'grain';
     /**
      * of corners: top left, top right, bottom left, bottom right
      *
@@ -332,6 +332,14 @@ export interface Gradient {
      * @maxItems 2
      */
     focus?: [number, number];
+    /**
+     * of grain
+     */
+    seed?: number;
+    /**
+     * of grain: how opaque the strongest is
+     */
+    amount?: number;
     /**
      * @minItems 1
      */
@@ -494,6 +502,26 @@ export interface Warp {
      * how many times the sheet is halved for each cell, row by row
      */
     halvings?: number[];
+}
+export interface Cells {
+    filter: 'cells';
+    /**
+     * where the corner of a square is, in composition pixels
+     *
+     * @minItems 2
+     * @maxItems 2
+     */
+    origin: [number, number];
+    /**
+     * of a square, in composition pixels
+     */
+    side: number;
+    /**
+     * the points of a square whose mean is its colour, from 0 to 1; as many as a power of two
+     *
+     * @minItems 1
+     */
+    at: [[number, number], ...[number, number][]];
 }
 export interface MaskPart {
     /**

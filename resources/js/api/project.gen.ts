@@ -436,6 +436,74 @@ export type Effect =
       }
     | {
           id: string;
+          effect: 'extrude';
+          on?: boolean;
+          depth?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          angle?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          shade?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
           effect: 'edge-line';
           on?: boolean;
           colour?:
@@ -575,6 +643,126 @@ export type Effect =
                     ];
                 };
           strength?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'vignette';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          amount?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          centre?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
               | number
               | {
                     /**
@@ -1078,29 +1266,8 @@ export type Effect =
       }
     | {
           id: string;
-          effect: 'vignette';
+          effect: 'grain';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
           amount?:
               | number
               | {
@@ -1122,38 +1289,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          radius?:
+          size?:
               | number
               | {
                     /**
@@ -1174,7 +1310,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          softness?:
+          every?:
               | number
               | {
                     /**
@@ -1195,54 +1331,7 @@ export type Effect =
                         }[]
                     ];
                 };
-      }
-    | {
-          id: string;
-          effect: 'brightness-key';
-          on?: boolean;
-          level?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bright?:
+          seed?:
               | number
               | {
                     /**
@@ -1266,7 +1355,7 @@ export type Effect =
       }
     | {
           id: string;
-          effect: 'colour-key';
+          effect: 'scanlines';
           on?: boolean;
           colour?:
               | string
@@ -1289,7 +1378,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          tolerance?:
+          spacing?:
               | number
               | {
                     /**
@@ -1310,7 +1399,80 @@ export type Effect =
                         }[]
                     ];
                 };
-          softness?:
+          thickness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          offset?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'pixels';
+          on?: boolean;
+          side?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'facets';
+          on?: boolean;
+          side?:
               | number
               | {
                     /**
@@ -2384,6 +2546,142 @@ export type Effect =
                     ];
                 };
           radius?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'brightness-key';
+          on?: boolean;
+          level?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          bright?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          effect: 'colour-key';
+          on?: boolean;
+          colour?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          tolerance?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          softness?:
               | number
               | {
                     /**

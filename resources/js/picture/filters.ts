@@ -3,6 +3,8 @@ import { warped } from './warping';
 
 type Canvas = HTMLCanvasElement;
 
+type Cells = Extract<Filter, { filter: 'cells' }>;
+
 const SVG = 'http://www.w3.org/2000/svg';
 
 /** How many of them are kept at hand in the document. */
@@ -79,7 +81,8 @@ function redrawn(canvas: Canvas, draw: (context: CanvasRenderingContext2D) => vo
     return fresh;
 }
 
-function mean(canvas: Canvas, matrix: DOMMatrix): Canvas {
+/** The mean of a picture and another under a matrix: the same, where no other is given. */
+function mean(canvas: Canvas, matrix: DOMMatrix, other = canvas): Canvas {
     return redrawn(canvas, (context) => {
         context.drawImage(canvas, 0, 0);
         context.globalAlpha = 0.5;
@@ -87,7 +90,7 @@ function mean(canvas: Canvas, matrix: DOMMatrix): Canvas {
         context.fillRect(0, 0, canvas.width, canvas.height);
         context.globalCompositeOperation = 'lighter';
         context.setTransform(matrix);
-        context.drawImage(canvas, 0, 0);
+        context.drawImage(other, 0, 0);
     });
 }
 
@@ -96,6 +99,34 @@ function over(canvas: Canvas, matrix: DOMMatrix): Canvas {
         context.drawImage(canvas, 0, 0);
         context.setTransform(matrix);
         context.drawImage(canvas, 0, 0);
+    });
+}
+
+/** The colours of cells as a small picture of one pixel each, and that so much larger. @param origin on the sheet */
+function inCells(canvas: Canvas, filter: Cells, scale: number, [x, y]: [number, number]): Canvas {
+    const side = Math.max(1e-3, filter.side * scale);
+    const [left, top] = [Math.floor(-x / side), Math.floor(-y / side)];
+    const size = [Math.ceil((canvas.width - x) / side - left), Math.ceil((canvas.height - y) / side - top)] as const;
+    const larger = new DOMMatrix([side, 0, 0, side, x + left * side, y + top * side]);
+    let pictures = filter.at.map((at) => {
+        const small = canvasOf(...size);
+        const taking = small.getContext('2d')!;
+        taking.imageSmoothingEnabled = false;
+        // The middle of a small pixel is to lie on the point that gives the colour.
+        taking.setTransform(larger.translate(at[0]! - 0.5, at[1]! - 0.5).inverse());
+        taking.drawImage(canvas, 0, 0);
+        return small;
+    });
+    while (pictures.length > 1) {
+        pictures = pictures.flatMap((one, index) =>
+            index % 2 === 0 && pictures[index + 1] ? [mean(one, new DOMMatrix(), pictures[index + 1])] : [],
+        );
+    }
+    const [small] = pictures as [Canvas];
+    return redrawn(canvas, (context) => {
+        context.imageSmoothingEnabled = false;
+        context.setTransform(larger);
+        context.drawImage(small, 0, 0);
     });
 }
 
@@ -127,6 +158,8 @@ function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: numb
             });
         case 'warp':
             return warped(canvas, filter, { scale, x, y });
+        case 'cells':
+            return inCells(canvas, filter, scale, [filter.origin[0]! * scale + x, filter.origin[1]! * scale + y]);
         case 'move':
             return redrawn(canvas, (context) => {
                 context.setTransform(onSheet(filter.matrix));
@@ -151,6 +184,8 @@ export function reachOf(filter: Filter, size: number): number {
     switch (filter.filter) {
         case 'blur':
             return 3 * filter.deviation;
+        case 'cells':
+            return filter.side;
         case 'move':
         case 'means':
         case 'warp':

@@ -13,6 +13,7 @@ import type {
 } from '@/api/displayList.gen';
 import { canvasOf, reachOf, withFilters } from './filters';
 import { CornerPatterns } from './corners';
+import { grainOf } from './grain';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -125,7 +126,14 @@ export class Painter {
     }
 
     private paintOf(context: Context, gradient: Gradient): CanvasGradient | CanvasPattern {
-        return gradient.type === 'corners' ? this.corners.pattern(context, gradient) : gradientOf(context, gradient);
+        switch (gradient.type) {
+            case 'corners':
+                return this.corners.pattern(context, gradient);
+            case 'grain':
+                return grainOf(context, gradient);
+            default:
+                return gradientOf(context, gradient);
+        }
     }
 
     private stroke(context: Context, stroke: Stroke, view: View): void {
