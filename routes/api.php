@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\CompositionController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\EffectController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\MarkerController;
 use App\Http\Controllers\MediaController;
@@ -51,6 +52,7 @@ Route::get('compositions/{composition}/frames', FrameController::class);
 Route::get('compositions/{composition}/markers.{ending}', MarkerController::class)->whereIn('ending', ['vtt', 'csv']);
 Route::get('compositions/{composition}/poster', PosterController::class);
 Route::get('compositions/{composition}/glimpse', [EditController::class, 'glimpse']);
+Route::get('compositions/{composition}/effects', EffectController::class);
 Route::get('compositions/{composition}/changes', [EditController::class, 'changes']);
 Route::post('compositions/{composition}/edits', [EditController::class, 'store']);
 Route::post('compositions/{composition}/edits/try', [EditController::class, 'try']);

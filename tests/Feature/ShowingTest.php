@@ -34,6 +34,26 @@ final class ShowingTest extends TestCase
         self::assertSame([], $show(array_keys($first['paths']))['paths']);
     }
 
+    public function test_a_layer_is_shown_alone_with_each_effect_that_it_could_have(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'other', 'size' => [900, 900]]);
+        $this->addBar($composition, ['id' => 'bar', 'size' => [200, 100], 'position' => [700, 300], 'effects' => [['id' => 'e1', 'effect' => 'invert']]]);
+        $answer = $this->getJson("/api/compositions/{$composition->id}/effects?layer=bar&frame=9999")->assertOk()->json();
+        self::assertEquals([600, 250, 800, 350], $answer['bounds']);
+        self::assertSame(array_column($this->getJson('/api/vocabulary')->json('effects'), 'name'), array_keys($answer['samples']));
+        // After what it has already; and of what does nothing by itself, something is shown.
+        self::assertSame(['blur'], array_column($answer['samples']['blur']['items'][0]['filters'], 'filter'));
+        self::assertSame(['matrix'], array_column($answer['samples']['blur']['items'][0]['items'][0]['filters'], 'filter'));
+        foreach (['corner-pin', 'mesh', 'smear', 'curves'] as $name) {
+            self::assertNotEmpty($answer['samples'][$name]['items'][0]['filters'], $name);
+        }
+        self::assertNotSame(range(0, 255), $answer['samples']['curves']['items'][0]['filters'][0]['red']);
+        // A path is told with the first of them only.
+        self::assertSame([1, 0], [count($answer['samples']['blur']['paths']), count($answer['samples']['zoom-blur']['paths'])]);
+        $this->getJson("/api/compositions/{$composition->id}/effects?layer=none&frame=0")->assertStatus(422);
+    }
+
     public function test_a_playhead_beyond_the_end_shows_the_last_frame(): void
     {
         $composition = $this->composition();

@@ -47,7 +47,10 @@ final class VocabularyController
             'accents' => array_values(array_map(fn (Accent $accent): array => [
                 'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
-            'effects' => array_values(array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title()], Effects::all())),
+            'effects' => array_merge(...array_map(
+                fn (string $subject, array $effects): array => array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject], $effects),
+                array_keys(Effects::bySubject()), Effects::bySubject(),
+            )),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],

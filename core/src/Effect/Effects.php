@@ -71,6 +71,12 @@ final class Effects
         return self::$byName;
     }
 
+    /** @return array<string, list<Effect>> by what they do, in the order in which they are offered */
+    public static function bySubject(): array
+    {
+        return array_map(fn (array $classes): array => array_map(fn (string $class): Effect => self::all()[(new $class)->name()], $classes), self::CLASSES);
+    }
+
     public static function read(Node $node): Effect
     {
         return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an effect; there are ".implode(', ', array_keys(self::all())));

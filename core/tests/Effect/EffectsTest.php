@@ -189,6 +189,17 @@ final class EffectsTest extends TestCase
         }
     }
 
+    public function test_an_effect_begins_in_the_middle_of_its_layer_and_as_large(): void
+    {
+        $added = fn (string $effect, array $layer): Layer => Fixture::edit(Fixture::composition([$layer]), 'add-effect', ['layers' => [$layer['id']], 'effect' => $effect])->layer($layer['id']);
+        $bar = $added('twirl', Fixture::bar(['size' => [200, 100], 'anchor' => [20, 0]]));
+        self::assertEquals([0, 0, 50], [$bar->point('e1.centre', 0)->x, $bar->point('e1.centre', 0)->y, $bar->number('e1.radius', 0)]);
+        // What is long is turned as a whole; words begin at their left, on their line.
+        self::assertEquals(300, $added('bulge', Fixture::bar(['size' => [600, 100]]))->number('e1.radius', 0));
+        self::assertGreaterThan(20, $added('zoom-blur', Fixture::words())->point('e1.centre', 0)->x);
+        self::assertSame(12.0, $added('blur', Fixture::bar())->number('e1.radius', 0));
+    }
+
     public function test_settings_are_keyframed_like_anything_else(): void
     {
         $composition = Fixture::composition([Fixture::bar(['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 4], ['id' => 'e2', 'effect' => 'exposure', 'on' => false]]])]);

@@ -90,7 +90,7 @@ export interface FormatChoice {
 }
 
 export interface Vocabulary {
-    effects: { name: string; title: string }[];
+    effects: { name: string; title: string; subject: string }[];
     blends: string[];
     formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;

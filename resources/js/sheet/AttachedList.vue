@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ArrowUp, Eye, EyeOff, X } from 'lucide-vue-next';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import IconButton from '@/shell/IconButton.vue';
 import type { Attached } from './properties';
 import PropertyRow from './PropertyRow.vue';
 
-/** What a layer has of one sort, in order, with their settings: each can be moved up, switched off and taken away. */
+/** What a layer has of one sort, in order, with their settings: each can be dragged to another place or moved up, switched off and taken away. */
 const props = defineProps<{ layer: Layer; list: Attached[]; titleOf: (one: Attached) => string }>();
 const emit = defineEmits<{ set: [list: Attached[]] }>();
 
@@ -23,11 +23,35 @@ const settings = (one: Attached): { definition: PropertyDefinition; title: strin
 const changed = (index: number, change: object): Attached[] =>
     props.list.map((one, at) => (at === index ? { ...one, ...change } : one));
 
-function up(index: number): void {
+/** The one that is dragged by its title, and the one that it would come to stand at. */
+const dragged = ref<number | null>(null);
+const over = ref<number | null>(null);
+
+function move(from: number, to: number): void {
     const list = [...props.list];
-    const [one] = list.splice(index, 1);
-    list.splice(index - 1, 0, one!);
+    const [one] = list.splice(from, 1);
+    list.splice(to, 0, one!);
     emit('set', list);
+}
+
+function grab(index: number, event: DragEvent): void {
+    dragged.value = index;
+    event.dataTransfer?.setData('text/plain', props.titleOf(props.list[index]!));
+}
+
+function onOver(index: number, event: DragEvent): void {
+    if (dragged.value !== null) {
+        event.preventDefault();
+        over.value = index;
+    }
+}
+
+function drop(index: number): void {
+    const from = dragged.value;
+    dragged.value = over.value = null;
+    if (from !== null && from !== index) {
+        move(from, index);
+    }
 }
 </script>
 
@@ -36,17 +60,25 @@ function up(index: number): void {
         v-for="(one, index) in list"
         :key="one.id"
         class="one"
-        :class="{ off: one.on === false }"
+        :class="{ off: one.on === false, target: over === index && dragged !== index }"
         :data-attached="one.id"
+        @dragover="onOver(index, $event)"
+        @drop.stop.prevent="drop(index)"
     >
-        <div class="title">
+        <div
+            class="title"
+            :draggable="list.length > 1"
+            data-attached-title
+            @dragstart="grab(index, $event)"
+            @dragend="dragged = over = null"
+        >
             <b>{{ titleOf(one) }}</b>
             <IconButton
                 v-if="index > 0"
                 :icon="ArrowUp"
                 :size="13"
                 :label="`${titleOf(one)} earlier`"
-                @click="up(index)"
+                @click="move(index, index - 1)"
             />
             <IconButton
                 :icon="one.on === false ? EyeOff : Eye"
@@ -88,6 +120,12 @@ function up(index: number): void {
 }
 .off {
     opacity: 0.55;
+}
+.target {
+    box-shadow: inset 0 2px var(--second);
+}
+.title[draggable='true'] {
+    cursor: grab;
 }
 .title {
     display: flex;

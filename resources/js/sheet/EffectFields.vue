@@ -6,6 +6,7 @@ import { useComposition } from '@/project/composition';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import AttachedList from './AttachedList.vue';
+import EffectPicker from './EffectPicker.vue';
 import type { Attached } from './properties';
 
 /** The effects of a layer; while the pointer rests on one to add, the layer has it. */
@@ -59,7 +60,7 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
         v-model:visible="choosing"
         trigger="click"
         placement="right-end"
-        :width="360"
+        :width="404"
         :hide-after="0"
         @hide="trying.stop"
     >
@@ -68,19 +69,14 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
                 <Plus :size="14" aria-hidden="true" />Add an effect
             </button>
         </template>
-        <div v-if="choosing" class="effects" @keydown.esc.stop="choosing = false">
-            <button
-                v-for="effect in vocabulary.words.effects"
-                :key="effect.name"
-                type="button"
-                :data-effect="effect.name"
-                @pointerenter="attempt(effect.name)"
-                @pointerleave="trying.stop"
-                @click="add(effect.name)"
-            >
-                {{ effect.title }}
-            </button>
-        </div>
+        <EffectPicker
+            v-if="choosing"
+            :layer="layer.id"
+            @attempt="attempt"
+            @stop="trying.stop"
+            @choose="add"
+            @keydown.esc.stop="choosing = false"
+        />
     </ElPopover>
 </template>
 
@@ -111,25 +107,6 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
     cursor: pointer;
 }
 .add:hover {
-    background: var(--hover);
-}
-.effects {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 2px;
-}
-.effects button {
-    padding: 5px 9px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--ink);
-    font: inherit;
-    font-size: 13px;
-    text-align: left;
-    cursor: pointer;
-}
-.effects button:hover {
     background: var(--hover);
 }
 </style>

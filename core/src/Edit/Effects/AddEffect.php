@@ -2,15 +2,12 @@
 
 namespace Ricamo\Core\Edit\Effects;
 
-use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
-use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Effect\Fitting;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -35,9 +32,8 @@ final readonly class AddEffect implements CompositionEdit
             if (! $layer->kind->isSeen()) {
                 throw new Refusal("“{$layer->name}” is not seen; it has no effects");
             }
-            $added = new PlacedEffect(FreeId::of('e', $layer->effects), $this->effect);
-            $settings = array_map(fn (PropertyDefinition $one): Property => Property::constant($one->type, $one->default), Attachments::definitions($added));
-            $composition = $composition->replacing($layer->with(['effects' => [...$layer->effects, $added], 'properties' => [...$layer->properties, ...$settings]]));
+            $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
+            $composition = $composition->replacing(Fitting::added($layer, $this->effect, $box));
         }
 
         return $composition;

@@ -4,12 +4,14 @@ namespace Ricamo\Core\Effect\Blur;
 
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 
-final class Spin implements Effect
+final class Spin implements Effect, FitsLayer
 {
     public function name(): string
     {
@@ -24,6 +26,11 @@ final class Spin implements Effect
     public function settings(): array
     {
         return [Setting::angle('angle', 'Angle', 20), Setting::centre()];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return ['centre' => $box->centre()];
     }
 
     public function times(): int

@@ -5,12 +5,14 @@ namespace Ricamo\Core\Effect\Colour;
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\HasSample;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Box;
 
 /** A curve from dark to bright through five points, never turning back between two of them: monotone as Fritsch and Carlson (1980) have it. */
-final class Curves implements Effect
+final class Curves implements Effect, HasSample
 {
     public function name(): string
     {
@@ -25,6 +27,11 @@ final class Curves implements Effect
     public function settings(): array
     {
         return [Setting::percent('dark', 'Dark', 0), Setting::percent('shadows', 'Shadows', 25), Setting::percent('middle', 'Middle', 50), Setting::percent('lights', 'Lights', 75), Setting::percent('bright', 'Bright', 100)];
+    }
+
+    public function sample(Box $box): array
+    {
+        return ['shadows' => 15.0, 'lights' => 88.0];
     }
 
     public function times(): int

@@ -8,6 +8,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
@@ -17,7 +18,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 
 /** A colour that comes in from beyond, as at the edges of a lens; of what is there alone. */
-final class Vignette implements Effect
+final class Vignette implements Effect, FitsLayer
 {
     /** Farther than anything is seen, in the layer's own pixels. */
     private const FAR = 50_000;
@@ -35,6 +36,11 @@ final class Vignette implements Effect
     public function settings(): array
     {
         return [Setting::colour('colour', 'Colour', '#000000'), Setting::percent('amount', 'Amount', 70), Setting::centre(), Setting::pixels('radius', 'Radius', 1100, 20_000), Setting::percent('softness', 'Softness', 60)];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return ['centre' => $box->centre(), 'radius' => hypot($box->width(), $box->height()) / 2];
     }
 
     public function times(): int

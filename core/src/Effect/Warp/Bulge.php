@@ -4,12 +4,14 @@ namespace Ricamo\Core\Effect\Warp;
 
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Box;
 
 /** Towards the eye within a circle, or, below nothing, away from it. */
-final class Bulge implements Effect
+final class Bulge implements Effect, FitsLayer
 {
     private const RINGS = 24;
 
@@ -29,6 +31,11 @@ final class Bulge implements Effect
     public function settings(): array
     {
         return [Setting::percent('amount', 'Amount', 50, -100, 100), Setting::centre(), Setting::pixels('radius', 'Radius', 300, 20_000)];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return Rings::fitted($box);
     }
 
     public function times(): int

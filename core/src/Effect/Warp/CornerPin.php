@@ -7,6 +7,7 @@ use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\HasAnchors;
+use Ricamo\Core\Effect\HasSample;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
@@ -16,7 +17,7 @@ use Ricamo\Core\Geometry\Homography;
 use Ricamo\Core\Geometry\Point;
 
 /** The layer as a flat picture in a room, by where its four corners are seen. */
-final class CornerPin implements Effect, HasAnchors
+final class CornerPin implements Effect, HasAnchors, HasSample
 {
     /** How far, in drawn pixels, any point of a cell may be from where perspective has it. */
     private const TOLERANCE = 0.1;
@@ -47,6 +48,11 @@ final class CornerPin implements Effect, HasAnchors
     public function anchors(): array
     {
         return ['topLeft' => new Point(0, 0), 'topRight' => new Point(1, 0), 'bottomRight' => new Point(1, 1), 'bottomLeft' => new Point(0, 1)];
+    }
+
+    public function sample(Box $box): array
+    {
+        return ['topRight' => new Point(-0.12 * $box->width(), 0.22 * $box->height()), 'bottomRight' => new Point(-0.12 * $box->width(), -0.22 * $box->height())];
     }
 
     public function allows(Values $values, Box $box): bool

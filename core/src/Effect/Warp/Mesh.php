@@ -8,6 +8,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\HasAnchors;
+use Ricamo\Core\Effect\HasSample;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
@@ -15,7 +16,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
 /** Four rows of four points to pull at; between them the layer bends smoothly, and goes through each of them. */
-final class Mesh implements Effect, HasAnchors
+final class Mesh implements Effect, HasAnchors, HasSample
 {
     private const POINTS = 4;
 
@@ -44,6 +45,13 @@ final class Mesh implements Effect, HasAnchors
         }
 
         return $anchors;
+    }
+
+    public function sample(Box $box): array
+    {
+        $by = 0.12 * min($box->width(), $box->height());
+
+        return ['point22' => new Point($by, -$by), 'point33' => new Point($by, $by), 'point14' => new Point(-$by, $by)];
     }
 
     /** However it is pulled. */

@@ -4,11 +4,15 @@ namespace Ricamo\Core\Effect\Warp;
 
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
 /** A grid of rings around a point, for what happens around one: finer where rings are closer. */
 final class Rings
 {
+    /** What is so many times as long as it is high, as words are, is long. */
+    private const LONG = 2.5;
+
     /** How many cells go once around; a chord of one is off its arc by 0.05 % of the radius. */
     private const AROUND = 96;
 
@@ -30,6 +34,18 @@ final class Rings
         }
 
         return new Warp(self::AROUND, $from, $to, true);
+    }
+
+    /**
+     * A circle for a layer to begin with: as large as it has room for, or as all of it where it is long.
+     *
+     * @return array{centre: Point, radius: float}
+     */
+    public static function fitted(Box $box): array
+    {
+        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
+
+        return ['centre' => $box->centre(), 'radius' => ($long > self::LONG * $short ? $long : $short) / 2];
     }
 
     /**

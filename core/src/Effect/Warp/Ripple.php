@@ -4,12 +4,14 @@ namespace Ricamo\Core\Effect\Warp;
 
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Box;
 
 /** Rings that run out from a centre, as on water. */
-final class Ripple implements Effect
+final class Ripple implements Effect, FitsLayer
 {
     /** How many rings make a wave, where there are not too many of them. */
     private const A_WAVE = 10;
@@ -31,6 +33,11 @@ final class Ripple implements Effect
     public function settings(): array
     {
         return [Setting::pixels('height', 'Height', 15, 1000), Setting::pixels('wavelength', 'Wavelength', 80, 5000), Setting::angle('phase', 'Phase', 0), Setting::centre(), Setting::pixels('radius', 'Radius', 400, 20_000)];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return Rings::fitted($box);
     }
 
     public function times(): int

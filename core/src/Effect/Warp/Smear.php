@@ -5,12 +5,14 @@ namespace Ricamo\Core\Effect\Warp;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Box;
 
 /** What is farther from a centre than a radius is drawn out, away from it; what is nearer stays. Where the centre goes, a layer comes out of it. */
-final class Smear implements Effect
+final class Smear implements Effect, FitsLayer
 {
     /** How wide the first ring is, in the layer's own pixels, and how much wider each is than the one before. */
     private const FIRST = 200;
@@ -32,6 +34,11 @@ final class Smear implements Effect
     public function settings(): array
     {
         return [Setting::percent('amount', 'Amount', 100), Setting::centre(), Setting::pixels('radius', 'Radius', 200, 20_000)];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return ['centre' => $box->centre(), 'radius' => min($box->width(), $box->height()) / 2];
     }
 
     public function times(): int

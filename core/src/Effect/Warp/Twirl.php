@@ -4,12 +4,14 @@ namespace Ricamo\Core\Effect\Warp;
 
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Box;
 
 /** Turned the more, the closer to a centre. */
-final class Twirl implements Effect
+final class Twirl implements Effect, FitsLayer
 {
     private const RINGS = 32;
 
@@ -26,6 +28,11 @@ final class Twirl implements Effect
     public function settings(): array
     {
         return [Setting::angle('angle', 'Angle', 90), Setting::centre(), Setting::pixels('radius', 'Radius', 300, 20_000)];
+    }
+
+    public function fitted(Box $box): array
+    {
+        return Rings::fitted($box);
     }
 
     public function times(): int

@@ -1,0 +1,25 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Evaluate\Evaluator;
+
+/** How a layer would look with one effect more, for choosing it by small pictures. */
+final class EffectSamples
+{
+    /** @return iterable<string, DisplayList> by the name of the effect: the layer alone on nothing, or all that lies beneath one that adjusts */
+    public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): iterable
+    {
+        $frame = max($layer->span->in, min($layer->span->last(), $frame));
+        $frame = max(0, min($composition->range()->last(), $frame));
+        $box = $evaluator->pose($layer, $composition, $frame)->box;
+        $stage = $layer->kind->adjusts() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
+        foreach (Effects::all() as $name => $effect) {
+            $with = Fitting::added($layer, $effect, $box, $effect instanceof HasSample ? $effect->sample($box) : []);
+            yield $name => $evaluator->frame($stage->replacing($with->with(['motionBlur' => false])), $frame);
+        }
+    }
+}

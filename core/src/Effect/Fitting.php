@@ -1,0 +1,29 @@
+<?php
+
+namespace Ricamo\Core\Effect;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Effects\FreeId;
+use Ricamo\Core\Geometry\Box;
+
+/** Gives a layer an effect. */
+final class Fitting
+{
+    /**
+     * @param  Box  $box  what the layer takes up, in its own pixels
+     * @param  array<string, mixed>  $values  by the name of the setting, for those that are to be neither fitted nor as they are by default
+     */
+    public static function added(Layer $layer, Effect $effect, Box $box, array $values = []): Layer
+    {
+        $added = new PlacedEffect(FreeId::of('e', $layer->effects), $effect);
+        $values += $effect instanceof FitsLayer && $box->width() > 0 && $box->height() > 0 ? $effect->fitted($box) : [];
+        $settings = [];
+        foreach (Attachments::definitions($added) as $name => $definition) {
+            $settings[$name] = Property::constant($definition->type, $values[substr($name, strlen($added->id) + 1)] ?? $definition->default);
+        }
+
+        return $layer->with(['effects' => [...$layer->effects, $added], 'properties' => [...$layer->properties, ...$settings]]);
+    }
+}
