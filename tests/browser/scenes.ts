@@ -206,6 +206,26 @@ export const SCENES: Record<string, object[]> = {
             ],
         }),
     ],
+    'a clip under smooth forms, one of them grown and one shrunk': [
+        clip({
+            masks: [
+                {
+                    id: 'm1',
+                    form: 'free',
+                    points: 5,
+                    smooth: 100,
+                    position: [-60, 0],
+                    grow: 12,
+                    point1: [-150, -90],
+                    point2: [120, -130],
+                    point3: [190, 20],
+                    point4: [20, 120],
+                    point5: [-180, 70],
+                },
+                { id: 'm8', form: 'free', points: 3, position: [200, 60], grow: -15, feather: 10 },
+            ],
+        }),
+    ],
     'a clip seen where words are not, and where they are bright': [
         { ...text({ typeSize: 120, position: [40, 120], fill: '#f3e3c3' }), id: 'words', visible: false },
         { ...text({ typeSize: 120, position: [40, 300], fill: '#808080' }), id: 'grey', visible: false },

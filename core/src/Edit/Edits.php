@@ -61,6 +61,7 @@ use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Masks\AddMask;
 use Ricamo\Core\Edit\Masks\PullMask;
+use Ricamo\Core\Edit\Masks\RemoveMaskPoint;
 use Ricamo\Core\Edit\Masks\SetMasks;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
@@ -138,6 +139,7 @@ final class Edits
         'paste-effects' => PasteEffects::class,
         'add-mask' => AddMask::class,
         'pull-mask' => PullMask::class,
+        'remove-mask-point' => RemoveMaskPoint::class,
         'pull-effect' => PullEffect::class,
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,

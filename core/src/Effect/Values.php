@@ -4,6 +4,7 @@ namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
 
 /** What the settings of an effect come to at a moment. */
 final readonly class Values
@@ -23,6 +24,13 @@ final readonly class Values
     public function point(string $name): Point
     {
         assert($this->values[$name] instanceof Point);
+
+        return $this->values[$name];
+    }
+
+    public function size(string $name): Size
+    {
+        assert($this->values[$name] instanceof Size);
 
         return $this->values[$name];
     }

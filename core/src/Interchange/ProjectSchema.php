@@ -16,10 +16,12 @@ use Ricamo\Core\Document\Shutter;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Mask\FreeForm;
 use Ricamo\Core\Mask\MaskBy;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
@@ -33,10 +35,14 @@ use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\PointType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
 final class ProjectSchema
 {
+    /** How far points of effects and masks are from where they count from. */
+    private const FAR = 100_000.0;
+
     private const PAIR = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
 
     private const RATE = ['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'];
@@ -80,6 +86,7 @@ final class ProjectSchema
                 ],
                 'Effect' => ['anyOf' => array_map(self::effect(...), array_values(Effects::all()))],
                 'Gradient' => ['anyOf' => array_map(self::gradient(...), GradientForm::cases())],
+                'Spot' => self::property(new PropertyDefinition('spot', new PointType, new Point(0, 0), -self::FAR, self::FAR)),
                 'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
@@ -194,12 +201,18 @@ final class ProjectSchema
             'mode' => ['description' => 'what it does to those before it', ...self::choice(array_column(MaskMode::cases(), 'value'))],
             'inverted' => ['type' => 'boolean'],
             'on' => ['type' => 'boolean'],
+            ...($form === MaskForm::Free ? ['points' => self::whole(FreeForm::LEAST, FreeForm::MOST)] : []),
             ...($form === MaskForm::Layer
                 ? ['layer' => self::name(64), 'by' => self::choice(array_column(MaskBy::cases(), 'value'))]
                 : ['fixed' => ['description' => 'whether it stays where it is in the frame, however the layer moves', 'type' => 'boolean']]),
         ];
 
-        return self::attached(new PlacedMask('m1', $form), $fields, $form === MaskForm::Layer ? ['id', 'form', 'layer'] : ['id', 'form']);
+        // With as many points as there can be; fewer are read.
+        return self::attached(new PlacedMask('m1', $form, points: $form === MaskForm::Free ? FreeForm::MOST : 0), $fields, match ($form) {
+            MaskForm::Layer => ['id', 'form', 'layer'],
+            MaskForm::Free => ['id', 'form', 'points'],
+            default => ['id', 'form'],
+        });
     }
 
     /** @return array<string, mixed> */
@@ -222,7 +235,10 @@ final class ProjectSchema
     {
         $settings = array_column($one->settings(), null, 'name');
 
-        return self::object([...$fields, ...array_map(self::property(...), $settings)], $required);
+        // There are dozens of points, all alike.
+        $schema = fn (PropertyDefinition $setting): array => $setting->type instanceof PointType && $setting->most === self::FAR ? ['$ref' => '#/$defs/Spot'] : self::property($setting);
+
+        return self::object([...$fields, ...array_map($schema, $settings)], $required);
     }
 
     /** @return array<string, mixed> */

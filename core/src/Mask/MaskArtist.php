@@ -6,16 +6,19 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Pen;
+use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Geometry\Size;
 
 /** Draws what masks are made of. */
 final class MaskArtist
@@ -38,8 +41,7 @@ final class MaskArtist
             $operations = $mask->by === MaskBy::Brightness ? MaskPart::bright($shown) : $shown;
             $place = $space;
         } else {
-            assert($settings['size'] instanceof Size);
-            $operations = self::drawn($mask, $values, $settings['size'], $place);
+            $operations = $mask->form === MaskForm::Free ? self::free($mask, $values, $place) : self::drawn($mask, $values, $place);
         }
         $deviation = $values->number('feather') * sqrt(abs($place->determinant())) / self::DEVIATIONS;
         $opacity = $values->number('opacity') / 100;
@@ -51,17 +53,44 @@ final class MaskArtist
     }
 
     /** @return list<Operation> */
-    private static function drawn(PlacedMask $mask, Values $values, Size $size, Affine $place): array
+    private static function drawn(PlacedMask $mask, Values $values, Affine $place): array
     {
+        $size = $values->size('size');
         $grow = $values->number('grow');
         $box = Box::centred(max(0, $size->width + 2 * $grow), max(0, $size->height + 2 * $grow));
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
         $path = $mask->form === MaskForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, max(0, $values->number('rounding') + ($values->number('rounding') > 0 ? $grow : 0)));
-        $position = $values->point('position');
-        $matrix = $place->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($values->number('rotation')));
 
-        return [new Fill(Outline::of($path), $matrix, new Colour(255, 255, 255))];
+        return [new Fill(Outline::of($path), self::placed($values, $place), new Colour(255, 255, 255))];
+    }
+
+    /**
+     * Grown by a line around it, or without as much of its edge.
+     *
+     * @return list<Operation>
+     */
+    private static function free(PlacedMask $mask, Values $values, Affine $place): array
+    {
+        $outline = Outline::of(FreeForm::path(array_map(fn (int $number) => $values->point("point$number"), range(1, $mask->points)), $values->number('smooth') / 100));
+        $matrix = self::placed($values, $place);
+        $white = new Colour(255, 255, 255);
+        $fill = new Fill($outline, $matrix, $white);
+        $grow = $values->number('grow');
+        if (abs($grow) < 0.01) {
+            return [$fill];
+        }
+        $edge = new Stroke($outline, $matrix, $white, new Pen(2 * abs($grow), Join::Round));
+
+        return $grow > 0 ? [$fill, $edge] : [new Group([$fill], masks: [new MaskPart([$edge], MaskMode::Subtract)])];
+    }
+
+    /** From the mask's own space to the pixels that are drawn. */
+    private static function placed(Values $values, Affine $place): Affine
+    {
+        $position = $values->point('position');
+
+        return $place->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($values->number('rotation')));
     }
 }

@@ -8,11 +8,14 @@ enum MaskForm: string
     case Rectangle = 'rectangle';
     case Ellipse = 'ellipse';
 
+    /** A closed line through points. */
+    case Free = 'free';
+
     /** Another layer of the composition. */
     case Layer = 'layer';
 
     public function title(): string
     {
-        return ucfirst($this->value).' mask';
+        return $this === self::Free ? 'Free form mask' : ucfirst($this->value).' mask';
     }
 }

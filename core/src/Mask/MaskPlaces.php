@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Mask;
 
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -21,12 +22,20 @@ final class MaskPlaces
             ->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($layer->number("{$mask->id}.rotation", $frame)));
     }
 
-    /** @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in composition pixels */
+    /**
+     * @return list<array{mask: string, form: string, corners: list<array{float, float}>, path?: string}> clockwise from the top left,
+     *     in composition pixels; of a free form its points, and the line through them as SVG path data
+     */
     public static function of(Layer $layer, Composition $composition, int $frame): array
     {
         $places = [];
         foreach ($layer->masks as $mask) {
             if ($mask->form === MaskForm::Layer || ! $mask->on) {
+                continue;
+            }
+            if ($mask->form === MaskForm::Free) {
+                $places[] = self::free($mask, $layer, $composition, $frame);
+
                 continue;
             }
             $size = $layer->value("{$mask->id}.size", $frame);
@@ -40,5 +49,18 @@ final class MaskPlaces
         }
 
         return $places;
+    }
+
+    /** @return array{mask: string, form: string, corners: list<array{float, float}>, path: string} */
+    private static function free(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): array
+    {
+        $matrix = self::matrix($mask, $layer, $composition, $frame);
+        $points = array_map(fn (int $number): Point => $matrix->apply($layer->point("{$mask->id}.point$number", $frame)), range(1, $mask->points));
+
+        return [
+            'mask' => $mask->id, 'form' => $mask->form->value,
+            'corners' => array_map(fn (Point $point): array => [round($point->x, 3), round($point->y, 3)], $points),
+            'path' => Outline::of(FreeForm::path($points, $layer->number("{$mask->id}.smooth", $frame) / 100))->data,
+        ];
     }
 }

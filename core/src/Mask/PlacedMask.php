@@ -25,6 +25,7 @@ final readonly class PlacedMask implements Attached
      * @param  string  $id  by which the layer's properties say whose they are: `m1.feather`
      * @param  bool  $fixed  whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
      * @param  ?string  $layer  the one that it is, where its form is a layer's
+     * @param  int  $points  how many it has, where its form is free
      */
     public function __construct(
         public string $id,
@@ -35,6 +36,7 @@ final readonly class PlacedMask implements Attached
         public bool $fixed = false,
         public ?string $layer = null,
         public MaskBy $by = MaskBy::Alpha,
+        public int $points = 0,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class PlacedMask implements Attached
             ! $isLayer && ($node->optional('fixed')?->bool() ?? false),
             $isLayer ? $node->field('layer')->string(64) : null,
             $isLayer ? $node->optional('by')?->enum(MaskBy::class) ?? MaskBy::Alpha : MaskBy::Alpha,
+            $form === MaskForm::Free ? $node->field('points')->int(FreeForm::LEAST, FreeForm::MOST) : 0,
         );
     }
 
@@ -59,6 +62,12 @@ final readonly class PlacedMask implements Attached
     public function ofLayer(string $layer): self
     {
         return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, $layer, $this->by);
+    }
+
+    /** The same with so many points. */
+    public function ofPoints(int $points): self
+    {
+        return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, points: $points);
     }
 
     public function id(): string
@@ -86,18 +95,23 @@ final readonly class PlacedMask implements Attached
 
         return [
             new PropertyDefinition('position', new PointType, new Point(0, 0), -self::FAR, self::FAR, 'Position', unit: 'px'),
-            new PropertyDefinition('size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px'),
+            ...($this->form === MaskForm::Free ? [] : [new PropertyDefinition('size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px')]),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', unit: '°'),
             ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition('rounding', new NumberType, 0.0, 0, self::FAR, 'Rounding', unit: 'px')] : []),
             $feather,
             new PropertyDefinition('grow', new NumberType, 0.0, -5000, 5000, 'Grow', unit: 'px'),
             $opacity,
+            ...($this->form === MaskForm::Free ? [new PropertyDefinition('smooth', new NumberType, 0.0, 0, 100, 'Smooth', unit: '%'), ...FreeForm::settings($this->points)] : []),
         ];
     }
 
     public function fields(): array
     {
-        return ['id' => 0, 'form' => 0, 'mode' => 0, 'inverted' => 0, 'on' => 0] + ($this->form === MaskForm::Layer ? ['layer' => 0, 'by' => 0] : ['fixed' => 0]);
+        return ['id' => 0, 'form' => 0, 'mode' => 0, 'inverted' => 0, 'on' => 0] + match ($this->form) {
+            MaskForm::Layer => ['layer' => 0, 'by' => 0],
+            MaskForm::Free => ['fixed' => 0, 'points' => 0],
+            default => ['fixed' => 0],
+        };
     }
 
     public function toJson(): array
@@ -106,6 +120,7 @@ final readonly class PlacedMask implements Attached
             'id' => $this->id,
             'form' => $this->form->value,
             ...($this->form === MaskForm::Layer ? ['layer' => $this->layer, 'by' => $this->by->value] : []),
+            ...($this->form === MaskForm::Free ? ['points' => $this->points] : []),
             ...($this->mode === MaskMode::Add ? [] : ['mode' => $this->mode->value]),
             ...($this->inverted ? ['inverted' => true] : []),
             ...($this->on ? [] : ['on' => false]),

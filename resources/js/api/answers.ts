@@ -148,11 +148,13 @@ export interface Trail {
     ghosts: { frame: number; corners: Corner[] }[];
 }
 
-/** A mask in the picture: its corners clockwise from the top left, in composition pixels. */
+/** A mask in the picture: its corners clockwise from the top left, or the points of a free form, in composition pixels. */
 export interface MaskPlace {
     mask: string;
-    form: 'rectangle' | 'ellipse';
-    corners: [Corner, Corner, Corner, Corner];
+    form: 'rectangle' | 'ellipse' | 'free';
+    corners: Corner[];
+    /** The line through the points of a free form, SVG path data. */
+    path?: string;
 }
 
 /** A point of an effect in the picture, in composition pixels. */

@@ -99,37 +99,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
       }
     | {
           id: string;
@@ -156,37 +126,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
       }
     | {
           id: string;
@@ -710,37 +650,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
           radius?:
               | number
               | {
@@ -1498,631 +1408,31 @@ export type Effect =
           id: string;
           effect: 'corner-pin';
           on?: boolean;
-          topLeft?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          topRight?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          bottomRight?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          bottomLeft?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          topLeft?: Spot;
+          topRight?: Spot;
+          bottomRight?: Spot;
+          bottomLeft?: Spot;
       }
     | {
           id: string;
           effect: 'mesh';
           on?: boolean;
-          point11?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point12?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point13?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point14?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point21?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point22?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point23?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point24?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point31?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point32?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point33?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point34?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point41?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point42?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point43?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          point44?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          point11?: Spot;
+          point12?: Spot;
+          point13?: Spot;
+          point14?: Spot;
+          point21?: Spot;
+          point22?: Spot;
+          point23?: Spot;
+          point24?: Spot;
+          point31?: Spot;
+          point32?: Spot;
+          point33?: Spot;
+          point34?: Spot;
+          point41?: Spot;
+          point42?: Spot;
+          point43?: Spot;
+          point44?: Spot;
       }
     | {
           id: string;
@@ -2149,37 +1459,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
           radius?:
               | number
               | {
@@ -2227,37 +1507,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
           radius?:
               | number
               | {
@@ -2347,37 +1597,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
           radius?:
               | number
               | {
@@ -2514,37 +1734,7 @@ export type Effect =
                         }[]
                     ];
                 };
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          centre?: Spot;
           radius?:
               | number
               | {
@@ -2708,6 +1898,37 @@ export type Effect =
  */
 export type Easing = string;
 export type Pin = 'start' | 'end';
+export type Spot =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              }[]
+          ];
+      };
 export type Mask =
     | {
           id: string;
@@ -2722,37 +1943,7 @@ export type Mask =
            * whether it stays where it is in the frame, however the layer moves
            */
           fixed?: boolean;
-          position?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          position?: Spot;
           size?:
               | [number, number]
               | {
@@ -2901,37 +2092,7 @@ export type Mask =
            * whether it stays where it is in the frame, however the layer moves
            */
           fixed?: boolean;
-          position?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
+          position?: Spot;
           size?:
               | [number, number]
               | {
@@ -3045,6 +2206,191 @@ export type Mask =
                         }[]
                     ];
                 };
+      }
+    | {
+          id: string;
+          form: 'free';
+          /**
+           * what it does to those before it
+           */
+          mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
+          inverted?: boolean;
+          on?: boolean;
+          points: number;
+          /**
+           * whether it stays where it is in the frame, however the layer moves
+           */
+          fixed?: boolean;
+          position?: Spot;
+          rotation?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          feather?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          grow?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          opacity?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          smooth?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          point1?: Spot;
+          point2?: Spot;
+          point3?: Spot;
+          point4?: Spot;
+          point5?: Spot;
+          point6?: Spot;
+          point7?: Spot;
+          point8?: Spot;
+          point9?: Spot;
+          point10?: Spot;
+          point11?: Spot;
+          point12?: Spot;
+          point13?: Spot;
+          point14?: Spot;
+          point15?: Spot;
+          point16?: Spot;
+          point17?: Spot;
+          point18?: Spot;
+          point19?: Spot;
+          point20?: Spot;
+          point21?: Spot;
+          point22?: Spot;
+          point23?: Spot;
+          point24?: Spot;
+          point25?: Spot;
+          point26?: Spot;
+          point27?: Spot;
+          point28?: Spot;
+          point29?: Spot;
+          point30?: Spot;
+          point31?: Spot;
+          point32?: Spot;
+          point33?: Spot;
+          point34?: Spot;
+          point35?: Spot;
+          point36?: Spot;
+          point37?: Spot;
+          point38?: Spot;
+          point39?: Spot;
+          point40?: Spot;
+          point41?: Spot;
+          point42?: Spot;
+          point43?: Spot;
+          point44?: Spot;
+          point45?: Spot;
+          point46?: Spot;
+          point47?: Spot;
+          point48?: Spot;
+          point49?: Spot;
+          point50?: Spot;
+          point51?: Spot;
+          point52?: Spot;
+          point53?: Spot;
+          point54?: Spot;
+          point55?: Spot;
+          point56?: Spot;
+          point57?: Spot;
+          point58?: Spot;
+          point59?: Spot;
+          point60?: Spot;
+          point61?: Spot;
+          point62?: Spot;
+          point63?: Spot;
+          point64?: Spot;
       }
     | {
           id: string;

@@ -11,6 +11,7 @@ import { isBundle, isWindow, plays } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
+import { useDrawing } from './drawing';
 import { useChoosing } from './choosing';
 import FramingOverlay from './FramingOverlay.vue';
 import DragBadge from './DragBadge.vue';
@@ -20,6 +21,7 @@ import HandlesOverlay from './HandlesOverlay.vue';
 import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
 import MaskOverlay from './MaskOverlay.vue';
+import PenOverlay from './PenOverlay.vue';
 import PointsOverlay from './PointsOverlay.vue';
 import { useKeyPressed } from './keyPressed';
 import { useLooking } from './looking';
@@ -48,6 +50,7 @@ useGlimpse();
 const { grip, pointer, place, begin } = useDragging(area, view);
 
 const looking = useLooking();
+const drawing = useDrawing();
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');
 const space = useKeyPressed(' ');
@@ -268,10 +271,11 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-bind="points"
             :view="view"
         />
+        <PenOverlay v-if="drawing.active" :view="view" />
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
         <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />
         <DragBadge
-            v-if="subject && !playhead.playing && !framed && (grip || hovered || over !== 'move')"
+            v-if="subject && !playhead.playing && !framed && !drawing.active && (grip || hovered || over !== 'move')"
             :layer="subject"
             :grip="grip ?? over"
             :dragging="grip !== null"

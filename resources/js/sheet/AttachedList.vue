@@ -20,6 +20,12 @@ const settings = (one: Attached): { definition: PropertyDefinition; title: strin
         .filter((definition) => definition.name.startsWith(`${one.id}.`))
         .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
 
+/** Points that there are many of are dragged in the picture rather than typed. */
+const isOneOfMany = ({ definition }: { definition: PropertyDefinition }): boolean =>
+    /\.point\d+$/.test(definition.name);
+const singly = (one: Attached) => settings(one).filter((setting) => !isOneOfMany(setting));
+const points = (one: Attached) => settings(one).filter(isOneOfMany);
+
 const changed = (index: number, change: object): Attached[] =>
     props.list.map((one, at) => (at === index ? { ...one, ...change } : one));
 
@@ -102,12 +108,22 @@ function drop(index: number): void {
         </div>
         <slot :one="one" :change="(change: object) => emit('set', changed(index, change))" />
         <PropertyRow
-            v-for="{ definition, title } in settings(one)"
+            v-for="{ definition, title } in singly(one)"
             :key="definition.name"
             :layer="layer"
             :definition="{ ...definition, title }"
             :state="inspection?.values[definition.name]"
         />
+        <details v-if="points(one).length > 0" data-attached-points>
+            <summary>{{ points(one).length }} points</summary>
+            <PropertyRow
+                v-for="{ definition, title } in points(one)"
+                :key="definition.name"
+                :layer="layer"
+                :definition="{ ...definition, title }"
+                :state="inspection?.values[definition.name]"
+            />
+        </details>
     </div>
 </template>
 
@@ -136,6 +152,12 @@ function drop(index: number): void {
 b {
     flex: 1;
     font-weight: 600;
+}
+summary {
+    padding: 3px 16px;
+    color: var(--quiet);
+    font-size: 13px;
+    cursor: pointer;
 }
 .title :deep(.icon-button) {
     width: 26px;

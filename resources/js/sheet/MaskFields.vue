@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useDrawing } from '@/picture/drawing';
+import { usePlayhead } from '@/project/playhead';
 import AttachedList from './AttachedList.vue';
 import type { Attached } from './properties';
 
@@ -14,9 +16,11 @@ const MODES = {
     intersect: 'keeps what both show',
     exclude: 'shows one or the other',
 };
-const FORMS = { rectangle: 'Rectangle', ellipse: 'Ellipse' };
+const FORMS = { rectangle: 'Rectangle', ellipse: 'Ellipse', free: 'Free form' };
 
 const composition = useComposition();
+const drawing = useDrawing();
+const playhead = usePlayhead();
 const list = computed(() => (props.layer.masks ?? []) as unknown as Attached[]);
 const others = computed(() =>
     composition.layers.filter((layer) => layer.id !== props.layer.id && layer.kind !== 'sound').toReversed(),
@@ -29,11 +33,19 @@ const titleOf = (one: Attached): string =>
 
 const set = (masks: Attached[]): void => void composition.edit('set-masks', { layers: [props.layer.id], masks });
 
-function add(event: Event): void {
+async function add(event: Event): Promise<void> {
     const field = event.target as HTMLSelectElement;
     const [form, layer] = field.value.split(' ');
     field.value = '';
-    void composition.edit('add-mask', { layers: [props.layer.id], form, ...(layer && { layer }) });
+    const layers = [props.layer.id];
+    if (form === 'free') {
+        const points = await drawing.draw();
+        if (points) {
+            await composition.edit('add-mask', { layers, form, points, frame: playhead.frame });
+        }
+        return;
+    }
+    void composition.edit('add-mask', { layers, form, ...(layer && { layer }) });
 }
 </script>
 
@@ -80,6 +92,7 @@ function add(event: Event): void {
         <option value="" disabled>Add a mask…</option>
         <option value="rectangle">a rectangle</option>
         <option value="ellipse">an ellipse</option>
+        <option value="free">a form to be drawn</option>
         <optgroup v-if="others.length > 0" label="where another layer is">
             <option v-for="other in others" :key="other.id" :value="`layer ${other.id}`">{{ other.name }}</option>
         </optgroup>
