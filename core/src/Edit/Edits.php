@@ -87,7 +87,6 @@ use Ricamo\Core\Edit\Project\RemoveLook;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
-use Ricamo\Core\Edit\Time\CrossCut;
 use Ricamo\Core\Edit\Time\FitLayers;
 use Ricamo\Core\Edit\Time\MoveLayers;
 use Ricamo\Core\Edit\Time\PlaceLayers;
@@ -97,6 +96,9 @@ use Ricamo\Core\Edit\Time\SlipLayers;
 use Ricamo\Core\Edit\Time\SplitLayers;
 use Ricamo\Core\Edit\Time\StaggerLayers;
 use Ricamo\Core\Edit\Time\TrimLayer;
+use Ricamo\Core\Edit\Transitions\CoverCut;
+use Ricamo\Core\Edit\Transitions\CrossCut;
+use Ricamo\Core\Edit\Transitions\PlaceTransition;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetValues;
 use Ricamo\Core\Edit\Windows\ArriveFromSides;
@@ -126,6 +128,8 @@ final class Edits
         'fit-layers' => FitLayers::class,
         'place-layers' => PlaceLayers::class,
         'cross-cut' => CrossCut::class,
+        'cover-cut' => CoverCut::class,
+        'place-transition' => PlaceTransition::class,
         'stagger-layers' => StaggerLayers::class,
         'remove-and-close' => RemoveAndClose::class,
         'paste-layers' => PasteLayers::class,

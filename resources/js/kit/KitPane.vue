@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Clapperboard, Library, Package, Search, Shapes, Sparkles, Type, X } from 'lucide-vue-next';
+import { ArrowLeftRight, Clapperboard, Library, Package, Search, Shapes, Sparkles, Type, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import IconButton from '@/shell/IconButton.vue';
 import { DRAWERS, useKit } from './kit';
@@ -8,6 +8,7 @@ import LooksDrawer from './LooksDrawer.vue';
 import MediaDrawer from './MediaDrawer.vue';
 import SamplesDrawer from './SamplesDrawer.vue';
 import ShapesDrawer from './ShapesDrawer.vue';
+import TransitionsDrawer from './TransitionsDrawer.vue';
 import WordsDrawer from './WordsDrawer.vue';
 
 const KINDS = {
@@ -15,6 +16,7 @@ const KINDS = {
     words: { title: 'Words', icon: Type, drawer: WordsDrawer },
     shapes: { title: 'Shapes', icon: Shapes, drawer: ShapesDrawer },
     bundles: { title: 'Bundles', icon: Package, drawer: BundlesDrawer },
+    transitions: { title: 'Transitions', icon: ArrowLeftRight, drawer: TransitionsDrawer },
     looks: { title: 'Looks', icon: Sparkles, drawer: LooksDrawer },
     shelf: { title: 'Samples', icon: Library, drawer: SamplesDrawer },
 };

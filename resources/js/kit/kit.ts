@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 
-export const DRAWERS = ['media', 'words', 'shapes', 'bundles', 'looks', 'shelf'] as const;
+export const DRAWERS = ['media', 'words', 'shapes', 'bundles', 'transitions', 'looks', 'shelf'] as const;
 
 /** Which drawer of the Kit is open, and what is looked for in all of them. */
 export const useKit = defineStore('kit', () => {

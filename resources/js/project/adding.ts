@@ -12,6 +12,8 @@ export interface Drop {
     at?: number;
     /** The layer whose place it takes. */
     onto?: string;
+    /** The layer on whose row of the timeline it is dropped. */
+    row?: string;
 }
 
 /** Adds layers to the composition and selects them. */

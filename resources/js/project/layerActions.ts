@@ -4,6 +4,7 @@ import { useComposition } from './composition';
 import { useGroups } from './groups';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
+import { useProject } from './project';
 import { isBundle, isWindow, plays } from './playing';
 import { useSelection } from './selection';
 import { useWithin } from './within';
@@ -24,6 +25,7 @@ export function useLayerActions() {
     const within = useWithin();
     const groups = useGroups();
     const preferences = usePreferences();
+    const project = useProject();
 
     /** From the bottom of the stack to the top. */
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
@@ -48,6 +50,8 @@ export function useLayerActions() {
         const [a, b, ...others] = chosen.value.toSorted((one, other) => one.in - other.in);
         return !!a && !!b && others.length === 0 && a.out === b.in;
     });
+    /** The compositions that may cover a cut. */
+    const covers = computed(() => project.compositions.filter((one) => one.id !== composition.id));
     const anyGroup = computed(() => chosen.value.some((layer) => layer.kind === 'group'));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
@@ -100,6 +104,7 @@ export function useLayerActions() {
         areWindows,
         canBeWindows,
         isCut,
+        covers,
         bundle,
         anyMoves,
         areAlone,
@@ -127,6 +132,8 @@ export function useLayerActions() {
         setEnds: () => ask('set-ends', { phase: preferences.preferred }),
         /** Leads over from one to the next where two meet, by what was preferred last; again, the plain cut is back. */
         cross: () => ask('cross-cut', { phase: isCut.value ? preferences.preferred : null }),
+        /** Another composition over the cut, which comes to lie beneath the frames on which it covers all. */
+        cover: (key: string) => selectingNew(() => ask('cover-cut', { composition: key })),
         split: () => selectingNew(() => ask('split-layers', { at: playhead.frame })),
         duplicate: () => selectingNew(() => ask('duplicate-layers')),
         duplicateAfter: () => selectingNew(() => ask('duplicate-layers', { after: true })),

@@ -38,6 +38,14 @@ const groups = computed(() => [
                   },
               ]
             : []),
+        ...(actions.isCut.value
+            ? actions.covers.value.map(({ key, name }) => ({
+                  name: `cover-${key}`,
+                  text: `Cover the cut with “${name}”`,
+                  keys: '',
+                  act: () => actions.cover(key),
+              }))
+            : []),
         { name: 'group', text: 'Put into a group', keys: 'P', act: actions.group },
         ...(actions.anyGroup.value
             ? [{ name: 'ungroup', text: 'Take the group away', keys: 'Shift+P', act: actions.ungroup }]

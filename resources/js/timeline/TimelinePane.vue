@@ -109,7 +109,8 @@ function onWheel(event: WheelEvent): void {
 function onDrop(event: DragEvent): void {
     const left = lane.value?.getBoundingClientRect().left ?? 0;
     const frame = Math.round(view.frameAt(event.clientX - left));
-    adding.drop({ at: Math.max(0, Math.min(frame, playhead.length - 1)) });
+    const row = (event.target as Element).closest<HTMLElement>('[data-row]')?.dataset.row;
+    adding.drop({ at: Math.max(0, Math.min(frame, playhead.length - 1)), ...(row && { row }) });
 }
 </script>
 
@@ -143,6 +144,7 @@ function onDrop(event: DragEvent): void {
                     <div
                         v-if="row.kind === 'layer'"
                         class="row"
+                        :data-row="row.key"
                         :class="{ moving: reordering.moving.value?.layer === row.key }"
                         :style="
                             reordering.moving.value?.layer === row.key

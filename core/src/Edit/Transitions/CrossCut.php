@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Edit\Time;
+namespace Ricamo\Core\Edit\Transitions;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -38,7 +38,7 @@ final readonly class CrossCut implements CompositionEdit
         usort($pair, fn (Layer $a, Layer $b): int => [$a->span->in, $a->span->out] <=> [$b->span->in, $b->span->out]);
         [$earlier, $later] = $pair;
         $overlap = $earlier->span->out - $later->span->in;
-        if (! $earlier->kind->isSeen() || ! $later->kind->isSeen() || $overlap < 0 || $later->span->out <= $earlier->span->out || ($overlap > 0 && ! $this->isCrossed($earlier, $later, $overlap))) {
+        if (! $earlier->kind->isSeen() || ! $later->kind->isSeen() || $overlap < 0 || $later->span->out <= $earlier->span->out || ($overlap > 0 && ! self::isCrossed($earlier, $later))) {
             throw new Refusal("“{$earlier->name}” and “{$later->name}” do not meet at a cut");
         }
         $phase = $this->phase === null ? null : Phase::read($this->phase, $composition->rate);
@@ -67,9 +67,11 @@ final readonly class CrossCut implements CompositionEdit
     }
 
     /** Whether two layers overlap for as long as one of them arrives or leaves over the other. */
-    private function isCrossed(Layer $earlier, Layer $later, int $overlap): bool
+    public static function isCrossed(Layer $earlier, Layer $later): bool
     {
-        return $later->life->arrive?->length === $overlap || $earlier->life->leave?->length === $overlap;
+        $overlap = $earlier->span->out - $later->span->in;
+
+        return $overlap > 0 && ($later->life->arrive?->length === $overlap || $earlier->life->leave?->length === $overlap);
     }
 
     private static function ending(Layer $layer, int $out): Layer
