@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addToComposition, emptyComposition, kept, layersOf } from './producer';
+import { addToComposition, emptyComposition, goToFrame, kept, layersOf, upload } from './producer';
 
 test('effects are chosen by pictures of the layer, put in order by dragging, and kept as a look for others', async ({
     page,
@@ -53,4 +53,39 @@ test('effects are chosen by pictures of the layer, put in order by dragging, and
     );
     const effects = (await layersOf(page))[1]!.effects as { effect: string }[];
     expect(effects.map(({ effect }) => effect)).toEqual(['corner-pin', 'invert', 'blur']);
+});
+
+test('a transition is dropped on a cut, another on it again, and one on an end', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'street.mp4');
+    await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();
+    await kept(page, () => page.locator('[data-match]').click());
+    await goToFrame(page, 60);
+    await kept(page, () => page.keyboard.press('x'));
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=transitions]').click();
+    const drop = async (move: string, band: number, from: 'left' | 'right'): Promise<void> => {
+        const target = page.locator('[data-band]').nth(band);
+        const { width, height } = (await target.boundingBox())!;
+        const targetPosition = { x: from === 'left' ? 12 : width - 12, y: height / 2 };
+        await kept(page, () => page.locator(`[data-transition=${move}]`).dragTo(target, { targetPosition }));
+    };
+    const spans = async (): Promise<unknown[]> =>
+        (await layersOf(page)).map((layer) => [
+            layer.in,
+            layer.out,
+            (layer.arrive as { moves: { move: string }[] } | undefined)?.moves[0]!.move,
+        ]);
+    // The upper one, which is the later, comes over the other: for as long as the move's own length, half on either side.
+    await drop('wipe', 0, 'left');
+    const [earlier, later] = (await spans()) as [number, number, string][];
+    const length = earlier![1] - later![0];
+    expect([earlier![0], later![1], later![2], earlier![1] - 60]).toEqual([0, 125, 'wipe', Math.ceil(length / 2)]);
+    await drop('iris', 1, 'right');
+    expect((await spans())[1]).toEqual([later![0], 125, 'iris']);
+    // Where nothing meets it, the layer leaves by it.
+    await drop('fade', 0, 'right');
+    expect((await layersOf(page))[1]!.leave).toMatchObject({ moves: [{ move: 'fade' }] });
+    await kept(page, () => page.locator('[data-undo]').click());
+    expect((await layersOf(page))[1]!.leave).toBeUndefined();
 });

@@ -117,9 +117,8 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
 }
 .drawers {
     display: flex;
-    gap: 2px;
     flex: none;
-    padding: 2px 10px 6px;
+    padding: 2px 6px 6px;
 }
 .drawers button {
     display: flex;
@@ -129,12 +128,12 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
     justify-content: center;
     gap: 3px;
     height: 42px;
-    padding: 0 2px;
+    padding: 0 3px;
     border: 0;
     border-radius: 7px;
     background: none;
     color: var(--quiet);
-    font-size: 11.5px;
+    font-size: 10.75px;
     cursor: pointer;
 }
 .drawers button:hover {
@@ -143,7 +142,6 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
 .drawers button[aria-selected='true'] {
     background: var(--selected);
     color: var(--ink);
-    font-weight: 600;
 }
 .open {
     flex: 1;
