@@ -121,6 +121,39 @@ export const SCENES: Record<string, object[]> = {
             ],
         }),
     ],
+    'an ellipse in colours around a point, and words with them around them': [
+        shape({
+            form: 'ellipse',
+            size: [260, 200],
+            position: [180, 150],
+            rotation: 10,
+            gradients: [
+                {
+                    of: 'fill',
+                    form: 'sweep',
+                    stops: 3,
+                    angle: 30,
+                    centre: [40, 55],
+                    colour1: '#c0392b',
+                    colour2: '#f3e3c380',
+                    at2: 60,
+                    colour3: '#24557a',
+                },
+            ],
+        }),
+        {
+            ...text({
+                typeSize: 90,
+                position: [330, 260],
+                text: 'Nine',
+                outlineWidth: 12,
+                gradients: [
+                    { of: 'outline', form: 'sweep', stops: 2, colour1: '#2f5d50', colour2: '#c9973f', angle: -90 },
+                ],
+            }),
+            id: 'words',
+        },
+    ],
     'a turned bar of four colours, half faded': [
         shape({
             size: [420, 160],

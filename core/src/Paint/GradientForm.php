@@ -6,6 +6,7 @@ enum GradientForm: string
 {
     case Linear = 'linear';
     case Radial = 'radial';
+    case Sweep = 'sweep';
     case Corners = 'corners';
 
     public function title(): string
@@ -13,6 +14,7 @@ enum GradientForm: string
         return match ($this) {
             self::Linear => 'Linear gradient',
             self::Radial => 'Radial gradient',
+            self::Sweep => 'Sweep gradient',
             self::Corners => 'Four corners',
         };
     }

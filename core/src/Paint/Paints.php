@@ -5,6 +5,7 @@ namespace Ricamo\Core\Paint;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -16,9 +17,9 @@ final class Paints
 {
     /**
      * @param  Box  $box  of what is painted, in the layer's own space, in which the paint is, too
-     * @return Colour|Gradient|Corners|null null where nothing is seen of it
+     * @return Colour|Gradient|Corners|Sweep|null null where nothing is seen of it
      */
-    public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|null
+    public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|null
     {
         foreach ($layer->gradients as $gradient) {
             if ($gradient->of === $what) {
@@ -30,17 +31,31 @@ final class Paints
         return $colour->isVisible() ? $colour : null;
     }
 
-    /** The same paint, in the space of an outline that a matrix leads from. */
-    public static function within(Colour|Gradient|Corners $paint, Affine $placed): Colour|Gradient|Corners
+    /**
+     * What outlines are filled and stroked with for a paint, in the space that a matrix leads from: with one that is more than that,
+     * white, which `painted` then makes it of.
+     */
+    public static function within(Colour|Gradient|Corners|Sweep $paint, Affine $placed = new Affine): Colour|Gradient|Corners
     {
         return match (true) {
             $paint instanceof Colour => $paint,
+            $paint instanceof Sweep => new Colour(255, 255, 255),
             $paint instanceof Gradient => new Gradient($placed->inverse()->after($paint->matrix), $paint->stops, $paint->focus),
             default => new Corners($placed->inverse()->after($paint->matrix), $paint->colours),
         };
     }
 
-    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|null
+    /**
+     * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
+     * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
+     * @return list<Operation>
+     */
+    public static function painted(Colour|Gradient|Corners|Sweep|null $paint, array $operations, Affine $matrix): array
+    {
+        return $paint instanceof Sweep && $operations !== [] ? [$paint->where($operations, $matrix)] : $operations;
+    }
+
+    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|null
     {
         $values = Attachments::values($gradient, $layer, $at);
         $colours = array_map(fn (string $name): Colour => self::colour($values, $name), $gradient->colours());
@@ -58,6 +73,11 @@ final class Paints
             return $way->dot($way) < 1e-12 ? $colours[count($colours) - 1] : new Gradient(new Affine($way->x, $way->y, -$way->y, $way->x, $from->x, $from->y), $stops);
         }
         $centre = self::place($values, 'centre', $box);
+        if ($gradient->form === GradientForm::Sweep) {
+            assert(is_float($values['angle']));
+
+            return Sweep::over($box, $stops, $centre, $values['angle']);
+        }
         assert(is_float($values['radius']));
         $radius = max(1e-6, $values['radius'] / 100 * max($box->width(), $box->height()) / 2);
 

@@ -7,6 +7,7 @@ use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
@@ -72,9 +73,11 @@ final readonly class PlacedGradient implements Attached
             $stops[] = new PropertyDefinition("at$stop", new NumberType, 100.0 * ($stop - 1) / ($this->stops - 1), 0, 100, "Place $stop", unit: '%');
         }
 
-        return [...($this->form === GradientForm::Linear
-            ? [self::point('from', 'From', 0, 50), self::point('to', 'To', 100, 50)]
-            : [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('radius', new NumberType, 100.0, 0.1, 10_000, 'Radius', unit: '%')]), ...$stops];
+        return [...match ($this->form) {
+            GradientForm::Linear => [self::point('from', 'From', 0, 50), self::point('to', 'To', 100, 50)],
+            GradientForm::Sweep => [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('angle', new AngleType, -90.0, -1e7, 1e7, 'Angle', unit: '°')],
+            default => [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('radius', new NumberType, 100.0, 0.1, 10_000, 'Radius', unit: '%')],
+        }, ...$stops];
     }
 
     public function fields(): array

@@ -35,6 +35,27 @@ final class PaintTest extends TestCase
         self::assertSame(['#ff0000', '#00ff00', '#0000ff', '#ffffff'], $fill['gradient']['colours']);
     }
 
+    public function test_colours_around_a_point_are_a_strip_that_is_pulled_around_it(): void
+    {
+        [$group] = $this->items([['of' => 'fill', 'form' => 'sweep', 'centre' => [75, 50], 'angle' => 90, 'colour1' => '#ff0000', 'colour2' => '#0000ff']]);
+        [$mask] = $group['masks'];
+        self::assertSame(['fill', '#ffffff'], [$mask['items'][0]['op'], $mask['items'][0]['colour']]);
+        [$sheet] = $group['items'];
+        [$strip, $again] = $sheet['items'];
+        self::assertEquals([[0, '#ff0000'], [1, '#0000ff']], $strip['gradient']['stops']);
+        self::assertSame('#ff0000', $again['colour']);
+        [$warp] = $sheet['filters'];
+        [$from, $to] = [array_chunk($warp['from'], 2), array_chunk($warp['to'], 2)];
+        // A quarter of the way along the strip is a quarter of the way around, from below the centre to the left of it.
+        $ray = $warp['columns'] + 1 + $warp['columns'] / 4;
+        self::assertEqualsWithDelta(0.25, ($from[$ray][0] - $from[0][0]) / ($from[$warp['columns']][0] - $from[0][0]), 1e-4);
+        self::assertEqualsWithDelta([550, 300], $to[0], 0.01);
+        self::assertEqualsWithDelta(-1.0, ($to[$ray][0] - 550) / hypot($to[$ray][0] - 550, $to[$ray][1] - 300), 1e-4);
+        // As far as the farthest corner, 150 and 50 away, at least.
+        self::assertGreaterThan(hypot(150, 50), hypot($to[$ray][0] - 550, $to[$ray][1] - 300));
+        self::assertCount(0, $this->items([['of' => 'fill', 'form' => 'sweep', 'colour1' => '#00000000', 'colour2' => '#00000000']]));
+    }
+
     public function test_every_value_takes_keyframes_and_stops_may_pass_each_other(): void
     {
         $gradient = ['of' => 'fill', 'form' => 'linear', 'colour1' => Fixture::keyframes([0, '#000000'], [10, '#0000ff']), 'at1' => Fixture::keyframes([0, 0], [10, 100]), 'at2' => 50, 'colour2' => '#ff0000'];

@@ -76,4 +76,19 @@ final class WarpTest extends TestCase
         // Three of them, half opaque each.
         self::assertSame(224, max(array_map(fn (int $x): int => $picture->pixel($x, 90)[3], range(110, 209))));
     }
+
+    public function test_colours_go_round_a_point_and_meet_without_a_gap(): void
+    {
+        $gradient = ['of' => 'fill', 'form' => 'sweep', 'stops' => 2, 'angle' => 0, 'colour1' => '#000000', 'colour2' => '#ffffff'];
+        $picture = Scenes::of([Scenes::bar(['size' => [120, 120], 'position' => [160, 90], 'gradients' => [$gradient]])], ['background' => 'transparent'])->still(0);
+        foreach ([45, 90, 135, 180, 225, 270, 315] as $degrees) {
+            [$x, $y] = [160 + 45 * cos(deg2rad($degrees)), 90 + 45 * sin(deg2rad($degrees))];
+            self::assertEqualsWithDelta(255 * $degrees / 360, $picture->pixel((int) floor($x), (int) floor($y))[0], 3, "{$degrees}°");
+        }
+        foreach (range(105, 215, 5) as $x) {
+            foreach (range(32, 148) as $y) {
+                self::assertSame(255, $picture->pixel($x, $y)[3], "pixel $x, $y");
+            }
+        }
+    }
 }

@@ -21,7 +21,12 @@ const PARTS: { of: Part; id: string; text: string }[] = [
     { of: 'fill', id: 'g1', text: 'Fill' },
     { of: 'outline', id: 'g2', text: 'Outline' },
 ];
-const FORMS = { linear: 'linear gradient', radial: 'radial gradient', corners: 'four corners' };
+const FORMS = {
+    linear: 'linear gradient',
+    radial: 'radial gradient',
+    sweep: 'sweep gradient',
+    corners: 'four corners',
+};
 const MOST_STOPS = 12;
 
 const composition = useComposition();

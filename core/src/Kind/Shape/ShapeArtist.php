@@ -35,11 +35,11 @@ final class ShapeArtist implements Artist
         $operations = [];
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         if ($fill !== null) {
-            $operations[] = new Fill($path, $matrix, $fill);
+            $operations = Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix);
         }
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         if ($outline !== null) {
-            $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
+            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix));
         }
 
         return $operations;

@@ -54,7 +54,7 @@ final readonly class TextArtist implements Artist
             }
         }
 
-        return [...$strokes, ...$fills];
+        return [...Paints::painted($outline, $strokes, $matrix), ...Paints::painted($fill, $fills, $matrix)];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

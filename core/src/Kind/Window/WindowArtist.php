@@ -51,12 +51,12 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         $path = $this->outlines->of($content->form, $box, $rounding);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
-        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? [new Fill($path, $matrix, $fill)] : [];
+        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix) : [];
         if ($seen !== []) {
             $operations[] = new Group($seen, 1.0, Outline::of(Outlines::path($content->form, $box, $rounding)->transformed($matrix)));
         }
         if ($outline !== null) {
-            $operations[] = new Stroke($path, $matrix, $outline, new Pen($width, Join::Miter));
+            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix));
         }
 
         return $operations;
