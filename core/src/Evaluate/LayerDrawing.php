@@ -1,0 +1,371 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Blend;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Filter;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\MaskPart;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Samples;
+use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Kind\Materials;
+use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Mask\MaskArtist;
+use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Scenery;
+
+/** What layers draw: by themselves, in their groups, in what they are placed in, with all that is done to them. */
+final readonly class LayerDrawing
+{
+    /** How many operations what is adjusted may come to; what is more stays as it is. */
+    private const MOST_ADJUSTED = 20_000;
+
+    /** @var array<string, Artist> by the name of the kind that each draws */
+    private array $artists;
+
+    public function __construct(MediaLibrary $media, TextBlocks $blocks, private Exposure $exposure)
+    {
+        $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
+        $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
+    }
+
+    public function artist(Layer $layer): Artist
+    {
+        return $this->artists[$layer->kind->name()];
+    }
+
+    /**
+     * What a composition that is placed in another shows. What is looked at only while working on it is not part of it.
+     *
+     * @param  Affine  $space  from its pixels to those of the one that is drawn
+     * @return list<Operation>
+     */
+    public function inside(Composition $composition, int $frame, Affine $space): array
+    {
+        $operations = [];
+        foreach ($composition->layers as $layer) {
+            if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+                $this->add($operations, $layer, $composition, Moment::on($frame, $space));
+            }
+        }
+
+        return $operations;
+    }
+
+    /**
+     * What is in a group shows.
+     *
+     * @param  Moment  $moment  in the group's space
+     * @return list<Operation>
+     */
+    private function members(Layer $group, Composition $composition, Moment $moment): array
+    {
+        $operations = [];
+        foreach ($composition->layers->tree()->members($group->id) as $id) {
+            $member = $composition->layer($id);
+            if ($member->isSeenAt($moment->frame) && ! $member->reference && ! $composition->leavesOut($id)) {
+                $this->add($operations, $member, $composition, $moment);
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @return list<Box> of what is seen of a group, upright in its space; of all that is in it where nothing is */
+    private function boxes(Layer $group, Composition $composition, int|float $at): array
+    {
+        [$seen, $all] = [[], []];
+        foreach ($composition->layers->tree()->members($group->id) as $id) {
+            $member = $composition->layer($id);
+            if (! $member->kind->isSeen()) {
+                continue;
+            }
+            $box = $member->matrix($at)->bounds($this->artist($member)->box($member, $composition, $at));
+            if ($box->width() > 0 || $box->height() > 0) {
+                $all[] = $box;
+                $seen = $member->isSeenAt(floor($at)) ? [...$seen, $box] : $seen;
+            }
+        }
+
+        return $seen === [] ? $all : $seen;
+    }
+
+    /**
+     * What a layer adds to the picture itself: what is in a group is added by the group, unless it is only looked at
+     * while working.
+     *
+     * @return list<Operation>
+     */
+    public function own(Layer $layer, Composition $composition, int $frame): array
+    {
+        if ($composition->layers->tree()->isFlat()) {
+            return $this->lone($layer, $composition, $frame);
+        }
+        $around = $composition->around($layer);
+        $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
+        $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
+
+        return ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+    }
+
+    /** @return list<Operation> what a layer adds that is in no group */
+    public function lone(Layer $layer, Composition $composition, int $frame): array
+    {
+        return $layer->isSeenAt($frame) && ! $composition->leavesOut($layer->id) ? $this->draw($layer, $composition, Moment::on($frame)) : [];
+    }
+
+    /** @param  list<Operation>  $operations  of what lies beneath */
+    private function add(array &$operations, Layer $layer, Composition $composition, Moment $moment): void
+    {
+        if ($layer->kind->adjusts()) {
+            $operations = $this->adjusted($operations, $layer, $composition, $moment);
+        } else {
+            array_push($operations, ...$this->draw($layer, $composition, $moment));
+        }
+    }
+
+    /**
+     * What lies beneath an adjusting layer, with its effects: where its masks are, as far as it is opaque.
+     *
+     * @param  list<Operation>  $beneath
+     * @param  ?Colour  $background  that lies beneath it all
+     * @return list<Operation>
+     */
+    public function adjusted(array $beneath, Layer $layer, Composition $composition, Moment $moment, ?Colour $background = null): array
+    {
+        $matrix = $moment->space->after($layer->matrix($moment->at));
+        $whole = $background === null || ! $background->isVisible() ? $beneath : [
+            new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background), ...$beneath,
+        ];
+        $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->effects));
+        if ($whole === [] || $layer->effects === [] || abs($matrix->determinant()) < 1e-9 || self::count($whole) * $times > self::MOST_ADJUSTED) {
+            return $beneath;
+        }
+        $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
+        $change = $this->change($layer, $composition, $moment->at);
+        $operations = $this->withEffects($whole, $layer, $composition, $moment->at, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        foreach ($operations === [] ? [] : $change->clips as $clip) {
+            $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
+        }
+
+        return [...$beneath, ...self::blended($layer, self::faded($operations, $opacity * $change->opacity))];
+    }
+
+    /** @return list<Operation> */
+    private function draw(Layer $layer, Composition $composition, Moment $moment): array
+    {
+        $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
+            $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
+        );
+        if ($moments === null) {
+            return self::blended($layer, $this->drawAt($layer, $composition, $moment));
+        }
+        $first = $this->drawAt($layer, $composition, $moment->exposed($moments[0]));
+        $moments = $this->exposure->affordable($moments, self::count($first));
+        if (count($moments) === 1) {
+            return self::blended($layer, $this->drawAt($layer, $composition, $moment));
+        }
+        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $moment->exposed($at)), array_slice($moments, 1))];
+
+        return array_filter($lists) === [] ? [] : self::blended($layer, [new Samples($lists)]);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private static function blended(Layer $layer, array $operations): array
+    {
+        return $layer->blend === Blend::Normal || $operations === [] ? $operations : [new Group($operations, blend: $layer->blend)];
+    }
+
+    /** @param  list<Operation>  $operations  with those within groups */
+    private static function count(array $operations): int
+    {
+        return array_sum(array_map(fn (Operation $operation): int => match (true) {
+            $operation instanceof Group => 1 + self::count($operation->operations),
+            $operation instanceof Samples => self::count(array_merge(...$operation->lists)),
+            default => 1,
+        }, $operations));
+    }
+
+    /** @return list<Operation> */
+    private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
+    {
+        [$at, $space] = [$moment->at, $moment->space];
+        $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
+        $matrix = $layer->matrix($at);
+        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+            return [];
+        }
+        [$clips, $filters] = [[], []];
+        if (! $layer->life->isAtRest($at, $layer->span)) {
+            $change = $this->change($layer, $composition, $at);
+            $opacity *= $change->opacity;
+            $matrix = $change->matrix->after($matrix);
+            [$clips, $filters] = [$change->clips, $change->filters];
+        }
+        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+            return [];
+        }
+        $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
+        $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
+        if ($filters !== [] && $operations !== []) {
+            $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
+        }
+        foreach ($operations === [] ? [] : $clips as $clip) {
+            $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
+        }
+
+        return self::faded($operations, $opacity);
+    }
+
+    /**
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private function masked(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $other = fn (string $id): array => $this->asMask($composition->layers->get($id), $layer, $composition, $moment);
+        // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
+        $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
+        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
+        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on);
+
+        return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
+    }
+
+    /**
+     * What a layer shows that is a mask of another, wherever the groups are that the two are in.
+     *
+     * @param  ?Layer  $mask  null for one that is gone
+     * @return list<Operation>
+     */
+    private function asMask(?Layer $mask, Layer $of, Composition $composition, Moment $moment): array
+    {
+        $tree = $composition->layers->tree();
+        if ($mask === null || ! $mask->kind->isSeen() || ! $mask->span->contains($moment->frame) || in_array($mask->id, $tree->above($of->id), true)) {
+            return [];
+        }
+        $space = $moment->space;
+        if ($tree->groupOf($mask->id) !== $tree->groupOf($of->id)) {
+            $own = $composition->space($of->id, $moment->at);
+            if (abs($own->determinant()) < 1e-9) {
+                return [];
+            }
+            $space = $space->after($own->inverse())->after($composition->space($mask->id, $moment->at));
+        }
+
+        return $this->drawAt($mask, $composition, $moment->asMask($space));
+    }
+
+    /**
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private function withEffects(array $operations, Layer $layer, Composition $composition, int|float $at, Affine $matrix): array
+    {
+        $place = new Place($matrix, $this->artist($layer)->box($layer, $composition, $at), $at);
+        foreach ($layer->effects as $one) {
+            if ($one->on && $operations !== []) {
+                $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);
+            }
+        }
+
+        return $operations;
+    }
+
+    /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */
+    private function placed(Layer $layer, Composition $composition, int|float $at, Affine $matrix, Affine $space): Affine
+    {
+        $placed = $space->after($matrix);
+        if (! $layer->alwaysReads || $space->determinant() >= 0) {
+            return $placed;
+        }
+        $middle = $this->artist($layer)->box($layer, $composition, $at)->centre();
+        // Turned over left to right, unless it would be upside down then.
+        $turned = $placed->d >= 0 ? Affine::scaling(-1, 1) : Affine::scaling(1, -1);
+
+        return $placed->after(Affine::translation($middle->x, $middle->y))->after($turned)->after(Affine::translation(-$middle->x, -$middle->y));
+    }
+
+    /** What arriving and leaving make of a layer's pose at a moment. */
+    public function change(Layer $layer, Composition $composition, int|float $at): Change
+    {
+        return $layer->life->isAtRest($at, $layer->span) ? new Change : $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at));
+    }
+
+    private function scenery(Layer $layer, Composition $composition, int|float $at): Scenery
+    {
+        $matrix = $layer->matrix($at);
+        $box = $this->artist($layer)->box($layer, $composition, $at);
+        // Half of an outline lies outside of the edge that it is drawn on.
+        $outline = isset($layer->properties['outlineWidth']) && $layer->colour('outline', $at)->isVisible() ? max(0, $layer->number('outlineWidth', $at)) / 2 : 0;
+
+        return new Scenery($matrix->bounds($box->grown($outline)), $matrix->apply($layer->point('anchor', $at)), $composition->width, $composition->height);
+    }
+
+    /**
+     * Where the corners of a layer are at a moment, for telling how far it goes while it is seen.
+     *
+     * @return list<Point>
+     */
+    private function corners(Layer $layer, Composition $composition, float $at): array
+    {
+        $matrix = $this->change($layer, $composition, $at)->matrix->after($layer->matrix($at));
+        $box = $this->artist($layer)->box($layer, $composition, $at);
+
+        return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
+    }
+
+    /**
+     * A lone operation can carry the opacity itself; several that overlap must fade as one.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    public static function faded(array $operations, float $opacity): array
+    {
+        return match (true) {
+            $opacity >= 1 || $operations === [] => $operations,
+            count($operations) === 1 => [$operations[0]->faded($opacity)],
+            default => [new Group($operations, $opacity)],
+        };
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  callable(Layer): bool  $is
+     */
+    public static function any(array $layers, callable $is): bool
+    {
+        foreach ($layers as $layer) {
+            if ($is($layer)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
