@@ -10,7 +10,6 @@ use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\FillRule;
-use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
@@ -250,7 +249,7 @@ final class Painter
     /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that at an opacity. */
     private function filtered(Group $group, float $opacity = 1.0): void
     {
-        $region = $this->region($group);
+        $region = SheetRegion::of($group, $this->view, $this->surface->width, $this->surface->height, $this->farthest);
         if ($region === null) {
             return;
         }
@@ -260,43 +259,6 @@ final class Painter
         [$picture, $lies] = (new Filtering($view))->of($sheet, $group->filters);
         Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
         $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
-    }
-
-    /** The pixels that a sheet has to hold for filters to be right inside of the frame: whole ones, as blurring wants them. */
-    private function region(Group $group): ?Box
-    {
-        $inside = DisplayList::extentOf($group->operations);
-        $frame = new Box(0, 0, $this->surface->width, $this->surface->height);
-        $within = $this->view->inverse()->bounds($frame);
-        $needed = $within;
-        foreach ($group->filters as $filter) {
-            // What is as far beyond the frame as a filter reaches may come into it.
-            $reached = $filter instanceof Warp ? $filter->source()->union($within) : $filter->reach($within);
-            $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
-        }
-        $needed = $needed->intersection($this->farthest) ?? $within;
-        $box = self::isWarped($group)
-            ? self::around($inside?->intersection($needed), $group->extent()?->intersection($within))
-            : self::around($group->extent(), $inside)?->intersection($needed);
-        if ($box === null) {
-            return null;
-        }
-        $box = $this->view->bounds($box)->grown(1);
-        $whole = fn (float $length): float => Gaussian::MOST * ceil($length / Gaussian::MOST);
-        [$left, $top] = [floor($box->left), floor($box->top)];
-
-        return new Box($left, $top, $left + $whole($box->right - $left), $top + $whole($box->bottom - $top));
-    }
-
-    /** Whether it is pulled into another shape: then what it is taken from and where it is seen may be far from each other. */
-    private static function isWarped(Group $group): bool
-    {
-        return count($group->filters) === 1 && $group->filters[0] instanceof Warp;
-    }
-
-    private static function around(?Box $one, ?Box $other): ?Box
-    {
-        return $one === null || $other === null ? $one ?? $other : $one->union($other);
     }
 
     /**

@@ -1,0 +1,59 @@
+<?php
+
+namespace Ricamo\Raster\Draw;
+
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Filter\Warp;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+
+/** Which pixels a sheet has to hold for a group's filters to be right inside of the surface that it is laid on. */
+final class SheetRegion
+{
+    /**
+     * @param  Affine  $view  from composition pixels to the surface's
+     * @param  Box  $farthest  what filters may draw on, in composition pixels
+     * @return ?Box in pixels of the surface, whole ones, as blurring wants them; null where nothing is seen
+     */
+    public static function of(Group $group, Affine $view, int $width, int $height, Box $farthest): ?Box
+    {
+        $inside = DisplayList::extentOf($group->operations);
+        $within = $view->inverse()->bounds(new Box(0, 0, $width, $height));
+        $needed = self::needed($group, $within)->intersection($farthest) ?? $within;
+        $box = self::isWarped($group)
+            ? self::around($inside?->intersection($needed), $group->extent()?->intersection($within))
+            : self::around($group->extent(), $inside)?->intersection($needed);
+        if ($box === null) {
+            return null;
+        }
+        $box = $view->bounds($box)->grown(1);
+        $whole = fn (float $length): float => Gaussian::MOST * ceil($length / Gaussian::MOST);
+        [$left, $top] = [floor($box->left), floor($box->top)];
+
+        return new Box($left, $top, $left + $whole($box->right - $left), $top + $whole($box->bottom - $top));
+    }
+
+    /** What is as far beyond the surface as filters reach may come into it. @param  Box  $within  the surface, in composition pixels */
+    private static function needed(Group $group, Box $within): Box
+    {
+        $needed = $within;
+        foreach ($group->filters as $filter) {
+            $reached = $filter instanceof Warp ? $filter->source()->union($within) : $filter->reach($within);
+            $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
+        }
+
+        return $needed;
+    }
+
+    /** Whether it is pulled into another shape: then what it is taken from and where it is seen may be far from each other. */
+    private static function isWarped(Group $group): bool
+    {
+        return count($group->filters) === 1 && $group->filters[0] instanceof Warp;
+    }
+
+    private static function around(?Box $one, ?Box $other): ?Box
+    {
+        return $one === null || $other === null ? $one ?? $other : $one->union($other);
+    }
+}
