@@ -18,7 +18,7 @@ use Ricamo\Raster\Render\WrittenVideo;
 final class RenderCommand extends DocumentCommand
 {
     protected $signature = 'ricamo:render {document : a project file} {--out= : a file whose ending says its format: mp4, mov, webm, mkv, zip, apng, gif, webp, png or wav} {--composition= : its name or id}
-        {--format= : where the ending does not say enough: hevc} {--quality=good : small, good or best}
+        {--format= : where the ending does not say enough: hevc} {--quality=good : small, good or best} {--premultiplied : colours multiplied by alpha, in mov and mkv}
         {--range= : frames A..B, both included} {--scale=1 : of the picture, 0.05 to 4}';
 
     protected $description = 'Renders a project file to a video, pictures or sound';
@@ -45,7 +45,7 @@ final class RenderCommand extends DocumentCommand
         if ($format->joining() === Joining::Picture && $range->length() > 1) {
             throw new Refusal("$out: holds one frame; say which with --range, or write a .zip of all");
         }
-        $this->render($scene, $range, $out, new Output($format, $quality));
+        $this->render($scene, $range, $out, new Output($format, $quality, (bool) $this->option('premultiplied')));
     }
 
     /** @throws Refusal */

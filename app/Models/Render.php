@@ -27,6 +27,7 @@ use Ricamo\Raster\Render\Scene;
  * @property string $document the composition as it was when the render was asked for, JSON
  * @property string $format the name of what it is rendered to
  * @property string $quality small, good or best
+ * @property int $premultiplied whether its colours are multiplied by alpha: 1
  * @property float $scale of the picture
  * @property string $placed the compositions that are placed in it, likewise
  * @property int $from
@@ -88,7 +89,7 @@ final class Render extends Model
 
     public function output(): Output
     {
-        return new Output(Formats::get($this->format), Quality::from($this->quality));
+        return new Output(Formats::get($this->format), Quality::from($this->quality), (bool) $this->premultiplied);
     }
 
     /** All that it takes to draw it. */

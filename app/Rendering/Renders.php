@@ -28,7 +28,7 @@ final class Renders
         return DB::transaction(function () use ($composition, $from, $to, $output, $scale): Render {
             $render = $composition->renders()->create([
                 'name' => (Str::slug($composition->name) ?: 'composition').".{$output->format->extension()}",
-                'format' => $output->format->name(), 'quality' => $output->quality->value, 'scale' => $scale,
+                'format' => $output->format->name(), 'quality' => $output->quality->value, 'scale' => $scale, 'premultiplied' => $output->premultiplied,
                 'document' => $composition->document,
                 'placed' => Text::of($this->placed($composition)),
                 'from' => $from,

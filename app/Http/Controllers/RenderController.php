@@ -32,11 +32,11 @@ final class RenderController
             ->map(fn (Render $render): array => $render->summary())]);
     }
 
-    /** The body may say from and to, in frames, format, quality and scale; without them the whole composition is rendered to MP4. */
+    /** The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is rendered to MP4. */
     public function store(Request $request, int $composition): JsonResponse
     {
         $found = Composition::present()->findOrFail($composition);
-        $body = JsonBody::of($request)->allow(['from', 'to', 'format', 'quality', 'scale']);
+        $body = JsonBody::of($request)->allow(['from', 'to', 'format', 'quality', 'scale', 'premultiplied']);
         $length = $found->read()->length;
         $from = $body->optional('from')?->int(0, $length - 1) ?? 0;
         $to = $body->optional('to')?->int($from + 1, $length) ?? $length;
@@ -48,7 +48,9 @@ final class RenderController
         }
         $scale = $body->optional('scale')?->number(0.05, 4) ?? 1.0;
 
-        return new JsonResponse($this->renders->begin($found, $from, $to, new Output($format, $quality), $scale)->summary(), 201);
+        $output = new Output($format, $quality, $body->optional('premultiplied')?->bool() ?? false);
+
+        return new JsonResponse($this->renders->begin($found, $from, $to, $output, $scale)->summary(), 201);
     }
 
     public function show(Render $render): JsonResponse

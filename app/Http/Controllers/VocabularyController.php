@@ -83,7 +83,7 @@ final class VocabularyController
     {
         return [
             'name' => $format->name(), 'title' => $format->title(), 'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
-            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'evenSides' => $format->takesEvenSides(), 'oneFrame' => $format->joining() === Joining::Picture,
+            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'evenSides' => $format->takesEvenSides(), 'premultiplies' => $format->takesPremultiplied(), 'oneFrame' => $format->joining() === Joining::Picture,
             'density' => array_combine(array_column(Quality::cases(), 'value'), array_map($format->density(...), Quality::cases())),
         ];
     }

@@ -24,7 +24,7 @@ final readonly class WholeFrameMethod implements Method
         return [
             ...Ffmpeg::command(),
             '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$width}x{$height}", '-r', (string) $rate, '-i', 'pipe:0',
-            '-vf', $format->filter(),
+            '-vf', $format->filter($this->output->premultiplied),
             '-frames:v', (string) $range->length(), ...$format->encoder($rate, $this->output->quality),
         ];
     }

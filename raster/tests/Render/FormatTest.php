@@ -120,6 +120,28 @@ final class FormatTest extends TestCase
         }
     }
 
+    public function test_colours_may_go_out_multiplied_by_alpha_where_the_format_takes_that(): void
+    {
+        $scene = $this->scene();
+        $piece = new FrameRange(...self::RANGE);
+        foreach (['ffv1' => 0, 'mov' => 6] as $name => $most) {
+            $output = new Output(Formats::get($name), Quality::Good, true);
+            (new RangeRenderer($scene, $output))->render($piece, "$this->folder/piece.part", fn (): bool => true);
+            $file = "$this->folder/multiplied.{$output->format->extension()}";
+            (new Joiner($scene, $output))->join($piece, ["$this->folder/piece.part"], $file);
+            $rgba = array_values((array) unpack('C*', $this->frames($file, 161, 99)[0]));
+            $drawn = array_values((array) unpack('C*', $scene->still(self::RANGE[0])->data()));
+            $off = 0;
+            for ($i = 0; $i < count($drawn); $i += 4) {
+                // As it is drawn, premultiplied, blue first.
+                $off = max($off, abs($rgba[$i] - $drawn[$i + 2]), abs($rgba[$i + 1] - $drawn[$i + 1]), abs($rgba[$i + 2] - $drawn[$i]));
+            }
+            self::assertLessThanOrEqual($most, $off, $name);
+        }
+        $this->expectExceptionMessage('straight alpha only');
+        new Output(Formats::get('webm'), Quality::Good, true);
+    }
+
     private function unzipped(string $file): string
     {
         $zip = new ZipArchive;

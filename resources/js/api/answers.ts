@@ -84,6 +84,8 @@ export interface FormatChoice {
     alpha: boolean;
     sound: boolean;
     evenSides: boolean;
+    /** Whether its colours may be multiplied by alpha. */
+    premultiplies: boolean;
     oneFrame: boolean;
     /** About how many bytes a pixel of a frame takes. */
     density: Record<Quality, number>;

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useVocabulary } from '@/project/vocabulary';
 import { useRenderChoice } from './renderChoice';
+import RenderPresets from './RenderPresets.vue';
 
 /** What a composition is rendered to, how well, and how large. */
 const props = defineProps<{ frames: number }>();
@@ -59,6 +60,7 @@ const about = computed(() => {
 </script>
 
 <template>
+    <RenderPresets />
     <div class="choices">
         <label for="render-format">Format</label>
         <select id="render-format" v-model="choice.name" class="choice-field" data-render-format>
@@ -84,6 +86,13 @@ const about = computed(() => {
                 </select>
                 {{ size }}<template v-if="about">, {{ about }}</template>
             </span>
+        </template>
+        <template v-if="choice.format.premultiplies">
+            <label for="render-alpha">Alpha</label>
+            <select id="render-alpha" v-model="choice.premultiplied" class="choice-field" data-render-alpha>
+                <option :value="false">straight: colours as they are</option>
+                <option :value="true">premultiplied: colours times alpha</option>
+            </select>
         </template>
         <p v-if="isWidened" class="note">
             MP4 takes even sides only: the last row or column is repeated. Other formats keep the size.

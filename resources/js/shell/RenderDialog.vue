@@ -77,9 +77,7 @@ const begin = (): Promise<void> =>
         post(`/compositions/${composition.id}/renders`, {
             from: from.value,
             to: to.value,
-            format: choice.name,
-            quality: choice.quality,
-            scale: choice.scale,
+            ...choice.wanted,
         }),
     );
 const cancel = (render: Render): Promise<void> => guarded(() => post(`/renders/${render.id}/cancel`));

@@ -37,6 +37,11 @@ final class Ffv1 extends Format
         return 0.5;
     }
 
+    public function takesPremultiplied(): bool
+    {
+        return true;
+    }
+
     public function pieceContainer(): string
     {
         return 'matroska';

@@ -7,11 +7,8 @@ use Ricamo\Core\Time\FrameRate;
 /** A kind of file that a composition is rendered to. A new one is a class here, and is listed in `Formats`. */
 abstract class Format
 {
-    /**
-     * Premultiplied colours, as they are drawn, to straight ones, as every file has them. Plane by plane: the usual way from
-     * one order of them to the other shifts half of all values by one.
-     */
-    protected const STRAIGHT = 'extractplanes=r+g+b+a[red][green][blue][alpha];[green][blue][red][alpha]mergeplanes=0x00102030:gbrap,unpremultiply=inplace=1';
+    /** Plane by plane: the usual way from one order of them to the other shifts half of all values by one. */
+    private const PLANES = 'extractplanes=r+g+b+a[red][green][blue][alpha];[green][blue][red][alpha]mergeplanes=0x00102030:gbrap';
 
     /** By which it is asked for. */
     abstract public function name(): string;
@@ -49,10 +46,22 @@ abstract class Format
     /** About how many bytes a pixel of a frame takes, for telling beforehand how large a file will be. */
     abstract public function density(Quality $quality): float;
 
-    /** The filters from drawn frames to what is encoded. */
-    public function filter(): string
+    /** Whether its colours may be multiplied by alpha, as some programs want them; where they may not, they are straight. */
+    public function takesPremultiplied(): bool
     {
-        return self::STRAIGHT;
+        return false;
+    }
+
+    /** The filters from drawn frames to what is encoded. */
+    public function filter(bool $premultiplied): string
+    {
+        return self::colours($premultiplied);
+    }
+
+    /** Premultiplied colours, as they are drawn, to straight ones, or as they are. */
+    protected static function colours(bool $premultiplied): string
+    {
+        return self::PLANES.($premultiplied ? '' : ',unpremultiply=inplace=1');
     }
 
     /** @return list<string> the encoder of a piece, with its options */

@@ -37,10 +37,15 @@ final class Mov extends Format
         return $quality->of(0.35, 0.5, 0.7);
     }
 
-    public function filter(): string
+    public function takesPremultiplied(): bool
+    {
+        return true;
+    }
+
+    public function filter(bool $premultiplied): string
     {
         // Without setparams it is read back as BT.601.
-        return self::STRAIGHT.',scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int,format=yuva444p10le,'
+        return self::colours($premultiplied).',scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int,format=yuva444p10le,'
             .'setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
     }
 

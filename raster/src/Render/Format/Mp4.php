@@ -47,7 +47,7 @@ class Mp4 extends Format
         return $quality->of(0.02, 0.05, 0.12);
     }
 
-    public function filter(): string
+    public function filter(bool $premultiplied): string
     {
         return VideoFormat::COLOURS.',format=yuv420p';
     }

@@ -37,9 +37,9 @@ final class Webm extends Format
         return $quality->of(0.02, 0.05, 0.12);
     }
 
-    public function filter(): string
+    public function filter(bool $premultiplied): string
     {
-        return self::STRAIGHT.','.VideoFormat::COLOURS.',format=yuva420p,setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
+        return self::colours($premultiplied).','.VideoFormat::COLOURS.',format=yuva420p,setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
     }
 
     public function pieceContainer(): string
