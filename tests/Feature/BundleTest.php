@@ -38,6 +38,17 @@ final class BundleTest extends TestCase
         self::assertSame(['#00ff00'], array_values(array_unique(array_map(fn (string $line): string => json_decode($line, true)['items'][0]['colour'], $lines))));
     }
 
+    public function test_what_lies_around_a_bundle_is_given_for_any_frame(): void
+    {
+        [$outer] = $this->wrapped();
+        $this->addBar($outer, ['id' => 'beside', 'fill' => '#0000ff']);
+        foreach ([-5 => 0, 3 => 3, 999 => 11] as $asked => $given) {
+            $list = $this->getJson("/api/compositions/{$outer->id}/surroundings?layer=l1&frame=$asked")->assertOk()->json('list');
+            self::assertSame([$given, '#0000ff'], [$list['frame'], end($list['items'][0]['items'])['colour']]);
+        }
+        $this->getJson("/api/compositions/{$outer->id}/surroundings?layer=beside&frame=0")->assertStatus(422);
+    }
+
     public function test_who_looks_at_a_placing_is_told_that_something_was_done(): void
     {
         [$outer, $inner] = $this->wrapped();

@@ -3,10 +3,16 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Move\Change;
@@ -85,6 +91,26 @@ final readonly class Evaluator
             : $artist->seen($found, $composition, Moment::on($frame), $composition->space($layer, $frame)->after($found->matrix($frame)));
 
         return new DisplayList($frame, $composition->width, $composition->height, null, LayerDrawing::faded($seen, self::FAINT));
+    }
+
+    /**
+     * What lies around a bundle in the composition that it is placed in, faintly, in the space of what is placed.
+     *
+     * @throws Refusal for a frame outside the composition, or where there is no such bundle, or none of any size
+     */
+    public function around(Composition $composition, string $bundle, int $frame): DisplayList
+    {
+        $this->checkFrame($composition, $frame);
+        $layer = $composition->layer($bundle);
+        $size = $layer->content instanceof BundleContent ? $layer->content->plays($this->media)->size() : throw new Refusal("“{$layer->name}” is not a bundle");
+        $placed = $composition->space($bundle, $frame)->after($layer->matrix($frame))->after(Affine::translation(-$size->width / 2, -$size->height / 2));
+        $space = $placed->inverse();
+        $others = $this->drawing->inside($composition->replacing($layer->with(['visible' => false])), $frame, $space);
+        $background = $composition->background === null || ! $composition->background->isVisible() ? [] : [
+            new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background),
+        ];
+
+        return new DisplayList($frame, $composition->width, $composition->height, null, LayerDrawing::faded([...$background, ...$others], self::FAINT));
     }
 
     /**

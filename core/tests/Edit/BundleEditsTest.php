@@ -117,4 +117,22 @@ final class BundleEditsTest extends TestCase
         $this->expectExceptionMessage('“Bar” is locked; unlock it first');
         $this->edited($locked, 'wrap-layers', ['composition' => 'c1', 'layers' => ['bar']]);
     }
+
+    public function test_what_lies_around_it_is_seen_faintly_as_it_lies_from_inside(): void
+    {
+        $project = $this->edited($this->wrapped(), 'set-values', ['frame' => 0, 'values' => [
+            ['layer' => 'l1', 'property' => 'scale', 'value' => [50, 50]], ['layer' => 'l1', 'property' => 'position', 'value' => [480, 270]],
+        ]]);
+        $around = $this->evaluator($project)->around($project->composition('c1'), 'l1', 100)->toJson();
+        self::assertNull($around['background']);
+        [$faint] = $around['items'];
+        self::assertSame(0.35, $faint['opacity']);
+        // The frame itself, the clip and the bar over it; the bundle is left out.
+        self::assertSame(['fill', 'image', 'fill'], array_column($faint['items'], 'op'));
+        // A quarter of the frame, at its top left, is all that is seen inside: out there everything is twice as large.
+        self::assertEqualsWithDelta([2, 0, 0, 2, 0, 0], $faint['items'][0]['matrix'], 1e-6);
+        self::assertEqualsWithDelta([2, 0, 0, 2, 0, 0], $faint['items'][1]['matrix'], 1e-6);
+        $this->expectExceptionMessage('is not a bundle');
+        $this->evaluator($project)->around($project->composition('c1'), 'over', 100);
+    }
 }

@@ -32,6 +32,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
                 </select>
             </div>
             <ElCheckbox v-model="looking.blur" label="Motion blur" />
+            <ElCheckbox v-model="looking.surroundings" label="What lies around an open bundle" />
             <ElCheckbox v-model="looking.alphaAlone" label="Alpha alone" />
             <button
                 v-if="(composition.shown?.guides ?? []).length > 0"

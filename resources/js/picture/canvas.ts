@@ -10,6 +10,7 @@ import { alphaAlone, placeReference } from './looks';
 import { Painter, type View } from './paint';
 import { usePaths } from './paths';
 import type { PictureStore } from './pictures';
+import { useSurroundings } from './surroundings';
 import type { PictureView } from './view';
 
 /** How long, in milliseconds, nothing may change before a picture counts as standing still. */
@@ -39,6 +40,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             ? glimpsed
             : (lists.at(playhead.frame) ?? glimpsed);
     });
+    const surroundings = useSurroundings();
     /** Whether everything on this frame is there to be seen. */
     const complete = computed(() => {
         void pictures.arrivals.value;
@@ -86,6 +88,9 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         context.clearRect(0, 0, width, height);
         if (shown) {
             const { scale, x, y } = view.view.value;
+            if (surroundings.value) {
+                painter.paintAround(context, surroundings.value, { scale: scale * ratio, x: x * ratio, y: y * ratio });
+            }
             painter.mostSamples = !looking.blur ? 1 : playhead.playing ? SAMPLES_PLAYING : Infinity;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
             if (composition.through && composition.glimpse?.beyond) {
@@ -118,6 +123,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             () => [looking.alphaAlone, looking.blur, looking.reference, looking.strength],
             list,
             () => composition.glimpse?.beyond,
+            surroundings,
             () => playhead.playing,
             pictures.arrivals,
             view.view,

@@ -12,6 +12,8 @@ export const useLooking = defineStore('looking', () => {
     const grid = useLocalStorage('ricamo.grid', false);
     /** Composition pixels between two lines of the grid. */
     const spacing = useLocalStorage('ricamo.grid-spacing', 60);
+    /** Whether what lies around an open bundle is seen, faintly. */
+    const surroundings = useLocalStorage('ricamo.surroundings', true);
     /** Whether motion blur is shown; it is always rendered. */
     const blur = useLocalStorage('ricamo.blur', true);
     /** Only how opaque the picture is: white where it is, black where it is not. */
@@ -38,5 +40,18 @@ export const useLooking = defineStore('looking', () => {
         });
     }
 
-    return { blur, safe, rulers, grid, spacing, alphaAlone, reference, strength, isBeside, wanted, pickColour };
+    return {
+        surroundings,
+        blur,
+        safe,
+        rulers,
+        grid,
+        spacing,
+        alphaAlone,
+        reference,
+        strength,
+        isBeside,
+        wanted,
+        pickColour,
+    };
 });

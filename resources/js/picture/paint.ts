@@ -69,6 +69,12 @@ export class Painter {
         context.restore();
     }
 
+    /** Draws what lies around a frame, beyond its edges too. */
+    paintAround(context: Context, list: DisplayList, view: View): void {
+        this.farthest = null;
+        this.draw(context, list.items, view, 0);
+    }
+
     /** Draws what a list holds for reference, over all that is there already. */
     paintReference(context: Context, list: DisplayList, view: View): void {
         context.setTransform(view.scale, 0, 0, view.scale, view.x, view.y);

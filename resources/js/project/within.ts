@@ -4,22 +4,31 @@ import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { CompositionName } from '@/api/answers';
 import { useComposition } from './composition';
+import { usePlayhead } from './playhead';
 import type { Bundle } from './playing';
 import { useProject } from './project';
+
+interface Step {
+    composition: number;
+    layer: string;
+    frame: number;
+    inside: number;
+}
 
 /** The compositions through whose bundles the open one was reached, the outermost first: the way back. */
 export const useWithin = defineStore('within', () => {
     const composition = useComposition();
+    const playhead = usePlayhead();
     const project = useProject();
     const router = useRouter();
-    const ids = useSessionStorage<number[]>('ricamo.within', []);
+    const steps = useSessionStorage<Step[]>('ricamo.within.steps', []);
     /** Where in what is being opened the playhead is to be; null for where it was. */
     let frame: number | null = null;
     let expected: number | null = null;
 
     const outer = computed(() =>
-        ids.value
-            .map((id) => project.compositions.find((one) => one.id === id))
+        steps.value
+            .map((step) => project.compositions.find((one) => one.id === step.composition))
             .filter((one): one is CompositionName => one !== undefined),
     );
 
@@ -28,7 +37,10 @@ export const useWithin = defineStore('within', () => {
         if (inner) {
             frame = composition.glimpse?.inspections.find((one) => one.layer === bundle.id)?.inside ?? null;
             expected = inner.id;
-            ids.value = [...ids.value, composition.id];
+            steps.value = [
+                ...steps.value,
+                { composition: composition.id, layer: bundle.id, frame: playhead.frame, inside: frame ?? 0 },
+            ];
             void router.push(`/compositions/${inner.id}`);
         }
     }
@@ -53,15 +65,18 @@ export const useWithin = defineStore('within', () => {
     watch(
         () => composition.id,
         (id) => {
-            const at = ids.value.indexOf(id);
+            const at = steps.value.findIndex((step) => step.composition === id);
             if (at >= 0) {
-                ids.value = ids.value.slice(0, at);
+                steps.value = steps.value.slice(0, at);
             } else if (id !== expected && expected !== null) {
-                ids.value = [];
+                steps.value = [];
             }
             expected = id;
         },
     );
 
-    return { outer, enter, leave, takeFrame };
+    /** Where the open composition was entered: the bundle, in which composition, and where the playhead was, there and in here. */
+    const entered = computed<Step | null>(() => steps.value.at(-1) ?? null);
+
+    return { outer, entered, enter, leave, takeFrame };
 });
