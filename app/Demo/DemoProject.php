@@ -7,6 +7,7 @@ use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
 use App\Samples\Shelf;
+use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
@@ -54,6 +55,9 @@ final readonly class DemoProject
         ];
         // The bundle that it places is the one before it.
         $documents[] = NameBar::interview($workshop, 'c'.count($documents));
+        $documents[] = LogoInSevenWays::composition($street, $logo);
+        $panels = array_search(ColourPanels::NAME, array_map(fn (Document $one): string => $one->name, $documents), true);
+        $documents[] = PanelsOverACut::composition($street, $workshop, 'c'.((int) $panels + 1));
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
         }

@@ -3,6 +3,8 @@
 namespace Tests\Feature;
 
 use App\Demo\ColourPanels;
+use App\Demo\FourWindows;
+use App\Demo\LogoInSevenWays;
 use App\Demo\LogoPicture;
 use App\Demo\LogoReveal;
 use App\Demo\LogoTour;
@@ -10,6 +12,7 @@ use App\Demo\LowerThird;
 use App\Demo\MoonOverDepot;
 use App\Demo\NameBar;
 use App\Demo\OverlayAtSixty;
+use App\Demo\PanelsOverACut;
 use App\Demo\PictureInPicture;
 use App\Demo\RestorationProgress;
 use App\Demo\SquareBecomesEverything;
@@ -20,6 +23,7 @@ use App\Demo\WhereToLook;
 use App\Demo\WorkshopClip;
 use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Coverage;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Document\Compositions;
@@ -43,7 +47,9 @@ final class DemoTest extends TestCase
             new Media('photo', 'Workshop', 'workshop.png', new MediaFacts(1920, 1080, new FrameRate(25), 1, false)),
             new Media('music', 'Jingle', 'jingle.wav', MediaFacts::sound(12)),
             new Media('logo', 'Logo', 'logo.png', new MediaFacts(600, 600, new FrameRate(25), 1, false, true)),
-        )->withCompositions(Compositions::of(NameBar::composition('Marta Oldani', 'Depot electrician')->withId('bar'))), new TextBlocks(new HarfBuzzShaper));
+        )->withCompositions(Compositions::of(
+            NameBar::composition('Marta Oldani', 'Depot electrician')->withId('bar'), ColourPanels::composition('logo')->withId('panels'),
+        )), new TextBlocks(new HarfBuzzShaper));
     }
 
     private function lowerThird(): Document
@@ -67,6 +73,50 @@ final class DemoTest extends TestCase
         self::assertSame([-1, -1, 1, 1], array_map(fn (array $item): int => $item['matrix'][0] <=> 0, array_values($graphics(200))));
     }
 
+    public function test_the_logo_is_gone_on_the_last_frame_of_each_way_and_nothing_is_done_to_the_clip(): void
+    {
+        $ways = LogoInSevenWays::composition('m1', 'logo');
+        $clip = $this->evaluator()->frame($ways->with(['alone' => ['l1']]), 30)->toJson()['items'];
+        for ($way = 0; $way < 7; $way++) {
+            $stands = $this->evaluator()->frame($ways, 60 * $way + 30)->toJson()['items'];
+            self::assertCount(2, $stands, "way $way");
+            self::assertSame([...$clip[0], 'frame' => 60 * $way + 30 < 300 ? 60 * $way + 30 : 599 - 60 * $way - 30], $stands[0]);
+            $last = $this->evaluator()->frame($ways, 60 * $way + 59)->toJson()['items'];
+            // Nothing of it is drawn, or it is beyond the frame, or in no circle of the smear any more.
+            self::assertTrue(count($last) === 1 || $this->isBeyond($last[1]), "way $way");
+        }
+    }
+
+    /**
+     * Of a picture of 600 at 80 %, or of what is cut off or smeared out of one.
+     *
+     * @param  array<string, mixed>  $item
+     */
+    private function isBeyond(array $item): bool
+    {
+        if (isset($item['clip'])) {
+            return true;
+        }
+        if (isset($item['filters'])) {
+            // Each point that it is smeared out of lies to the right of the picture, which ends at 960 + 240.
+            $from = array_column(array_chunk($item['filters'][0]['from'], 2), 0);
+
+            return min($from) > 1200;
+        }
+
+        return $item['matrix'][5] < -480;
+    }
+
+    public function test_the_panels_hide_the_cut_that_lies_beneath_them(): void
+    {
+        $cut = PanelsOverACut::composition('m1', 'm1', 'panels')->with(['background' => null]);
+        foreach ([75 => 1.0, 89 => 1.0, 90 => 1.0, 104 => 1.0] as $frame => $share) {
+            self::assertSame($share, Coverage::of($this->evaluator()->frame($cut->with(['alone' => ['l3', 'l4']]), $frame)), "frame $frame");
+        }
+        self::assertLessThan(1, Coverage::of($this->evaluator()->frame($cut->with(['alone' => ['l3', 'l4']]), 48)));
+        self::assertLessThan(1, Coverage::of($this->evaluator()->frame($cut->with(['alone' => ['l3', 'l4']]), 131)));
+    }
+
     public function test_every_composition_reads_back_and_can_be_shown_throughout(): void
     {
         $all = [
@@ -74,6 +124,7 @@ final class DemoTest extends TestCase
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
             TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
             SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
+            FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'), PanelsOverACut::composition('m1', 'm1', 'panels'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
