@@ -76,10 +76,6 @@ try {
     await take('easing');
     await page.keyboard.press('Escape');
 
-    await page.locator('[data-layer=l2]').click({ button: 'right' });
-    await take('layer-menu');
-    await page.keyboard.press('Escape');
-
     await page.locator('[data-tab=sheet]').click();
     await page.getByRole('button', { name: /^Evening/ }).click();
     await take('evening');
@@ -155,10 +151,15 @@ try {
     await page.locator('[data-section=Masks]').evaluate((section) => section.scrollIntoView());
     await take('masks');
 
-    await page.locator('.crumb.project').click();
-    await page.locator('[data-room]').click();
-    await take('room');
+    await open('c16', '196f', 'l5');
+    await page.locator('[data-add-effect]').click();
+    await page.locator('[data-effect=corner-pin]').scrollIntoViewIfNeeded();
+    await take('effects');
     await page.keyboard.press('Escape');
+    await open('c17', '78f', 'l3');
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=transitions]').click();
+    await take('transitions');
 
     const { composition } = await (await page.request.post('/api/projects', { data: { name: 'Open day' } })).json();
     await page.goto(`/compositions/${composition}`);
