@@ -172,6 +172,17 @@ export const SCENES: Record<string, object[]> = {
             ],
         }),
     ],
+    'words that a clip is seen through, with another as their outline': [
+        text({
+            typeSize: 150,
+            position: [30, 230],
+            outlineWidth: 10,
+            gradients: [
+                { of: 'fill', form: 'picture', media: 'm1', pan: [20, 10], zoom: 130, turn: 8 },
+                { of: 'outline', form: 'picture', media: 'm1', turn: 180 },
+            ],
+        }),
+    ],
     'a window onto a clip, framed': [
         {
             id: 'w',

@@ -7,7 +7,6 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -198,7 +197,7 @@ final readonly class Composition
     public function usingMedia(array $ids): self
     {
         return $this->withLayers($this->layers->map(
-            fn (Layer $layer): Layer => $layer->content instanceof UsesMedia ? $layer->withContent($layer->content->usingMedia($ids)) : $layer,
+            fn (Layer $layer): Layer => $layer->media() === [] ? $layer : $layer->usingMedia($ids),
         ));
     }
 

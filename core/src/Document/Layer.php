@@ -16,6 +16,7 @@ use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Places;
+use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -179,6 +180,30 @@ final readonly class Layer
         $kept = array_intersect_key($this->properties, $with->definitions());
 
         return $with->with(['properties' => [...$kept, ...$settings]]);
+    }
+
+    /** @return array<string, string> the ids of all media that it shows or is set in, by the field that names each */
+    public function media(): array
+    {
+        $media = $this->content instanceof UsesMedia ? $this->content->media() : [];
+        foreach ($this->gradients as $gradient) {
+            $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->value}" => $gradient->media];
+        }
+
+        return $media;
+    }
+
+    /**
+     * The same in a project where media have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function usingMedia(array $ids): self
+    {
+        return $this->with([
+            'content' => $this->content instanceof UsesMedia ? $this->content->usingMedia($ids) : $this->content,
+            'gradients' => array_map(fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media), $this->gradients),
+        ]);
     }
 
     /** The composition that it shows, and how that is played; null for none. */

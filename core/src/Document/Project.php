@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Refusal;
 
 /** Compositions, the media they use and the colours at hand: what is edited as one, and what one file holds. */
@@ -172,7 +171,7 @@ final readonly class Project
         $uses = [];
         foreach ($this->compositions as $composition) {
             foreach ($composition->layers->mentioning($media) as $layer) {
-                if ($layer->content instanceof UsesMedia && in_array($media, $layer->content->media(), true)) {
+                if (in_array($media, $layer->media(), true)) {
                     $uses[] = "“{$layer->name}” in “{$composition->name}”";
                 }
             }
@@ -199,9 +198,9 @@ final readonly class Project
     {
         foreach ($compositions as $index => $composition) {
             foreach ($composition->layers as $at => $layer) {
-                foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
+                foreach ($layer->media() as $field => $id) {
                     if (! $media->has($id)) {
-                        self::layerIn($node, $index, $at)->field($field)->refuse("there is no media \"$id\" in this project");
+                        self::layerIn($node, $index, $at)->field(explode('.', $field)[0])->refuse("there is no media \"$id\" in this project");
                     }
                 }
                 $placed = $layer->placing();

@@ -8,7 +8,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Playing\Played;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Time\FrameRange;
 
 /** What one layer comes to on one frame, as it is told to the one who looks. */
@@ -47,8 +46,7 @@ final readonly class Glance
         }
         $media = [];
         foreach ([$layer->id, ...$composition->layers->tree()->within($layer->id)] as $one) {
-            $content = $composition->layer($one)->content;
-            foreach ($content instanceof UsesMedia ? $content->media() : [] as $id) {
+            foreach ($composition->layer($one)->media() as $id) {
                 $media[$id] = $library->get($id)->file;
             }
         }

@@ -9,6 +9,9 @@ enum GradientForm: string
     case Sweep = 'sweep';
     case Corners = 'corners';
 
+    /** A picture or a clip. */
+    case Picture = 'picture';
+
     public function title(): string
     {
         return match ($this) {
@@ -16,6 +19,7 @@ enum GradientForm: string
             self::Radial => 'Radial gradient',
             self::Sweep => 'Sweep gradient',
             self::Corners => 'Four corners',
+            self::Picture => 'Picture',
         };
     }
 }

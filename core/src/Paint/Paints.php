@@ -8,18 +8,20 @@ use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Footage\FootageContent;
 
 /** What a layer's fill and outline are painted with at a moment. */
 final class Paints
 {
     /**
      * @param  Box  $box  of what is painted, in the layer's own space, in which the paint is, too
-     * @return Colour|Gradient|Corners|Sweep|null null where nothing is seen of it
+     * @return Colour|Gradient|Corners|Sweep|PicturePaint|null null where nothing is seen of it
      */
-    public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|null
+    public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
         foreach ($layer->gradients as $gradient) {
             if ($gradient->of === $what) {
@@ -35,11 +37,11 @@ final class Paints
      * What outlines are filled and stroked with for a paint, in the space that a matrix leads from: with one that is more than that,
      * white, which `painted` then makes it of.
      */
-    public static function within(Colour|Gradient|Corners|Sweep $paint, Affine $placed = new Affine): Colour|Gradient|Corners
+    public static function within(Colour|Gradient|Corners|Sweep|PicturePaint $paint, Affine $placed = new Affine): Colour|Gradient|Corners
     {
         return match (true) {
             $paint instanceof Colour => $paint,
-            $paint instanceof Sweep => new Colour(255, 255, 255),
+            $paint instanceof Sweep, $paint instanceof PicturePaint => new Colour(255, 255, 255),
             $paint instanceof Gradient => new Gradient($placed->inverse()->after($paint->matrix), $paint->stops, $paint->focus),
             default => new Corners($placed->inverse()->after($paint->matrix), $paint->colours),
         };
@@ -48,16 +50,25 @@ final class Paints
     /**
      * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
+     * @param  callable(FootageContent, Affine, Box): list<Operation>  $shown  what of a picture or clip is to be seen, so large that it covers a box around the matrix's origin
      * @return list<Operation>
      */
-    public static function painted(Colour|Gradient|Corners|Sweep|null $paint, array $operations, Affine $matrix): array
+    public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
     {
-        return $paint instanceof Sweep && $operations !== [] ? [$paint->where($operations, $matrix)] : $operations;
+        return match (true) {
+            $operations === [] => [],
+            $paint instanceof Sweep => [$paint->where($operations, $matrix)],
+            $paint instanceof PicturePaint => $paint->where($operations, $matrix, $shown),
+            default => $operations,
+        };
     }
 
-    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|null
+    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
         $values = Attachments::values($gradient, $layer, $at);
+        if ($gradient->media !== null) {
+            return new PicturePaint($gradient->media, new Values($values), $box);
+        }
         $colours = array_map(fn (string $name): Colour => self::colour($values, $name), $gradient->colours());
         if (array_filter($colours, fn (Colour $colour): bool => $colour->isVisible()) === []) {
             return null;

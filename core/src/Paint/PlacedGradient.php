@@ -12,7 +12,10 @@ use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
-/** A gradient in the place of a layer's colour. Its points count in per cent of the box of what is painted. */
+/**
+ * A gradient in the place of a layer's colour, whose points count in per cent of the box of what is painted; or a picture or a clip
+ * that is framed in that box.
+ */
 final readonly class PlacedGradient implements Attached
 {
     /** One for the fill, one for the outline. */
@@ -26,8 +29,11 @@ final readonly class PlacedGradient implements Attached
 
     private const COLOURS = ['#2f5d50', '#c9973f', '#24557a', '#f3e3c3'];
 
-    /** @param  int  $stops  how many colours it has along its way; four corners have four */
-    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS)
+    /**
+     * @param  int  $stops  how many colours it has along its way; four corners have four
+     * @param  ?string  $media  the picture or clip, where that is its form
+     */
+    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null)
     {
     }
 
@@ -38,7 +44,13 @@ final readonly class PlacedGradient implements Attached
         return new self(
             $node->field('of')->enum(Painted::class), $form,
             $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
+            $form === GradientForm::Picture ? $node->field('media')->string(64) : null,
         );
+    }
+
+    public function ofMedia(string $media): self
+    {
+        return new self($this->of, $this->form, $this->stops, $media);
     }
 
     public function id(): string
@@ -59,13 +71,24 @@ final readonly class PlacedGradient implements Attached
     /** @return list<string> the names of its colours, in order */
     public function colours(): array
     {
-        return $this->form === GradientForm::Corners ? array_keys(self::CORNERS) : array_map(fn (int $stop): string => "colour$stop", range(1, $this->stops));
+        return match ($this->form) {
+            GradientForm::Corners => array_keys(self::CORNERS),
+            GradientForm::Picture => [],
+            default => array_map(fn (int $stop): string => "colour$stop", range(1, $this->stops)),
+        };
     }
 
     public function settings(): array
     {
         if ($this->form === GradientForm::Corners) {
             return array_map(fn (string $name, int $at): PropertyDefinition => self::colour($name, self::CORNERS[$name], $at), $this->colours(), range(0, 3));
+        }
+        if ($this->form === GradientForm::Picture) {
+            return [
+                new PropertyDefinition('pan', new PointType, new Point(0, 0), -100_000, 100_000, 'Pan', unit: 'px'),
+                new PropertyDefinition('zoom', new NumberType, 100.0, 1, 10_000, 'Zoom', unit: '%'),
+                new PropertyDefinition('turn', new AngleType, 0.0, -1e7, 1e7, 'Turn', unit: '°'),
+            ];
         }
         $stops = [];
         foreach (range(1, $this->stops) as $stop) {
@@ -82,12 +105,20 @@ final readonly class PlacedGradient implements Attached
 
     public function fields(): array
     {
-        return ['of' => 0, 'form' => 0] + ($this->form === GradientForm::Corners ? [] : ['stops' => 0]);
+        return ['of' => 0, 'form' => 0] + match ($this->form) {
+            GradientForm::Corners => [],
+            GradientForm::Picture => ['media' => 0],
+            default => ['stops' => 0],
+        };
     }
 
     public function toJson(): array
     {
-        return ['of' => $this->of->value, 'form' => $this->form->value, ...($this->form === GradientForm::Corners ? [] : ['stops' => $this->stops])];
+        return ['of' => $this->of->value, 'form' => $this->form->value, ...match ($this->form) {
+            GradientForm::Corners => [],
+            GradientForm::Picture => ['media' => $this->media],
+            default => ['stops' => $this->stops],
+        }];
     }
 
     private static function colour(string $name, string $title, int $at): PropertyDefinition

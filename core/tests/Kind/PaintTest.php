@@ -56,6 +56,29 @@ final class PaintTest extends TestCase
         self::assertCount(0, $this->items([['of' => 'fill', 'form' => 'sweep', 'colour1' => '#00000000', 'colour2' => '#00000000']]));
     }
 
+    public function test_a_clip_as_paint_covers_the_box_is_framed_in_it_and_plays_on(): void
+    {
+        $paint = ['of' => 'fill', 'form' => 'picture', 'media' => 'm1', 'pan' => [10, -5], 'zoom' => 200];
+        [$group] = $this->items([$paint], ['in' => 4], 12);
+        self::assertSame(['image', 8], [$group['items'][0]['op'], $group['items'][0]['frame']]);
+        self::assertSame('fill', $group['masks'][0]['items'][0]['op']);
+        // 1920 × 1080 covers 200 × 100 at 200/1920, twice that when zoomed; its middle is at (510, 295).
+        $scale = 2 * 200 / 1920;
+        self::assertEqualsWithDelta([$scale, 0, 0, $scale, 510 - 960 * $scale, 295 - 540 * $scale], $group['items'][0]['matrix'], 0.01);
+        // An outline takes the same; and words, all their lines at once.
+        [, $line] = $this->items([[...$paint, 'of' => 'outline']], ['outlineWidth' => 10, 'fill' => '#000000']);
+        self::assertSame('stroke', $line['masks'][0]['items'][0]['op']);
+        $composition = Fixture::composition([Fixture::words(['text' => "Depot\nNine", 'gradients' => [$paint]])]);
+        self::assertCount(2, Fixture::evaluator()->frame($composition, 0)->toJson()['items'][0]['masks'][0]['items']);
+        self::assertSame(['gradients.fill' => 'm1'], $composition->layer('words')->media());
+        $dropped = Fixture::edit(Fixture::composition([Fixture::words()]), 'show-instead', ['layers' => ['words'], 'media' => 'm2']);
+        self::assertSame('m2', $dropped->layer('words')->gradients[0]->media);
+        $again = Fixture::edit(Fixture::edit($dropped, 'set-values', ['frame' => 0, 'values' => [['layer' => 'words', 'property' => 'g1.zoom', 'value' => 150]]]), 'show-instead', ['layers' => ['words'], 'media' => 'm1']);
+        self::assertSame(['m1', 150.0], [$again->layer('words')->gradients[0]->media, $again->layer('words')->number('g1.zoom', 0)]);
+        $linear = Fixture::edit($again, 'set-gradient', ['layers' => ['words'], 'of' => 'fill', 'form' => 'linear']);
+        self::assertNull($linear->layer('words')->gradients[0]->media);
+    }
+
     public function test_every_value_takes_keyframes_and_stops_may_pass_each_other(): void
     {
         $gradient = ['of' => 'fill', 'form' => 'linear', 'colour1' => Fixture::keyframes([0, '#000000'], [10, '#0000ff']), 'at1' => Fixture::keyframes([0, 0], [10, 100]), 'at2' => 50, 'colour2' => '#ff0000'];

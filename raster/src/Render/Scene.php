@@ -11,7 +11,6 @@ use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Raster\Draw\Painter;
 use Ricamo\Raster\Draw\Surface;
@@ -68,7 +67,7 @@ final readonly class Scene
     {
         $remarks = [];
         foreach ($composition->layers as $layer) {
-            foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $id) {
+            foreach ($layer->media() as $id) {
                 $remark = $this->clips->get($id)->remark();
                 if ($remark !== null) {
                     $remarks[$id] = "{$this->media->get($id)->name}: $remark.";

@@ -3,6 +3,7 @@ import { Minus, Plus } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useMedia } from '@/project/media';
 import IconButton from '@/shell/IconButton.vue';
 import PropertyRow from './PropertyRow.vue';
 
@@ -15,6 +16,7 @@ interface Gradient {
     of: Part;
     form: string;
     stops?: number;
+    media?: string;
 }
 
 const PARTS: { of: Part; id: string; text: string }[] = [
@@ -30,6 +32,7 @@ const FORMS = {
 const MOST_STOPS = 12;
 
 const composition = useComposition();
+const media = useMedia();
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const gradients = computed(() => ('gradients' in props.layer ? (props.layer.gradients ?? []) : []) as Gradient[]);
 const of = (part: Part): Gradient | undefined => gradients.value.find((one) => one.of === part);
@@ -39,6 +42,14 @@ const settings = (id: string): { definition: PropertyDefinition; title: string }
     (inspection.value?.attached ?? [])
         .filter((definition) => definition.name.startsWith(`${id}.`))
         .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
+
+const pictures = computed(() => media.list.filter((one) => !one.heard && !one.font));
+const valueOf = (paint?: Gradient): string => (paint?.media ? `picture ${paint.media}` : (paint?.form ?? ''));
+
+function choose(part: Part, value: string): void {
+    const [form, picture] = value.split(' ');
+    set(part, { form: form || null, ...(picture && { media: picture }) });
+}
 
 const set = (part: Part, change: object): void =>
     void composition.edit('set-gradient', { layers: [props.layer.id], of: part, form: of(part)?.form, ...change });
@@ -50,12 +61,15 @@ const set = (part: Part, change: object): void =>
             <span>{{ part.text }}</span>
             <select
                 class="choice-field"
-                :value="of(part.of)?.form ?? ''"
+                :value="valueOf(of(part.of))"
                 :data-paint="part.of"
-                @change="set(part.of, { form: ($event.target as HTMLSelectElement).value || null })"
+                @change="choose(part.of, ($event.target as HTMLSelectElement).value)"
             >
                 <option value="">its colour</option>
                 <option v-for="(text, form) in FORMS" :key="form" :value="form">{{ text }}</option>
+                <optgroup v-if="pictures.length > 0" label="a picture or a clip">
+                    <option v-for="one in pictures" :key="one.id" :value="`picture ${one.id}`">{{ one.name }}</option>
+                </optgroup>
             </select>
         </label>
         <template v-if="of(part.of)">
@@ -66,7 +80,7 @@ const set = (part: Part, change: object): void =>
                 :definition="{ ...definition, title }"
                 :state="inspection?.values[definition.name]"
             />
-            <div v-if="of(part.of)!.stops" class="stops">
+            <div v-if="of(part.of)!.stops && of(part.of)!.form !== 'picture'" class="stops">
                 <IconButton
                     :icon="Minus"
                     :size="13"

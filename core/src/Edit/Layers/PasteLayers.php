@@ -8,7 +8,6 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Group\GroupContent;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -40,9 +39,9 @@ final readonly class PasteLayers implements CompositionEdit
         $layers = array_map(Layer::read(...), $this->layers);
         $by = $this->at === null ? 0 : $this->at - min(array_map(fn (Layer $layer): int => $layer->span->in, $layers));
         foreach ($layers as $index => $layer) {
-            foreach ($layer->content instanceof UsesMedia ? $layer->content->media() : [] as $field => $id) {
+            foreach ($layer->media() as $field => $id) {
                 if (! $evaluator->media->has($id) || $evaluator->media->get($id)->removed) {
-                    $this->layers[$index]->field($field)->refuse("“{$layer->name}” shows media that are not in this project");
+                    $this->layers[$index]->field(explode('.', $field)[0])->refuse("“{$layer->name}” shows media that are not in this project");
                 }
             }
         }

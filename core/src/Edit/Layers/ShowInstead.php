@@ -4,16 +4,18 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Windows\Windowed;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 
-/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or another composition through windows. */
+/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; seen through words, or another composition through windows. */
 final readonly class ShowInstead implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
@@ -40,6 +42,11 @@ final readonly class ShowInstead implements CompositionEdit
         }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
+            if ($layer->content instanceof TextContent) {
+                $composition = SetGradient::read(new Node(['layers' => [$id], 'of' => 'fill', 'form' => 'picture', 'media' => $this->media]))->apply($composition, $evaluator);
+
+                continue;
+            }
             // A shape becomes a window through which it is seen.
             $layer = $layer->content instanceof ShapeContent ? Windowed::of($layer, $evaluator->media) : $layer;
             $content = $layer->content;

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Refusal;
 
 /**
@@ -59,6 +60,9 @@ final readonly class ReplaceMedia implements ProjectEdit
     private function replaced(Layer $layer, Project $project): Layer
     {
         $content = $layer->content;
+        $layer = $layer->with(['gradients' => array_map(
+            fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->gradients,
+        )]);
 
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
             ? $content->replacedIn($layer, $project->media->get($this->media), $project->media->get($this->by))

@@ -18,29 +18,36 @@ use Ricamo\Core\Refusal;
 /**
  * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
- * before the last, half way in place and in colour, or the last but one is taken away.
+ * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
+ * picture or clip.
  */
 final readonly class SetGradient implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops)
+    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'of', 'form', 'stops']);
+        $args->allow(['layers', 'of', 'form', 'stops', 'media']);
+
+        $form = $args->optional('form')?->enum(GradientForm::class);
 
         return new self(
             LayerIds::read($args),
             $args->optional('of')?->enum(Painted::class) ?? Painted::Fill,
-            $args->optional('form')?->enum(GradientForm::class),
+            $form,
             $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
+            $form === GradientForm::Picture ? $args->field('media')->string(64) : null,
         );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->media !== null && $evaluator->media->get($this->media)->known()->width === 0) {
+            throw new Refusal("“{$evaluator->media->get($this->media)->name}” has no picture");
+        }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if (! isset($layer->properties[$this->of->value])) {
@@ -54,7 +61,11 @@ final readonly class SetGradient implements CompositionEdit
 
     public function title(): string
     {
-        return $this->form === null ? 'plain colour' : 'gradient';
+        return match ($this->form) {
+            null => 'plain colour',
+            GradientForm::Picture => 'picture as paint',
+            default => 'gradient',
+        };
     }
 
     private function painted(Layer $layer): Layer
@@ -64,7 +75,9 @@ final readonly class SetGradient implements CompositionEdit
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }
-        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS));
+        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media);
+        // Of a picture there is nothing to keep for colours, nor the other way round.
+        $before = $before !== null && ($before->media === null) === ($this->media === null) ? $before : null;
         $settings = [];
         foreach ($gradient->settings() as $setting) {
             $settings["{$gradient->id()}.{$setting->name}"] = $this->value($setting, $gradient, $before, $layer);
@@ -77,7 +90,7 @@ final readonly class SetGradient implements CompositionEdit
     {
         $default = Property::constant($setting->type, $setting->default);
         if ($before === null) {
-            return $setting->name === $gradient->colours()[0] ? $layer->properties[$this->of->value] : $default;
+            return $setting->name === ($gradient->colours()[0] ?? null) ? $layer->properties[$this->of->value] : $default;
         }
         $had = fn (string $name): ?Property => $layer->properties["{$before->id()}.$name"] ?? null;
         $colour = array_search($setting->name, $gradient->colours(), true);

@@ -12,13 +12,14 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist
 {
-    public function __construct(private readonly Outlines $outlines = new Outlines)
+    public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
     {
     }
 
@@ -33,13 +34,14 @@ final class ShapeArtist implements Artist
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
         $operations = [];
+        $pictures = $this->pictures->on($layer, $composition, $moment);
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         if ($fill !== null) {
-            $operations = Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix);
+            $operations = Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures);
         }
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         if ($outline !== null) {
-            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix));
+            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix, $pictures));
         }
 
         return $operations;

@@ -10,6 +10,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -62,6 +63,6 @@ final class ShapeKind extends LayerKind
 
     public function artist(Materials $materials): ShapeArtist
     {
-        return new ShapeArtist;
+        return new ShapeArtist(new PaintedPictures($materials->media));
     }
 }

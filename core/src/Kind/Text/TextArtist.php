@@ -14,6 +14,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Refusal;
@@ -23,8 +24,11 @@ use Ricamo\Core\Text\TextBlock;
 /** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
 final readonly class TextArtist implements Artist
 {
+    private PaintedPictures $pictures;
+
     public function __construct(private TextBlocks $blocks, private MediaLibrary $media)
     {
+        $this->pictures = new PaintedPictures($media);
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -54,7 +58,9 @@ final readonly class TextArtist implements Artist
             }
         }
 
-        return [...Paints::painted($outline, $strokes, $matrix), ...Paints::painted($fill, $fills, $matrix)];
+        $pictures = $this->pictures->on($layer, $composition, $moment);
+
+        return [...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

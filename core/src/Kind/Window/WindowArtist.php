@@ -19,6 +19,7 @@ use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Outlines;
 use Ricamo\Core\Paint\Painted;
@@ -31,10 +32,13 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
 
     private BundleArtist $bundles;
 
+    private PaintedPictures $pictures;
+
     public function __construct(private Materials $materials, private Outlines $outlines = new Outlines)
     {
         $this->footage = new FootageArtist($materials->media);
         $this->bundles = new BundleArtist($materials);
+        $this->pictures = new PaintedPictures($materials->media);
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -49,14 +53,15 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         $width = max(0, $layer->number('outlineWidth', $at));
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
+        $pictures = $this->pictures->on($layer, $composition, $moment);
         $path = $this->outlines->of($content->form, $box, $rounding);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
-        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix) : [];
+        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures) : [];
         if ($seen !== []) {
             $operations[] = new Group($seen, 1.0, Outline::of(Outlines::path($content->form, $box, $rounding)->transformed($matrix)));
         }
         if ($outline !== null) {
-            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix));
+            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix, $pictures));
         }
 
         return $operations;

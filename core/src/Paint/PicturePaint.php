@@ -1,0 +1,38 @@
+<?php
+
+namespace Ricamo\Core\Paint;
+
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\MaskPart;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Footage\FootageContent;
+
+/** A picture, or a clip that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed. */
+final readonly class PicturePaint
+{
+    /** @param  Values  $values  pan, in the layer's own pixels, zoom and turn */
+    public function __construct(public string $media, private Values $values, private Box $box)
+    {
+    }
+
+    /**
+     * Where operations are, as opaque as they are.
+     *
+     * @param  non-empty-list<Operation>  $operations
+     * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
+     * @param  callable(FootageContent, Affine, Box): list<Operation>  $shown  what of it is to be seen, so large that it covers a box around the matrix's origin
+     * @return list<Operation>
+     */
+    public function where(array $operations, Affine $matrix, callable $shown): array
+    {
+        $centre = $this->box->centre()->plus($this->values->point('pan'));
+        $zoom = $this->values->number('zoom') / 100;
+        $place = $matrix->after(Affine::translation($centre->x, $centre->y))->after(Affine::rotation($this->values->number('turn')))->after(Affine::scaling($zoom, $zoom));
+        $seen = $shown(new FootageContent($this->media), $place, $this->box);
+
+        return $seen === [] ? [] : [new Group($seen, masks: [new MaskPart($operations)])];
+    }
+}
