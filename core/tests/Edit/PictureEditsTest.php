@@ -155,6 +155,22 @@ final class PictureEditsTest extends TestCase
         self::assertEquals([30, 40], Fixture::json($after, 'bar')['anchor']);
     }
 
+    public function test_a_moved_anchor_leaves_every_state_of_a_layer_that_grows_and_turns_on_its_way(): void
+    {
+        $before = $this->bar([
+            'position' => Fixture::keyframes([0, [500, 300]], [10, [600, 300]], [30, [900, 500]]),
+            'scale' => Fixture::keyframes([0, [100, 100]], [30, [250, 80]]), 'rotation' => Fixture::keyframes([0, 0], [30, 90]),
+        ]);
+        $after = Fixture::edit($before, 'place-anchors', ['layers' => ['bar'], 'frame' => 17, 'x' => 'start', 'y' => 'end']);
+        self::assertEquals([-100, 50], Fixture::json($after, 'bar')['anchor']);
+        foreach ([0, 10, 30] as $frame) {
+            foreach ([[-100, -50], [100, 50]] as [$x, $y]) {
+                [$was, $is] = array_map(fn (Composition $one): Point => $one->layer('bar')->matrix($frame)->apply(new Point($x, $y)), [$before, $after]);
+                self::assertEqualsWithDelta([$was->x, $was->y], [$is->x, $is->y], 0.01, "frame $frame");
+            }
+        }
+    }
+
     /** @return array{float, float} the width and height that the bar has after its right edge was pulled */
     private function pulledBeside(float $by, array $args = [], array $bar = []): array
     {

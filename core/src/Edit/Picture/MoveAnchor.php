@@ -2,7 +2,9 @@
 
 namespace Ricamo\Core\Edit\Picture;
 
+use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
@@ -12,7 +14,7 @@ use Ricamo\Core\Json\Node;
 
 /**
  * Puts a layer's anchor, the point that it turns and scales about, to a place `to` on the picture, in composition
- * pixels. Its position changes by as much, so that nothing moves on this frame.
+ * pixels. Its position changes by as much, so that nothing moves on this frame; where that is keyframed, on none of its keyframes.
  */
 final readonly class MoveAnchor implements CompositionEdit
 {
@@ -37,11 +39,24 @@ final readonly class MoveAnchor implements CompositionEdit
         $layer = $composition->layer($this->layer);
         $to = $composition->space($layer->id, $this->frame)->inverse()->apply($this->to);
         $anchor = $layer->matrix($this->frame)->inverse()->apply($to);
-        // An anchor that stays put over time moves the whole path along; one that is keyframed makes a keyframe of both.
-        $scope = $layer->properties['anchor']->isAnimated() ? $this->scope : Scope::Whole;
-        $composition = PropertyTarget::put($composition, $layer, 'anchor', $this->frame, $anchor, $this->scope);
+        $moved = PropertyTarget::put($composition, $layer, 'anchor', $this->frame, $anchor, $this->scope);
+        if ($layer->properties['anchor']->isAnimated() || ! $layer->properties['position']->isAnimated()) {
+            return PropertyTarget::put($moved, $layer, 'position', $this->frame, $to, $this->scope);
+        }
+        $by = $moved->layer($layer->id)->point('anchor', $this->frame)->minus($layer->point('anchor', $this->frame));
 
-        return PropertyTarget::put($composition, $layer, 'position', $this->frame, $to, $scope);
+        return $moved->replacing(self::along($moved->layer($layer->id), $by));
+    }
+
+    /** With every keyframe of its way as far elsewhere as its anchor, as large and as turned as it is there: at none of them it moves. */
+    private static function along(Layer $layer, Point $by): Layer
+    {
+        return $layer->withProperty('position', $layer->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
+            assert($keyframe->value instanceof Point);
+            $to = $keyframe->value->plus($layer->matrix($keyframe->frame($layer->span))->applyToDistance($by));
+
+            return $keyframe->withValue(new Point(round($to->x, 3), round($to->y, 3)));
+        }));
     }
 
     public function title(): string
