@@ -90,7 +90,7 @@ final readonly class Evaluator
             ? []
             : $artist->seen($found, $composition, Moment::on($frame), $composition->space($layer, $frame)->after($found->matrix($frame)));
 
-        return new DisplayList($frame, $composition->width, $composition->height, null, LayerDrawing::faded($seen, self::FAINT));
+        return new DisplayList($frame, $composition->width, $composition->height, null, operations: LayerDrawing::faded($seen, self::FAINT));
     }
 
     /**
@@ -110,7 +110,7 @@ final readonly class Evaluator
             new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background),
         ];
 
-        return new DisplayList($frame, $composition->width, $composition->height, null, LayerDrawing::faded([...$background, ...$others], self::FAINT));
+        return new DisplayList($frame, $composition->width, $composition->height, null, operations: LayerDrawing::faded([...$background, ...$others], self::FAINT));
     }
 
     /**

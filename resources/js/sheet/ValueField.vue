@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useScrub, within } from './scrub';
 
 const props = defineProps<{
@@ -32,6 +32,13 @@ const text = computed(() => {
     return value === null ? '' : String(round(value));
 });
 const shown = computed(() => draft.value ?? text.value);
+/** What comes while the field waits for typing is replaced by it, as what stood there was. */
+watch(text, async () => {
+    if (draft.value === null && document.activeElement === input.value) {
+        await nextTick();
+        input.value?.select();
+    }
+});
 
 function commit(): void {
     const typed = draft.value;

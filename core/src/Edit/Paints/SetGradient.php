@@ -90,7 +90,7 @@ final readonly class SetGradient implements CompositionEdit
     {
         $default = Property::constant($setting->type, $setting->default);
         if ($before === null) {
-            return $setting->name === ($gradient->colours()[0] ?? null) ? $layer->properties[$this->of->value] : $default;
+            return ($gradient->colours()[0] ?? null) === $setting->name ? $layer->properties[$this->of->value] : $default;
         }
         $had = fn (string $name): ?Property => $layer->properties["{$before->id()}.$name"] ?? null;
         $colour = array_search($setting->name, $gradient->colours(), true);
