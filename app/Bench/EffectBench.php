@@ -31,6 +31,9 @@ final class EffectBench
         return [
             ['a blur of 20 px over the whole frame', sprintf('%.0f ms', $whole(self::BLUR) - $whole([])), '≤ 40 ms'],
             ['other colours over the whole frame', sprintf('%.0f ms', $whole([['id' => 'e1', 'effect' => 'saturation']]) - $whole([])), ''],
+            ['pinned by its corners, the whole frame', sprintf('%.0f ms', $whole([['id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => [200, 100], 'bottomRight' => [-300, -50]]]) - $whole([])), ''],
+            ['a twirl of half of the frame', sprintf('%.0f ms', $whole([['id' => 'e1', 'effect' => 'twirl', 'radius' => 540]]) - $whole([])), ''],
+            ['pixels of 24, the whole frame', sprintf('%.0f ms', $whole([['id' => 'e1', 'effect' => 'pixels']]) - $whole([])), ''],
             ['50 layers with a blur each', sprintf('%.0f ms', $each), ''],
             ['… wrapped up, with one blur', sprintf('%.0f ms, × %.2f', $together, $together / $each), '< × 1'],
         ];
