@@ -212,6 +212,14 @@ final readonly class Layer
         return $this->content instanceof Places ? $this->content->placed() : null;
     }
 
+    /** @return list<string> the ids of all compositions that are seen in it, also as paint */
+    public function placings(): array
+    {
+        $painted = array_map(fn (PlacedGradient $one): ?string => $one->composition, $this->gradients);
+
+        return array_values(array_filter([$this->placing()?->composition, ...$painted], fn (?string $id): bool => $id !== null));
+    }
+
     public function isSeenAt(int|float $frame): bool
     {
         return $this->visible && $this->span->contains($frame) && $this->kind->isSeen();

@@ -39,8 +39,7 @@ final class Nesting
     {
         $found = [];
         $look = function (Composition $in) use (&$look, &$found, $media): void {
-            foreach ($in->layers->placing() as $layer) {
-                $id = (string) $layer->placing()?->composition;
+            foreach ($in->layers->placings() as $id) {
                 if (! isset($found[$id])) {
                     $found[$id] = $media->composition($id);
                     $look($found[$id]);
@@ -59,8 +58,7 @@ final class Nesting
     private function count(Composition $composition, array $chain): int
     {
         $count = 0;
-        foreach ($composition->layers->placing() as $layer) {
-            $id = (string) $layer->placing()?->composition;
+        foreach ($composition->layers->placings() as $id) {
             if (isset($chain[$id])) {
                 throw new Refusal('a composition cannot contain itself: '.implode(' ▸ ', [...$chain, $chain[$id]]));
             }

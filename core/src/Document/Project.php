@@ -123,7 +123,7 @@ final readonly class Project
         $placings = [];
         foreach ($this->compositions as $other) {
             foreach ($other->layers->placing() as $layer) {
-                if ($layer->placing()?->composition === $composition) {
+                if (in_array($composition, $layer->placings(), true)) {
                     $placings[] = "“{$layer->name}” in “{$other->name}”";
                 }
             }
@@ -203,9 +203,10 @@ final readonly class Project
                         self::layerIn($node, $index, $at)->field(explode('.', $field)[0])->refuse("there is no media \"$id\" in this project");
                     }
                 }
-                $placed = $layer->placing();
-                if ($placed !== null && ! $compositions->has($placed->composition)) {
-                    self::layerIn($node, $index, $at)->field('composition')->refuse("there is no composition \"{$placed->composition}\" in this project");
+                foreach ($layer->placings() as $id) {
+                    if (! $compositions->has($id)) {
+                        self::layerIn($node, $index, $at)->field($layer->placing()?->composition === $id ? 'composition' : 'gradients')->refuse("there is no composition \"$id\" in this project");
+                    }
                 }
             }
         }

@@ -257,10 +257,16 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     public function placing(): Generator
     {
         foreach ($this->entries as $entry) {
-            if ($entry->placesAnother() && $entry->layer()->placing() !== null) {
+            if ($entry->placesAnother() && $entry->layer()->placings() !== []) {
                 yield $entry->layer();
             }
         }
+    }
+
+    /** @return list<string> the ids of the compositions that are placed, for each time that they are */
+    public function placings(): array
+    {
+        return array_merge(...array_map(fn (Layer $layer): array => $layer->placings(), iterator_to_array($this->placing(), false)));
     }
 
     /**

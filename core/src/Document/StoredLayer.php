@@ -50,7 +50,7 @@ final class StoredLayer
     /** Whether it may place another composition, so that what it shows depends on more than itself. */
     public function placesAnother(): bool
     {
-        return $this->layer !== null ? $this->layer->placing() !== null : str_contains((string) $this->json, '"composition":"');
+        return $this->layer !== null ? $this->layer->placings() !== [] : str_contains((string) $this->json, '"composition":"');
     }
 
     public function isGroup(): bool

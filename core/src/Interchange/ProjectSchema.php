@@ -219,12 +219,12 @@ final class ProjectSchema
     private static function gradient(GradientForm $form): array
     {
         // With as many stops as there can be; fewer are read.
-        $stops = $form === GradientForm::Picture ? ['media' => self::name(64)] : [];
+        $stops = $form === GradientForm::Picture ? ['media' => self::name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...self::name(64)]] : [];
         $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => self::whole(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
 
         return self::attached(new PlacedGradient(Painted::Fill, $form, PlacedGradient::MOST_STOPS), [
             'of' => self::choice(array_column(Painted::cases(), 'value')), 'form' => ['const' => $form->value], ...$stops,
-        ], $form === GradientForm::Picture ? ['of', 'form', 'media'] : ['of', 'form']);
+        ], ['of', 'form']);
     }
 
     /**

@@ -12,6 +12,7 @@ use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 
 /** What a layer's fill and outline are painted with at a moment. */
@@ -50,7 +51,7 @@ final class Paints
     /**
      * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(FootageContent, Affine, Box): list<Operation>  $shown  what of a picture or clip is to be seen, so large that it covers a box around the matrix's origin
+     * @param  callable(FootageContent|BundleContent, Affine, Box): list<Operation>  $shown  what of a picture or clip is to be seen, so large that it covers a box around the matrix's origin
      * @return list<Operation>
      */
     public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
@@ -66,8 +67,9 @@ final class Paints
     private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
         $values = Attachments::values($gradient, $layer, $at);
-        if ($gradient->media !== null) {
-            return new PicturePaint($gradient->media, new Values($values), $box);
+        $shown = $gradient->shown();
+        if ($shown !== null) {
+            return new PicturePaint($shown, new Values($values), $box);
         }
         $colours = array_map(fn (string $name): Colour => self::colour($values, $name), $gradient->colours());
         if (array_filter($colours, fn (Colour $colour): bool => $colour->isVisible()) === []) {

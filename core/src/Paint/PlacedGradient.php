@@ -7,14 +7,16 @@ use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
 /**
- * A gradient in the place of a layer's colour, whose points count in per cent of the box of what is painted; or a picture or a clip
- * that is framed in that box.
+ * A gradient in the place of a layer's colour, whose points count in per cent of the box of what is painted; or a picture, a clip
+ * or another composition that is framed in that box.
  */
 final readonly class PlacedGradient implements Attached
 {
@@ -32,8 +34,9 @@ final readonly class PlacedGradient implements Attached
     /**
      * @param  int  $stops  how many colours it has along its way; four corners have four
      * @param  ?string  $media  the picture or clip, where that is its form
+     * @param  ?string  $composition  the other composition in the place of one
      */
-    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null)
+    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null, public ?string $composition = null)
     {
     }
 
@@ -44,13 +47,24 @@ final readonly class PlacedGradient implements Attached
         return new self(
             $node->field('of')->enum(Painted::class), $form,
             $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
-            $form === GradientForm::Picture ? $node->field('media')->string(64) : null,
+            $form === GradientForm::Picture && ! $node->has('composition') ? $node->field('media')->string(64) : null,
+            $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
         );
     }
 
     public function ofMedia(string $media): self
     {
         return new self($this->of, $this->form, $this->stops, $media);
+    }
+
+    /** What is seen of it, where it is no gradient. */
+    public function shown(): FootageContent|BundleContent|null
+    {
+        return match (true) {
+            $this->media !== null => new FootageContent($this->media),
+            $this->composition !== null => new BundleContent($this->composition),
+            default => null,
+        };
     }
 
     public function id(): string
@@ -107,7 +121,7 @@ final readonly class PlacedGradient implements Attached
     {
         return ['of' => 0, 'form' => 0] + match ($this->form) {
             GradientForm::Corners => [],
-            GradientForm::Picture => ['media' => 0],
+            GradientForm::Picture => ['media' => 0, 'composition' => 0],
             default => ['stops' => 0],
         };
     }
@@ -116,7 +130,7 @@ final readonly class PlacedGradient implements Attached
     {
         return ['of' => $this->of->value, 'form' => $this->form->value, ...match ($this->form) {
             GradientForm::Corners => [],
-            GradientForm::Picture => ['media' => $this->media],
+            GradientForm::Picture => array_filter(['media' => $this->media, 'composition' => $this->composition]),
             default => ['stops' => $this->stops],
         }];
     }

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Tests\Edit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -134,5 +135,23 @@ final class BundleEditsTest extends TestCase
         self::assertEqualsWithDelta([2, 0, 0, 2, 0, 0], $faint['items'][1]['matrix'], 1e-6);
         $this->expectExceptionMessage('is not a bundle');
         $this->evaluator($project)->around($project->composition('c1'), 'over', 100);
+    }
+
+    public function test_words_are_painted_with_another_composition_which_counts_as_placed(): void
+    {
+        $project = $this->edited($this->wrapped(), 'add-layer', ['layer' => ['kind' => 'text', 'id' => 'sign', 'text' => 'Nine', 'in' => 20, 'position' => [100, 900]]]);
+        $painted = $this->edited($project, 'set-gradient', ['layers' => ['sign'], 'of' => 'fill', 'form' => 'picture', 'composition' => 'c2']);
+        self::assertSame(['c2'], $painted->composition('c1')->layer('sign')->placings());
+        $items = $this->evaluator($painted)->frame($painted->composition('c1'), 60)->toJson()['items'];
+        $sign = end($items);
+        self::assertSame(['group', 'fill'], [$sign['op'], $sign['masks'][0]['items'][0]['op']]);
+        // Its bar has come by its frame 40, as it has in the bundle by then.
+        self::assertNotEmpty($sign['items']);
+        self::assertSame(['“Name bar” in “Test”', '“Nine” in “Test”'], $painted->placingsOf('c2'));
+        $json = $painted->composition('c1')->layer('sign')->toJson();
+        self::assertSame('c2', $json['gradients'][0]['composition']);
+        self::assertSame($json, Layer::read(new Node($json))->toJson());
+        $this->expectExceptionMessage('a composition cannot contain itself');
+        Edits::applyTo($painted, Edits::read(new Node(['edit' => 'set-gradient', 'args' => ['layers' => ['words'], 'form' => 'picture', 'composition' => 'c1']])), 'c2', $this->evaluator($painted));
     }
 }

@@ -4231,7 +4231,11 @@ export type Gradient =
     | {
           of: 'fill' | 'outline';
           form: 'picture';
-          media: string;
+          media?: string;
+          /**
+           * the id of another one, in the place of media
+           */
+          composition?: string;
           pan?: Spot;
           zoom?:
               | number

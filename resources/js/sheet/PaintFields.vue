@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { useProject } from '@/project/project';
 import IconButton from '@/shell/IconButton.vue';
 import PropertyRow from './PropertyRow.vue';
 
@@ -17,6 +18,7 @@ interface Gradient {
     form: string;
     stops?: number;
     media?: string;
+    composition?: string;
 }
 
 const PARTS: { of: Part; id: string; text: string }[] = [
@@ -33,6 +35,7 @@ const MOST_STOPS = 12;
 
 const composition = useComposition();
 const media = useMedia();
+const project = useProject();
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const gradients = computed(() => ('gradients' in props.layer ? (props.layer.gradients ?? []) : []) as Gradient[]);
 const of = (part: Part): Gradient | undefined => gradients.value.find((one) => one.of === part);
@@ -44,11 +47,22 @@ const settings = (id: string): { definition: PropertyDefinition; title: string }
         .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
 
 const pictures = computed(() => media.list.filter((one) => !one.heard && !one.font));
-const valueOf = (paint?: Gradient): string => (paint?.media ? `picture ${paint.media}` : (paint?.form ?? ''));
+const placed = computed(() => project.compositions.filter((one) => one.id !== composition.id));
+const valueOf = (paint?: Gradient): string =>
+    paint?.media
+        ? `picture ${paint.media}`
+        : paint?.composition
+          ? `composition ${paint.composition}`
+          : (paint?.form ?? '');
 
 function choose(part: Part, value: string): void {
-    const [form, picture] = value.split(' ');
-    set(part, { form: form || null, ...(picture && { media: picture }) });
+    const [form, shown] = value.split(' ');
+    set(
+        part,
+        form === 'composition'
+            ? { form: 'picture', composition: shown }
+            : { form: form || null, ...(shown && { media: shown }) },
+    );
 }
 
 const set = (part: Part, change: object): void =>
@@ -69,6 +83,11 @@ const set = (part: Part, change: object): void =>
                 <option v-for="(text, form) in FORMS" :key="form" :value="form">{{ text }}</option>
                 <optgroup v-if="pictures.length > 0" label="a picture or a clip">
                     <option v-for="one in pictures" :key="one.id" :value="`picture ${one.id}`">{{ one.name }}</option>
+                </optgroup>
+                <optgroup v-if="placed.length > 0" label="another composition">
+                    <option v-for="one in placed" :key="one.key" :value="`composition ${one.key}`">
+                        {{ one.name }}
+                    </option>
                 </optgroup>
             </select>
         </label>

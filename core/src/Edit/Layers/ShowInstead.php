@@ -15,7 +15,7 @@ use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 
-/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; seen through words, or another composition through windows. */
+/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or another composition, seen through windows and words. */
 final readonly class ShowInstead implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
@@ -66,9 +66,14 @@ final readonly class ShowInstead implements CompositionEdit
         $placed = $evaluator->media->composition((string) $this->composition);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
+            if ($layer->content instanceof TextContent) {
+                $composition = SetGradient::read(new Node(['layers' => [$id], 'of' => 'fill', 'form' => 'picture', 'composition' => $placed->id]))->apply($composition, $evaluator);
+
+                continue;
+            }
             $layer = $layer->content instanceof ShapeContent ? Windowed::of($layer, $evaluator->media) : $layer;
             if (! $layer->content instanceof WindowContent) {
-                throw new Refusal("“{$layer->name}” is neither a window nor a shape; a composition is placed as a bundle");
+                throw new Refusal("“{$layer->name}” is neither a window nor a shape nor words; a composition is placed as a bundle");
             }
             $composition = $composition->replacing($layer->with(['content' => $layer->content->showing(new BundleContent($placed->id)), 'name' => $placed->name]));
         }

@@ -19,18 +19,18 @@ use Ricamo\Core\Refusal;
  * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
  * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
- * picture or clip.
+ * picture or clip, or `composition` another composition.
  */
 final readonly class SetGradient implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media)
+    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media, private ?string $placed)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'of', 'form', 'stops', 'media']);
+        $args->allow(['layers', 'of', 'form', 'stops', 'media', 'composition']);
 
         $form = $args->optional('form')?->enum(GradientForm::class);
 
@@ -39,7 +39,8 @@ final readonly class SetGradient implements CompositionEdit
             $args->optional('of')?->enum(Painted::class) ?? Painted::Fill,
             $form,
             $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
-            $form === GradientForm::Picture ? $args->field('media')->string(64) : null,
+            $form === GradientForm::Picture && ! $args->has('composition') ? $args->field('media')->string(64) : null,
+            $form === GradientForm::Picture ? $args->optional('composition')?->name(64) : null,
         );
     }
 
@@ -47,6 +48,9 @@ final readonly class SetGradient implements CompositionEdit
     {
         if ($this->media !== null && $evaluator->media->get($this->media)->known()->width === 0) {
             throw new Refusal("“{$evaluator->media->get($this->media)->name}” has no picture");
+        }
+        if ($this->placed !== null) {
+            $evaluator->media->composition($this->placed);
         }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
@@ -75,9 +79,9 @@ final readonly class SetGradient implements CompositionEdit
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }
-        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media);
+        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media, $this->placed);
         // Of a picture there is nothing to keep for colours, nor the other way round.
-        $before = $before !== null && ($before->media === null) === ($this->media === null) ? $before : null;
+        $before = $before !== null && ($before->form === GradientForm::Picture) === ($this->form === GradientForm::Picture) ? $before : null;
         $settings = [];
         foreach ($gradient->settings() as $setting) {
             $settings["{$gradient->id()}.{$setting->name}"] = $this->value($setting, $gradient, $before, $layer);

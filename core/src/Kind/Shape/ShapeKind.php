@@ -63,6 +63,6 @@ final class ShapeKind extends LayerKind
 
     public function artist(Materials $materials): ShapeArtist
     {
-        return new ShapeArtist(new PaintedPictures($materials->media));
+        return new ShapeArtist(new PaintedPictures($materials));
     }
 }

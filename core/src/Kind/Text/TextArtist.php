@@ -13,6 +13,7 @@ use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Paint\Painted;
@@ -26,9 +27,14 @@ final readonly class TextArtist implements Artist
 {
     private PaintedPictures $pictures;
 
-    public function __construct(private TextBlocks $blocks, private MediaLibrary $media)
+    private TextBlocks $blocks;
+
+    private MediaLibrary $media;
+
+    public function __construct(Materials $materials)
     {
-        $this->pictures = new PaintedPictures($media);
+        [$this->blocks, $this->media] = [$materials->blocks, $materials->media];
+        $this->pictures = new PaintedPictures($materials);
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array

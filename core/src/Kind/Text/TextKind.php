@@ -75,6 +75,6 @@ final class TextKind extends LayerKind
 
     public function artist(Materials $materials): TextArtist
     {
-        return new TextArtist($materials->blocks, $materials->media);
+        return new TextArtist($materials);
     }
 }

@@ -38,7 +38,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     {
         $this->footage = new FootageArtist($materials->media);
         $this->bundles = new BundleArtist($materials);
-        $this->pictures = new PaintedPictures($materials->media);
+        $this->pictures = new PaintedPictures($materials);
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
