@@ -133,6 +133,7 @@ input {
     outline: none;
 }
 .unit {
+    white-space: nowrap;
     padding-right: 7px;
     color: var(--quiet);
     font-size: 12px;
