@@ -16,6 +16,7 @@ use Ricamo\Core\Move\Arriving\Heighten;
 use Ricamo\Core\Move\Arriving\Iris;
 use Ricamo\Core\Move\Arriving\Lift;
 use Ricamo\Core\Move\Arriving\Overshoot;
+use Ricamo\Core\Move\Arriving\Push;
 use Ricamo\Core\Move\Arriving\Settle;
 use Ricamo\Core\Move\Arriving\Slide;
 use Ricamo\Core\Move\Arriving\SpinIn;
@@ -30,7 +31,7 @@ use Ricamo\Core\Move\Arriving\Wipe;
 /** Every move, by its name. */
 final class Moves
 {
-    private const CLASSES = [Fade::class, Slide::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class, Focus::class, Flash::class, Streak::class];
+    private const CLASSES = [Fade::class, Slide::class, Push::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class, Focus::class, Flash::class, Streak::class];
 
     /** @var array<string, Move>|null */
     private static ?array $byName = null;

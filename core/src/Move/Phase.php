@@ -5,6 +5,7 @@ namespace Ricamo\Core\Move;
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Arriving\Push;
 use Ricamo\Core\Time\FrameRate;
 
 /** How a layer arrives, or leaves: for so many frames, by moves that work together. */
@@ -66,6 +67,20 @@ final readonly class Phase
     public function with(?int $length = null, ?Easing $easing = null, ?int $begun = null): self
     {
         return new self($length ?? $this->length, $easing ?? $this->easing, $this->moves, $begun ?? $this->begun);
+    }
+
+    /**
+     * What another layer does meanwhile that is pushed out of the frame by this arriving; null where nothing is pushed. It begins and ends on the
+     * same frames, so one of it lies beyond that layer's end.
+     */
+    public function pushed(): ?self
+    {
+        $pushes = array_values(array_filter($this->moves, fn (ChosenMove $move): bool => $move->move->name() === Push::NAME));
+        if ($pushes === []) {
+            return null;
+        }
+
+        return new self($this->length, $this->easing, array_map(fn (ChosenMove $move): ChosenMove => new ChosenMove($move->move, ['angle' => $move->settings['angle'] + 180]), $pushes), 1);
     }
 
     /** The leaving that is this arriving run backwards, or the other way round. */

@@ -43,6 +43,22 @@ final class CrossCutTest extends TestCase
         self::assertLessThan(0.2, $this->opacity($crossed, 64, 'a'));
     }
 
+    public function test_what_pushes_moves_both_side_by_side(): void
+    {
+        $push = ['length' => 10, 'easing' => 'ease-in-out(60%)', 'moves' => [['move' => 'push', 'angle' => 0]]];
+        foreach ([false, true] as $isEarlierAbove) {
+            $crossed = Fixture::edit($this->cut($isEarlierAbove), 'cross-cut', ['layers' => ['a', 'b'], 'phase' => $push]);
+            foreach (range(55, 64) as $frame) {
+                [$out, $in] = [$this->image($crossed, $frame, 'a')['matrix'][4], $this->image($crossed, $frame, 'b')['matrix'][4]];
+                // One frame's width apart, the new one to the right of the old one.
+                self::assertEqualsWithDelta(1920, $in - $out, 1e-3, "frame $frame");
+            }
+            self::assertEqualsWithDelta(1920, $this->image($crossed, 55, 'b')['matrix'][4] - $this->image($crossed, 80, 'b')['matrix'][4], 1e-3);
+            $plain = Fixture::edit($crossed, 'cross-cut', ['layers' => ['a', 'b']]);
+            self::assertSame($this->cut($isEarlierAbove)->toJson(), $plain->toJson());
+        }
+    }
+
     public function test_asked_for_again_it_takes_the_place_of_the_one_before_and_the_plain_cut_comes_back(): void
     {
         $crossed = $this->cross($this->cut());

@@ -4702,6 +4702,10 @@ export interface Phase {
                   distance?: number;
               }
             | {
+                  move: 'push';
+                  angle?: number;
+              }
+            | {
                   move: 'drift';
                   angle?: number;
                   distance?: number;
@@ -4793,6 +4797,10 @@ export interface Phase {
                   move: 'slide';
                   angle?: number;
                   distance?: number;
+              }
+            | {
+                  move: 'push';
+                  angle?: number;
               }
             | {
                   move: 'drift';

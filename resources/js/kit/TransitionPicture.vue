@@ -10,6 +10,7 @@ const SHAPES: Record<string, string> = {
     fade: 'M0 0H64V36H0Z',
     wipe: 'M0 0H38L26 36H0Z',
     slide: 'M-30 4H34V32H-30Z',
+    push: 'M-2 0H31V36H-2Z',
     iris: 'M32 5A13 13 0 1 1 31.9 5Z',
     clock: 'M32 18V-30H90V60H32Z',
     blinds: 'M0 0H64V5H0ZM0 9H64V14H0ZM0 18H64V23H0ZM0 27H64V32H0Z',

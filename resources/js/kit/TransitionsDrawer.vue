@@ -11,7 +11,7 @@ import KitItem from './KitItem.vue';
 import TransitionPicture from './TransitionPicture.vue';
 
 /** What leads from one picture to the next: moves, and compositions that cover a cut. Dropped on a cut, or on an end of a layer. */
-const MOVES = ['fade', 'wipe', 'slide', 'iris', 'clock', 'blinds', 'doors', 'focus', 'flash', 'streak'];
+const MOVES = ['fade', 'wipe', 'slide', 'push', 'iris', 'clock', 'blinds', 'doors', 'focus', 'flash', 'streak'];
 
 const composition = useComposition();
 const playhead = usePlayhead();

@@ -16,7 +16,7 @@ use Ricamo\Core\Time\FrameRange;
 /**
  * Leads over from one layer to the next across the cut where they meet: both go on for half of `phase` beyond it, the one
  * that lies above arrives over the other by it, or leaves by it, mirrored, where that is the earlier one. What a clip does not
- * have is held. Asked for again, it takes the place of the one before; with `phase` null the plain cut is back.
+ * have is held; what is pushed pushes the other one out. Asked for again, it takes the place of the one before; with `phase` null the plain cut is back.
  */
 final readonly class CrossCut implements CompositionEdit
 {
@@ -51,11 +51,13 @@ final readonly class CrossCut implements CompositionEdit
         $isLaterAbove = $composition->indexOf($later->id) > $composition->indexOf($earlier->id);
         $earlier = self::ending($earlier, $end);
         $later = self::beginning($later, $begin, $composition, $evaluator);
-        if ($overlap > 0 || $isLaterAbove) {
-            $later = $later->with(['life' => $later->life->arriving($isLaterAbove ? $phase : null)]);
+        // What pushes moves both, whichever lies above.
+        $pushed = $phase?->pushed();
+        if ($overlap > 0 || $isLaterAbove || $pushed !== null) {
+            $later = $later->with(['life' => $later->life->arriving($isLaterAbove || $pushed !== null ? $phase : null)]);
         }
-        if ($overlap > 0 || ! $isLaterAbove) {
-            $earlier = $earlier->with(['life' => $earlier->life->leavingBy($isLaterAbove ? null : $phase?->mirrored(), false)]);
+        if ($overlap > 0 || ! $isLaterAbove || $pushed !== null) {
+            $earlier = $earlier->with(['life' => $earlier->life->leavingBy($pushed ?? ($isLaterAbove ? null : $phase?->mirrored()), false)]);
         }
 
         return $composition->replacing($earlier)->replacing($later);

@@ -1,0 +1,43 @@
+<?php
+
+namespace Ricamo\Core\Move\Arriving;
+
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Move;
+use Ricamo\Core\Move\Scenery;
+
+/** Comes in by the whole frame, as one picture pushes another out; across a cut both do, side by side. */
+final class Push extends Move
+{
+    public const NAME = 'push';
+
+    public function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function title(): string
+    {
+        return 'Push';
+    }
+
+    public function at(float $p, array $settings, Scenery $scenery): Change
+    {
+        $direction = Scenery::direction($settings['angle']);
+        // The way through the frame in that direction, from side to side.
+        $way = abs($direction->x) * $scenery->width + abs($direction->y) * $scenery->height;
+
+        return Change::moved(Affine::translation($direction->x * $way * (1 - $p), $direction->y * $way * (1 - $p)));
+    }
+
+    public function settings(): array
+    {
+        return [self::angle(0)];
+    }
+
+    public function easing(): string
+    {
+        return 'ease-in-out(60%)';
+    }
+}
