@@ -14,6 +14,8 @@ import { meanOf } from './video';
 
 const FOLDER = `${process.cwd()}/storage/demo/agreement`;
 const [WIDTH, HEIGHT] = [640, 360];
+/** As `drawScenes.php` makes the small ones: 400 × 225. */
+const SMALL = 0.625;
 const SCENES: Record<string, object[]> = { ...PLAIN, ...EFFECTS };
 
 /** The file of a scene: a project, what is drawn of it, or what is to be drawn. */
@@ -103,11 +105,11 @@ test.afterAll(() => page.close());
  * How far one picture is shifted against the other, in pixels: the shift that explains most of their difference by the
  * picture's slopes (Lucas and Kanade, over the whole picture).
  */
-function shiftBetween(a: Uint8Array, b: Uint8Array): number {
+function shiftBetween(a: Uint8Array, b: Uint8Array, width = WIDTH, height = HEIGHT): number {
     let [xx, xy, yy, xd, yd] = [0, 0, 0, 0, 0];
-    const at = (pixels: Uint8Array, x: number, y: number): number => pixels[4 * (y * WIDTH + x) + 1]!;
-    for (let y = 1; y < HEIGHT - 1; y++) {
-        for (let x = 1; x < WIDTH - 1; x++) {
+    const at = (pixels: Uint8Array, x: number, y: number): number => pixels[4 * (y * width + x) + 1]!;
+    for (let y = 1; y < height - 1; y++) {
+        for (let x = 1; x < width - 1; x++) {
             const gx = (at(b, x + 1, y) - at(b, x - 1, y)) / 2;
             const gy = (at(b, x, y + 1) - at(b, x, y - 1)) / 2;
             const difference = at(a, x, y) - at(b, x, y);
@@ -122,20 +124,24 @@ function shiftBetween(a: Uint8Array, b: Uint8Array): number {
     return Math.hypot((yy * xd - xy * yd) / determinant, (xx * yd - xy * xd) / determinant);
 }
 
+/** A scene as the preview draws it. */
+async function painted(scene: number, layers: object[], scale: number): Promise<PNG> {
+    const list = readFileSync(fileOf(scene, 'list'), 'utf8');
+    const file = JSON.stringify(layers).includes('"m2"') ? 'alpha.png' : 'clip.png';
+    const picture = readFileSync(`${FOLDER}/${file}`).toString('base64');
+    const url = await page.evaluate(
+        ([json, png, at]) => (window as unknown as { painting: Painting }).painting.draw(json, png, at),
+        [list, picture, scale] as const,
+    );
+    return PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64'));
+}
+
 for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
     test(`the two renderers agree on ${name}`, async () => {
-        const still = PNG.sync.read(readFileSync(fileOf(scene, 'png'))).data;
-        const list = readFileSync(fileOf(scene, 'list'), 'utf8');
-        const file = JSON.stringify(layers).includes('"m2"') ? 'alpha.png' : 'clip.png';
-        const picture = readFileSync(`${FOLDER}/${file}`).toString('base64');
-        const url = await page.evaluate(
-            ([json, png]) => (window as unknown as { painting: Painting }).painting.draw(json!, png!),
-            [list, picture],
-        );
-        const shown = PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64')).data;
-
-        const means = meanOf(shown, still);
-        const shift = shiftBetween(shown, still);
+        const still = PNG.sync.read(readFileSync(fileOf(scene, 'png')));
+        const shown = await painted(scene, layers, 1);
+        const means = meanOf(shown.data, still.data);
+        const shift = shiftBetween(shown.data, still.data);
         console.log(`${name}: mean ${means.map((one) => one.toFixed(3)).join(' ')}, shift ${shift.toFixed(3)} px`);
         expect(Math.max(...means)).toBeLessThanOrEqual(1.5);
         // What is blurred far has no edges that could be told to be elsewhere.
@@ -143,8 +149,22 @@ for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
     });
 }
 
+test('they agree at an odd size, too, as a preview is zoomed', async () => {
+    test.setTimeout(120_000);
+    let worst: [mean: number, name: string] = [0, ''];
+    for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
+        const still = PNG.sync.read(readFileSync(fileOf(scene, 'small.png')));
+        const shown = await painted(scene, layers, SMALL);
+        expect([shown.width, shown.height], name).toEqual([still.width, still.height]);
+        const mean = Math.max(...meanOf(shown.data, still.data));
+        worst = mean > worst[0] ? [mean, name] : worst;
+        expect.soft(mean, name).toBeLessThanOrEqual(1.5);
+    }
+    console.log(`at ${SMALL}: the largest mean is ${worst[0].toFixed(3)}, of ${worst[1]}`);
+});
+
 interface Painting {
-    draw(list: string, picture: string): Promise<string>;
+    draw(list: string, picture: string, scale: number): Promise<string>;
 }
 
 test('a drawing looks as the browser itself draws the file', async () => {

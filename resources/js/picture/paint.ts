@@ -136,6 +136,8 @@ export class Painter {
             case 'corners':
                 return this.corners.pattern(context, gradient);
             case 'grain':
+                // Finer than a pixel it is not evened out: that would leave nothing of it.
+                context.imageSmoothingQuality = 'low';
                 return grainOf(context, gradient);
             default:
                 return gradientOf(context, gradient);
