@@ -10,11 +10,9 @@ use Ricamo\Core\Document\Composition;
  */
 final class ColourPanels
 {
-    public const NAME = 'Colour panels';
-
     public static function composition(string $logo): Composition
     {
-        $stage = new Stage(self::NAME, '25/1', 50, 'transparent');
+        $stage = new Stage('Colour panels', '25/1', 50, 'transparent');
         foreach ([[Palette::SIGNAL_RED, 'cochineal'], [Palette::BRASS, 'saffron'], [Palette::DEPOT_GREEN, 'weld']] as $index => [$colour, $label]) {
             $stage->rectangle('Panel '.($index + 1), ['keyframes' => [
                 ['at' => 5 * $index, 'value' => [-1200, 540], 'easing' => 'cubic-out'], ['at' => 5 * $index + 22, 'value' => [960, 540]],

@@ -4,9 +4,14 @@ namespace App\Demo;
 
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Raster\Media\Clips;
+use Ricamo\Raster\Media\Probe;
 use Ricamo\Raster\Process\Ffmpeg;
+use Ricamo\Raster\Render\Format\Ffv1;
+use Ricamo\Raster\Render\Joiner;
+use Ricamo\Raster\Render\Output;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\Scene;
 
@@ -43,6 +48,23 @@ final class DemoFootage
     public function logo(): string
     {
         return $this->picture('logo.png', LogoPicture::composition(), 0);
+    }
+
+    /** The colour panels as they are rendered, with alpha. */
+    public function panels(): string
+    {
+        $file = "{$this->folder}/panels.mkv";
+        if (! is_file($file)) {
+            $logo = Probe::clip($this->logo());
+            $composition = ColourPanels::composition('logo');
+            $scene = new Scene($composition, MediaLibrary::of(new Media('logo', 'Logo', 'logo.png', $logo->facts())), new Clips(['logo' => $logo]));
+            $output = new Output(new Ffv1);
+            (new RangeRenderer($scene, $output))->render($composition->range(), "$file.piece", fn (): bool => true);
+            (new Joiner($scene, $output))->join($composition->range(), ["$file.piece"], $file);
+            File::delete("$file.piece");
+        }
+
+        return $file;
     }
 
     private function picture(string $name, Composition $composition, int $frame): string

@@ -7,7 +7,6 @@ use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
 use App\Samples\Shelf;
-use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
@@ -35,6 +34,7 @@ final readonly class DemoProject
         $photograph = $take($footage->photograph(), 'Workshop by day.png', 'Pictures');
         $logo = $take($footage->logo(), 'Depot Nine logo.png', 'Pictures');
         $sample = fn (string $id, string $folder): string => $take(($this->shelf->get($id)->make)(), $this->shelf->get($id)->file, $folder);
+        $panels = $take($footage->panels(), 'Colour panels, rendered.mkv', 'Clips');
         $badge = $sample('badge', 'Pictures');
         $music = $sample('jingle', 'Sounds');
         $documents = [
@@ -56,8 +56,7 @@ final readonly class DemoProject
         // The bundle that it places is the one before it.
         $documents[] = NameBar::interview($workshop, 'c'.count($documents));
         $documents[] = LogoInSevenWays::composition($street, $logo);
-        $panels = array_search(ColourPanels::NAME, array_map(fn (Document $one): string => $one->name, $documents), true);
-        $documents[] = PanelsOverACut::composition($street, $workshop, 'c'.((int) $panels + 1));
+        $documents[] = PanelsOverACut::composition($street, $workshop, $panels);
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
         }

@@ -4,7 +4,10 @@ namespace App\Demo;
 
 use Ricamo\Core\Document\Composition;
 
-/** The colour panels over a cut: they cover the frame when they have come; then they go as they came, backwards and flipped. */
+/**
+ * The colour panels, rendered with alpha and brought back in, over a cut: they cover the frame when they have come; then they go as
+ * they came, backwards and flipped.
+ */
 final class PanelsOverACut
 {
     private const CUT = 90;
@@ -12,15 +15,15 @@ final class PanelsOverACut
     /** How long the panels take to come. */
     private const COMES = 50;
 
-    /** @param  string  $panels  the id of their composition */
+    /** @param  string  $panels  what they were rendered to */
     public static function composition(string $street, string $workshop, string $panels): Composition
     {
         $stage = new Stage('Panels over a cut', '25/1', 2 * self::CUT, Palette::NIGHT);
         $stage->add('footage', 'Street', ['media' => $street, 'out' => self::CUT, 'position' => [960, 540], 'label' => 'madder']);
         $stage->add('footage', 'Workshop', ['media' => $workshop, 'in' => self::CUT, 'position' => [960, 540], 'label' => 'woad']);
-        $panel = ['composition' => $panels, 'position' => [960, 540], 'label' => 'saffron'];
-        $stage->add('bundle', 'Panels come', ['in' => self::CUT - self::COMES, 'out' => self::CUT, ...$panel]);
-        $stage->add('bundle', 'Panels go', ['in' => self::CUT, 'out' => self::CUT + self::COMES, 'speed' => -100, 'from' => self::COMES - 1, 'scale' => [-100, 100], ...$panel]);
+        $panel = ['media' => $panels, 'position' => [960, 540], 'label' => 'saffron'];
+        $stage->add('footage', 'Panels come', ['in' => self::CUT - self::COMES, 'out' => self::CUT, ...$panel]);
+        $stage->add('footage', 'Panels go', ['in' => self::CUT, 'out' => self::CUT + self::COMES, 'speed' => -100, 'from' => self::COMES - 1, 'scale' => [-100, 100], ...$panel]);
 
         return $stage->composition();
     }
