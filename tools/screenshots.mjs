@@ -156,7 +156,7 @@ try {
     await page.locator('[data-effect=corner-pin]').scrollIntoViewIfNeeded();
     await take('effects');
     await page.keyboard.press('Escape');
-    await open('c17', '78f', 'l3');
+    await open('c17', '56f', 'l3');
     await page.locator('[data-tab=kit]').click();
     await page.locator('[data-drawer=transitions]').click();
     await take('transitions');
