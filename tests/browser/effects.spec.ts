@@ -39,6 +39,18 @@ test('effects are chosen by pictures of the layer, put in order by dragging, and
     await page.keyboard.press('Control+z');
     await expect.poll(order).toEqual(['corner-pin', 'invert', 'blur']);
 
+    // Copied to another layer.
+    await page.locator('[data-copy-effects]').click();
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-paste-effects]').hover();
+    expect((await layersOf(page))[1]!.effects).toBeUndefined();
+    await kept(page, () => page.locator('[data-paste-effects]').click());
+    expect((await layersOf(page))[1]!.effects).toMatchObject((await layersOf(page))[0]!.effects as object[]);
+    await kept(page, () => page.locator('[data-undo]').click());
+    await kept(page, () => page.locator('[data-undo]').click());
+    await page.locator('[data-layer=l1] .name').click();
+
     // Kept under a name, and given to another layer with one click.
     await page.locator('[data-look-name]').fill('Soft negative');
     await kept(page, () => page.locator('[data-look-name]').press('Enter'));

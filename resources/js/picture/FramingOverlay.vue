@@ -8,6 +8,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import { useDragOnPicture } from './dragOnPicture';
 import { inside } from './hit';
+import PictureSays from './PictureSays.vue';
 import type { PictureView } from './view';
 
 /**
@@ -75,9 +76,7 @@ function press(down: PointerEvent): void {
         <polygon v-if="outline" class="edge dark" :points="outline" />
         <polygon v-if="outline" class="edge" :points="outline" />
     </svg>
-    <p class="says" role="status">
-        Drag what is in the window; onto another window, they swap. Escape when it is right.
-    </p>
+    <PictureSays> Drag what is in the window; onto another window, they swap. Escape when it is right. </PictureSays>
 </template>
 
 <style scoped>
@@ -101,19 +100,5 @@ function press(down: PointerEvent): void {
     stroke: #00000090;
     stroke-dasharray: none;
     stroke-width: 3.5;
-}
-.says {
-    position: absolute;
-    left: 50%;
-    bottom: 6px;
-    margin: 0;
-    padding: 3px 12px;
-    border-radius: 12px;
-    background: #000000a0;
-    color: #f4eee3;
-    font-size: 12px;
-    transform: translateX(-50%);
-    pointer-events: none;
-    white-space: nowrap;
 }
 </style>

@@ -57,6 +57,12 @@ const drawn = computed(() =>
     }),
 );
 
+/** By which masks are moved: in the middle of a free form's points, else beside the middle. */
+const knots = computed(() => [
+    ...drawn.value.map(({ mask, middle: [x, y] }) => ({ mask, at: [x + BESIDE, y + BESIDE] as Corner })),
+    ...forms.value.map(({ mask, middle }) => ({ mask, at: middle })),
+]);
+
 /** An ellipse by its middle and the ends of two half axes, which a parallelogram around it has in common with it. */
 function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
     const points = Array.from({ length: 73 }, (_, step) => {
@@ -118,15 +124,6 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
                 rx="4"
                 @pointerdown.stop.prevent="pull(one.mask, name, $event)"
             />
-            <g
-                class="knot"
-                :transform="`translate(${one.middle[0] + BESIDE} ${one.middle[1] + BESIDE})`"
-                data-mask-knot
-                @pointerdown.stop.prevent="pull(one.mask, null, $event)"
-            >
-                <circle r="11" class="reach" />
-                <path d="M-6 -6L6 6M-6 6L6 -6" />
-            </g>
         </g>
         <g v-for="one in forms" :key="one.mask" :data-mask-place="one.mask">
             <path
@@ -160,15 +157,17 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
             >
                 <title>Double click takes it away</title>
             </rect>
-            <g
-                class="knot"
-                :transform="`translate(${one.middle[0]} ${one.middle[1]})`"
-                data-mask-knot
-                @pointerdown.stop.prevent="pull(one.mask, null, $event)"
-            >
-                <circle r="11" class="reach" />
-                <path d="M-6 -6L6 6M-6 6L6 -6" />
-            </g>
+        </g>
+        <g
+            v-for="{ mask, at } in knots"
+            :key="mask"
+            class="knot"
+            :transform="`translate(${at[0]} ${at[1]})`"
+            data-mask-knot
+            @pointerdown.stop.prevent="pull(mask, null, $event)"
+        >
+            <circle r="11" class="reach" />
+            <path d="M-6 -6L6 6M-6 6L6 -6" />
         </g>
     </svg>
 </template>

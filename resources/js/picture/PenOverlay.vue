@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref } from 'vue';
 import type { Corner } from '@/api/answers';
 import { useDrawing } from './drawing';
+import PictureSays from './PictureSays.vue';
 import type { PictureView } from './view';
 
 /** A form is drawn point by point; the first point again, or Enter, closes it. */
@@ -92,9 +93,9 @@ onBeforeUnmount(() => drawing.finish?.(null));
             :r="index === 0 ? 6 : 4"
         />
     </svg>
-    <p class="says" role="status">
+    <PictureSays>
         Click from point to point; the first one, or Enter, closes the form. Backspace takes one back, Escape gives up.
-    </p>
+    </PictureSays>
 </template>
 
 <style scoped>
@@ -121,19 +122,5 @@ circle {
 }
 .first {
     fill: var(--second);
-}
-.says {
-    position: absolute;
-    left: 50%;
-    bottom: 6px;
-    margin: 0;
-    padding: 3px 12px;
-    border-radius: 12px;
-    background: #000000a0;
-    color: #f4eee3;
-    font-size: 12px;
-    transform: translateX(-50%);
-    pointer-events: none;
-    white-space: nowrap;
 }
 </style>

@@ -6,6 +6,7 @@ import { useComposition } from '@/project/composition';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import AttachedList from './AttachedList.vue';
+import { copiedEffects } from './copiedEffects';
 import EffectPicker from './EffectPicker.vue';
 import type { Attached } from './properties';
 
@@ -41,11 +42,31 @@ async function keep(): Promise<void> {
     }
 }
 
+const pasted = (): object => ({ layers: [props.layer.id], effects: copiedEffects.value });
+
+function paste(): void {
+    trying.stop();
+    void composition.edit('paste-effects', pasted());
+}
+
 const set = (effects: Attached[]): void => void composition.edit('set-effects', { layers: [props.layer.id], effects });
 </script>
 
 <template>
     <AttachedList :layer="layer" :list="list" :title-of="titleOf" @set="set" />
+    <div v-if="list.length > 0 || copiedEffects.length > 0" class="copying">
+        <button v-if="list.length > 0" type="button" data-copy-effects @click="copiedEffects = list">Copy all</button>
+        <button
+            v-if="copiedEffects.length > 0"
+            type="button"
+            data-paste-effects
+            @pointerenter="trying.show('paste-effects', pasted())"
+            @pointerleave="trying.stop"
+            @click="paste"
+        >
+            Paste {{ copiedEffects.length === 1 ? titleOf(copiedEffects[0]!) : `${copiedEffects.length} effects` }}
+        </button>
+    </div>
     <form v-if="list.length > 0" class="keep" @submit.prevent="keep">
         <input
             v-model="name"
@@ -81,6 +102,23 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 </template>
 
 <style scoped>
+.copying {
+    display: flex;
+    gap: 10px;
+    padding: 2px 14px 4px 16px;
+}
+.copying button {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.copying button:hover {
+    text-decoration: underline;
+}
 .keep {
     padding: 2px 14px 4px 16px;
 }
