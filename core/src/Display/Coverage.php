@@ -16,28 +16,45 @@ final class Coverage
     /** So many pixels lie between two lines. */
     private const EVERY = 4;
 
+    /** So many lines are looked at first. */
+    private const FEW = 9;
+
     /** Into how many straight pieces a curve is cut. */
     private const PIECES = 12;
 
     /** Gaps that are narrower, in pixels, are those of rounding. */
     private const GAP = 0.01;
 
-    /** @return float from 0 to 1; 1 where all of it is covered */
+    /** @var array<string, list<non-empty-list<Point>>> what outlines come to under their matrices */
+    private array $contours = [];
+
+    private function __construct()
+    {
+    }
+
+    /** @return float 1 where all of it is covered, else about how much, from 0 */
     public static function of(DisplayList $list): float
     {
-        $count = (int) ceil($list->height / self::EVERY);
-        $lines = array_map(fn (int $line): float => self::along($list, ($line + 0.5) * $list->height / $count), range(0, $count - 1));
-        $share = array_sum($lines) / $count;
+        $coverage = new self;
+        // Few lines suffice to tell that something is left open, and about how much.
+        $share = $coverage->mean($list, self::FEW);
 
-        // Where all seems covered, so are the first and the last row.
-        return min($share, self::along($list, 0.5), self::along($list, $list->height - 0.5)) < 1 ? min($share, 1 - 1e-6) : 1.0;
+        return $share < 1 ? $share : $coverage->mean($list, (int) ceil($list->height / self::EVERY));
+    }
+
+    /** Of so many lines evenly spaced; less than 1 where the first or the last row is not covered whole. */
+    private function mean(DisplayList $list, int $count): float
+    {
+        $share = array_sum(array_map(fn (int $line): float => $this->along($list, ($line + 0.5) * $list->height / $count), range(0, $count - 1))) / $count;
+
+        return min($share, $this->along($list, 0.5), $this->along($list, $list->height - 0.5)) < 1 ? min($share, 1 - 1e-6) : 1.0;
     }
 
     /** How much of a line is covered, 1 for all of it. */
-    private static function along(DisplayList $list, float $y): float
+    private function along(DisplayList $list, float $y): float
     {
         $covered = 0.0;
-        foreach (self::union(self::covered($list->operations, $y)) as [$from, $to]) {
+        foreach (self::union($this->covered($list->operations, $y)) as [$from, $to]) {
             $covered += max(0, min($list->width, $to) - max(0, $from));
         }
 
@@ -48,21 +65,21 @@ final class Coverage
      * @param  list<Operation>  $operations
      * @return list<array{float, float}> where a line is covered, from and to, in any order
      */
-    private static function covered(array $operations, float $y): array
+    private function covered(array $operations, float $y): array
     {
         $all = [];
         foreach ($operations as $operation) {
             array_push($all, ...match (true) {
-                $operation instanceof Fill => self::isOpaque($operation) ? self::within($operation->outline, $operation->matrix, $y, $operation->rule) : [],
-                $operation instanceof Image => $operation->alpha || $operation->opacity < 1 ? [] : self::within(
+                $operation instanceof Fill => self::isOpaque($operation) ? $this->within($operation->outline, $operation->matrix, $y, $operation->rule) : [],
+                $operation instanceof Image => $operation->alpha || $operation->opacity < 1 ? [] : $this->within(
                     Outline::of(Path::polygon([new Point(0, 0), new Point($operation->size->width, 0), new Point($operation->size->width, $operation->size->height), new Point(0, $operation->size->height)])),
                     $operation->matrix, $y, FillRule::NonZero,
                 ),
-                $operation instanceof Group => self::group($operation, $y),
+                $operation instanceof Group => $this->group($operation, $y),
                 $operation instanceof Samples => array_reduce(
                     array_slice($operation->lists, 1),
-                    fn (array $both, array $list): array => self::common($both, self::union(self::covered($list, $y))),
-                    self::union(self::covered($operation->lists[0], $y)),
+                    fn (array $both, array $list): array => self::common($both, self::union($this->covered($list, $y))),
+                    self::union($this->covered($operation->lists[0], $y)),
                 ),
                 default => [],
             });
@@ -72,14 +89,14 @@ final class Coverage
     }
 
     /** @return list<array{float, float}> */
-    private static function group(Group $group, float $y): array
+    private function group(Group $group, float $y): array
     {
         if ($group->opacity < 1 || $group->filters !== [] || $group->masks !== [] || $group->blend !== Blend::Normal) {
             return [];
         }
-        $covered = self::union(self::covered($group->operations, $y));
+        $covered = self::union($this->covered($group->operations, $y));
 
-        return $group->clip === null ? $covered : self::common($covered, self::union(self::within($group->clip, new Affine, $y, FillRule::NonZero)));
+        return $group->clip === null ? $covered : self::common($covered, self::union($this->within($group->clip, new Affine, $y, FillRule::NonZero)));
     }
 
     private static function isOpaque(Fill $fill): bool
@@ -99,14 +116,15 @@ final class Coverage
      *
      * @return list<array{float, float}>
      */
-    private static function within(Outline $outline, Affine $matrix, float $y, FillRule $rule): array
+    private function within(Outline $outline, Affine $matrix, float $y, FillRule $rule): array
     {
         $bounds = $outline->bounds === null ? null : $matrix->bounds($outline->bounds);
         if ($bounds === null || $y < $bounds->top || $y > $bounds->bottom) {
             return [];
         }
         $crossings = [];
-        foreach (self::contours(Path::parse($outline->data), $matrix) as $points) {
+        $key = $outline->key.$matrix->encode();
+        foreach ($this->contours[$key] ??= self::contours(Path::parse($outline->data), $matrix) as $points) {
             $last = end($points);
             foreach ($points as $point) {
                 if (($last->y <= $y) !== ($point->y <= $y)) {

@@ -43,7 +43,7 @@ final class CoverageTest extends TestCase
     {
         $composition = Fixture::composition($layers, ['width' => 400, 'height' => 200, 'background' => 'transparent']);
         $share = Coverage::of(Fixture::evaluator()->frame($composition, 0));
-        self::assertEqualsWithDelta($expected, $share, $expected === 1.0 ? 0 : 0.003);
+        self::assertEqualsWithDelta($expected, $share, $expected === 1.0 ? 0 : 0.004);
         self::assertSame($expected === 1.0, $share === 1.0);
     }
 }

@@ -17,7 +17,7 @@ use Ricamo\Core\Time\FrameRange;
 final readonly class CoverCut implements CompositionEdit
 {
     /** Longer than this none is looked through, in frames. */
-    private const LONGEST = 3000;
+    private const LONGEST = 500;
 
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private string $with)
