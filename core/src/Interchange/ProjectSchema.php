@@ -21,6 +21,7 @@ use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Kind\Window\Fitting;
 use Ricamo\Core\Mask\FreeForm;
 use Ricamo\Core\Mask\MaskBy;
 use Ricamo\Core\Mask\MaskForm;
@@ -219,7 +220,7 @@ final class ProjectSchema
     private static function gradient(GradientForm $form): array
     {
         // With as many stops as there can be; fewer are read.
-        $stops = $form === GradientForm::Picture ? ['media' => self::name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...self::name(64)]] : [];
+        $stops = $form === GradientForm::Picture ? ['media' => self::name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...self::name(64)], 'fitting' => self::choice(array_column(Fitting::cases(), 'value'))] : [];
         $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => self::whole(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
 
         return self::attached(new PlacedGradient(Painted::Fill, $form, PlacedGradient::MOST_STOPS), [

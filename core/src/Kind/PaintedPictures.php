@@ -27,11 +27,11 @@ final readonly class PaintedPictures
         $this->bundles = new BundleArtist($materials);
     }
 
-    /** @return callable(FootageContent|BundleContent, Affine, Box): list<Operation> so large that it covers a box whose middle is at the matrix's origin */
+    /** @return callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation> fitted to a box whose middle is at the matrix's origin */
     public function on(Layer $layer, Composition $composition, Moment $moment): callable
     {
-        return function (FootageContent|BundleContent $content, Affine $place, Box $box) use ($layer, $composition, $moment): array {
-            $scale = Fitting::Fill->scale($content->plays($this->materials->media)->size(), new Size($box->width(), $box->height()));
+        return function (FootageContent|BundleContent $content, Affine $place, Box $box, Fitting $fitting) use ($layer, $composition, $moment): array {
+            $scale = $fitting->scale($content->plays($this->materials->media)->size(), new Size($box->width(), $box->height()));
 
             [$after, $placed] = [$moment->frame - $layer->span->in, $place->after(Affine::scaling($scale, $scale))];
 

@@ -14,6 +14,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Window\Fitting;
 
 /** What a layer's fill and outline are painted with at a moment. */
 final class Paints
@@ -51,7 +52,7 @@ final class Paints
     /**
      * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(FootageContent|BundleContent, Affine, Box): list<Operation>  $shown  what of a picture or clip is to be seen, so large that it covers a box around the matrix's origin
+     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted to a box around the matrix's origin
      * @return list<Operation>
      */
     public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
@@ -69,7 +70,7 @@ final class Paints
         $values = Attachments::values($gradient, $layer, $at);
         $shown = $gradient->shown();
         if ($shown !== null) {
-            return new PicturePaint($shown, new Values($values), $box);
+            return new PicturePaint($shown, new Values($values), $box, $gradient->fitting);
         }
         $colours = array_map(fn (string $name): Colour => self::colour($values, $name), $gradient->colours());
         if (array_filter($colours, fn (Colour $colour): bool => $colour->isVisible()) === []) {

@@ -10,12 +10,13 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Window\Fitting;
 
-/** A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed. */
+/** A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed, or is all in it. */
 final readonly class PicturePaint
 {
     /** @param  Values  $values  pan, in the layer's own pixels, zoom and turn */
-    public function __construct(private FootageContent|BundleContent $shown, private Values $values, private Box $box)
+    public function __construct(private FootageContent|BundleContent $shown, private Values $values, private Box $box, private Fitting $fitting = Fitting::Fill)
     {
     }
 
@@ -24,7 +25,7 @@ final readonly class PicturePaint
      *
      * @param  non-empty-list<Operation>  $operations
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(FootageContent|BundleContent, Affine, Box): list<Operation>  $shown  what of it is to be seen, so large that it covers a box around the matrix's origin
+     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  what of it is to be seen, fitted to a box around the matrix's origin
      * @return list<Operation>
      */
     public function where(array $operations, Affine $matrix, callable $shown): array
@@ -32,7 +33,7 @@ final readonly class PicturePaint
         $centre = $this->box->centre()->plus($this->values->point('pan'));
         $zoom = $this->values->number('zoom') / 100;
         $place = $matrix->after(Affine::translation($centre->x, $centre->y))->after(Affine::rotation($this->values->number('turn')))->after(Affine::scaling($zoom, $zoom));
-        $seen = $shown($this->shown, $place, $this->box);
+        $seen = $shown($this->shown, $place, $this->box, $this->fitting);
 
         return $seen === [] ? [] : [new Group($seen, masks: [new MaskPart($operations)])];
     }

@@ -9,6 +9,7 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Window\Fitting;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -35,8 +36,9 @@ final readonly class PlacedGradient implements Attached
      * @param  int  $stops  how many colours it has along its way; four corners have four
      * @param  ?string  $media  the picture or clip, where that is its form
      * @param  ?string  $composition  the other composition in the place of one
+     * @param  Fitting  $fitting  how large that is in the box before it is zoomed
      */
-    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null, public ?string $composition = null)
+    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null, public ?string $composition = null, public Fitting $fitting = Fitting::Fill)
     {
     }
 
@@ -49,12 +51,13 @@ final readonly class PlacedGradient implements Attached
             $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
             $form === GradientForm::Picture && ! $node->has('composition') ? $node->field('media')->string(64) : null,
             $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
+            $form === GradientForm::Picture ? $node->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill : Fitting::Fill,
         );
     }
 
     public function ofMedia(string $media): self
     {
-        return new self($this->of, $this->form, $this->stops, $media);
+        return new self($this->of, $this->form, $this->stops, $media, fitting: $this->fitting);
     }
 
     /** What is seen of it, where it is no gradient. */
@@ -121,7 +124,7 @@ final readonly class PlacedGradient implements Attached
     {
         return ['of' => 0, 'form' => 0] + match ($this->form) {
             GradientForm::Corners => [],
-            GradientForm::Picture => ['media' => 0, 'composition' => 0],
+            GradientForm::Picture => ['media' => 0, 'composition' => 0, 'fitting' => 0],
             default => ['stops' => 0],
         };
     }
@@ -130,7 +133,7 @@ final readonly class PlacedGradient implements Attached
     {
         return ['of' => $this->of->value, 'form' => $this->form->value, ...match ($this->form) {
             GradientForm::Corners => [],
-            GradientForm::Picture => array_filter(['media' => $this->media, 'composition' => $this->composition]),
+            GradientForm::Picture => array_filter(['media' => $this->media, 'composition' => $this->composition, 'fitting' => $this->fitting === Fitting::Fill ? null : $this->fitting->value]),
             default => ['stops' => $this->stops],
         }];
     }

@@ -65,6 +65,9 @@ final class PaintTest extends TestCase
         // 1920 × 1080 covers 200 × 100 at 200/1920, twice that when zoomed; its middle is at (510, 295).
         $scale = 2 * 200 / 1920;
         self::assertEqualsWithDelta([$scale, 0, 0, $scale, 510 - 960 * $scale, 295 - 540 * $scale], $group['items'][0]['matrix'], 0.01);
+        // Or all of it is seen: it is as high as the box.
+        [$fitted] = $this->items([[...$paint, 'fitting' => 'fit', 'zoom' => 100]]);
+        self::assertEqualsWithDelta(100 / 1080, $fitted['items'][0]['matrix'][0], 1e-5);
         // An outline takes the same; and words, all their lines at once.
         [, $line] = $this->items([[...$paint, 'of' => 'outline']], ['outlineWidth' => 10, 'fill' => '#000000']);
         self::assertSame('stroke', $line['masks'][0]['items'][0]['op']);

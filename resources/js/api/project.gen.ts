@@ -4236,6 +4236,7 @@ export type Gradient =
            * the id of another one, in the place of media
            */
           composition?: string;
+          fitting?: 'fill' | 'fit';
           pan?: Spot;
           zoom?:
               | number

@@ -19,6 +19,7 @@ interface Gradient {
     stops?: number;
     media?: string;
     composition?: string;
+    fitting?: 'fill' | 'fit';
 }
 
 const PARTS: { of: Part; id: string; text: string }[] = [
@@ -65,6 +66,11 @@ function choose(part: Part, value: string): void {
     );
 }
 
+const fit = (part: Part, fitting: string): void => {
+    const { media: picture, composition: other } = of(part)!;
+    set(part, { fitting, ...(picture ? { media: picture } : { composition: other }) });
+};
+
 const set = (part: Part, change: object): void =>
     void composition.edit('set-gradient', { layers: [props.layer.id], of: part, form: of(part)?.form, ...change });
 </script>
@@ -99,6 +105,18 @@ const set = (part: Part, change: object): void =>
                 :definition="{ ...definition, title }"
                 :state="inspection?.values[definition.name]"
             />
+            <label v-if="of(part.of)!.form === 'picture'" class="row">
+                <span>Before zoom</span>
+                <select
+                    class="choice-field"
+                    :value="of(part.of)!.fitting ?? 'fill'"
+                    :data-paint-fitting="part.of"
+                    @change="fit(part.of, ($event.target as HTMLSelectElement).value)"
+                >
+                    <option value="fill">it covers all</option>
+                    <option value="fit">all of it is seen</option>
+                </select>
+            </label>
             <div v-if="of(part.of)!.stops && of(part.of)!.form !== 'picture'" class="stops">
                 <IconButton
                     :icon="Minus"

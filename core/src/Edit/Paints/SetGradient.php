@@ -10,6 +10,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Window\Fitting;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -19,18 +20,19 @@ use Ricamo\Core\Refusal;
  * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
  * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
- * picture or clip, or `composition` another composition.
+ * picture or clip, or `composition` another composition,
+ * `fitting` `fill` or `fit`.
  */
 final readonly class SetGradient implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media, private ?string $placed)
+    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media, private ?string $placed, private Fitting $fitting)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'of', 'form', 'stops', 'media', 'composition']);
+        $args->allow(['layers', 'of', 'form', 'stops', 'media', 'composition', 'fitting']);
 
         $form = $args->optional('form')?->enum(GradientForm::class);
 
@@ -41,6 +43,7 @@ final readonly class SetGradient implements CompositionEdit
             $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
             $form === GradientForm::Picture && ! $args->has('composition') ? $args->field('media')->string(64) : null,
             $form === GradientForm::Picture ? $args->optional('composition')?->name(64) : null,
+            $args->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill,
         );
     }
 
@@ -79,7 +82,7 @@ final readonly class SetGradient implements CompositionEdit
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }
-        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media, $this->placed);
+        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media, $this->placed, $this->fitting);
         // Of a picture there is nothing to keep for colours, nor the other way round.
         $before = $before !== null && ($before->form === GradientForm::Picture) === ($this->form === GradientForm::Picture) ? $before : null;
         $settings = [];
