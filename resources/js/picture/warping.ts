@@ -1,4 +1,5 @@
 import type { Filter } from '@/api/displayList.gen';
+import { useComposition } from '@/project/composition';
 import { canvasOf } from './filters';
 
 export type Warp = Extract<Filter, { filter: 'warp' }>;
@@ -176,6 +177,7 @@ function programOf(gl: WebGL2RenderingContext): WebGLProgram {
 }
 
 let warping: Warping | null = null;
+let isImpossible = false;
 
 /** @param view the scale and the place of the composition on the sheet */
 export function warped(
@@ -183,7 +185,16 @@ export function warped(
     warp: Warp,
     view: { scale: number; x: number; y: number },
 ): HTMLCanvasElement {
-    // A context can be taken away, as when the machine sleeps.
-    warping = warping && !warping.isLost ? warping : new Warping();
-    return warping.draw(sheet, warp, view);
+    if (isImpossible) {
+        return sheet;
+    }
+    try {
+        // A context can be taken away, as when the machine sleeps.
+        warping = warping && !warping.isLost ? warping : new Warping();
+        return warping.draw(sheet, warp, view);
+    } catch (error) {
+        isImpossible = true;
+        useComposition().problem = `What is warped is shown as it is, though rendered right: ${(error as Error).message}`;
+        return sheet;
+    }
 }
