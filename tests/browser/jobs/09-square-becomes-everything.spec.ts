@@ -106,3 +106,53 @@ test('one square becomes everything, on exact frames, eased at once to 75 %, blu
     expect([bar.width, bar.height]).toEqual([1200, 160]);
     expect(bar.corner).toBeLessThan(40);
 });
+
+test('a bar fills a long one with round ends from its left edge, behind the outline', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 40);
+    // Twelve frames later than the outline, which is there from the start: first the filling, so that it lies beneath.
+    await goToFrame(page, 12);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'size', 'Size w', '1200');
+    await setField(page, 'size', 'Size h', '120');
+    await setField(page, 'rounding', 'Rounding', '60');
+    await setField(page, 'fill', 'Fill as hex', '#c0392b');
+    await page.locator('[data-phase=arrive]').click();
+    await kept(page, () => page.locator('[data-move=wipe]').click());
+    await kept(page, async () => void (await page.locator('[data-phase-easing]').selectOption({ label: 'linear' })));
+    await page.locator('[data-phase-length=arrive]').fill('20');
+    await kept(page, () => page.locator('[data-phase-length=arrive]').press('Enter'));
+    await goToFrame(page, 0);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'size', 'Size w', '1200');
+    await setField(page, 'size', 'Size h', '120');
+    await setField(page, 'rounding', 'Rounding', '60');
+    await setField(page, 'fill', 'Fill as hex', '#00000000');
+    await setField(page, 'outline', 'Outline as hex', '#2020ff');
+    await setField(page, 'outlineWidth', 'Outline width', '12');
+
+    const file = await renderAndDownload(page);
+    /** How far the row of its middle is red, from the inner edge of the outline on. */
+    const filled = (frame: number): { from: number; to: number } => {
+        const row = frameOf(file, frame, 1920, 1080).subarray(4 * 1920 * 540, 4 * 1920 * 541);
+        let [from, to] = [1920, -1];
+        for (let x = 0; x < 1920; x++) {
+            if (row[4 * x]! > 120 && row[4 * x + 2]! < 120) {
+                [from, to] = [Math.min(from, x), Math.max(to, x + 1)];
+            }
+        }
+        return { from, to };
+    };
+    // From 360 to 1560; the outline covers six pixels of it on either side. Sixty more are filled every frame.
+    expect(filled(11).to).toBe(-1);
+    for (const frame of [15, 22, 29]) {
+        const { from, to } = filled(frame);
+        expect(Math.abs(from - 366)).toBeLessThanOrEqual(2);
+        expect(Math.abs(to - (360 + 60 * (frame - 12))), `frame ${frame}: ${to}`).toBeLessThanOrEqual(3);
+    }
+    for (const frame of [32, 39]) {
+        expect(Math.abs(filled(frame).to - 1554)).toBeLessThanOrEqual(2);
+    }
+});
