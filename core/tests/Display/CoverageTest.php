@@ -26,6 +26,7 @@ final class CoverageTest extends TestCase
         yield 'what is masked' => [[$bar(['masks' => [['id' => 'm1', 'form' => 'ellipse']]]), $right], 0.5];
         yield 'an ellipse' => [[$bar(['form' => 'ellipse'])], M_PI / 8];
         yield 'turned by a quarter' => [[$bar(['rotation' => 90]), $right], 1.0];
+        yield 'an arch, along its curve' => [[$bar(['size' => [200, 200], 'rounding' => 100])], M_PI / 8];
         yield 'a diamond' => [[$bar(['rotation' => 45, 'size' => [141.42136, 141.42136]])], 0.25];
         yield 'larger than the frame' => [[$bar(['size' => [900, 900], 'rotation' => 30, 'position' => [200, 100]])], 1.0];
         yield 'a clip' => [[Fixture::clip(['position' => [200, 100], 'scale' => [25, 25]])], 1.0];
@@ -35,6 +36,7 @@ final class CoverageTest extends TestCase
         yield 'half wiped' => [[$bar(['size' => [400, 200], 'position' => [200, 100], 'in' => -5, 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'wipe', 'angle' => 180]]]])], 0.5];
         $along = Fixture::keyframes([0, [100, 100]], [10, [300, 100]]);
         // Four of them in half of a frame, in which it goes 20 px: the last is 7.5 px further than the first.
+        yield 'what moves on farther than it is wide' => [[$bar(['size' => [6, 200], 'position' => $along, 'motionBlur' => true])], 0.0];
         yield 'what all pictures of a movement have in common' => [[$bar(['position' => $along, 'motionBlur' => true])], (200 - 7.5) / 400];
     }
 

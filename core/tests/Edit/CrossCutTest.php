@@ -84,6 +84,15 @@ final class CrossCutTest extends TestCase
         }
     }
 
+    public function test_neither_may_be_gone_before_the_other_has_come(): void
+    {
+        $short = Fixture::composition([Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 100]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 110])]);
+        $cross = fn (int $length): Composition => Fixture::edit($short, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => $length] + self::DISSOLVE]);
+        self::assertSame(109, $cross(18)->layer('a')->span->out);
+        $this->expectExceptionMessage('20 frames are more than');
+        $cross(20);
+    }
+
     private function cut(bool $isEarlierAbove = false): Composition
     {
         $layers = [Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 60]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 60, 'out' => 120, 'from' => 4])];

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Tests\Effect;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Effects;
@@ -75,6 +76,17 @@ final class EffectsTest extends TestCase
         self::assertSame([$tables['red'], $tables['red']], [$tables['green'], $tables['blue']]);
         $straight = $this->item(['effect' => 'curves'])[0]['filters'][0];
         self::assertSame(range(0, 255), $straight['red']);
+    }
+
+    public function test_one_matrix_after_another_is_one(): void
+    {
+        $one = new ColourMatrix([0.5, 0.1, 0, 0.2, 0.05, 0, 0.7, 0.3, 0, 0.1, 0.2, 0, 0.9, 0, -0.1, 0.1, 0, 0, 0.8, 0.15]);
+        $other = new ColourMatrix([0, 1, 0.2, 0, 0.1, 0.3, 0, 0, 0.5, 0, 0, 0.4, 0.6, 0, 0.2, 0, 0, 0.1, 0.9, -0.05]);
+        $through = function (ColourMatrix $matrix, array $colour): array {
+            return array_map(fn (int $row): float => array_sum(array_map(fn (int $i): float => $matrix->values[5 * $row + $i] * [...$colour, 1][$i], range(0, 4))), range(0, 3));
+        };
+        $colour = [0.3, 0.6, 0.1, 0.8];
+        self::assertEqualsWithDelta($through($other, $through($one, $colour)), $through($one->then($other), $colour), 1e-12);
     }
 
     public function test_posterised_there_are_as_many_tones_as_steps(): void

@@ -191,6 +191,32 @@ final class WarpTest extends TestCase
         self::assertEqualsWithDelta([533.3, 316.7], $this->seenAt($from, $to, 533.3, 316.7), 4.5);
     }
 
+    public function test_a_mesh_that_is_pulled_evenly_is_pulled_evenly_everywhere(): void
+    {
+        // Each point by as much as its place says: as if the layer grew by 30 px to the right, and by 12 upwards.
+        $pulled = ['effect' => 'mesh'];
+        foreach (range(1, 4) as $row) {
+            foreach (range(1, 4) as $column) {
+                $pulled["point$row$column"] = [10 * ($column - 1), -4 * ($row - 1)];
+            }
+        }
+        [$from, $to] = $this->warp($pulled);
+        foreach ($from as $index => [$x, $y]) {
+            $u = max(0, min(1, ($x - 400) / 200));
+            $v = max(0, min(1, ($y - 250) / 100));
+            self::assertEqualsWithDelta([$x + 30 * $u, $y - 12 * $v], $to[$index], 0.02);
+        }
+    }
+
+    public function test_what_hangs_over_the_edges_of_a_pinned_layer_goes_along(): void
+    {
+        // An outline of 40 px with pointed corners reaches 80 beyond at most; moved as a whole, all of it is in the grid and moves by as much.
+        $moved = ['topLeft' => [30, 0], 'topRight' => [30, 0], 'bottomRight' => [30, 0], 'bottomLeft' => [30, 0]];
+        [$from, $to] = $this->warp(['effect' => 'corner-pin', ...$moved], ['outlineWidth' => 40, 'outline' => '#ffffff']);
+        self::assertEqualsWithDelta([[400 - 81, 250 - 81], [600 + 81, 350 + 81]], [$from[0], end($from)], 0.01);
+        self::assertEqualsWithDelta([[400 - 51, 250 - 81], [600 + 111, 350 + 81]], [$to[0], end($to)], 0.01);
+    }
+
     public function test_what_shrinks_is_taken_from_a_smaller_picture(): void
     {
         $all = ['topLeft' => [80, 40], 'topRight' => [-80, 40], 'bottomRight' => [-80, -40], 'bottomLeft' => [80, -40]];

@@ -89,6 +89,12 @@ final class PaintTest extends TestCase
         self::assertEquals([[0.5, '#ff0000'], [0.8, '#0000cc']], $this->items([$gradient], [], 8)[0]['gradient']['stops']);
     }
 
+    public function test_colours_are_spread_evenly_where_nothing_else_is_said(): void
+    {
+        [$fill] = $this->items([['of' => 'fill', 'form' => 'linear', 'stops' => 5]]);
+        self::assertEquals([0, 0.25, 0.5, 0.75, 1], array_column($fill['gradient']['stops'], 0));
+    }
+
     public function test_words_share_one_gradient_over_all_their_lines(): void
     {
         $composition = Fixture::composition([Fixture::words(['text' => "Depot\nNine", 'typeSize' => 100, 'gradients' => [['of' => 'fill', 'form' => 'linear', 'from' => [0, 0], 'to' => [0, 100]]]])]);
