@@ -107,3 +107,40 @@ test('a mask is moved and pulled on the picture, and Escape gives up', async ({ 
     await page.mouse.up();
     expect(await mask()).toEqual(pulled);
 });
+
+test('a picture is the mask: it rolls across on one level while it turns once', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'street.mp4');
+    await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();
+    await kept(page, () => page.locator('[data-match]').click());
+    // What is opaque of it is a square of 200, here twice as large.
+    await upload(page, 'badge.png');
+    await kept(page, () => page.getByRole('button', { name: 'Add badge.png' }).dblclick());
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'scale', 'Scale x', '200');
+    await keyframe(page, 'position', 'Position x', [
+        [0, '-300'],
+        [20, '2220'],
+    ]);
+    await keyframe(page, 'rotation', 'Rotation', [
+        [0, '0'],
+        [20, '1t'],
+    ]);
+    await kept(page, () => page.locator('[data-layer=l2]').getByLabel('Hide this layer').click());
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('layer l2')));
+
+    const file = await renderAndDownload(page);
+    // 126 pixels and 18 degrees a frame; upright at every quarter turn, and on one level always.
+    for (const [frame, x] of [
+        [5, 330],
+        [10, 960],
+        [15, 1590],
+    ] as const) {
+        near(seen(file, frame), [x - 200, 340, x + 200, 740]);
+    }
+    // On its way from one to the next it stands as high as a square does that is turned by 36 degrees.
+    const half = 200 * (Math.cos(Math.PI / 5) + Math.sin(Math.PI / 5));
+    near(seen(file, 12), [1212 - half, 540 - half, 1212 + half, 540 + half]);
+    expect(seen(file, 21)).toBeNull();
+});
