@@ -12,6 +12,7 @@ import { usePaths } from './paths';
 import type { PictureStore } from './pictures';
 import { useSurroundings } from './surroundings';
 import type { PictureView } from './view';
+import { onNoWarping } from './warping';
 
 /** How long, in milliseconds, nothing may change before a picture counts as standing still. */
 const STILL = 180;
@@ -135,6 +136,9 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         schedule,
     );
     onMounted(schedule);
+    onNoWarping((reason) => {
+        composition.problem = `What is warped is shown as it is, though rendered right: ${reason}`;
+    });
 
     return { list, complete };
 }

@@ -1,5 +1,4 @@
 import type { Filter } from '@/api/displayList.gen';
-import { useComposition } from '@/project/composition';
 import { canvasOf } from './filters';
 
 export type Warp = Extract<Filter, { filter: 'warp' }>;
@@ -178,6 +177,12 @@ function programOf(gl: WebGL2RenderingContext): WebGLProgram {
 
 let warping: Warping | null = null;
 let isImpossible = false;
+let tell = (reason: string): void => console.warn(reason);
+
+/** Says once why nothing can be warped here. */
+export function onNoWarping(teller: (reason: string) => void): void {
+    tell = teller;
+}
 
 /** @param view the scale and the place of the composition on the sheet */
 export function warped(
@@ -194,7 +199,7 @@ export function warped(
         return warping.draw(sheet, warp, view);
     } catch (error) {
         isImpossible = true;
-        useComposition().problem = `What is warped is shown as it is, though rendered right: ${(error as Error).message}`;
+        tell((error as Error).message);
         return sheet;
     }
 }
