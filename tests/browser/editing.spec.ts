@@ -1,7 +1,18 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CLIPS } from './clips';
-import { addToComposition, drag, emptyComposition, findInKit, goTo, kept, layersOf, setField, sheet } from './producer';
+import {
+    addToComposition,
+    drag,
+    emptyComposition,
+    findInKit,
+    goTo,
+    goToFrame,
+    kept,
+    layersOf,
+    setField,
+    sheet,
+} from './producer';
 
 interface Keyframed {
     keyframes: { at: number; value: [number, number] }[];
@@ -17,7 +28,8 @@ async function barOn(page: Page): Promise<void> {
 async function movingBar(page: Page): Promise<void> {
     await barOn(page);
     await kept(page, () => sheet(page, 'position').locator('.bead').click());
-    await goTo(page, '25');
+    // The time that is typed is read by the server: only then does a value fall on that frame.
+    await goToFrame(page, 25);
     await setField(page, 'position', 'Position x', '760');
 }
 
