@@ -25,7 +25,7 @@ final class WhereToLook
             ['id' => 'e2', 'effect' => 'exposure', 'stops' => -1.2],
             ['id' => 'e3', 'effect' => 'saturation', 'amount' => 40],
         ]]);
-        $stage->add('footage', 'Workshop', ['media' => $media, 'out' => self::ROLLS, 'position' => [960, 540], 'label' => 'woad', 'masks' => [[
+        $stage->add('footage', 'Workshop', ['media' => $media, 'position' => [960, 540], 'out' => self::ROLLS, 'label' => 'woad', 'masks' => [[
             'id' => 'm1', 'form' => 'rectangle', 'rounding' => 40, 'feather' => 30,
             'position' => ['keyframes' => [
                 ['at' => 0, 'value' => [-1300, -40], 'easing' => 'ease-out(75%)'], ['at' => 30, 'value' => [-260, -40]],
