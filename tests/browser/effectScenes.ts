@@ -210,4 +210,27 @@ export const EFFECTS: Record<string, object[]> = {
     'words with an edge as of a thick sheet': [
         text({ typeSize: 100, fill: '#c9973f', effects: [{ id: 'e1', effect: 'extrude', depth: 40, angle: 40 }] }),
     ],
+    'a clip brighter, warmer and tinted, and one in one colour': [
+        clip({
+            scale: [50, 90],
+            position: [160, 180],
+            effects: [
+                { id: 'e1', effect: 'brightness', brightness: 12, contrast: 30 },
+                { id: 'e2', effect: 'temperature', warmth: 40 },
+                { id: 'e3', effect: 'tint', colour: '#c9973f', amount: 35 },
+            ],
+        }),
+        {
+            ...clip({
+                scale: [50, 90],
+                position: [480, 180],
+                opacity: 70,
+                effects: [{ id: 'e1', effect: 'one-colour', colour: '#3f6690' }],
+            }),
+            id: 'other',
+        },
+    ],
+    'a clip parted into light and dark': [
+        clip({ effects: [{ id: 'e1', effect: 'threshold', level: 45, softness: 15 }] }),
+    ],
 };
