@@ -7,6 +7,7 @@ use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Draw\DrawnCovering;
 use Ricamo\Raster\Text\ClipFonts;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 
@@ -21,7 +22,7 @@ final class EditCommand extends DocumentCommand
         $out = $this->writable((string) ($this->option('out') ?? $this->argument('document')));
         $project = $this->project();
         $clips = $this->clips($project);
-        $evaluator = new Evaluator($clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))));
+        $evaluator = new Evaluator($clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))), covering: new DrawnCovering(fn () => $clips));
         $project = $project->with(['media' => $evaluator->media]);
         // The one that is meant stays so, whatever the edits call it.
         $chosen = $project->composition($this->option('composition'))->id;

@@ -4,6 +4,7 @@ namespace App\Editing;
 
 use App\Models\Change;
 use App\Models\Composition;
+use App\Models\Media;
 use App\Models\Project;
 use App\Models\Step;
 use Closure;
@@ -20,6 +21,8 @@ use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
+use Ricamo\Raster\Draw\DrawnCovering;
+use Ricamo\Raster\Media\Clips;
 
 /** The one way in which projects change: documents, revisions and the step in the log in one transaction. */
 final class Editor
@@ -146,7 +149,10 @@ final class Editor
         $record = ProjectRecord::of($asked->project);
         $before = $record->document;
         $shown = $this->shown($record, $asked);
-        $evaluator = new Evaluator($before->library(), app(TextBlocks::class), app(Memory::class));
+        $evaluator = new Evaluator(
+            $before->library(), app(TextBlocks::class), app(Memory::class),
+            covering: new DrawnCovering(fn (): Clips => Media::clipsOf($asked->project)),
+        );
         $outcome = $make($before, $evaluator);
         $after = $outcome->after;
         // Before anything is kept: a document that cannot be shown is not one to keep.

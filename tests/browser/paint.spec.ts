@@ -24,6 +24,7 @@ test('a shape is painted with colours around its middle, then with a clip that i
     const still = async (): Promise<(x: number, y: number) => number[]> => {
         const { data } = PNG.sync.read(readFileSync(await renderAndDownload(page, 'still')));
         await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
         return (x, y) => [...data.subarray(4 * (y * 1920 + x), 4 * (y * 1920 + x) + 3)];
     };
     const sweep = await still();
@@ -39,9 +40,24 @@ test('a shape is painted with colours around its middle, then with a clip that i
     expect((await layersOf(page))[0]!.gradients).toMatchObject([{ form: 'picture', zoom: 100 }]);
     const [left, right] = await still().then((at) => [at(800, 540), at(1120, 540)]);
     expect(Math.abs(left![0]! - right![0]!)).toBeGreaterThan(100);
-    // Panned to the right, the half on the left is seen past the middle.
+    // Dragged to the right in the shape, which stays where it is: the half on the left is seen past the middle.
+    const picture = await page.locator('canvas[data-picture]').boundingBox();
+    const middle: [number, number] = [picture!.x + picture!.width / 2, picture!.y + picture!.height / 2];
+    await page.mouse.dblclick(...middle);
+    await expect(page.locator('[data-window-framing]')).toBeVisible();
+    await kept(page, async () => {
+        await page.mouse.move(...middle);
+        await page.mouse.down();
+        await page.mouse.move(middle[0] + 30, middle[1], { steps: 4 });
+        await page.mouse.up();
+    });
+    await page.keyboard.press('Escape');
+    expect((await layersOf(page))[0]).toMatchObject({ position: [960, 540], gradients: [{ form: 'picture' }] });
     await page.locator('[data-layer=l1] .name').click();
     await setField(page, 'g1.pan', 'Pan x', '150');
+    await page.locator('[data-frame-paint]').click();
+    await expect(page.locator('[data-window-framing]')).toBeVisible();
+    await page.keyboard.press('Escape');
     const panned = await still();
     expect(Math.max(...panned(800, 540).map((value, channel) => Math.abs(value - left![channel]!)))).toBeLessThan(12);
     expect(Math.max(...panned(1090, 540).map((value, channel) => Math.abs(value - left![channel]!)))).toBeLessThan(12);

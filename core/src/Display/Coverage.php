@@ -42,6 +42,28 @@ final class Coverage
         return $share < 1 ? $share : $coverage->mean($list, (int) ceil($list->height / self::EVERY));
     }
 
+    /**
+     * Whether nothing in it only may be opaque, so that what is told of it is all there is to tell.
+     *
+     * @param  list<Operation>  $operations
+     */
+    public static function isExact(array $operations): bool
+    {
+        foreach ($operations as $operation) {
+            $isExact = match (true) {
+                $operation instanceof Group => $operation->filters === [] && $operation->masks === [] && $operation->blend === Blend::Normal && self::isExact($operation->operations),
+                $operation instanceof Samples => array_filter($operation->lists, fn (array $list): bool => ! self::isExact($list)) === [],
+                $operation instanceof Image => ! $operation->alpha,
+                default => true,
+            };
+            if (! $isExact) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Of so many lines evenly spaced; less than 1 where the first or the last row is not covered whole. */
     private function mean(DisplayList $list, int $count): float
     {

@@ -26,15 +26,20 @@ final readonly class Evaluator
 
     private LayerDrawing $drawing;
 
-    public function __construct(public MediaLibrary $media, private TextBlocks $blocks, private Memory $memory = new NoMemory, private Exposure $exposure = new Exposure)
-    {
+    public function __construct(
+        public MediaLibrary $media,
+        private TextBlocks $blocks,
+        private Memory $memory = new NoMemory,
+        private Exposure $exposure = new Exposure,
+        private Covering $covering = new CertainCovering,
+    ) {
         $this->drawing = new LayerDrawing($media, $blocks, $exposure);
     }
 
     /** The same, of what a project has come to hold. */
     public function showing(MediaLibrary $media): self
     {
-        return new self($media, $this->blocks, $this->memory, $this->exposure);
+        return new self($media, $this->blocks, $this->memory, $this->exposure, $this->covering);
     }
 
     /** @throws Refusal for a frame outside the composition */
@@ -56,6 +61,18 @@ final readonly class Evaluator
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
+    }
+
+    /**
+     * How much of a frame a composition covers.
+     *
+     * @return float 1 where nothing can be seen through it, else about how much of it is covered, from 0
+     *
+     * @throws Refusal for a frame outside the composition
+     */
+    public function coverage(Composition $composition, int $frame): float
+    {
+        return $this->covering->share($this->frame($composition, $frame));
     }
 
     /**

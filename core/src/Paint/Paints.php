@@ -65,6 +65,20 @@ final class Paints
         };
     }
 
+    /**
+     * All of the picture that a layer is painted with, beyond the layer's edges, too; of its fill before that of its outline.
+     *
+     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  as `painted` takes it
+     * @return list<Operation> none where it is painted with none
+     */
+    public static function beyond(Layer $layer, int|float $at, Box $box, Affine $matrix, callable $shown): array
+    {
+        $pictured = PlacedGradient::picturedOf($layer);
+        $paint = $pictured === null ? null : self::gradient($pictured, $layer, $at, $box);
+
+        return $paint instanceof PicturePaint ? $paint->all($matrix, $shown) : [];
+    }
+
     private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
         $values = Attachments::values($gradient, $layer, $at);

@@ -30,11 +30,23 @@ final readonly class PicturePaint
      */
     public function where(array $operations, Affine $matrix, callable $shown): array
     {
+        $seen = $this->all($matrix, $shown);
+
+        return $seen === [] ? [] : [new Group($seen, masks: [new MaskPart($operations)])];
+    }
+
+    /**
+     * All of it, beyond what is painted, too.
+     *
+     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  as above
+     * @return list<Operation>
+     */
+    public function all(Affine $matrix, callable $shown): array
+    {
         $centre = $this->box->centre()->plus($this->values->point('pan'));
         $zoom = $this->values->number('zoom') / 100;
         $place = $matrix->after(Affine::translation($centre->x, $centre->y))->after(Affine::rotation($this->values->number('turn')))->after(Affine::scaling($zoom, $zoom));
-        $seen = $shown($this->shown, $place, $this->box, $this->fitting);
 
-        return $seen === [] ? [] : [new Group($seen, masks: [new MaskPart($operations)])];
+        return $shown($this->shown, $place, $this->box, $this->fitting);
     }
 }

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Paint;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
@@ -53,6 +54,20 @@ final readonly class PlacedGradient implements Attached
             $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
             $form === GradientForm::Picture ? $node->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill : Fitting::Fill,
         );
+    }
+
+    /** The one of a layer that is a picture, a clip or a composition: of the fill before that of the outline. */
+    public static function picturedOf(Layer $layer): ?self
+    {
+        foreach (Painted::cases() as $of) {
+            foreach ($layer->gradients as $gradient) {
+                if ($gradient->of === $of && $gradient->shown() !== null) {
+                    return $gradient;
+                }
+            }
+        }
+
+        return null;
     }
 
     public function ofMedia(string $media): self

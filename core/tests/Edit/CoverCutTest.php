@@ -63,7 +63,7 @@ final class CoverCutTest extends TestCase
     {
         foreach ([
             'it covers 52 %' => [['size' => [1000, 1080]], []],
-            'nothing that is certainly opaque' => [['fill' => '#2f5d5080'], []],
+            'covers nothing' => [['fill' => '#2f5d5080'], []],
             'longer than 500 frames' => [['out' => 4000], ['length' => 4000]],
         ] as $message => [$panel, $second]) {
             try {

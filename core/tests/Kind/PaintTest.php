@@ -68,6 +68,12 @@ final class PaintTest extends TestCase
         // Or all of it is seen: it is as high as the box.
         [$fitted] = $this->items([[...$paint, 'fitting' => 'fit', 'zoom' => 100]]);
         self::assertEqualsWithDelta(100 / 1080, $fitted['items'][0]['matrix'][0], 1e-5);
+        // It is dragged in the picture as what is in a window is, all of it seen faintly meanwhile.
+        $shape = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'rotation' => 90, 'gradients' => [$paint]])]);
+        $panned = Fixture::edit($shape, 'pan-window', ['layer' => 'bar', 'frame' => 0, 'by' => [0, 40]])->layer('bar');
+        self::assertEqualsWithDelta([50, -5], [$panned->point('g1.pan', 0)->x, $panned->point('g1.pan', 0)->y], 1e-6);
+        $beyond = Fixture::evaluator()->beyond($shape, 'bar', 0)->toJson()['items'];
+        self::assertSame(['image', 0.35], [$beyond[0]['op'], $beyond[0]['opacity']]);
         // An outline takes the same; and words, all their lines at once.
         [, $line] = $this->items([[...$paint, 'of' => 'outline']], ['outlineWidth' => 10, 'fill' => '#000000']);
         self::assertSame('stroke', $line['masks'][0]['items'][0]['op']);

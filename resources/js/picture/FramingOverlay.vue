@@ -3,7 +3,7 @@ import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { isWindow } from '@/project/playing';
+import { isWindow, panOf } from '@/project/playing';
 import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import { useDragOnPicture } from './dragOnPicture';
@@ -12,8 +12,8 @@ import PictureSays from './PictureSays.vue';
 import type { PictureView } from './view';
 
 /**
- * What is in a window is framed: dragged within it, while all of it is seen faintly; dragged onto another window, it
- * changes places with what is there.
+ * What is in a window, or what a layer is painted with, is framed: dragged within it, while all of it is seen faintly;
+ * dragged from one window onto another, it changes places with what is there.
  */
 const props = defineProps<{ layer: string; poses: Pose[]; view: PictureView }>();
 const emit = defineEmits<{ done: [] }>();
@@ -24,6 +24,8 @@ const scopes = useScopes();
 const drag = useDragOnPicture(props.view);
 
 const pose = computed(() => props.poses.find((one) => one.layer === props.layer));
+const layer = computed(() => composition.layer(props.layer));
+const pan = computed(() => (layer.value && panOf(layer.value)) ?? 'pan');
 const outline = computed(() => pose.value?.corners.map((corner) => props.view.toScreen(corner).join(',')).join(' '));
 
 onKeyStroke(
@@ -54,7 +56,7 @@ function press(down: PointerEvent): void {
     }
     drag(down, ([dx, dy], event) => {
         const at = placeOf(event, area);
-        const other = inside(at, pose.value!.corners) ? undefined : otherAt(at);
+        const other = pan.value !== 'pan' || inside(at, pose.value!.corners) ? undefined : otherAt(at);
         return other
             ? ['swap-windows', { layers: [props.layer, other.layer] }]
             : [
@@ -64,7 +66,9 @@ function press(down: PointerEvent): void {
                       frame: playhead.frame,
                       by: [Math.round(dx), Math.round(dy)],
                       scope:
-                          event.ctrlKey || event.metaKey || scopes.isWhole(props.layer, 'pan') ? 'whole' : 'playhead',
+                          event.ctrlKey || event.metaKey || scopes.isWhole(props.layer, pan.value)
+                              ? 'whole'
+                              : 'playhead',
                   },
               ];
     });
@@ -76,7 +80,13 @@ function press(down: PointerEvent): void {
         <polygon v-if="outline" class="edge dark" :points="outline" />
         <polygon v-if="outline" class="edge" :points="outline" />
     </svg>
-    <PictureSays> Drag what is in the window; onto another window, they swap. Escape when it is right. </PictureSays>
+    <PictureSays>
+        {{
+            pan === 'pan'
+                ? 'Drag what is in the window; onto another window, they swap. Escape when it is right.'
+                : 'Drag the picture; the layer stays. Escape when it is right.'
+        }}
+    </PictureSays>
 </template>
 
 <style scoped>

@@ -7,7 +7,7 @@ import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { isBundle, isWindow, plays } from '@/project/playing';
+import { isBundle, isWindow, panOf } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
@@ -113,7 +113,7 @@ function colourAt([x, y]: [number, number]): string {
     return `#${hex}`;
 }
 
-/** A double click on a group goes into it; on a bundle it opens it; on a window it frames what is in it; on words it edits them; elsewhere it writes new ones. */
+/** A double click on a group goes into it; on a bundle it opens it; on a window or a painted shape it frames what is in it; on words it edits them; elsewhere it writes new ones. */
 function onDoubleClick(event: MouseEvent): void {
     isDoubleClick();
     const at = view.toComposition(place(event));
@@ -130,7 +130,7 @@ function onDoubleClick(event: MouseEvent): void {
         within.enter(layer);
         return;
     }
-    if (layer && isWindow(layer) && plays(layer)) {
+    if (layer && layer.kind !== 'text' && panOf(layer)) {
         selection.select(layer.id);
         composition.through = layer.id;
         return;

@@ -18,6 +18,16 @@ export const placesAnother = (layer: Layer): layer is Placing =>
 /** Whether something goes on in time in a layer by itself. */
 export const plays = (layer: Layer): layer is Playing | Placing => playsMedia(layer) || placesAnother(layer);
 
+/** The property by which what is seen in a layer is panned: through a window, or as its paint. */
+export function panOf(layer: Layer): string | null {
+    if (isWindow(layer) && plays(layer)) {
+        return 'pan';
+    }
+    const paints = ('gradients' in layer ? (layer.gradients ?? []) : []) as { of: string; form: string }[];
+    const pictured = ['fill', 'outline'].find((of) => paints.some((one) => one.of === of && one.form === 'picture'));
+    return pictured ? (pictured === 'fill' ? 'g1.pan' : 'g2.pan') : null;
+}
+
 /** Whether a clip or a picture that is dropped onto a layer takes its place, or is seen through it. */
 export const takesMedia = (layer: Layer | undefined): boolean =>
     layer !== undefined && ['footage', 'shape', 'window'].includes(layer.kind);

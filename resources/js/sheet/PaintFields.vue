@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { panOf } from '@/project/playing';
 import { useProject } from '@/project/project';
 import IconButton from '@/shell/IconButton.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -66,6 +67,11 @@ function choose(part: Part, value: string): void {
     );
 }
 
+/** What it is painted with is dragged in the picture from now on. */
+const frame = (): void => {
+    composition.through = props.layer.id;
+};
+
 const fit = (part: Part, fitting: string): void => {
     const { media: picture, composition: other } = of(part)!;
     set(part, { fitting, ...(picture ? { media: picture } : { composition: other }) });
@@ -117,6 +123,9 @@ const set = (part: Part, change: object): void =>
                     <option value="fit">all of it is seen</option>
                 </select>
             </label>
+            <div v-if="panOf(layer) === `${part.id}.pan`" class="stops">
+                <button type="button" class="frame" data-frame-paint @click="frame">Frame it in the picture</button>
+            </div>
             <div v-if="of(part.of)!.stops && of(part.of)!.form !== 'picture'" class="stops">
                 <IconButton
                     :icon="Minus"
@@ -154,5 +163,17 @@ const set = (part: Part, change: object): void =>
     padding: 0 14px 4px 106px;
     color: var(--quiet);
     font-size: 12.5px;
+}
+.frame {
+    padding: 4px 10px;
+    border: 1px solid var(--hairline);
+    border-radius: 8px;
+    background: var(--raised);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+}
+.frame:hover {
+    border-color: var(--accent);
 }
 </style>

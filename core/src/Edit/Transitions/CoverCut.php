@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Edit\Transitions;
 
-use Ricamo\Core\Display\Coverage;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -76,7 +75,7 @@ final readonly class CoverCut implements CompositionEdit
         }
         [$best, $begun, $most, $mostAt] = [null, null, 0.0, 0];
         for ($frame = 0; $frame <= $length; $frame++) {
-            $share = $frame === $length ? 0.0 : Coverage::of($evaluator->frame($stage, $frame));
+            $share = $frame === $length ? 0.0 : $evaluator->coverage($stage, $frame);
             if ($share >= 1) {
                 $begun ??= $frame;
             } elseif ($begun !== null) {
@@ -87,7 +86,7 @@ final readonly class CoverCut implements CompositionEdit
         }
 
         return $best ?? throw new Refusal($most < 0.005
-            ? "“{$layer->name}” covers nothing that is certainly opaque: there is no frame for a cut to lie beneath"
+            ? "“{$layer->name}” covers nothing: there is no frame for a cut to lie beneath"
             : "“{$layer->name}” never covers the whole frame: on frame $mostAt it covers ".floor(100 * $most).' %');
     }
 }

@@ -10,8 +10,13 @@ use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Window\WindowContent;
+use Ricamo\Core\Paint\PlacedGradient;
 
-/** Moves what is seen through a window by a distance in composition pixels; the window stays where it is. */
+/**
+ * Moves what is seen through a window, or the picture that words or a shape are painted with, by a distance in composition
+ * pixels; the layer itself stays where it is.
+ */
 final readonly class PanWindow implements CompositionEdit
 {
     private function __construct(private string $layer, private int $frame, private Point $by, private Scope $scope)
@@ -33,11 +38,13 @@ final readonly class PanWindow implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        PropertyTarget::of($layer, 'pan')->definition($layer);
+        $pictured = $layer->content instanceof WindowContent && $layer->content->shown !== null ? null : PlacedGradient::picturedOf($layer);
+        $property = $pictured === null ? 'pan' : "{$pictured->id()}.pan";
+        PropertyTarget::of($layer, $property)->definition($layer);
         $own = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame))->inverse();
-        $pan = $layer->point('pan', $this->frame)->plus($own->applyToDistance($this->by));
+        $pan = $layer->point($property, $this->frame)->plus($own->applyToDistance($this->by));
 
-        return PropertyTarget::put($composition, $layer, 'pan', $this->frame, $pan, $this->scope);
+        return PropertyTarget::put($composition, $layer, $property, $this->frame, $pan, $this->scope);
     }
 
     public function title(): string

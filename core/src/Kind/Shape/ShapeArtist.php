@@ -13,11 +13,12 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
+use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
 /** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
-final class ShapeArtist implements Artist
+final class ShapeArtist implements Artist, ReachesBeyond
 {
     public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
     {
@@ -45,6 +46,11 @@ final class ShapeArtist implements Artist
         }
 
         return $operations;
+    }
+
+    public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        return Paints::beyond($layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment));
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

@@ -16,6 +16,7 @@ use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
+use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Refusal;
@@ -23,7 +24,7 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextBlock;
 
 /** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
-final readonly class TextArtist implements Artist
+final readonly class TextArtist implements Artist, ReachesBeyond
 {
     private PaintedPictures $pictures;
 
@@ -67,6 +68,11 @@ final readonly class TextArtist implements Artist
         $pictures = $this->pictures->on($layer, $composition, $moment);
 
         return [...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
+    }
+
+    public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        return Paints::beyond($layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment));
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

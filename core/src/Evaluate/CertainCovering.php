@@ -1,0 +1,15 @@
+<?php
+
+namespace Ricamo\Core\Evaluate;
+
+use Ricamo\Core\Display\Coverage;
+use Ricamo\Core\Display\DisplayList;
+
+/** By outlines alone: what only may be opaque covers nothing. */
+final readonly class CertainCovering implements Covering
+{
+    public function share(DisplayList $list): float
+    {
+        return Coverage::of($list);
+    }
+}
