@@ -4,6 +4,9 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Cascade\Cascades;
+use Ricamo\Core\Cascade\Order;
+use Ricamo\Core\Cascade\ReadyCascade;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -51,6 +54,9 @@ final class VocabularyController
                 fn (string $subject, array $effects): array => array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject], $effects),
                 array_keys(Effects::bySubject()), Effects::bySubject(),
             )),
+            'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
+            'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
+            'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],

@@ -48,6 +48,12 @@ final readonly class Colour
         return new self($this->red, $this->green, $this->blue, (int) round($this->alpha * $opacity));
     }
 
+    /** @param  callable(self): self  $change of a colour; gradients have it of each of theirs */
+    public function mapped(callable $change): self
+    {
+        return $change($this);
+    }
+
     public function isVisible(): bool
     {
         return $this->alpha > 0;

@@ -21,7 +21,13 @@ final readonly class Corners
 
     public function faded(float $opacity): self
     {
-        return new self($this->matrix, array_map(fn (Colour $colour): Colour => $colour->faded($opacity), $this->colours));
+        return $this->mapped(fn (Colour $colour): Colour => $colour->faded($opacity));
+    }
+
+    /** @param  callable(Colour): Colour  $change of each of its colours */
+    public function mapped(callable $change): self
+    {
+        return new self($this->matrix, array_map(fn (Colour $colour): Colour => $change($colour), $this->colours));
     }
 
     public function encode(): string

@@ -30,7 +30,13 @@ final readonly class Gradient
 
     public function faded(float $opacity): self
     {
-        return new self($this->matrix, array_map(fn (array $stop): array => [$stop[0], $stop[1]->faded($opacity)], $this->stops), $this->focus);
+        return $this->mapped(fn (Colour $colour): Colour => $colour->faded($opacity));
+    }
+
+    /** @param  callable(Colour): Colour  $change of each of its colours */
+    public function mapped(callable $change): self
+    {
+        return new self($this->matrix, array_map(fn (array $stop): array => [$stop[0], $change($stop[1])], $this->stops), $this->focus);
     }
 
     public function encode(): string

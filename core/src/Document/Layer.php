@@ -4,6 +4,8 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Effect\PlacedEffect;
@@ -29,12 +31,12 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0];
 
     public Markers $markers;
 
     /**
-     * @param  array<string, Property>  $properties every property of its kind, and those of its effects and masks, by name
+     * @param  array<string, Property>  $properties every property of its kind, and those of what is attached to it, by name
      * @param  ?Markers  $markers  counted from its in point
      * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
      * @param  bool  $turnsAlong  whether it turns with the direction in which it goes
@@ -43,6 +45,7 @@ final readonly class Layer
      * @param  Blend  $blend  how it is laid over what is beneath
      * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
      * @param  ?string  $group  the id of the group that it is in
+     * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
@@ -69,6 +72,7 @@ final readonly class Layer
         public Blend $blend = Blend::Normal,
         public ?string $group = null,
         public array $gradients = [],
+        public array $cascades = [],
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -94,13 +98,15 @@ final readonly class Layer
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
 
+        [$cascades, $cascadeSettings] = self::readCascades($node->optional('cascades'), $kind);
+
         return new self(
             self::readId($node->field('id')),
             $kind,
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            [...$properties, ...$settings, ...$maskSettings, ...$stops],
+            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings],
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
@@ -117,6 +123,7 @@ final readonly class Layer
             $node->optional('blend')?->enum(Blend::class) ?? Blend::Normal,
             $node->has('group') ? self::readId($node->field('group')) : null,
             $gradients,
+            $cascades,
         );
     }
 
@@ -144,6 +151,7 @@ final readonly class Layer
             ...($this->effects === [] ? [] : ['effects' => Attachments::write($this->effects, $this->properties)]),
             ...($this->masks === [] ? [] : ['masks' => Attachments::write($this->masks, $this->properties)]),
             ...($this->gradients === [] ? [] : ['gradients' => Attachments::write($this->gradients, $this->properties)]),
+            ...($this->cascades === [] ? [] : ['cascades' => Attachments::write($this->cascades, $this->properties)]),
             ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), $this->ownProperties()),
@@ -165,13 +173,13 @@ final readonly class Layer
     /** @return list<Attached> */
     public function attached(): array
     {
-        return [...$this->effects, ...$this->masks, ...$this->gradients];
+        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades];
     }
 
     /**
      * With others of what is attached to it.
      *
-     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>}  $things  in place of those that are there
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>}  $things  in place of those that are there
      * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
     public function having(array $things, array $settings): self
@@ -291,6 +299,18 @@ final readonly class Layer
         return $this->with(['properties' => [...$this->properties, $name => $property]]);
     }
 
+    /** With what counts from its in point left where it is in time, while that goes to another frame. */
+    public function countedFrom(int $in): self
+    {
+        $by = $this->span->in - $in;
+
+        return $by === 0 ? $this : $this->with([
+            'markers' => $this->markers->movedBy($by),
+            'life' => $this->life->accentsMovedBy($by),
+            'cascades' => array_map(fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Accent ? $one->with(['at' => $one->at + $by]) : $one, $this->cascades),
+        ]);
+    }
+
     public function withSpan(FrameRange $span): self
     {
         return $this->with(['span' => $span]);
@@ -306,7 +326,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -332,6 +352,7 @@ final readonly class Layer
             $fields['blend'] ?? $this->blend,
             array_key_exists('group', $fields) ? $fields['group'] : $this->group,
             $fields['gradients'] ?? $this->gradients,
+            $fields['cascades'] ?? $this->cascades,
         );
     }
 
@@ -345,6 +366,19 @@ final readonly class Layer
         return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
             ? $node->string()
             : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
+    }
+
+    /** @return array{list<PlacedCascade>, array<string, Property>} with their settings, by the names that the layer knows them by */
+    public static function readCascades(?Node $node, LayerKind $kind): array
+    {
+        [$cascades, $settings] = Attachments::read($node, PlacedCascade::MOST, PlacedCascade::read(...));
+        foreach ($cascades as $index => $cascade) {
+            if ($node !== null && ! in_array($cascade->units, $kind->units(), true) && ($cascade->mirrors === null || $kind->units() === [])) {
+                $node->items()[$index]->refuse("a {$kind->name()} layer has no {$cascade->units->value} to be spread over");
+            }
+        }
+
+        return [$cascades, $settings];
     }
 
     private static function readSpan(Node $node): FrameRange

@@ -8,6 +8,9 @@ use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
+use Ricamo\Core\Edit\Cascades\AddCascade;
+use Ricamo\Core\Edit\Cascades\PaceCascade;
+use Ricamo\Core\Edit\Cascades\SetCascades;
 use Ricamo\Core\Edit\Compositions\AddComposition;
 use Ricamo\Core\Edit\Compositions\DuplicateComposition;
 use Ricamo\Core\Edit\Compositions\MatchComposition;
@@ -138,6 +141,9 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'add-cascade' => AddCascade::class,
+        'set-cascades' => SetCascades::class,
+        'pace-cascade' => PaceCascade::class,
         'add-effect' => AddEffect::class,
         'set-effects' => SetEffects::class,
         'paste-effects' => PasteEffects::class,

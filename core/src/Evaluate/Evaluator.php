@@ -2,6 +2,9 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Cascade\Timing;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Outline;
@@ -205,6 +208,43 @@ final readonly class Evaluator
 
         // A reference is no part of the picture, to be chosen there or aligned to.
         return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media);
+    }
+
+    /** How many units of a cascade there are in a layer: at most, of one that mirrors another. */
+    public function units(Layer $layer, Composition $composition, PlacedCascade $cascade): int
+    {
+        return $this->drawing->units($layer, $composition, Running::whose($cascade, $layer->cascades) ?? $cascade);
+    }
+
+    /**
+     * When the cascades of a layer run, and over how many units.
+     *
+     * @return list<array{cascade: string, as: string, units: int, each: float, from: float, to: float}> in frames of the composition
+     */
+    public function cascades(Layer $layer, Composition $composition): array
+    {
+        $all = [];
+        foreach ($layer->cascades as $one) {
+            $whose = Running::whose($one, $layer->cascades);
+            if ($whose !== null) {
+                $units = $this->units($layer, $composition, $one);
+                $from = Timing::begins($whose, $layer->span, $one->mirrors !== null);
+                $all[] = ['cascade' => $one->id, 'as' => $one->role->value, 'units' => $units, 'each' => round(Timing::each($whose->length, $whose->overlap / 100, $units), 2), 'from' => $from, 'to' => $from + $whose->length];
+            }
+        }
+
+        return $all;
+    }
+
+    /** By what the distances of a cascade are measured: the type size, or how high what is in a group is on average. */
+    public function unitSize(Layer $layer, Composition $composition): float
+    {
+        if (isset($layer->properties['typeSize'])) {
+            return $layer->number('typeSize', $layer->span->in);
+        }
+        $heights = array_map(fn (string $id): float => $this->pose($composition->layer($id), $composition, $composition->layer($id)->span->in)->bounds()->height(), $composition->layers->tree()->members($layer->id));
+
+        return $heights === [] ? 100.0 : max(1.0, array_sum($heights) / count($heights));
     }
 
     /** What arriving and leaving make of a layer's pose at a moment. */

@@ -18,8 +18,11 @@ final readonly class Exposure
     /** Into how many pieces the way is cut to be measured, so that turning and bending count. */
     private const PIECES = 8;
 
+    /** Into how many where a layer's parts go ways of their own: there are many, and each goes a short one. */
+    private const FEW = 2;
+
     /**
-     * @param  callable(float): list<Point>  $corners  where the layer's corners are at a moment
+     * @param  callable(float): array<array-key, Point>  $corners  where the layer's corners, or its parts, are at a moment
      * @return ?non-empty-list<float> the moments, as many as a power of two; null where it is sharp
      */
     public function moments(Layer $layer, Composition $composition, int $frame, callable $corners): ?array
@@ -28,16 +31,20 @@ final readonly class Exposure
         if (! $layer->motionBlur || ! $layer->kind->isSeen() || $shutter->angle <= 0) {
             return null;
         }
-        $ways = [0.0, 0.0, 0.0, 0.0];
+        $ways = [0.0];
         $before = null;
-        foreach ($shutter->moments($frame, self::PIECES + 1) as $at) {
+        $pieces = $layer->cascades === [] ? self::PIECES : self::FEW;
+        foreach ($shutter->moments($frame, $pieces + 1) as $at) {
             $now = $corners($at);
             foreach ($before ?? [] as $index => $corner) {
-                $ways[$index] += hypot($now[$index]->x - $corner->x, $now[$index]->y - $corner->y);
+                if (isset($now[$index])) {
+                    $ways[$index] = ($ways[$index] ?? 0.0) + hypot($now[$index]->x - $corner->x, $now[$index]->y - $corner->y);
+                }
             }
             $before = $now;
         }
-        $way = max($ways);
+        // The moments are each in the middle of their share of the time: what lies before the first and after the last counts, too.
+        $way = max($ways) * ($pieces + 1) / $pieces;
         if ($way < 0.5) {
             return null;
         }

@@ -7,7 +7,9 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Time\FrameRange;
 
 /** What one layer comes to on one frame, as it is told to the one who looks. */
@@ -51,7 +53,9 @@ final readonly class Glance
             }
         }
 
-        $missing = $layer->content instanceof Played ? $layer->content->missing($layer->span, $composition->rate, $library) : [];
+        // What layers are painted with plays, too.
+        $played = array_filter([$layer->content, ...array_map(fn (PlacedGradient $one): ?Content => $one->shown(), $layer->gradients)], fn (?Content $one): bool => $one instanceof Played);
+        $missing = array_merge(...array_map(fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played)));
 
         return new self(
             $pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations),

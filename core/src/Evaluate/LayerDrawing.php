@@ -2,6 +2,8 @@
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Cascade\LayerCascades;
+use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Fill;
@@ -27,6 +29,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
@@ -78,15 +81,37 @@ final readonly class LayerDrawing
      */
     private function members(Layer $group, Composition $composition, Moment $moment): array
     {
+        $members = array_map($composition->layer(...), $composition->layers->tree()->members($group->id));
+        $changes = $group->cascades === [] ? [] : LayerCascades::changes($group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at);
         $operations = [];
-        foreach ($composition->layers->tree()->members($group->id) as $id) {
-            $member = $composition->layer($id);
-            if ($member->isSeenAt($moment->frame) && ! $member->reference && ! $composition->leavesOut($id)) {
+        foreach ($members as $index => $member) {
+            if (! $member->isSeenAt($moment->frame) || $member->reference || $composition->leavesOut($member->id)) {
+                continue;
+            }
+            $change = $changes[$index] ?? null;
+            if ($change === null) {
                 $this->add($operations, $member, $composition, $moment);
+            } elseif (! $member->kind->adjusts() && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
+                $own = $this->draw($member, $composition, $moment->in($moment->space->after($change->matrix)));
+                array_push($operations, ...($own === [] ? [] : LayerCascades::seen($own, $change, sqrt(abs($moment->space->determinant())))));
             }
         }
 
         return $operations;
+    }
+
+    /** How many units of a cascade there are in a layer. */
+    public function units(Layer $layer, Composition $composition, PlacedCascade $cascade): int
+    {
+        $artist = $this->artist($layer);
+
+        return $artist instanceof MovesWithin ? $artist->units($layer, $cascade) : (int) ceil(count($composition->layers->tree()->members($layer->id)) / $cascade->every);
+    }
+
+    /** Where a layer is in the space of its group. */
+    private function bounds(Layer $layer, Composition $composition, int|float $at): Box
+    {
+        return $layer->kind->isSeen() ? $layer->matrix($at)->bounds($this->artist($layer)->box($layer, $composition, $at)) : new Box(0, 0, 0, 0);
     }
 
     /** @return list<Box> of what is seen of a group, upright in its space; of all that is in it where nothing is */
@@ -98,7 +123,7 @@ final readonly class LayerDrawing
             if (! $member->kind->isSeen()) {
                 continue;
             }
-            $box = $member->matrix($at)->bounds($this->artist($member)->box($member, $composition, $at));
+            $box = $this->bounds($member, $composition, $at);
             if ($box->width() > 0 || $box->height() > 0) {
                 $all[] = $box;
                 $seen = $member->isSeenAt(floor($at)) ? [...$seen, $box] : $seen;
@@ -329,12 +354,17 @@ final readonly class LayerDrawing
     /**
      * Where the corners of a layer are at a moment, for telling how far it goes while it is seen.
      *
-     * @return list<Point>
+     * @return array<array-key, Point> or, where its parts move by themselves, where those are
      */
     private function corners(Layer $layer, Composition $composition, float $at): array
     {
         $matrix = $this->change($layer, $composition, $at)->matrix->after($layer->matrix($at));
-        $box = $this->artist($layer)->box($layer, $composition, $at);
+        $artist = $this->artist($layer);
+        $marks = $layer->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
+        if ($marks !== []) {
+            return array_map($matrix->apply(...), $marks);
+        }
+        $box = $artist->box($layer, $composition, $at);
 
         return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
     }

@@ -4,6 +4,10 @@ namespace Ricamo\Core\Interchange;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
+use Ricamo\Core\Cascade\Order;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Role;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Document\Attached;
@@ -89,6 +93,7 @@ final class ProjectSchema
                 'Gradient' => ['anyOf' => array_map(self::gradient(...), GradientForm::cases())],
                 'Spot' => self::property(new PropertyDefinition('spot', new PointType, new Point(0, 0), -self::FAR, self::FAR)),
                 'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
+                'Cascade' => self::cascade(),
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
@@ -158,6 +163,7 @@ final class ProjectSchema
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
             ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']]] : []),
+            ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
             'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
@@ -214,6 +220,38 @@ final class ProjectSchema
             MaskForm::Free => ['id', 'form', 'points'],
             default => ['id', 'form'],
         });
+    }
+
+    /** @return array<string, mixed> */
+    private static function cascade(): array
+    {
+        $id = ['type' => 'string', 'pattern' => '^c[0-9]{1,6}$'];
+        $own = self::attached(new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), [
+            'id' => $id,
+            'as' => self::choice(array_column(Role::cases(), 'value')),
+            'units' => self::choice(array_column(Units::cases(), 'value')),
+            'length' => ['description' => 'frames from the beginning of its first unit to the end of its last', ...self::whole(1, PlacedCascade::LONGEST)],
+            'at' => ['description' => 'frames after the in point that it begins, or before the last frame that it ends', ...self::whole(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST)],
+            'overlap' => ['description' => 'how much of one unit\'s time the next one shares, in per cent', 'type' => 'number', 'minimum' => 0, 'maximum' => 100],
+            'every' => ['description' => 'so many letters, words or layers are one unit', ...self::whole(1, PlacedCascade::MOST_EVERY)],
+            'spaces' => ['description' => 'whether a space between letters takes a turn', 'type' => 'boolean'],
+            'order' => self::choice(array_column(Order::cases(), 'value')),
+            'seed' => self::whole(0, PlacedCascade::MOST_SEED),
+            'easing' => ['$ref' => '#/$defs/Easing'],
+            'spread' => ['description' => 'how the turns of the units are spread over its length', '$ref' => '#/$defs/Easing'],
+            'caret' => ['description' => 'whether a caret stands behind the last that has come', 'type' => 'boolean'],
+            'shuffles' => ['description' => 'whether units are other ones of the same text until they rest', 'type' => 'boolean'],
+            'on' => ['type' => 'boolean'],
+        ], ['id', 'as', 'units', 'length']);
+        $mirror = self::object([
+            'id' => $id,
+            'mirrors' => ['description' => 'the id of the one that arrives, which it is backwards', ...$id],
+            'sameOrder' => ['description' => 'whether the first that arrived is the first that leaves', 'type' => 'boolean'],
+            'at' => self::whole(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST),
+            'on' => ['type' => 'boolean'],
+        ], ['id', 'mirrors']);
+
+        return ['anyOf' => [$own, $mirror]];
     }
 
     /** @return array<string, mixed> */

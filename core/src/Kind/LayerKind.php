@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -44,6 +45,12 @@ abstract class LayerKind
     public function isSizedByHandles(): bool
     {
         return false;
+    }
+
+    /** @return list<Units> what cascades can be spread over in it */
+    public function units(): array
+    {
+        return [];
     }
 
     /** @return list<PropertyDefinition> the properties that only this kind has */

@@ -34,15 +34,26 @@ final readonly class ShapedLine
     public function outline(float $tracking): Path
     {
         $outlines = [];
+        foreach ($this->pens($tracking) as $index => $pen) {
+            if (! $this->glyphs[$index]->outline->isEmpty()) {
+                $outlines[] = $this->glyphs[$index]->outline->translated($pen, 0);
+            }
+        }
+
+        return Path::joined($outlines);
+    }
+
+    /** @return list<float> where the pen is for each glyph */
+    public function pens(float $tracking): array
+    {
+        $pens = [];
         $pen = 0.0;
         foreach ($this->glyphs as $index => $glyph) {
-            if (! $glyph->outline->isEmpty()) {
-                $outlines[] = $glyph->outline->translated($pen, 0);
-            }
+            $pens[] = $pen;
             $isLastOfCluster = ($this->glyphs[$index + 1]->cluster ?? null) !== $glyph->cluster;
             $pen += $glyph->advance + ($isLastOfCluster ? $tracking : 0);
         }
 
-        return Path::joined($outlines);
+        return $pens;
     }
 }

@@ -13,16 +13,16 @@ use Ricamo\Core\Kind\Text\TextContent;
 final readonly class TextBlock
 {
     /** @param  list<TextLine>  $lines */
-    private function __construct(public array $lines)
+    private function __construct(public array $lines, public float $tracking)
     {
     }
 
     public static function of(TextContent $content, float $tracking, Shaper $shaper): self
     {
         return new self(array_map(
-            fn (string $line): TextLine => TextLine::of($shaper->shape($line, $content->face()), $content->align, $tracking),
+            fn (string $line): TextLine => TextLine::of($line, $shaper->shape($line, $content->face()), $content->align, $tracking),
             $content->lines(),
-        ));
+        ), $tracking);
     }
 
     /**

@@ -14,13 +14,15 @@ final readonly class TextLine
         public float $width,
         public float $ascent,
         public float $descent,
+        public ShapedLine $shaped,
+        public string $text,
     ) {
     }
 
-    public static function of(ShapedLine $line, Alignment $align, float $tracking): self
+    public static function of(string $text, ShapedLine $line, Alignment $align, float $tracking): self
     {
         $width = $line->width($tracking);
 
-        return new self(Outline::of($line->outline($tracking)), $align->offset($width), $width, $line->ascent, $line->descent);
+        return new self(Outline::of($line->outline($tracking)), $align->offset($width), $width, $line->ascent, $line->descent, $line, $text);
     }
 }

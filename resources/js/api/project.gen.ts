@@ -2446,6 +2446,242 @@ export type Mask =
                     ];
                 };
       };
+export type Cascade =
+    | {
+          id: string;
+          as: 'arrive' | 'leave' | 'accent';
+          units: 'letters' | 'words' | 'lines' | 'layers';
+          /**
+           * frames from the beginning of its first unit to the end of its last
+           */
+          length: number;
+          /**
+           * frames after the in point that it begins, or before the last frame that it ends
+           */
+          at?: number;
+          /**
+           * how much of one unit's time the next one shares, in per cent
+           */
+          overlap?: number;
+          /**
+           * so many letters, words or layers are one unit
+           */
+          every?: number;
+          /**
+           * whether a space between letters takes a turn
+           */
+          spaces?: boolean;
+          order?: 'forward' | 'backward' | 'middle' | 'edges' | 'place' | 'random';
+          seed?: number;
+          easing?: Easing;
+          /**
+           * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
+           */
+          spread?: string;
+          /**
+           * whether a caret stands behind the last that has come
+           */
+          caret?: boolean;
+          /**
+           * whether units are other ones of the same text until they rest
+           */
+          shuffles?: boolean;
+          on?: boolean;
+          position?: Spot;
+          scale?: Spot;
+          turn?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          opacity?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          blur?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          gather?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          tint?:
+              | string
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: string;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          pivot?:
+              | [number, number]
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        },
+                        ...{
+                            at: number;
+                            /**
+                             * @minItems 2
+                             * @maxItems 2
+                             */
+                            value: [number, number];
+                            easing?: Easing;
+                            pin?: Pin;
+                            bend?: Bend;
+                        }[]
+                    ];
+                };
+          scatter?: Spot;
+          scatterTurn?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+          scatterScale?:
+              | number
+              | {
+                    /**
+                     * @minItems 1
+                     */
+                    keyframes: [
+                        {
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        },
+                        ...{
+                            at: number;
+                            value: number;
+                            easing?: Easing;
+                            pin?: Pin;
+                        }[]
+                    ];
+                };
+      }
+    | {
+          id: string;
+          /**
+           * the id of the one that arrives, which it is backwards
+           */
+          mirrors: string;
+          /**
+           * whether the first that arrived is the first that leaves
+           */
+          sameOrder?: boolean;
+          at?: number;
+          on?: boolean;
+      };
 export type Gradient =
     | {
           of: 'fill' | 'outline';
@@ -5679,6 +5915,12 @@ export interface GroupLayer {
      */
     masks?: Mask[];
     /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
+    /**
      * how it is laid over what is beneath
      */
     blend?:
@@ -6589,6 +6831,12 @@ export interface TextLayer {
      * @maxItems 2
      */
     gradients?: [] | [Gradient] | [Gradient, Gradient];
+    /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
     /**
      * how it is laid over what is beneath
      */

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Marker;
@@ -68,7 +69,7 @@ final readonly class SetComposition implements CompositionEdit
             ));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'life' => $layer->life->inRate($from, $to), 'markers' => $this->inRate($layer->markers, $from, $to)]);
+        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'life' => $layer->life->inRate($from, $to), 'cascades' => array_map(fn (PlacedCascade $one): PlacedCascade => $one->inRate($from, $to), $layer->cascades), 'markers' => $this->inRate($layer->markers, $from, $to)]);
     }
 
     private function inRate(Markers $markers, FrameRate $from, FrameRate $to): Markers

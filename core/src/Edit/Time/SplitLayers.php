@@ -5,6 +5,7 @@ namespace Ricamo\Core\Edit\Time;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Cascade\SplitCascades;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -65,6 +66,7 @@ final readonly class SplitLayers implements CompositionEdit
             'properties' => array_map($pinned, $layer->properties),
             'span' => new FrameRange($layer->span->in, $this->at),
             'life' => $layer->life->before($layer->span->out - $this->at),
+            'cascades' => SplitCascades::before($layer->cascades, $layer->span->out - $this->at),
             'markers' => $layer->markers->before($this->at - $layer->span->in),
         ]);
     }
@@ -79,6 +81,7 @@ final readonly class SplitLayers implements CompositionEdit
             'properties' => array_map($pinned, $layer->properties),
             'span' => new FrameRange($this->at, $layer->span->out),
             'life' => $layer->life->from($this->at - $layer->span->in),
+            'cascades' => SplitCascades::from($layer->cascades, $this->at - $layer->span->in),
             'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
             'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
         ]);

@@ -28,6 +28,6 @@ final class Trimmed
                 : $content->begunLater($later, $rate, $media));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'markers' => $layer->markers->movedBy($layer->span->in - $in), 'life' => $layer->life->accentsMovedBy($layer->span->in - $in)]);
+        return $layer->countedFrom($in)->withSpan(new FrameRange($in, $out));
     }
 }

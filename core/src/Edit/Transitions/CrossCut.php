@@ -86,11 +86,9 @@ final readonly class CrossCut implements CompositionEdit
     {
         $by = $in - $layer->span->in;
 
-        return $layer->with([
+        return $layer->countedFrom($in)->with([
             'span' => new FrameRange($in, $layer->span->out),
             'content' => $layer->content instanceof Played ? $layer->content->begunLater($by, $composition->rate, $evaluator->media) : $layer->content,
-            'markers' => $layer->markers->movedBy(-$by),
-            'life' => $layer->life->accentsMovedBy(-$by),
         ]);
     }
 }

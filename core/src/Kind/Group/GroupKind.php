@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Group;
 
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
@@ -18,6 +19,11 @@ final class GroupKind extends LayerKind
     public function linksScale(): bool
     {
         return true;
+    }
+
+    public function units(): array
+    {
+        return [Units::Layers];
     }
 
     protected function ownProperties(): array

@@ -2,8 +2,17 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
@@ -12,19 +21,29 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
+use Ricamo\Core\Paint\PicturePaint;
+use Ricamo\Core\Paint\Sweep;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\TextAtom;
+use Ricamo\Core\Text\TextAtoms;
 use Ricamo\Core\Text\TextBlock;
 
-/** Draws text: for each line the outline beneath, so that it does not eat into the letters, then the fill. */
-final readonly class TextArtist implements Artist, ReachesBeyond
+/**
+ * Draws text: line by line, or where cascades are at work part by part. The outlines lie beneath, so that they do not eat into
+ * the letters, then the fills.
+ */
+final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 {
     private PaintedPictures $pictures;
 
@@ -32,42 +51,62 @@ final readonly class TextArtist implements Artist, ReachesBeyond
 
     private MediaLibrary $media;
 
+    private TextCascades $cascades;
+
     public function __construct(Materials $materials)
     {
         [$this->blocks, $this->media] = [$materials->blocks, $materials->media];
         $this->pictures = new PaintedPictures($materials);
+        $this->cascades = new TextCascades;
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $at = $moment->at;
-        $typeSize = max(0.01, $layer->number('typeSize', $at));
-        $leading = $layer->number('leading', $at);
-        $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $typeSize;
-        $block = $this->block($layer, $at);
-        $box = $block->box($typeSize, $leading);
+        $text = $this->text($layer, $at);
+        $box = $text->box();
+        $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
+        $pen = new Pen($width, Join::Round);
 
-        $strokes = [];
-        $fills = [];
-        foreach ($block->lines as $index => $line) {
-            if ($line->outline->isEmpty()) {
+        [$strokes, $fills] = [[], []];
+        foreach ($this->cascades->parts($layer, $text, $at) ?? self::atRest($text->block) as $part) {
+            $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
+            $moved = $part->change === null ? $matrix : $matrix->after($part->change->matrix);
+            $placed = $moved->after($own);
+            if ($part->change !== null && ($part->change->opacity <= 0 || abs($placed->determinant()) < 1e-12)) {
                 continue;
             }
-            $own = $block->placement($index, $typeSize, $leading);
-            $placed = $matrix->after($own);
             if ($outline !== null) {
-                $strokes[] = new Stroke($line->outline, $placed, Paints::within($outline, $own), new Pen($width, Join::Round));
+                $strokes[] = self::changed(new Stroke($part->atom->outline, $placed, self::within($outline, $own, $part->change), $pen), $part->change, $moved);
             }
             if ($fill !== null) {
-                $fills[] = new Fill($line->outline, $placed, Paints::within($fill, $own));
+                $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($fill, $own, $part->change)), $part->change, $moved);
             }
         }
-
+        $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);
+        if ($fill !== null && $caret !== null) {
+            $fills[] = new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill));
+        }
         $pictures = $this->pictures->on($layer, $composition, $moment);
 
         return [...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
+    }
+
+    public function box(Layer $layer, Composition $composition, int|float $at): Box
+    {
+        return $this->text($layer, $at)->box();
+    }
+
+    public function units(Layer $layer, PlacedCascade $cascade): int
+    {
+        return $this->cascades->count($cascade, $this->text($layer, $layer->span->in));
+    }
+
+    public function marks(Layer $layer, Composition $composition, int|float $at): array
+    {
+        return $this->cascades->marks($layer, $this->text($layer, $at), $at);
     }
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -75,13 +114,35 @@ final readonly class TextArtist implements Artist, ReachesBeyond
         return Paints::beyond($layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment));
     }
 
-    public function box(Layer $layer, Composition $composition, int|float $at): Box
+    /** @return list<TextPart> whole lines */
+    private static function atRest(TextBlock $block): array
     {
-        return $this->block($layer, $at)
-            ->box(max(0.01, $layer->number('typeSize', $at)), $layer->number('leading', $at));
+        $lines = array_values(array_filter(TextAtoms::lines($block), fn (TextAtom $line): bool => ! $line->outline->isEmpty()));
+
+        return array_map(fn (TextAtom $line, int $number): TextPart => new TextPart($line, null, $number), $lines, array_keys($lines));
     }
 
-    private function block(Layer $layer, int|float $at): TextBlock
+    /** @param  Affine  $own  from the space of the outline to the layer's own, in which the paint is */
+    private static function within(Colour|Gradient|Corners|Sweep|PicturePaint $paint, Affine $own, ?UnitChange $change): Colour|Gradient|Corners
+    {
+        $within = Paints::within($paint, $own);
+
+        return $change === null || $change->tint === null ? $within : $within->mapped($change->tinted(...));
+    }
+
+    /** @param  Affine  $matrix  from the layer's own pixels, as they are moved, to those that are drawn */
+    private static function changed(Fill|Stroke $operation, ?UnitChange $change, Affine $matrix): Operation
+    {
+        if ($change === null) {
+            return $operation;
+        }
+        $deviation = $change->blur * sqrt(abs($matrix->determinant()));
+        $seen = $deviation >= 0.05 ? new Group([$operation], filters: [new Blur($deviation)]) : $operation;
+
+        return $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
+    }
+
+    private function text(Layer $layer, int|float $at): SetText
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;
@@ -89,6 +150,8 @@ final readonly class TextArtist implements Artist, ReachesBeyond
             throw new Refusal("“{$this->media->get($font)->name}” is no font");
         }
 
-        return $this->blocks->of($layer->content, $layer->number('tracking', $at));
+        return new SetText(
+            $this->blocks->of($layer->content, $layer->number('tracking', $at)), max(0.01, $layer->number('typeSize', $at)), $layer->number('leading', $at),
+        );
     }
 }

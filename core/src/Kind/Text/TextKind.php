@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -25,6 +26,11 @@ final class TextKind extends LayerKind
     public function linksScale(): bool
     {
         return true;
+    }
+
+    public function units(): array
+    {
+        return [Units::Letters, Units::Words, Units::Lines];
     }
 
     protected function ownProperties(): array

@@ -1,0 +1,13 @@
+<?php
+
+namespace Ricamo\Core\Cascade;
+
+/** What a cascade does for a layer. */
+enum Role: string
+{
+    case Arrive = 'arrive';
+    case Leave = 'leave';
+
+    /** Away from rest and back, during the stay. */
+    case Accent = 'accent';
+}

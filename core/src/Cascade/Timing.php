@@ -1,0 +1,85 @@
+<?php
+
+namespace Ricamo\Core\Cascade;
+
+use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Time\FrameRange;
+
+/**
+ * When the units of a cascade are how far from rest. With n units, each of which takes d frames of which a share o is
+ * overlapped by the next, it takes T = d · (1 + (n − 1)(1 − o)).
+ */
+final readonly class Timing
+{
+    /**
+     * @param  float  $each  frames that one unit takes
+     * @param  bool  $returns  whether it runs backwards in time, as a mirrored arrival does
+     */
+    private function __construct(
+        private Role $role,
+        private float $begins,
+        private float $length,
+        private float $each,
+        private Easing $easing,
+        private Easing $spread,
+        private bool $returns,
+    ) {
+    }
+
+    public static function of(PlacedCascade $cascade, FrameRange $span, int $units, bool $returns = false): self
+    {
+        return new self(
+            $returns ? Role::Leave : $cascade->role, self::begins($cascade, $span, $returns), $cascade->length,
+            self::each($cascade->length, $cascade->overlap / 100, $units), $cascade->easing, $cascade->spread, $returns,
+        );
+    }
+
+    /** Frames that one of so many units takes, when all take so many, and they overlap by a share. */
+    public static function each(int|float $length, float $overlap, int $units): float
+    {
+        return $length / (1 + max(0, $units - 1) * (1 - $overlap));
+    }
+
+    /** Frames that so many units take together, when each takes so many. */
+    public static function whole(int|float $each, float $overlap, int $units): float
+    {
+        return $each * (1 + max(0, $units - 1) * (1 - $overlap));
+    }
+
+    /** The moment from which it runs. One that leaves has gone on the last visible frame. */
+    public static function begins(PlacedCascade $cascade, FrameRange $span, bool $returns = false): float
+    {
+        return $cascade->role === Role::Leave || $returns ? $span->last() - $cascade->at - $cascade->length : $span->in + $cascade->at;
+    }
+
+    /** Whether it changes anything at a moment. */
+    public static function isOn(PlacedCascade $cascade, FrameRange $span, int|float $at, bool $returns = false): bool
+    {
+        $passed = $at - self::begins($cascade, $span, $returns);
+
+        return match ($returns ? Role::Leave : $cascade->role) {
+            Role::Arrive => $passed < $cascade->length,
+            Role::Leave => $passed > 0,
+            Role::Accent => $passed > 0 && $passed < $cascade->length,
+        };
+    }
+
+    /**
+     * How far from rest a unit is at a moment: 1 where it comes from or goes to, 0 at rest; beyond both where its easing is.
+     *
+     * @param  float  $turn  0 for the first, 1 for the last
+     */
+    public function away(float $turn, int|float $at): float
+    {
+        $passed = $at - $this->begins;
+        $passed = $this->returns ? $this->length - $passed : $passed;
+        $begun = $this->spread->at($turn) * ($this->length - $this->each);
+        $t = max(0.0, min(1.0, ($passed - $begun) / $this->each));
+
+        return match (true) {
+            $this->role === Role::Accent => $t <= 0 || $t >= 1 ? 0.0 : $this->easing->at($t < 0.5 ? 2 * $t : 2 - 2 * $t),
+            $this->role === Role::Arrive || $this->returns => 1 - $this->easing->at($t),
+            default => $this->easing->at($t),
+        };
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace Ricamo\Core\Cascade;
+
+/** What a cascade is spread over. */
+enum Units: string
+{
+    /** Grapheme clusters; what a font draws as one glyph stays one. */
+    case Letters = 'letters';
+
+    case Words = 'words';
+    case Lines = 'lines';
+
+    /** Those in a group. */
+    case Layers = 'layers';
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace Ricamo\Core\Edit\Cascades;
+
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Timing;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Sets how long each unit of a cascade takes, in frames; how long all take follows from it and from how much they overlap. */
+final readonly class PaceCascade implements CompositionEdit
+{
+    private function __construct(private string $layer, private string $cascade, private float $each)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'cascade', 'each']);
+
+        return new self($args->field('layer')->string(64), $args->field('cascade')->string(8), $args->field('each')->number(0.01, PlacedCascade::LONGEST));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $cascades = $layer->cascades;
+        foreach ($cascades as $index => $one) {
+            if ($one->id === $this->cascade && $one->mirrors === null) {
+                $whole = Timing::whole($this->each, $one->overlap / 100, $evaluator->units($layer, $composition, $one));
+                $cascades[$index] = $one->with(['length' => max(1, min(PlacedCascade::LONGEST, (int) round($whole)))]);
+
+                return $composition->replacing($layer->with(['cascades' => array_values($cascades)]));
+            }
+        }
+        throw new Refusal("“{$layer->name}” has no cascade \"{$this->cascade}\" with a pace of its own");
+    }
+
+    public function title(): string
+    {
+        return 'pace of cascade';
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace Ricamo\Core\Edit\Cascades;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+
+/** Gives layers cascades, as documents hold them, in place of those that they have. */
+final readonly class SetCascades implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Node $cascades)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self(LayerIds::read($args->allow(['layers', 'cascades'])), $args->field('cascades'));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            [$cascades, $settings] = Layer::readCascades($this->cascades, $layer->kind);
+            $composition = $composition->replacing($layer->having(['cascades' => $cascades], $settings));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return 'change cascades';
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Cascade\Unfolding;
+use Ricamo\Core\Cascade\Units;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Text\SetText;
+use Ricamo\Core\Text\TextAtom;
+
+/** What cascades make of the parts of a text. */
+final readonly class TextCascades
+{
+    /** How wide a caret is, and how far from the letter before it, in parts of the type size. */
+    private const CARET = 0.07;
+
+    private TextUnits $units;
+
+    public function __construct()
+    {
+        $this->units = new TextUnits;
+    }
+
+    /**
+     * The parts of a text as they are at a moment.
+     *
+     * @return ?list<TextPart> null where all of it rests
+     */
+    public function parts(Layer $layer, SetText $text, int|float $at): ?array
+    {
+        $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
+        if ($running === []) {
+            return null;
+        }
+        $finest = TextUnits::finest(array_map(fn (Running $one): PlacedCascade => $one->cascade, $running));
+        $atoms = $this->units->atoms($text->block, $finest);
+        $unfoldings = $this->unfoldings($layer, $running, $text, $finest);
+        $parts = [];
+        $changes = [];
+        foreach ($atoms as $index => $atom) {
+            $change = null;
+            foreach ($unfoldings as $number => [$unfolding, $of]) {
+                $unit = $of[$index];
+                if ($unit !== null) {
+                    // All parts of a unit change alike.
+                    $own = $changes[$number][$unit] ??= $unfolding->of($unit, $at) ?? false;
+                    $change = $own === false ? $change : ($change === null ? $own : $change->and($own));
+                }
+            }
+            if (! $atom->outline->isEmpty()) {
+                $parts[] = new TextPart($change?->shows === null ? $atom : self::another($atoms, $atom, $change->shows), $change, $index);
+            }
+        }
+
+        return $parts;
+    }
+
+    /** How many units of a cascade there are. */
+    public function count(PlacedCascade $cascade, SetText $text): int
+    {
+        return count($this->units->of($cascade, $text, $cascade->units)->boxes);
+    }
+
+    /** Where the caret of typing is at a moment, in the layer's own space; null for none. */
+    public function caret(Layer $layer, SetText $text, int|float $at): ?Box
+    {
+        $carets = array_values(array_filter($layer->cascades === [] ? [] : Running::of($layer, $at), fn (Running $one): bool => $one->cascade->caret));
+        if ($carets === []) {
+            return null;
+        }
+        [$unfolding] = $this->unfoldings($layer, [$carets[0]], $text, $carets[0]->cascade->units)[0];
+        $set = $this->units->of($carets[0]->cascade, $text, $carets[0]->cascade->units);
+        $behind = $unfolding->caretAfter($at);
+        $width = self::CARET * $text->typeSize;
+        if ($behind === null && ! isset($set->boxes[0])) {
+            return null;
+        }
+        $box = $set->boxes[$behind ?? 0];
+        $left = $behind === null ? $box->left - 2 * $width : $box->right + $width;
+
+        return new Box($left, $box->top, $left + $width, $box->bottom);
+    }
+
+    /**
+     * Two corners of each part, wherever it is at the moment.
+     *
+     * @return array<string, Point> in the layer's own space; none where all of it rests
+     */
+    public function marks(Layer $layer, SetText $text, int|float $at): array
+    {
+        $marks = [];
+        foreach ($this->parts($layer, $text, $at) ?? [] as $part) {
+            $box = $text->atomBox($part->atom);
+            foreach ([new Point($box->left, $box->top), new Point($box->right, $box->bottom)] as $number => $corner) {
+                $marks["$part->number $number"] = $part->change === null ? $corner : $part->change->matrix->apply($corner);
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  list<Running>  $running
+     * @return list<array{Unfolding, list<?int>}> with the unit of each part
+     */
+    private function unfoldings(Layer $layer, array $running, SetText $text, Units $parts): array
+    {
+        return array_map(function (Running $one) use ($layer, $text, $parts): array {
+            $set = $this->units->of($one->cascade, $text, $parts);
+
+            return [new Unfolding($one, $set, $layer->span), $set->of];
+        }, $running);
+    }
+
+    /**
+     * Another letter of the same text, in the middle of where one rests.
+     *
+     * @param  list<TextAtom>  $atoms
+     */
+    private static function another(array $atoms, TextAtom $of, int $number): TextAtom
+    {
+        $drawn = array_values(array_filter($atoms, fn (TextAtom $one): bool => ! $one->outline->isEmpty()));
+        $shown = $drawn[$number % count($drawn)];
+        $by = ($of->left + $of->right - $shown->left - $shown->right) / 2;
+
+        return new TextAtom($shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by);
+    }
+}

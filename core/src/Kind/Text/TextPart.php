@@ -1,0 +1,18 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Text\TextAtom;
+
+/** A part of a text as cascades have it at a moment. */
+final readonly class TextPart
+{
+    /**
+     * @param  ?UnitChange  $change  null where it rests
+     * @param  int  $number  its own among all parts
+     */
+    public function __construct(public TextAtom $atom, public ?UnitChange $change, public int $number)
+    {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use Ricamo\Core\Display\Outline;
+
+/** A part of a text that moves as one, in thousandths of an em from the beginning of its line. */
+final readonly class TextAtom
+{
+    /**
+     * @param  int  $line  the number of its line
+     * @param  ?int  $word  the number of its word in the whole text; null for what stands between words
+     * @param  float  $shift  how far to the right of where it was set it is drawn
+     */
+    public function __construct(public Outline $outline, public float $left, public float $right, public int $line, public ?int $word, public float $shift = 0.0)
+    {
+    }
+}

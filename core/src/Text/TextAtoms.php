@@ -1,0 +1,128 @@
+<?php
+
+namespace Ricamo\Core\Text;
+
+use IntlBreakIterator;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Geometry\Path;
+
+/**
+ * Takes a text apart into letters, words or lines, in the order in which they are read. Letters are grapheme clusters (Unicode
+ * Standard Annex 29); what a font draws as one glyph stays one, and so do words that are set without spaces, as ICU tells them.
+ */
+final class TextAtoms
+{
+    /** @return list<TextAtom> spaces among them, which draw nothing */
+    public static function letters(TextBlock $block): array
+    {
+        $atoms = [];
+        $words = 0;
+        foreach ($block->lines as $number => $line) {
+            $wordAt = self::words($line->text);
+            foreach (self::glyphsByLetter($line, $block->tracking) as $start => $glyphs) {
+                $word = $wordAt[$start] ?? null;
+                $atoms[] = self::atom($glyphs, $number, $word === null ? null : $words + $word);
+            }
+            $words += $wordAt === [] ? 0 : max($wordAt) + 1;
+        }
+
+        return $atoms;
+    }
+
+    /**
+     * Whole words of such letters; what stands between them is left out.
+     *
+     * @param  list<TextAtom>  $letters
+     * @return list<TextAtom>
+     */
+    public static function joined(TextBlock $block, array $letters): array
+    {
+        $words = [];
+        foreach ($letters as $letter) {
+            if ($letter->word !== null) {
+                $words[$letter->word][] = $letter;
+            }
+        }
+
+        return array_values(array_map(fn (array $of): TextAtom => new TextAtom(
+            Outline::of(Path::joined(array_map(fn (TextAtom $one): Path => Path::parse($one->outline->data), $of))),
+            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word,
+        ), $words));
+    }
+
+    /** @return list<TextAtom> */
+    public static function lines(TextBlock $block): array
+    {
+        return array_map(fn (TextLine $line, int $number): TextAtom => new TextAtom($line->outline, 0, $line->width, $number, null), $block->lines, array_keys($block->lines));
+    }
+
+    /**
+     * @return array<int, non-empty-list<array{Glyph, float}>> by the byte at which each letter begins, in reading order: its glyphs
+     *     and where the pen is for each
+     */
+    private static function glyphsByLetter(TextLine $line, float $tracking): array
+    {
+        $begins = [];
+        preg_match_all('/\X/u', $line->text, $clusters, PREG_OFFSET_CAPTURE);
+        foreach ($clusters[0] as [$text, $start]) {
+            for ($byte = $start; $byte < $start + strlen($text); $byte++) {
+                $begins[$byte] = $start;
+            }
+        }
+        $letters = [];
+        foreach ($line->shaped->pens($tracking) as $index => $pen) {
+            $glyph = $line->shaped->glyphs[$index];
+            $letters[$begins[$glyph->cluster] ?? $glyph->cluster][] = [$glyph, $pen];
+        }
+        ksort($letters);
+
+        return $letters;
+    }
+
+    /** @param  non-empty-list<array{Glyph, float}>  $glyphs */
+    private static function atom(array $glyphs, int $line, ?int $word): TextAtom
+    {
+        $outlines = array_filter($glyphs, fn (array $one): bool => ! $one[0]->outline->isEmpty());
+
+        return new TextAtom(
+            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $outlines))),
+            min(array_map(fn (array $one): float => $one[1], $glyphs)),
+            max(array_map(fn (array $one): float => $one[1] + $one[0]->advance, $glyphs)),
+            $line, $word,
+        );
+    }
+
+    /** @return array<int, int> the number of the word that each byte is in, for those that are in one */
+    private static function words(string $text): array
+    {
+        $numbers = [];
+        $word = 0;
+        $isOpen = false;
+        $from = 0;
+        foreach (self::pieces($text) as $piece) {
+            // Marks and brackets belong to the word that they touch; only spaces part words, and where there are none ICU does.
+            $isSpace = preg_match('/^\s*$/u', $piece) === 1;
+            $isSpaceless = preg_match('/[\p{Han}\p{Hiragana}\p{Katakana}\p{Thai}\p{Khmer}\p{Lao}\p{Myanmar}]/u', $piece) === 1;
+            if (! $isSpace) {
+                $word += ! $isOpen || $isSpaceless ? 1 : 0;
+                $numbers += array_fill($from, strlen($piece), max(0, $word - 1));
+            }
+            $isOpen = ! $isSpace;
+            $from += strlen($piece);
+        }
+
+        return $numbers;
+    }
+
+    /** @return list<string> words, spaces and marks, one after another, as ICU parts them */
+    private static function pieces(string $text): array
+    {
+        $iterator = IntlBreakIterator::createWordInstance('und');
+        if ($iterator === null) {
+            return [$text];
+        }
+        $iterator->setText($text);
+
+        return array_values(array_filter(iterator_to_array($iterator->getPartsIterator(), false), fn (mixed $piece): bool => is_string($piece) && $piece !== ''));
+    }
+}
