@@ -72,6 +72,28 @@ export const SCENES: Record<string, object[]> = {
             position: [60, 140],
         }),
     ],
+    'letters on their way, each as faint and as blurred as it is': [
+        text({
+            typeSize: 90,
+            position: [60, 150],
+            text: 'Depot\nNine',
+            cascades: [
+                {
+                    id: 'c1',
+                    as: 'arrive',
+                    units: 'letters',
+                    length: 40,
+                    overlap: 70,
+                    at: -20,
+                    position: [0, 40],
+                    turn: -30,
+                    blur: 6,
+                    scale: [160, 60],
+                    tint: '#c0392b',
+                },
+            ],
+        }),
+    ],
     'letters over each other, faded as one': [
         text({ typeSize: 120, tracking: -90, opacity: 45, outline: '#24557a', outlineWidth: 8 }),
     ],

@@ -124,9 +124,9 @@ final readonly class PlacedCascade implements Attached
             Setting::percent('gather', 'Gathered', 0, -1000, 1000),
             Setting::colour('tint', 'Tint', '#ffffff00'),
             new PropertyDefinition('pivot', new PointType, new Point(50, 50), -1000, 1000, 'Pivot', unit: '%'),
-            Setting::point('scatter', 'Scatter'),
-            Setting::angle('scatterTurn', 'Scatter of turn', 0),
-            Setting::percent('scatterScale', 'Scatter of scale', 0, 0, 1000),
+            Setting::point('scatter', 'Position ±'),
+            Setting::angle('scatterTurn', 'Turn ±', 0),
+            Setting::percent('scatterScale', 'Scale ±', 0, 0, 1000),
         ];
     }
 

@@ -3,6 +3,9 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Role;
+use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -36,12 +39,20 @@ final class Inspection
         ];
     }
 
+    /** How many frames from an end on its cascades take to arrive or to leave. */
+    private static function takes(Layer $layer, Role $role): int
+    {
+        return max([0, ...array_map(
+            fn (PlacedCascade $one): int => $one->on && $one->role === $role ? $one->at + (Running::whose($one, $layer->cascades)->length ?? 0) : 0, $layer->cascades,
+        )]);
+    }
+
     /** @return array{arrive: int, leave: int, stay: int, reads: ?float} lengths in frames, and how often its words can be read through */
     private static function life(Layer $layer, FrameRate $rate): array
     {
-        $arrive = ($layer->life->arrive->length ?? 0) - ($layer->life->arrive->begun ?? 0);
         $leaving = $layer->life->leaving();
-        $leave = ($leaving->length ?? 0) - ($leaving->begun ?? 0);
+        $arrive = max(($layer->life->arrive->length ?? 0) - ($layer->life->arrive->begun ?? 0), self::takes($layer, Role::Arrive));
+        $leave = max(($leaving->length ?? 0) - ($leaving->begun ?? 0), self::takes($layer, Role::Leave));
         $stay = max(0, $layer->span->length() - $arrive - $leave);
         $reads = $layer->content instanceof Readable ? Reading::times($layer->content->words(), $rate->seconds($stay)) : null;
 

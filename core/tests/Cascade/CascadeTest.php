@@ -12,10 +12,12 @@ use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Timing;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Time\FrameRate;
 
 /**
  * “Depot Nine” at 100 px begins at (100, 500): letters are 50 px apart, squares of 40 px that stand on the baseline; a line is
@@ -26,7 +28,7 @@ final class CascadeTest extends TestCase
     /** @param  array<string, mixed>  ...$cascades */
     private static function words(array ...$cascades): Composition
     {
-        $cascades = array_map(fn (array $one, int $index): array => ['id' => 'c'.($index + 1), 'units' => 'letters', 'as' => 'arrive', 'length' => 20, 'easing' => 'linear', ...$one], $cascades, array_keys($cascades));
+        $cascades = array_map(fn (array $one, int $index): array => ['id' => 'c'.($index + 1), ...(isset($one['mirrors']) ? [] : ['units' => 'letters', 'as' => 'arrive', 'length' => 20, 'easing' => 'linear']), ...$one], $cascades, array_keys($cascades));
 
         return Fixture::composition([Fixture::words(['typeSize' => 100, 'position' => [100, 500], 'cascades' => $cascades])]);
     }
@@ -233,6 +235,13 @@ final class CascadeTest extends TestCase
         self::assertNotEquals($rest, $at($away));
         // The same is read again as it was written.
         self::assertEquals($composition->toJson(), Composition::read(new Node($composition->toJson()))->toJson());
+    }
+
+    public function test_the_stay_begins_where_the_last_has_come_and_ends_where_the_first_goes(): void
+    {
+        $layer = self::words(['length' => 30, 'at' => 10], ['length' => 20], ['mirrors' => 'c1', 'at' => 5])->layer('words');
+        ['arrive' => $arrive, 'leave' => $leave, 'stay' => $stay] = Inspection::of($layer, 0, new FrameRate(25))['life'];
+        self::assertSame([40, 35, 25], [$arrive, $leave, $stay]);
     }
 
     public function test_there_are_about_twenty_that_are_ready_and_one_takes_the_place_of_another(): void

@@ -93,6 +93,10 @@ export interface FormatChoice {
 
 export interface Vocabulary {
     effects: { name: string; title: string; subject: string }[];
+    cascades: { name: string; title: string; as: 'arrive' | 'leave' | 'accent' }[];
+    /** What cascades can be spread over. */
+    units: Record<LayerKind, string[]>;
+    orders: { name: string; title: string }[];
     blends: string[];
     formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;
@@ -177,6 +181,8 @@ export interface Inspection {
     life: { arrive: number; leave: number; stay: number; reads: number | null };
     /** Where its masks lie, while it is selected alone. */
     masks?: MaskPlace[];
+    /** When its cascades run, in frames of the composition, and over how many units. */
+    cascades?: { cascade: string; as: string; units: number; each: number; from: number; to: number }[];
     /** The points of its effects, likewise. */
     points?: EffectPoint[];
     /** Of a bundle: the frame of what is placed that is seen at the playhead. */

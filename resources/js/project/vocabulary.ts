@@ -16,6 +16,9 @@ export const useVocabulary = defineStore('vocabulary', () => {
         easings: [],
         moves: [],
         accents: [],
+        cascades: [],
+        units: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
+        orders: [],
     });
 
     async function load(): Promise<void> {

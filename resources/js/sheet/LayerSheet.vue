@@ -11,6 +11,7 @@ import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import BundleFields from './BundleFields.vue';
+import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
 import MaskFields from './MaskFields.vue';
@@ -143,6 +144,9 @@ const setContent = (content: object): Promise<boolean> =>
         :layer="layer"
     />
     <FindValue />
+    <SheetSection v-if="!finding.isOn && vocabulary.words.units[layer.kind].length > 0" title="Cascades"
+        ><CascadeFields :key="layer.id" :layer="layer"
+    /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>

@@ -35,6 +35,7 @@ export const attachedTo = (layer: Layer): Attached[] =>
     [
         ...(layer.effects ?? []),
         ...(layer.masks ?? []),
+        ...('cascades' in layer ? (layer.cascades ?? []) : []),
         ...('gradients' in layer ? (layer.gradients ?? []) : []),
     ] as unknown as Attached[];
 

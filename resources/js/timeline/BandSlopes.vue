@@ -43,6 +43,44 @@ function lengthen(side: 'arrive' | 'leave', event: PointerEvent): void {
         }),
     });
 }
+/** When each of its cascades runs, in frames from the in point. A mirrored one is as long as what it mirrors. */
+const cascades = computed(() => {
+    const all = 'cascades' in props.layer ? (props.layer.cascades ?? []) : [];
+    const last = props.layer.out - 1 - props.layer.in;
+    return all.flatMap((one) => {
+        const whose = 'mirrors' in one ? all.find((other) => other.id === one.mirrors) : one;
+        if (!whose || !('length' in whose) || one.on === false) {
+            return [];
+        }
+        const leaves = 'mirrors' in one || one.as === 'leave';
+        const from = leaves ? last - (one.at ?? 0) - whose.length : (one.at ?? 0);
+        return [{ id: one.id, own: whose, leaves, from, length: whose.length }];
+    });
+});
+
+/** Dragged at its inner end, a cascade takes longer. */
+function stretch({ own, leaves }: { own: { id: string; length: number }; leaves: boolean }, event: PointerEvent): void {
+    if (event.button !== 0) {
+        return;
+    }
+    emit('grab', event);
+    const layer = props.layer;
+    const all = 'cascades' in layer ? (layer.cascades ?? []) : [];
+    begin(event, {
+        isDrawnIn: false,
+        request: (by) => ({
+            edit: 'set-cascades',
+            args: {
+                layers: [layer.id],
+                cascades: all.map((one) =>
+                    one.id === own.id
+                        ? { ...one, length: Math.max(1, Math.round(own.length + (leaves ? -by : by))) }
+                        : one,
+                ),
+            },
+        }),
+    });
+}
 </script>
 
 <template>
@@ -71,6 +109,16 @@ function lengthen(side: 'arrive' | 'leave', event: PointerEvent): void {
             left: `${accent.at * view.perFrame.value}px`,
             width: `${accent.length * view.perFrame.value}px`,
         }"
+    />
+    <i
+        v-for="one in cascades"
+        :key="one.id"
+        class="cascade"
+        :class="{ leaves: one.leaves }"
+        :data-cascade-mark="one.id"
+        title="Drag: how long the cascade takes"
+        :style="{ left: `${one.from * view.perFrame.value}px`, width: `${one.length * view.perFrame.value}px` }"
+        @pointerdown.stop="stretch(one, $event)"
     />
 </template>
 
@@ -103,5 +151,23 @@ function lengthen(side: 'arrive' | 'leave', event: PointerEvent): void {
     height: 4px;
     background: repeating-linear-gradient(90deg, var(--dye) 0 4px, transparent 4px 7px);
     pointer-events: none;
+}
+/* Steps along the foot: one after another. */
+.cascade {
+    position: absolute;
+    z-index: 1;
+    bottom: 0;
+    height: 7px;
+    background: repeating-linear-gradient(90deg, var(--dye) 0 5px, transparent 5px 7px);
+    opacity: 0.75;
+    clip-path: polygon(0 100%, 100% 0, 100% 100%);
+    cursor: col-resize;
+    touch-action: none;
+}
+.cascade.leaves {
+    clip-path: polygon(0 0, 100% 100%, 0 100%);
+}
+.cascade:hover {
+    opacity: 1;
 }
 </style>

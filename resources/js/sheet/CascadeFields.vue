@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { FlipHorizontal2, Plus } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import AttachedList from './AttachedList.vue';
+import CascadePicker from './CascadePicker.vue';
+import CascadeTiming from './CascadeTiming.vue';
+import type { Attached } from './properties';
+
+/** The cascades of words, or of a group: how their parts come, go and move one after another. */
+const props = defineProps<{ layer: Layer }>();
+
+const composition = useComposition();
+const choosing = ref(false);
+
+const list = computed(() => ('cascades' in props.layer ? (props.layer.cascades ?? []) : []) as unknown as Attached[]);
+const arrival = computed(() => list.value.find((one) => one.as === 'arrive'));
+const isMirrored = computed(() => list.value.some((one) => one.mirrors !== undefined));
+
+function titleOf(one: Attached): string {
+    const what = { arrive: 'Arrive', leave: 'Leave', accent: 'During the stay' }[String(one.as)];
+    return what ? `${what}, by ${one.units}` : 'Leave as it arrives';
+}
+
+const set = (cascades: Attached[]): void =>
+    void composition.edit('set-cascades', { layers: [props.layer.id], cascades: withoutLost(cascades) });
+
+/** What mirrors one that is gone goes, too. */
+const withoutLost = (cascades: Attached[]): Attached[] =>
+    cascades.filter((one) => one.mirrors === undefined || cascades.some((other) => other.id === one.mirrors));
+
+/** It leaves as it arrives, backwards, in place of another leaving. */
+function mirror(): void {
+    const next = 1 + Math.max(0, ...list.value.map((one) => Number(one.id.slice(1))));
+    set([...list.value.filter((one) => one.as !== 'leave'), { id: `c${next}`, mirrors: arrival.value!.id }]);
+}
+
+function add(args: object): void {
+    choosing.value = false;
+    void composition.edit('add-cascade', args);
+}
+</script>
+
+<template>
+    <AttachedList v-slot="{ one, change }" :layer="layer" :list="list" :title-of="titleOf" @set="set">
+        <ElCheckbox
+            v-if="one.mirrors"
+            :model-value="!!one.sameOrder"
+            label="The first that came goes first"
+            class="same"
+            data-same-order
+            @change="(on) => change({ sameOrder: !!on })"
+        />
+        <CascadeTiming v-else :layer="layer" :cascade="one" :change="change" />
+    </AttachedList>
+    <div class="foot">
+        <ElPopover v-model:visible="choosing" trigger="click" placement="right-start" :width="420" :hide-after="0">
+            <template #reference>
+                <button type="button" data-add-cascade><Plus :size="14" aria-hidden="true" />Add a cascade</button>
+            </template>
+            <CascadePicker v-if="choosing" :layer="layer" @choose="add" @keydown.esc.stop="choosing = false" />
+        </ElPopover>
+        <button v-if="arrival && !isMirrored" type="button" data-mirror-cascade @click="mirror">
+            <FlipHorizontal2 :size="14" aria-hidden="true" />Leave as it arrives
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.same {
+    height: 24px;
+    margin: 0 14px 2px 16px;
+}
+.foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 6px;
+    padding: 0 14px 5px 12px;
+}
+.foot button {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 27px;
+    padding: 0 6px 0 4px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.foot button:hover {
+    background: var(--hover);
+}
+</style>
