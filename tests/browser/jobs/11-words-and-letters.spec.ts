@@ -158,6 +158,8 @@ test('letters fade on, and later, in another order, shrink, tilt and blur away',
     expect(leaving.sum).toBeLessThan(0.9 * rest.sum);
     expect(leaving.right - leaving.left).toBeGreaterThan(0.4 * (rest.right - rest.left));
     // The same again is the same file of frames: what is thrown stays thrown.
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
     await goToFrame(page, LENGTH - 12);
     const again = await renderAndDownload(page);
     expect(frameOf(again, LENGTH - 12, WIDTH, HEIGHT).equals(frameOf(file, LENGTH - 12, WIDTH, HEIGHT))).toBe(true);
