@@ -16,6 +16,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Path\PathPlaces;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse
@@ -62,7 +63,7 @@ final readonly class Glimpse
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 ...($layer->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame), 'points' => EffectPoints::of($layer, $document, $frame, $evaluator)] : []),
+                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame), 'paths' => PathPlaces::of($layer, $document, $frame), 'points' => EffectPoints::of($layer, $document, $frame, $evaluator)] : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);

@@ -30,13 +30,15 @@ final class Attachments
      * @template T of Attached
      *
      * @param  callable(Node): T  $read
+     * @param  ?callable(Node): Node  $converted  what one comes to that was written earlier
      * @return array{list<T>, array<string, Property>} the things, and their settings as properties of the layer
      */
-    public static function read(?Node $list, int $most, callable $read): array
+    public static function read(?Node $list, int $most, callable $read, ?callable $converted = null): array
     {
         $things = [];
         $properties = [];
         foreach ($list?->items($most) ?? [] as $node) {
+            $node = $converted === null ? $node : $converted($node);
             $one = $read($node);
             $settings = array_column($one->settings(), null, 'name');
             $node->allowKeys($one->fields() + $settings);

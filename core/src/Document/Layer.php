@@ -19,6 +19,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -31,7 +32,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0];
 
     public Markers $markers;
 
@@ -46,6 +47,7 @@ final readonly class Layer
      * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
      * @param  ?string  $group  the id of the group that it is in
      * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
+     * @param  ?PlacedBrush  $brush  that its outline is drawn with
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
@@ -73,6 +75,7 @@ final readonly class Layer
         public ?string $group = null,
         public array $gradients = [],
         public array $cascades = [],
+        public ?PlacedBrush $brush = null,
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -80,24 +83,25 @@ final readonly class Layer
     public static function read(Node $node): self
     {
         $kind = LayerKinds::read($node->field('kind'));
-        $definitions = $kind->properties();
+        [$definitions, $defaults] = [$kind->properties(), $kind->defaults()];
         $node->allowKeys(self::FIELDS + $kind->contentFields() + $definitions);
         $properties = [];
         foreach ($definitions as $name => $definition) {
             $value = $node->optional($name);
             $properties[$name] = $value === null
-                ? Property::constant($definition->type, $definition->default)
+                ? $defaults[$name]
                 : PropertyJson::read($value, $definition);
         }
 
         [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
-        [$masks, $maskSettings] = Attachments::read($node->optional('masks'), PlacedMask::MOST, PlacedMask::read(...));
+        [$masks, $maskSettings] = PlacedMask::readAll($node->optional('masks'));
         $paintable = isset($definitions['outline']) ? $node->optional('gradients') : null;
         [$gradients, $stops] = Attachments::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
         if ($node->has('gradients') && $paintable === null) {
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
 
+        [$brush, $brushSettings] = self::readBrush($node->optional('brush'), $kind);
         [$cascades, $cascadeSettings] = self::readCascades($node->optional('cascades'), $kind);
 
         return new self(
@@ -106,7 +110,7 @@ final readonly class Layer
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings],
+            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings, ...$brushSettings],
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
@@ -124,6 +128,7 @@ final readonly class Layer
             $node->has('group') ? self::readId($node->field('group')) : null,
             $gradients,
             $cascades,
+            $brush,
         );
     }
 
@@ -152,9 +157,10 @@ final readonly class Layer
             ...($this->masks === [] ? [] : ['masks' => Attachments::write($this->masks, $this->properties)]),
             ...($this->gradients === [] ? [] : ['gradients' => Attachments::write($this->gradients, $this->properties)]),
             ...($this->cascades === [] ? [] : ['cascades' => Attachments::write($this->cascades, $this->properties)]),
+            ...($this->brush === null ? [] : ['brush' => Attachments::write([$this->brush], $this->properties)[0]]),
             ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
-            ...array_map(PropertyJson::write(...), $this->ownProperties()),
+            ...array_map(PropertyJson::write(...), array_diff_key($this->ownProperties(), $this->unsaid())),
         ];
     }
 
@@ -162,6 +168,20 @@ final readonly class Layer
     private function ownProperties(): array
     {
         return $this->attached() === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
+    }
+
+    /** @return array<string, true> the rare ones that are what they are when nothing is said */
+    private function unsaid(): array
+    {
+        $unsaid = [];
+        foreach ($this->kind->rare() as $name => $default) {
+            $own = $this->properties[$name];
+            if ($own === $default || (! $own->isAnimated() && PropertyJson::write($own) === PropertyJson::write($default))) {
+                $unsaid[$name] = true;
+            }
+        }
+
+        return $unsaid;
     }
 
     /** @return array<string, PropertyDefinition> of every property that it has */
@@ -173,13 +193,13 @@ final readonly class Layer
     /** @return list<Attached> */
     public function attached(): array
     {
-        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades];
+        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...($this->brush === null ? [] : [$this->brush])];
     }
 
     /**
      * With others of what is attached to it.
      *
-     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>}  $things  in place of those that are there
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush}  $things  in place of those that are there
      * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
     public function having(array $things, array $settings): self
@@ -326,7 +346,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -353,6 +373,7 @@ final readonly class Layer
             array_key_exists('group', $fields) ? $fields['group'] : $this->group,
             $fields['gradients'] ?? $this->gradients,
             $fields['cascades'] ?? $this->cascades,
+            array_key_exists('brush', $fields) ? $fields['brush'] : $this->brush,
         );
     }
 
@@ -366,6 +387,21 @@ final readonly class Layer
         return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
             ? $node->string()
             : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
+    }
+
+    /** @return array{?PlacedBrush, array<string, Property>} with its settings, by the names that the layer knows them by */
+    public static function readBrush(?Node $node, LayerKind $kind): array
+    {
+        if ($node === null) {
+            return [null, []];
+        }
+        if (! isset($kind->properties()['outline'])) {
+            $node->refuse("a {$kind->name()} layer has no outline");
+        }
+        $brush = PlacedBrush::read($node);
+        [, $settings] = Attachments::read(new Node([[...$node->object(), 'id' => PlacedBrush::ID]]), PlacedBrush::MOST, PlacedBrush::read(...));
+
+        return [$brush, $settings];
     }
 
     /** @return array{list<PlacedCascade>, array<string, Property>} with their settings, by the names that the layer knows them by */

@@ -16,6 +16,7 @@ final readonly class PropertyDefinition
      * @param  string  $section  the part of the Sheet that it stands in
      * @param  string  $unit  of its numbers, such as `px`, `%` or `°`
      * @param  float  $step  what one step of the arrow keys or of scrubbing changes
+     * @param  bool  $rare  whether documents leave it out where it is what it is when nothing is said
      */
     public function __construct(
         public string $name,
@@ -27,6 +28,7 @@ final readonly class PropertyDefinition
         public string $section = '',
         public string $unit = '',
         public float $step = 1.0,
+        public bool $rare = false,
     ) {
     }
 

@@ -64,7 +64,6 @@ use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Masks\AddMask;
 use Ricamo\Core\Edit\Masks\PullMask;
-use Ricamo\Core\Edit\Masks\RemoveMaskPoint;
 use Ricamo\Core\Edit\Masks\SetMasks;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
@@ -72,6 +71,11 @@ use Ricamo\Core\Edit\Media\RenameMedia;
 use Ricamo\Core\Edit\Media\ReplaceMedia;
 use Ricamo\Core\Edit\Media\RestoreMedia;
 use Ricamo\Core\Edit\Paints\SetGradient;
+use Ricamo\Core\Edit\Paths\ChangePath;
+use Ricamo\Core\Edit\Paths\DrawStroke;
+use Ricamo\Core\Edit\Paths\MakePath;
+use Ricamo\Core\Edit\Paths\PullKnot;
+use Ricamo\Core\Edit\Paths\SetBrush;
 use Ricamo\Core\Edit\Picture\AlignLayers;
 use Ricamo\Core\Edit\Picture\DistributeLayers;
 use Ricamo\Core\Edit\Picture\DragLayers;
@@ -141,6 +145,11 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'pull-knot' => PullKnot::class,
+        'change-path' => ChangePath::class,
+        'make-path' => MakePath::class,
+        'draw-stroke' => DrawStroke::class,
+        'set-brush' => SetBrush::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,
@@ -149,7 +158,6 @@ final class Edits
         'paste-effects' => PasteEffects::class,
         'add-mask' => AddMask::class,
         'pull-mask' => PullMask::class,
-        'remove-mask-point' => RemoveMaskPoint::class,
         'pull-effect' => PullEffect::class,
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Effect;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Path\Contours;
 
 /** What the settings of an effect come to at a moment. */
 final readonly class Values
@@ -31,6 +32,13 @@ final readonly class Values
     public function size(string $name): Size
     {
         assert($this->values[$name] instanceof Size);
+
+        return $this->values[$name];
+    }
+
+    public function path(string $name): Contours
+    {
+        assert($this->values[$name] instanceof Contours);
 
         return $this->values[$name];
     }

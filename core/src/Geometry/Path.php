@@ -138,7 +138,8 @@ final readonly class Path
         foreach (str_split($this->commands) as $command) {
             $data .= $command;
             for ($i = 0, $n = self::TAKES[$command] ?? 0; $i < $n; $i++) {
-                $data .= ($i > 0 ? ' ' : '').round($this->coordinates[$next++], 3);
+                // Never a negative nothing.
+                $data .= ($i > 0 ? ' ' : '').(round($this->coordinates[$next++], 3) + 0.0);
             }
         }
 

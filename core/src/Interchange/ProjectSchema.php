@@ -26,7 +26,8 @@ use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Window\Fitting;
-use Ricamo\Core\Mask\FreeForm;
+use Ricamo\Core\Line\BrushForm;
+use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Mask\MaskBy;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
@@ -94,6 +95,7 @@ final class ProjectSchema
                 'Spot' => self::property(new PropertyDefinition('spot', new PointType, new Point(0, 0), -self::FAR, self::FAR)),
                 'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
                 'Cascade' => self::cascade(),
+                'Brush' => ['anyOf' => array_map(self::brush(...), BrushForm::cases())],
                 'Phase' => self::phase(),
                 'Pin' => self::choice(array_column(Pin::cases(), 'value')),
             ],
@@ -162,7 +164,7 @@ final class ProjectSchema
             'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
-            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']]] : []),
+            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush']] : []),
             ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
             'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
@@ -208,18 +210,21 @@ final class ProjectSchema
             'mode' => ['description' => 'what it does to those before it', ...self::choice(array_column(MaskMode::cases(), 'value'))],
             'inverted' => ['type' => 'boolean'],
             'on' => ['type' => 'boolean'],
-            ...($form === MaskForm::Free ? ['points' => self::whole(FreeForm::LEAST, FreeForm::MOST)] : []),
             ...($form === MaskForm::Layer
                 ? ['layer' => self::name(64), 'by' => self::choice(array_column(MaskBy::cases(), 'value'))]
                 : ['fixed' => ['description' => 'whether it stays where it is in the frame, however the layer moves', 'type' => 'boolean']]),
         ];
 
-        // With as many points as there can be; fewer are read.
-        return self::attached(new PlacedMask('m1', $form, points: $form === MaskForm::Free ? FreeForm::MOST : 0), $fields, match ($form) {
+        return self::attached(new PlacedMask('m1', $form), $fields, match ($form) {
             MaskForm::Layer => ['id', 'form', 'layer'],
-            MaskForm::Free => ['id', 'form', 'points'],
             default => ['id', 'form'],
         });
+    }
+
+    /** @return array<string, mixed> */
+    private static function brush(BrushForm $form): array
+    {
+        return self::attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean']], ['form']);
     }
 
     /** @return array<string, mixed> */

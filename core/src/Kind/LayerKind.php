@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
@@ -19,6 +20,12 @@ abstract class LayerKind
 
     /** @var array<string, PropertyDefinition>|null */
     private ?array $properties = null;
+
+    /** @var array<string, Property>|null */
+    private ?array $defaults = null;
+
+    /** @var array<string, Property>|null */
+    private ?array $rare = null;
 
     /** @var array<string, mixed>|null */
     private ?array $contentFields = null;
@@ -85,6 +92,18 @@ abstract class LayerKind
     final public function contentFields(): array
     {
         return $this->contentFields ??= $this->contentSchema();
+    }
+
+    /** @return array<string, Property> what each is when nothing is said, by its name */
+    final public function defaults(): array
+    {
+        return $this->defaults ??= array_map(fn (PropertyDefinition $one): Property => Property::constant($one->type, $one->default), $this->properties());
+    }
+
+    /** @return array<string, Property> those that documents leave out then */
+    final public function rare(): array
+    {
+        return $this->rare ??= array_intersect_key($this->defaults(), array_filter($this->properties(), fn (PropertyDefinition $one): bool => $one->rare));
     }
 
     /** @return array<string, PropertyDefinition> every property by its name */

@@ -41,7 +41,7 @@ final class MaskArtist
             $operations = $mask->by === MaskBy::Brightness ? MaskPart::bright($shown) : $shown;
             $place = $space;
         } else {
-            $operations = $mask->form === MaskForm::Free ? self::free($mask, $values, $place) : self::drawn($mask, $values, $place);
+            $operations = $mask->form === MaskForm::Free ? self::free($values, $place) : self::drawn($mask, $values, $place);
         }
         $deviation = $values->number('feather') * sqrt(abs($place->determinant())) / self::DEVIATIONS;
         $opacity = $values->number('opacity') / 100;
@@ -71,9 +71,12 @@ final class MaskArtist
      *
      * @return list<Operation>
      */
-    private static function free(PlacedMask $mask, Values $values, Affine $place): array
+    private static function free(Values $values, Affine $place): array
     {
-        $outline = Outline::of(FreeForm::path(array_map(fn (int $number) => $values->point("point$number"), range(1, $mask->points)), $values->number('smooth') / 100));
+        $outline = Outline::of($values->path('path')->path());
+        if ($outline->isEmpty()) {
+            return [];
+        }
         $matrix = self::placed($values, $place);
         $white = new Colour(255, 255, 255);
         $fill = new Fill($outline, $matrix, $white);

@@ -2,13 +2,12 @@
 
 namespace Ricamo\Core\Mask;
 
-use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Path\Contours;
 
 /** Where the masks of a layer lie in the picture, to be seen and touched. */
 final class MaskPlaces
@@ -23,8 +22,7 @@ final class MaskPlaces
     }
 
     /**
-     * @return list<array{mask: string, form: string, corners: list<array{float, float}>, path?: string}> clockwise from the top left,
-     *     in composition pixels; of a free form its points, and the line through them as SVG path data
+     * @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in composition pixels
      */
     public static function of(Layer $layer, Composition $composition, int $frame): array
     {
@@ -33,15 +31,8 @@ final class MaskPlaces
             if ($mask->form === MaskForm::Layer || ! $mask->on) {
                 continue;
             }
-            if ($mask->form === MaskForm::Free) {
-                $places[] = self::free($mask, $layer, $composition, $frame);
-
-                continue;
-            }
-            $size = $layer->value("{$mask->id}.size", $frame);
-            assert($size instanceof Size);
+            $box = self::box($mask, $layer, $frame);
             $matrix = self::matrix($mask, $layer, $composition, $frame);
-            $box = Box::centred($size->width, $size->height);
             $corners = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
             $places[] = ['mask' => $mask->id, 'form' => $mask->form->value, 'corners' => array_map(
                 fn (Point $corner): array => [round($matrix->apply($corner)->x, 3), round($matrix->apply($corner)->y, 3)], $corners,
@@ -51,16 +42,17 @@ final class MaskPlaces
         return $places;
     }
 
-    /** @return array{mask: string, form: string, corners: list<array{float, float}>, path: string} */
-    private static function free(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): array
+    /** In its own space. */
+    public static function box(PlacedMask $mask, Layer $layer, int $frame): Box
     {
-        $matrix = self::matrix($mask, $layer, $composition, $frame);
-        $points = array_map(fn (int $number): Point => $matrix->apply($layer->point("{$mask->id}.point$number", $frame)), range(1, $mask->points));
+        if ($mask->form === MaskForm::Free) {
+            $path = $layer->value("{$mask->id}.path", $frame);
+            assert($path instanceof Contours);
 
-        return [
-            'mask' => $mask->id, 'form' => $mask->form->value,
-            'corners' => array_map(fn (Point $point): array => [round($point->x, 3), round($point->y, 3)], $points),
-            'path' => Outline::of(FreeForm::path($points, $layer->number("{$mask->id}.smooth", $frame) / 100))->data,
-        ];
+            return $path->path()->bounds() ?? Box::centred(0, 0);
+        }
+        $size = $layer->size("{$mask->id}.size", $frame);
+
+        return Box::centred($size->width, $size->height);
     }
 }

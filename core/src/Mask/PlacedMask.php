@@ -2,14 +2,20 @@
 
 namespace Ricamo\Core\Mask;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 use Ricamo\Core\Value\Type\PointType;
 use Ricamo\Core\Value\Type\SizeType;
 
@@ -25,7 +31,6 @@ final readonly class PlacedMask implements Attached
      * @param  string  $id  by which the layer's properties say whose they are: `m1.feather`
      * @param  bool  $fixed  whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
      * @param  ?string  $layer  the one that it is, where its form is a layer's
-     * @param  int  $points  how many it has, where its form is free
      */
     public function __construct(
         public string $id,
@@ -36,8 +41,17 @@ final readonly class PlacedMask implements Attached
         public bool $fixed = false,
         public ?string $layer = null,
         public MaskBy $by = MaskBy::Alpha,
-        public int $points = 0,
     ) {
+    }
+
+    /**
+     * Reads a list of them with their settings, also as they used to be written.
+     *
+     * @return array{list<self>, array<string, Property>}
+     */
+    public static function readAll(?Node $list): array
+    {
+        return Attachments::read($list, self::MOST, self::read(...), PointedForm::converted(...));
     }
 
     public static function read(Node $node): self
@@ -54,7 +68,6 @@ final readonly class PlacedMask implements Attached
             ! $isLayer && ($node->optional('fixed')?->bool() ?? false),
             $isLayer ? $node->field('layer')->string(64) : null,
             $isLayer ? $node->optional('by')?->enum(MaskBy::class) ?? MaskBy::Alpha : MaskBy::Alpha,
-            $form === MaskForm::Free ? $node->field('points')->int(FreeForm::LEAST, FreeForm::MOST) : 0,
         );
     }
 
@@ -62,12 +75,6 @@ final readonly class PlacedMask implements Attached
     public function ofLayer(string $layer): self
     {
         return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, $layer, $this->by);
-    }
-
-    /** The same with so many points. */
-    public function ofPoints(int $points): self
-    {
-        return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, points: $points);
     }
 
     public function id(): string
@@ -101,7 +108,7 @@ final readonly class PlacedMask implements Attached
             $feather,
             new PropertyDefinition('grow', new NumberType, 0.0, -5000, 5000, 'Grow', unit: 'px'),
             $opacity,
-            ...($this->form === MaskForm::Free ? [new PropertyDefinition('smooth', new NumberType, 0.0, 0, 100, 'Smooth', unit: '%'), ...FreeForm::settings($this->points)] : []),
+            ...($this->form === MaskForm::Free ? [new PropertyDefinition('path', new PathType, Contours::of(Path::ellipse(Box::centred(300, 300))), title: 'Path')] : []),
         ];
     }
 
@@ -109,7 +116,6 @@ final readonly class PlacedMask implements Attached
     {
         return ['id' => 0, 'form' => 0, 'mode' => 0, 'inverted' => 0, 'on' => 0] + match ($this->form) {
             MaskForm::Layer => ['layer' => 0, 'by' => 0],
-            MaskForm::Free => ['fixed' => 0, 'points' => 0],
             default => ['fixed' => 0],
         };
     }
@@ -120,7 +126,6 @@ final readonly class PlacedMask implements Attached
             'id' => $this->id,
             'form' => $this->form->value,
             ...($this->form === MaskForm::Layer ? ['layer' => $this->layer, 'by' => $this->by->value] : []),
-            ...($this->form === MaskForm::Free ? ['points' => $this->points] : []),
             ...($this->mode === MaskMode::Add ? [] : ['mode' => $this->mode->value]),
             ...($this->inverted ? ['inverted' => true] : []),
             ...($this->on ? [] : ['on' => false]),

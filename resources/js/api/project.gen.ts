@@ -2216,7 +2216,6 @@ export type Mask =
           mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
           inverted?: boolean;
           on?: boolean;
-          points: number;
           /**
            * whether it stays where it is in the frame, however the layer moves
            */
@@ -2306,8 +2305,8 @@ export type Mask =
                         }[]
                     ];
                 };
-          smooth?:
-              | number
+          path?:
+              | string
               | {
                     /**
                      * @minItems 1
@@ -2315,82 +2314,24 @@ export type Mask =
                     keyframes: [
                         {
                             at: number;
-                            value: number;
+                            /**
+                             * SVG path data
+                             */
+                            value: string;
                             easing?: Easing;
                             pin?: Pin;
                         },
                         ...{
                             at: number;
-                            value: number;
+                            /**
+                             * SVG path data
+                             */
+                            value: string;
                             easing?: Easing;
                             pin?: Pin;
                         }[]
                     ];
                 };
-          point1?: Spot;
-          point2?: Spot;
-          point3?: Spot;
-          point4?: Spot;
-          point5?: Spot;
-          point6?: Spot;
-          point7?: Spot;
-          point8?: Spot;
-          point9?: Spot;
-          point10?: Spot;
-          point11?: Spot;
-          point12?: Spot;
-          point13?: Spot;
-          point14?: Spot;
-          point15?: Spot;
-          point16?: Spot;
-          point17?: Spot;
-          point18?: Spot;
-          point19?: Spot;
-          point20?: Spot;
-          point21?: Spot;
-          point22?: Spot;
-          point23?: Spot;
-          point24?: Spot;
-          point25?: Spot;
-          point26?: Spot;
-          point27?: Spot;
-          point28?: Spot;
-          point29?: Spot;
-          point30?: Spot;
-          point31?: Spot;
-          point32?: Spot;
-          point33?: Spot;
-          point34?: Spot;
-          point35?: Spot;
-          point36?: Spot;
-          point37?: Spot;
-          point38?: Spot;
-          point39?: Spot;
-          point40?: Spot;
-          point41?: Spot;
-          point42?: Spot;
-          point43?: Spot;
-          point44?: Spot;
-          point45?: Spot;
-          point46?: Spot;
-          point47?: Spot;
-          point48?: Spot;
-          point49?: Spot;
-          point50?: Spot;
-          point51?: Spot;
-          point52?: Spot;
-          point53?: Spot;
-          point54?: Spot;
-          point55?: Spot;
-          point56?: Spot;
-          point57?: Spot;
-          point58?: Spot;
-          point59?: Spot;
-          point60?: Spot;
-          point61?: Spot;
-          point62?: Spot;
-          point63?: Spot;
-          point64?: Spot;
       }
     | {
           id: string;
@@ -6224,6 +6165,1562 @@ export interface ShapeLayer {
      */
     gradients?: [] | [Gradient] | [Gradient, Gradient];
     /**
+     * that its outline is drawn with
+     */
+    brush?:
+        | {
+              id?: 'b1';
+              form: 'dotted';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'rings';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'leaves';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stitches';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'chalk';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'airbrush';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stars';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'tiles';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          };
+    /**
      * how it is laid over what is beneath
      */
     blend?:
@@ -6272,7 +7769,12 @@ export interface ShapeLayer {
         name?: string;
         label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     }[];
-    form: 'rectangle' | 'ellipse';
+    form:
+        'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
+    /**
+     * how its outline ends, where it is open
+     */
+    cap?: 'butt' | 'round' | 'square';
     position?:
         | [number, number]
         | {
@@ -6456,6 +7958,148 @@ export interface ShapeLayer {
                   }[]
               ];
           };
+    sides?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    inner?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    start?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    sweep?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    tail?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    path?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * SVG path data
+                       */
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * SVG path data
+                       */
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
     fill?:
         | string
         | {
@@ -6499,6 +8143,195 @@ export interface ShapeLayer {
               ];
           };
     outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawEnd?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawTogether?:
+        | boolean
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dash?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    gap?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dashOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperEnd?:
         | number
         | {
               /**
@@ -6832,6 +8665,1562 @@ export interface TextLayer {
      */
     gradients?: [] | [Gradient] | [Gradient, Gradient];
     /**
+     * that its outline is drawn with
+     */
+    brush?:
+        | {
+              id?: 'b1';
+              form: 'dotted';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'rings';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'leaves';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stitches';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'chalk';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'airbrush';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stars';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'tiles';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          };
+    /**
      * animations that are spread over what it consists of
      *
      * @maxItems 16
@@ -7152,6 +10541,195 @@ export interface TextLayer {
                   }[]
               ];
           };
+    drawBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawEnd?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawTogether?:
+        | boolean
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dash?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    gap?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dashOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperEnd?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
 }
 export interface WindowLayer {
     id: string;
@@ -7270,6 +10848,1562 @@ export interface WindowLayer {
      */
     gradients?: [] | [Gradient] | [Gradient, Gradient];
     /**
+     * that its outline is drawn with
+     */
+    brush?:
+        | {
+              id?: 'b1';
+              form: 'dotted';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'rings';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'leaves';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stitches';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'chalk';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'airbrush';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'stars';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'tiles';
+              on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          };
+    /**
      * how it is laid over what is beneath
      */
     blend?:
@@ -7318,7 +12452,8 @@ export interface WindowLayer {
         name?: string;
         label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     }[];
-    form: 'rectangle' | 'ellipse';
+    form:
+        'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
     /**
      * how large what is seen through it is, before it is zoomed
      */
@@ -7597,6 +12732,148 @@ export interface WindowLayer {
                   }[]
               ];
           };
+    sides?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    inner?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    start?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    sweep?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    tail?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                      bend?: Bend;
+                  }[]
+              ];
+          };
+    path?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * SVG path data
+                       */
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * SVG path data
+                       */
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
     fill?:
         | string
         | {
@@ -7640,6 +12917,195 @@ export interface WindowLayer {
               ];
           };
     outlineWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawEnd?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    drawTogether?:
+        | boolean
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dash?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    gap?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    dashOffset?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperBegin?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    taperEnd?:
         | number
         | {
               /**

@@ -10,46 +10,45 @@ use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Effects\FreeId;
 use Ricamo\Core\Edit\Layers\LayerIds;
-use Ricamo\Core\Edit\Picture\PointNode;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Mask\FreeForm;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Path\Contour;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PathType;
 
 /**
- * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; of a free form with `points`
- * as they are drawn in the picture on a `frame`.
+ * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; of a free form with
+ * a `path`, SVG path data, as it is drawn in the picture on a `frame`.
  */
 final readonly class AddMask implements CompositionEdit
 {
-    /** How many points a free form begins with that is not drawn. */
-    private const POINTS = 6;
-
     /**
      * @param  non-empty-list<string>  $layers
-     * @param  list<Point>  $points  in composition pixels; none for those that a free form begins with
+     * @param  ?Contours  $path  in composition pixels; null for the one that a free form begins with
      */
-    private function __construct(private array $layers, private MaskForm $form, private ?string $layer, private array $points, private int $frame)
+    private function __construct(private array $layers, private MaskForm $form, private ?string $layer, private ?Contours $path, private int $frame)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'form', 'layer', 'points', 'frame']);
+        $args->allow(['layers', 'form', 'layer', 'path', 'frame']);
         $form = $args->field('form')->enum(MaskForm::class);
-        $points = $form === MaskForm::Free ? array_map(fn (Node $point): Point => new Point(...PointNode::read($point)), $args->optional('points')?->items(FreeForm::MOST) ?? []) : [];
-        if ($points !== [] && count($points) < FreeForm::LEAST) {
-            $args->field('points')->refuse('are too few: '.FreeForm::LEAST.' enclose something');
+        $path = $form !== MaskForm::Free || $args->optional('path') === null ? null : (new PathType)->read($args->field('path'));
+        if ($path !== null && array_filter($path->all, fn (Contour $one): bool => count($one->knots) > 2 || ! $one->knots[0]->isCorner()) === []) {
+            $args->field('path')->refuse('encloses nothing');
         }
 
         return new self(
             LayerIds::read($args), $form, $form === MaskForm::Layer ? $args->field('layer')->string(64) : null,
-            $points, $points === [] ? 0 : $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $path, $path === null ? 0 : $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
         );
     }
 
@@ -69,7 +68,7 @@ final readonly class AddMask implements CompositionEdit
             if ($this->layer !== null && in_array($this->layer, $composition->layers->tree()->above($id), true)) {
                 throw new Refusal("“{$layer->name}” is in “{$composition->layer($this->layer)->name}”, which cannot be its mask");
             }
-            $added = new PlacedMask(FreeId::of('m', $layer->masks), $this->form, layer: $this->layer, points: $this->form !== MaskForm::Free ? 0 : (count($this->points) ?: self::POINTS));
+            $added = new PlacedMask(FreeId::of('m', $layer->masks), $this->form, layer: $this->layer);
             $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
             $drawn = $this->drawn($composition, $layer);
             $settings = [];
@@ -90,26 +89,24 @@ final readonly class AddMask implements CompositionEdit
     /**
      * What the properties of a form are that is drawn: its position in the middle of its points.
      *
-     * @return array<string, Point>
+     * @return array<string, Point|Contours>
      */
     private function drawn(Composition $composition, Layer $layer): array
     {
-        if ($this->points === []) {
+        if ($this->path === null) {
             return [];
         }
         $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
         if (abs($matrix->determinant()) < 1e-9) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
-        $points = array_map($matrix->inverse()->apply(...), $this->points);
-        $exact = fn (Point $point): Point => new Point(round($point->x, 3), round($point->y, 3));
-        $middle = array_reduce($points, fn (Point $sum, Point $point): Point => new Point($sum->x + $point->x / count($points), $sum->y + $point->y / count($points)), new Point(0, 0));
-        $drawn = ['position' => $exact($middle)];
-        foreach ($points as $index => $point) {
-            $drawn['point'.($index + 1)] = $exact($point->minus($drawn['position']));
-        }
+        $path = $this->path->mapped($matrix->inverse()->apply(...));
+        $middle = $path->path()->bounds()?->centre() ?? new Point(0, 0);
+        $middle = new Point(round($middle->x, 3), round($middle->y, 3));
+        // Closed, whether it was drawn so or not: it encloses what is seen.
+        $closed = new Contours(array_map(fn (Contour $one): Contour => new Contour($one->knots, true), $path->mapped(fn (Point $at): Point => $at->minus($middle))->all));
 
-        return $drawn;
+        return ['position' => $middle, 'path' => Contours::parse($closed->write())];
     }
 
     private function initial(PropertyDefinition $definition, Box $box): mixed
@@ -117,6 +114,7 @@ final readonly class AddMask implements CompositionEdit
         return match (true) {
             str_ends_with($definition->name, '.size') => new Size(max(20, round($box->width() / 2)), max(20, round($box->height() / 2))),
             str_ends_with($definition->name, '.position') => $box->centre(),
+            str_ends_with($definition->name, '.path') => Contours::of(Path::ellipse(Box::centred(max(20, round($box->width() / 2)), max(20, round($box->height() / 2))))),
             default => $definition->default,
         };
     }

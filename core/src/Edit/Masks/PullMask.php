@@ -14,16 +14,15 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Mask\FreeForm;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\MaskPlaces;
 use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
 
 /**
  * Moves a mask in the picture, or with a `handle` makes it larger or smaller there, while the side across from it stays, or
  * with `centred` its middle. `by` is in composition pixels; `straight` keeps a mask that is moved on one level, `proportional` its shape.
- * Of a free form a `point` is moved, or one that is put in `after` another.
  */
 final readonly class PullMask implements CompositionEdit
 {
@@ -37,14 +36,12 @@ final readonly class PullMask implements CompositionEdit
         private bool $proportional,
         private bool $straight,
         private Scope $scope,
-        private ?int $point,
-        private ?int $after,
     ) {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layer', 'mask', 'frame', 'handle', 'by', 'centred', 'proportional', 'straight', 'scope', 'point', 'after']);
+        $args->allow(['layer', 'mask', 'frame', 'handle', 'by', 'centred', 'proportional', 'straight', 'scope']);
 
         return new self(
             $args->field('layer')->string(64),
@@ -56,8 +53,6 @@ final readonly class PullMask implements CompositionEdit
             $args->optional('proportional')?->bool() ?? false,
             $args->optional('straight')?->bool() ?? false,
             $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-            $args->optional('point')?->int(1, FreeForm::MOST),
-            $args->optional('after')?->int(1, FreeForm::MOST),
         );
     }
 
@@ -69,15 +64,15 @@ final readonly class PullMask implements CompositionEdit
         if (abs($matrix->determinant()) < 1e-9) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
-        if ($this->point !== null || $this->after !== null) {
-            return $this->pointPulled($composition, $layer, $mask, self::linear($matrix)->inverse()->apply($this->way()));
-        }
         $position = $layer->point("{$mask->id}.position", $this->frame);
         $turn = Affine::rotation($layer->number("{$mask->id}.rotation", $this->frame));
         // In the mask's own space, and from there in the one that its position counts in.
         $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
-        if ($this->handle === null || $mask->form === MaskForm::Free) {
+        if ($this->handle === null) {
             return PropertyTarget::put($composition, $layer, "{$mask->id}.position", $this->frame, $position->plus($turn->apply($pull)), $this->scope);
+        }
+        if ($mask->form === MaskForm::Free) {
+            return $this->formPulled($composition, $layer, $mask, $pull);
         }
         $size = $layer->size("{$mask->id}.size", $this->frame);
         $pulled = $this->pulled($size, $pull);
@@ -92,30 +87,24 @@ final readonly class PullMask implements CompositionEdit
 
     public function title(): string
     {
-        return match (true) {
-            $this->after !== null => 'add point of mask',
-            $this->point !== null => 'move point of mask',
-            default => $this->handle === null ? 'move mask' : 'size of mask',
-        };
+        return $this->handle === null ? 'move mask' : 'size of mask';
     }
 
-    private function pointPulled(Composition $composition, Layer $layer, PlacedMask $mask, Point $pull): Composition
+    /** A path is made larger or smaller from the side across, or from its middle. */
+    private function formPulled(Composition $composition, Layer $layer, PlacedMask $mask, Point $pull): Composition
     {
-        $number = $this->point ?? $this->after + 1;
-        if ($mask->form !== MaskForm::Free || ($this->point ?? $this->after) > $mask->points) {
-            throw new Refusal('There is no such point in that mask');
+        $box = MaskPlaces::box($mask, $layer, $this->frame);
+        $path = $layer->value("{$mask->id}.path", $this->frame);
+        if (! $path instanceof Contours || $box->width() <= 0 || $box->height() <= 0) {
+            throw new Refusal('That mask encloses nothing');
         }
-        if ($this->after !== null) {
-            if ($mask->points === FreeForm::MOST) {
-                throw new Refusal('A mask has '.FreeForm::MOST.' points at most');
-            }
-            $masks = array_map(fn (PlacedMask $one): PlacedMask => $one->id === $mask->id ? $mask->ofPoints($mask->points + 1) : $one, $layer->masks);
-            $layer = $layer->having(['masks' => $masks], FreeForm::inserted($mask, $layer, $this->after));
-            $composition = $composition->replacing($layer);
-        }
-        $name = "{$mask->id}.point$number";
+        $pulled = $this->pulled(new Size($box->width(), $box->height()), $pull);
+        $direction = $this->centred ? new Point(0, 0) : ($this->handle?->direction() ?? new Point(0, 0));
+        $fixed = new Point($box->centre()->x - $direction->x * $box->width() / 2, $box->centre()->y - $direction->y * $box->height() / 2);
+        [$across, $down] = [$pulled->width / $box->width(), $pulled->height / $box->height()];
+        $scaled = $path->mapped(fn (Point $at): Point => new Point($fixed->x + ($at->x - $fixed->x) * $across, $fixed->y + ($at->y - $fixed->y) * $down));
 
-        return PropertyTarget::put($composition, $layer, $name, $this->frame, $layer->point($name, $this->frame)->plus($pull), $this->scope);
+        return PropertyTarget::of($layer, "{$mask->id}.path")->set($composition, $this->frame, Contours::parse($scaled->write()), $this->scope);
     }
 
     private function maskOf(Layer $layer): PlacedMask

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Edit\Masks;
 
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -26,7 +25,7 @@ final readonly class SetMasks implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        [$masks, $settings] = Attachments::read($this->masks, PlacedMask::MOST, PlacedMask::read(...));
+        [$masks, $settings] = PlacedMask::readAll($this->masks);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if (! $layer->kind->isSeen()) {

@@ -3,8 +3,6 @@
 namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Geometry\Path;
 
 /** The outlines of forms, kept at hand because most frames show the same as the frame before. */
 final class Outlines
@@ -14,21 +12,16 @@ final class Outlines
     /** @var array<string, Outline> */
     private array $outlines = [];
 
-    public function of(ShapeForm $form, Box $box, float $rounding): Outline
+    public function of(Formed $formed): Outline
     {
-        $key = "{$form->value} {$box->right} {$box->bottom} $rounding";
+        $key = $formed->key();
         if (! isset($this->outlines[$key])) {
             if (count($this->outlines) >= self::KEPT) {
                 $this->outlines = [];
             }
-            $this->outlines[$key] = Outline::of(self::path($form, $box, $rounding));
+            $this->outlines[$key] = Outline::of(FormPaths::of($formed));
         }
 
         return $this->outlines[$key];
-    }
-
-    public static function path(ShapeForm $form, Box $box, float $rounding): Path
-    {
-        return $form === ShapeForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, $rounding);
     }
 }

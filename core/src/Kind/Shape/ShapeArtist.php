@@ -4,8 +4,6 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
-use Ricamo\Core\Display\Pen;
-use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -14,10 +12,11 @@ use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
-/** Draws rectangles and ellipses: the fill, and the outline over it, centred on the edge. */
+/** Draws forms: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist, ReachesBeyond
 {
     public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
@@ -28,12 +27,13 @@ final class ShapeArtist implements Artist, ReachesBeyond
     {
         assert($layer->content instanceof ShapeContent);
         $at = $moment->at;
-        $box = $this->box($layer, $composition, $at);
-        if ($box->width() <= 0 || $box->height() <= 0) {
+        $formed = Formed::of($layer->content->form, $layer, $at);
+        if ($formed->isEmpty()) {
             return [];
         }
+        $box = $formed->box;
         $width = max(0, $layer->number('outlineWidth', $at));
-        $path = $this->outlines->of($layer->content->form, $box, max(0, $layer->number('rounding', $at)));
+        $path = $this->outlines->of($formed);
         $operations = [];
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
@@ -42,7 +42,8 @@ final class ShapeArtist implements Artist, ReachesBeyond
         }
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         if ($outline !== null) {
-            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix, $pictures));
+            $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap);
+            array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
         return $operations;
@@ -55,8 +56,8 @@ final class ShapeArtist implements Artist, ReachesBeyond
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        $size = $layer->size('size', $at);
+        assert($layer->content instanceof ShapeContent);
 
-        return Box::centred(max(0, $size->width), max(0, $size->height));
+        return Formed::of($layer->content->form, $layer, $at)->box;
     }
 }

@@ -2,8 +2,51 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
+/** What a shape or a window is. */
 enum ShapeForm: string
 {
     case Rectangle = 'rectangle';
     case Ellipse = 'ellipse';
+    case Polygon = 'polygon';
+    case Star = 'star';
+    case Arc = 'arc';
+    case Ring = 'ring';
+    case Line = 'line';
+    case Arrow = 'arrow';
+    case Speech = 'speech';
+    case Heart = 'heart';
+
+    /** Drawn point by point. */
+    case Path = 'path';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Ring => 'Ring sector',
+            self::Speech => 'Speech plate',
+            default => ucfirst($this->value),
+        };
+    }
+
+    /** @return list<string> the properties of a form that mean something to it */
+    public function settings(): array
+    {
+        return match ($this) {
+            self::Rectangle => ['size', 'rounding'],
+            self::Ellipse, self::Line, self::Heart => ['size'],
+            self::Polygon => ['size', 'sides', 'start', 'rounding'],
+            self::Star => ['size', 'sides', 'inner', 'start', 'rounding'],
+            self::Arc => ['size', 'start', 'sweep'],
+            self::Ring => ['size', 'inner', 'start', 'sweep'],
+            self::Arrow => ['size', 'inner', 'rounding'],
+            self::Speech => ['size', 'rounding', 'tail'],
+            self::Path => ['path', 'rounding'],
+        };
+    }
+
+    /** Whether it is a line that encloses nothing. */
+    public function isOpen(): bool
+    {
+        return $this === self::Line || $this === self::Arc;
+    }
 }

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Size;
@@ -11,10 +12,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\PaintedPictures;
-use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Value\Type\ColourType;
-use Ricamo\Core\Value\Type\NumberType;
-use Ricamo\Core\Value\Type\SizeType;
 
 /** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
 final class ShapeKind extends LayerKind
@@ -34,8 +32,7 @@ final class ShapeKind extends LayerKind
     protected function ownProperties(): array
     {
         return [
-            new PropertyDefinition('size', new SizeType, new Size(480, 120), 0, Placement::FAR, 'Size', self::SECTION, 'px'),
-            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', self::SECTION, 'px'),
+            ...Formed::properties(self::SECTION, new Size(480, 120)),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: self::SECTION),
             ...Outlined::properties(self::SECTION),
         ];
@@ -43,12 +40,12 @@ final class ShapeKind extends LayerKind
 
     public function readContent(Node $layer): ShapeContent
     {
-        return new ShapeContent($layer->field('form')->enum(ShapeForm::class));
+        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), $layer->optional('cap')?->enum(Cap::class) ?? Cap::Butt);
     }
 
     public function contentSchema(): array
     {
-        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')]];
+        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], 'cap' => ['description' => 'how its outline ends, where it is open', 'type' => 'string', 'enum' => array_column(Cap::cases(), 'value')]];
     }
 
     public function requiredContent(): array
@@ -58,7 +55,7 @@ final class ShapeKind extends LayerKind
 
     public function newName(Node $layer, MediaLibrary $media): string
     {
-        return ucfirst($layer->field('form')->string());
+        return $layer->field('form')->enum(ShapeForm::class)->title();
     }
 
     public function artist(Materials $materials): ShapeArtist

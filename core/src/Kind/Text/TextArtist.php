@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind\Text;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Blur;
@@ -13,8 +14,6 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Display\Pen;
-use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
@@ -28,6 +27,7 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Paint\PicturePaint;
@@ -68,7 +68,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
-        $pen = new Pen($width, Join::Round);
+        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM);
 
         [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at) ?? self::atRest($text->block) as $part) {
@@ -78,8 +78,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             if ($part->change !== null && ($part->change->opacity <= 0 || abs($placed->determinant()) < 1e-12)) {
                 continue;
             }
-            if ($outline !== null) {
-                $strokes[] = self::changed(new Stroke($part->atom->outline, $placed, self::within($outline, $own, $part->change), $pen), $part->change, $moved);
+            if ($outline !== null && $lines !== null) {
+                $drawn = $lines->draw($part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change));
+                array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
             if ($fill !== null) {
                 $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($fill, $own, $part->change)), $part->change, $moved);
@@ -131,7 +132,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     }
 
     /** @param  Affine  $matrix  from the layer's own pixels, as they are moved, to those that are drawn */
-    private static function changed(Fill|Stroke $operation, ?UnitChange $change, Affine $matrix): Operation
+    private static function changed(Operation $operation, ?UnitChange $change, Affine $matrix): Operation
     {
         if ($change === null) {
             return $operation;

@@ -6,8 +6,6 @@ use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Display\Pen;
-use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -21,7 +19,10 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Kind\Shape\Formed;
+use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\Outlines;
+use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
@@ -45,23 +46,24 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     {
         $content = self::content($layer);
         $at = $moment->at;
-        $box = $this->box($layer, $composition, $at);
-        if ($box->width() <= 0 || $box->height() <= 0) {
+        $formed = Formed::of($content->form, $layer, $at);
+        if ($formed->isEmpty()) {
             return [];
         }
-        $rounding = max(0, $layer->number('rounding', $at));
+        $box = $formed->box;
         $width = max(0, $layer->number('outlineWidth', $at));
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $path = $this->outlines->of($content->form, $box, $rounding);
+        $path = $this->outlines->of($formed);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
         $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures) : [];
         if ($seen !== []) {
-            $operations[] = new Group($seen, 1.0, Outline::of(Outlines::path($content->form, $box, $rounding)->transformed($matrix)));
+            $operations[] = new Group($seen, 1.0, Outline::of(FormPaths::of($formed)->transformed($matrix)));
         }
         if ($outline !== null) {
-            array_push($operations, ...Paints::painted($outline, [new Stroke($path, $matrix, Paints::within($outline), new Pen($width, Join::Miter))], $matrix, $pictures));
+            $lines = new LineArtist($layer, $at, $width, Join::Miter);
+            array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
         return $operations;
@@ -69,9 +71,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        $size = $layer->size('size', $at);
-
-        return Box::centred(max(0, $size->width), max(0, $size->height));
+        return Formed::of(self::content($layer)->form, $layer, $at)->box;
     }
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array

@@ -17,12 +17,12 @@ use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
+use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
-use Ricamo\Core\Value\Type\SizeType;
 
 /** A form filled with a clip, a picture or another composition, which is framed inside it, apart from how the window itself moves. */
 final class WindowKind extends LayerKind
@@ -53,8 +53,7 @@ final class WindowKind extends LayerKind
             new PropertyDefinition('pan', new PointType, new Point(0, 0), -Placement::FAR, Placement::FAR, 'Pan', self::FRAMING, 'px'),
             new PropertyDefinition('zoom', new NumberType, 100.0, 0.1, 10_000, 'Zoom', self::FRAMING, '%'),
             new PropertyDefinition('turn', new AngleType, 0.0, -1e7, 1e7, 'Turn', self::FRAMING, '°'),
-            new PropertyDefinition('size', new SizeType, new Size(640, 360), 0, Placement::FAR, 'Size', self::FORM, 'px'),
-            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', self::FORM, 'px'),
+            ...Formed::properties(self::FORM, new Size(640, 360)),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#3d4450'), title: 'Fill', section: self::FORM),
             ...Outlined::properties(self::FORM),
             ...FootageContent::soundProperties(),

@@ -1,0 +1,107 @@
+<?php
+
+namespace Ricamo\Core\Edit\Paths;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Shape\Formed;
+use Ricamo\Core\Kind\Shape\FormPaths;
+use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PathType;
+
+/**
+ * Makes the form of shapes one that is drawn point by point; no frame changes. Where its size or anything else that it is made from
+ * is animated, its path has keyframes where that has. With `into` a path turns into another form from there on: a keyframe on that frame.
+ */
+final readonly class MakePath implements CompositionEdit
+{
+    /** What forms are made from. */
+    private const FROM = ['size', 'rounding', 'sides', 'inner', 'start', 'sweep', 'tail'];
+
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private ?ShapeForm $into, private int $frame)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $into = $args->allow(['layers', 'into', 'frame'])->optional('into')?->enum(ShapeForm::class);
+
+        return new self(LayerIds::read($args), $into, $into === null ? 0 : $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        foreach ($this->layers as $id) {
+            $layer = $composition->layer($id);
+            $layer = self::asPath($layer);
+            $composition = $composition->replacing($this->into === null ? $layer : $this->turned($layer, $this->into));
+        }
+
+        return $composition;
+    }
+
+    public function title(): string
+    {
+        return $this->into === null ? 'make path' : 'turn into '.lcfirst($this->into->title());
+    }
+
+    /** @throws Refusal for what is no shape */
+    public static function asPath(Layer $layer): Layer
+    {
+        $content = $layer->content;
+        if (! $content instanceof ShapeContent) {
+            throw new Refusal("“{$layer->name}” is not a shape");
+        }
+        if ($content->form === ShapeForm::Path) {
+            return $layer;
+        }
+        $at = fn (int|float $frame): Contours => Contours::parse(Contours::of(FormPaths::of(Formed::of($content->form, $layer, $frame)))->write());
+        $frames = [];
+        foreach (array_intersect($content->form->settings(), self::FROM) as $name) {
+            foreach ($layer->properties[$name]->course($layer->span) as $frame => $keyframe) {
+                $frames[$frame] ??= $keyframe;
+            }
+        }
+        ksort($frames);
+        $keyframes = array_map(fn (int $frame, $keyframe) => $keyframe->withValue($at($frame))->bent(null), array_keys($frames), $frames);
+        $path = $keyframes === [] ? Property::constant(new PathType, $at($layer->span->in)) : Property::keyframed(new PathType, $keyframes);
+        $kept = array_intersect_key($layer->kind->defaults(), array_flip(self::FROM));
+
+        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->cap), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
+    }
+
+    /** As large as it is there, from this frame on. */
+    private function turned(Layer $layer, ShapeForm $form): Layer
+    {
+        $now = $layer->value('path', $this->frame);
+        $bounds = $now instanceof Contours ? $now->path()->bounds() : null;
+        $size = $bounds === null ? new Size(200, 200) : new Size($bounds->width(), $bounds->height());
+        $model = $layer->withProperty('size', Property::constant($layer->properties['size']->type, $size));
+        $turned = Contours::of(FormPaths::of(Formed::of($form, $model, $this->frame)));
+        $centre = $bounds?->centre();
+        $path = Contours::parse(($centre === null ? $turned : $turned->mapped(fn ($point) => $point->plus($centre)))->write());
+        $property = $layer->properties['path']->isAnimated() ? $layer->properties['path'] : self::begun($layer);
+        $frame = $this->frame;
+        $cut = $property->cutAt($frame, $layer->span);
+        $keyframe = $cut->keyframeOn($frame, $layer->span);
+
+        return $keyframe === null ? $layer : $layer->withProperty('path', $cut->with($keyframe->withValue($path), $layer->span));
+    }
+
+    /** With a keyframe where it begins, so that it has something to come from. */
+    private static function begun(Layer $layer): Property
+    {
+        return Property::keyframed(new PathType, [new Keyframe(0, $layer->value('path', $layer->span->in))]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+namespace Ricamo\Core\Kind\Shape;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Kind\Placement;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
+use Ricamo\Core\Value\Type\PointType;
+use Ricamo\Core\Value\Type\SizeType;
+
+/** A form with all that it is made from, at a moment. */
+final readonly class Formed
+{
+    /** The most corners of a polygon, or points of a star. */
+    public const MOST_SIDES = 200;
+
+    private function __construct(
+        public ShapeForm $form,
+        public Box $box,
+        public float $rounding,
+        public float $sides,
+        public float $inner,
+        public float $start,
+        public float $sweep,
+        public Point $tail,
+        public Contours $path,
+    ) {
+    }
+
+    /** @return list<PropertyDefinition> */
+    public static function properties(string $section, Size $size): array
+    {
+        return [
+            new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
+            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', $section, 'px'),
+            new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
+            new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
+            new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
+            new PropertyDefinition('sweep', new AngleType, 270.0, -360, 360, 'Sweep', $section, '°', rare: true),
+            new PropertyDefinition('tail', new PointType, new Point(-120, 140), -Placement::FAR, Placement::FAR, 'Tail', $section, 'px', rare: true),
+            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: $section, rare: true),
+        ];
+    }
+
+    public static function of(ShapeForm $form, Layer $layer, int|float $at): self
+    {
+        $path = $form === ShapeForm::Path ? $layer->value('path', $at) : new Contours([]);
+        assert($path instanceof Contours);
+        $size = $layer->size('size', $at);
+        $bounds = $form === ShapeForm::Path ? $path->path()->bounds() : null;
+
+        return new self(
+            $form, $bounds ?? Box::centred(max(0, $size->width), max(0, $size->height)), max(0, $layer->number('rounding', $at)),
+            $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at), $layer->number('sweep', $at), $layer->point('tail', $at), $path,
+        );
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->form === ShapeForm::Path ? $this->path->all === [] : $this->box->width() <= 0 || ($this->box->height() <= 0 && $this->form !== ShapeForm::Line);
+    }
+
+    /** By which the same outline is known again. */
+    public function key(): string
+    {
+        $own = match ($this->form) {
+            ShapeForm::Path => $this->path->key(),
+            ShapeForm::Rectangle, ShapeForm::Ellipse => '',
+            default => "$this->sides $this->inner $this->start $this->sweep {$this->tail->x} {$this->tail->y}",
+        };
+
+        return "{$this->form->value} {$this->box->right} {$this->box->bottom} $this->rounding $own";
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+namespace Ricamo\Core\Line;
+
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Value\Type\FlagType;
+use Ricamo\Core\Value\Type\NumberType;
+
+/** How much of an outline is drawn, and how: what its own properties come to at a moment. */
+final readonly class LineStyle
+{
+    private const FAR = 100_000;
+
+    /**
+     * @param  float  $begin  in per cent of its length, as are the end and the offset
+     * @param  bool  $together  whether each of its lines is drawn by itself, or one after another
+     * @param  float  $dash  pixels, as are the gap and the dashes' offset
+     * @param  float  $taperBegin  over how much of what is drawn, in per cent, it becomes as wide as it is; the end likewise
+     */
+    private function __construct(
+        public float $begin,
+        public float $end,
+        public float $offset,
+        public bool $together,
+        public float $dash,
+        public float $gap,
+        public float $dashOffset,
+        public float $taperBegin,
+        public float $taperEnd,
+    ) {
+    }
+
+    /** @return list<PropertyDefinition> */
+    public static function properties(string $section): array
+    {
+        $percent = fn (string $name, float $default, float $least, float $most, string $title): PropertyDefinition => new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, $section, '%', rare: true);
+        $pixels = fn (string $name, float $least, string $title): PropertyDefinition => new PropertyDefinition($name, new NumberType, 0.0, $least, self::FAR, $title, $section, 'px', rare: true);
+
+        return [
+            $percent('drawBegin', 0.0, 0, 100, 'Drawn from'),
+            $percent('drawEnd', 100.0, 0, 100, 'Drawn to'),
+            $percent('drawOffset', 0.0, -self::FAR, self::FAR, 'Offset'),
+            new PropertyDefinition('drawTogether', new FlagType, true, title: 'All at once', section: $section, rare: true),
+            $pixels('dash', 0, 'Dashes'),
+            $pixels('gap', 0, 'Gaps'),
+            $pixels('dashOffset', -self::FAR, 'Dash offset'),
+            $percent('taperBegin', 0.0, 0, 100, 'Taper, begin'),
+            $percent('taperEnd', 0.0, 0, 100, 'Taper, end'),
+        ];
+    }
+
+    public static function of(Layer $layer, int|float $at): self
+    {
+        return new self(
+            $layer->number('drawBegin', $at), $layer->number('drawEnd', $at), $layer->number('drawOffset', $at), $layer->value('drawTogether', $at) === true,
+            $layer->number('dash', $at), $layer->number('gap', $at), $layer->number('dashOffset', $at), $layer->number('taperBegin', $at), $layer->number('taperEnd', $at),
+        );
+    }
+
+    /** Whether all of it is drawn. */
+    public function isWhole(): bool
+    {
+        return abs($this->end - $this->begin) >= 100;
+    }
+
+    public function isTapered(): bool
+    {
+        return $this->taperBegin > 0 || $this->taperEnd > 0;
+    }
+
+    /**
+     * Which parts of lines are drawn.
+     *
+     * @param  list<float>  $lengths  of the lines
+     * @param  list<bool>  $closed  which of them are closed
+     * @return list<array{int, float, float}> the number of a line, and from where on it to where; of a closed one perhaps beyond its end
+     */
+    public function drawn(array $lengths, array $closed): array
+    {
+        [$from, $to] = [min($this->begin, $this->end) / 100, max($this->begin, $this->end) / 100];
+        if ($to - $from < 1e-9) {
+            return [];
+        }
+        $drawn = [];
+        if ($this->together || count($lengths) < 2) {
+            foreach ($lengths as $number => $length) {
+                foreach (self::shifted($from, $to, $this->offset / 100, $closed[$number]) as [$begin, $end]) {
+                    $drawn[] = [$number, $begin * $length, $end * $length];
+                }
+            }
+
+            return $drawn;
+        }
+        $whole = array_sum($lengths);
+        foreach (self::shifted($from, $to, $this->offset / 100, false) as [$begin, $end]) {
+            $passed = 0.0;
+            foreach ($lengths as $number => $length) {
+                [$low, $high] = [max(0.0, $begin * $whole - $passed), min($length, $end * $whole - $passed)];
+                if ($high - $low > 1e-9) {
+                    $drawn[] = [$number, $low, $high];
+                }
+                $passed += $length;
+            }
+        }
+
+        return $drawn;
+    }
+
+    /** @return list<array{float, float}> in shares of the length; an open line that is shifted over its end goes on from its beginning */
+    private static function shifted(float $from, float $to, float $by, bool $isClosed): array
+    {
+        $begin = $from + $by - floor($from + $by);
+        $end = $begin + $to - $from;
+
+        return match (true) {
+            $to - $from >= 1 => [[0.0, 1.0]],
+            $isClosed || $end <= 1 + 1e-9 => [[$begin, $isClosed ? $end : min(1.0, $end)]],
+            default => [[$begin, 1.0], [0.0, $end - 1]],
+        };
+    }
+}

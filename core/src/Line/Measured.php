@@ -1,0 +1,52 @@
+<?php
+
+namespace Ricamo\Core\Line;
+
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Path\Along;
+use Ricamo\Core\Path\Contour;
+use Ricamo\Core\Path\Contours;
+
+/** The lines of outlines, measured; most frames ask for the same as the frame before. */
+final class Measured
+{
+    private const KEPT = 400;
+
+    /** @var array<string, self> */
+    private static array $kept = [];
+
+    /** @var list<Along> */
+    public readonly array $lines;
+
+    /** @var list<float> */
+    public readonly array $lengths;
+
+    /** @var list<bool> */
+    public readonly array $closed;
+
+    private function __construct(Contours $contours)
+    {
+        $this->lines = array_map(fn (Contour $one): Along => new Along($one), $contours->all);
+        $this->lengths = array_map(fn (Along $one): float => $one->length, $this->lines);
+        $this->closed = array_map(fn (Contour $one): bool => $one->closed, $contours->all);
+    }
+
+    public static function of(Outline $outline): self
+    {
+        if (! isset(self::$kept[$outline->key])) {
+            self::$kept = count(self::$kept) < self::KEPT ? self::$kept : [];
+            self::$kept[$outline->key] = new self(Contours::of(Path::parse($outline->data)));
+        }
+
+        return self::$kept[$outline->key];
+    }
+
+    /** @return list<Contour> the parts that a style draws of it */
+    public function parts(LineStyle $style): array
+    {
+        $parts = array_map(fn (array $one): ?Contour => $this->lines[$one[0]]->part($one[1], $one[2]), $style->drawn($this->lengths, $this->closed));
+
+        return array_values(array_filter($parts));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+namespace Ricamo\Core\Tests\Kind;
+
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\Knot;
+use Ricamo\Core\Tests\Fixture;
+
+/** The outlines of forms in a box of 200 × 100 around the origin, against where their points must be. */
+final class FormsTest extends TestCase
+{
+    private static function outline(string $form, array $more = []): Contours
+    {
+        $composition = Fixture::composition([Fixture::bar(['form' => $form, 'size' => [200, 100], 'position' => [0, 0], 'outlineWidth' => 2, ...$more])]);
+        $paths = Fixture::evaluator()->frame($composition, 0)->toJson()['paths'];
+
+        return Contours::parse((string) reset($paths));
+    }
+
+    /** @return list<array{float, float}> */
+    private static function points(Contours $path, int $contour = 0): array
+    {
+        return array_map(fn (Knot $knot): array => [round($knot->at->x, 2) + 0.0, round($knot->at->y, 2) + 0.0], $path->all[$contour]->knots);
+    }
+
+    public function test_polygons_and_stars_stand_on_the_ellipse_in_their_box(): void
+    {
+        self::assertSame([[0.0, -50.0], [86.6, 25.0], [-86.6, 25.0]], self::points(self::outline('polygon', ['sides' => 3])));
+        self::assertSame([[100.0, 0.0], [0.0, 50.0], [-100.0, 0.0], [0.0, -50.0]], self::points(self::outline('polygon', ['sides' => 4, 'start' => 90])));
+        $star = self::points(self::outline('star', ['sides' => 4, 'inner' => 50]));
+        self::assertSame([[0.0, -50.0], [35.36, -17.68], [100.0, 0.0]], array_slice($star, 0, 3));
+        self::assertCount(8, $star);
+    }
+
+    public function test_arcs_and_ring_sectors_go_round_clockwise_from_their_start(): void
+    {
+        $arc = self::outline('arc', ['start' => 0, 'sweep' => 90]);
+        self::assertFalse($arc->all[0]->closed);
+        $points = self::points($arc);
+        self::assertSame([[0.0, -50.0], [100.0, 0.0]], [$points[0], $points[count($points) - 1]]);
+        self::assertContains([70.71, -35.36], $points);
+        self::assertSame([-100.0, 0.0], array_slice(self::points(self::outline('arc', ['sweep' => -90])), -1)[0]);
+        self::assertTrue(self::outline('arc', ['sweep' => 360])->all[0]->closed);
+        $ring = self::outline('ring', ['inner' => 50, 'start' => 90, 'sweep' => 180, 'size' => [200, 200]]);
+        self::assertTrue($ring->all[0]->closed);
+        // Half of a ring from 50 to 100 px.
+        self::assertEqualsWithDelta(M_PI * 100 + M_PI * 50 + 100, $ring->length(), 0.1);
+        $whole = self::outline('ring', ['inner' => 50, 'sweep' => 360]);
+        self::assertCount(2, $whole->all);
+        self::assertLessThan(0, $whole->all[0]->winding() * $whole->all[1]->winding());
+        self::assertContains([0.0, 0.0], self::points(self::outline('ring', ['inner' => 0, 'sweep' => 90])));
+    }
+
+    public function test_lines_arrows_and_speech_plates(): void
+    {
+        self::assertSame('M-100 0L100 0', self::outline('line')->write());
+        self::assertSame('M-100 0L100 0', self::outline('line', ['size' => [200, 0]])->write());
+        // The head is 0.8 of 100 px long, the shaft half as thick as it is high.
+        self::assertSame([[-100.0, -25.0], [20.0, -25.0], [20.0, -50.0], [100.0, 0.0], [20.0, 50.0], [20.0, 25.0], [-100.0, 25.0]], self::points(self::outline('arrow')));
+        // Its tail leaves the side that it points beyond, 30 px wide.
+        foreach ([[[40, 130], [[55.0, 50.0], [40.0, 130.0], [25.0, 50.0]]], [[-160, 10], [[-100.0, 25.0], [-160.0, 10.0], [-100.0, -5.0]]], [[190, 0], [[100.0, -15.0], [190.0, 0.0], [100.0, 15.0]]], [[0, -90], [[-15.0, -50.0], [0.0, -90.0], [15.0, -50.0]]]] as [$tail, $foot]) {
+            $points = self::points(self::outline('speech', ['tail' => $tail]));
+            foreach ($foot as $point) {
+                self::assertContains($point, $points, json_encode($tail).' '.json_encode($points));
+            }
+            self::assertCount(7, $points);
+            self::assertGreaterThan(0, self::outline('speech', ['tail' => $tail])->all[0]->winding());
+        }
+        self::assertCount(4, self::points(self::outline('speech', ['tail' => [10, 10]])));
+    }
+
+    public function test_corners_of_any_form_are_rounded_by_arcs(): void
+    {
+        // A right angle by 20 px: the arc begins 20 px before the corner.
+        $square = self::outline('path', ['path' => 'M0 0L100 0L100 100L0 100Z', 'rounding' => 20]);
+        self::assertSame([[0.0, 20.0], [20.0, 0.0], [80.0, 0.0], [100.0, 20.0]], array_slice(self::points($square), 0, 4));
+        self::assertEqualsWithDelta(4 * 60 + 2 * M_PI * 20, $square->length(), 0.05);
+        // As round as its sides are long: a circle.
+        self::assertEqualsWithDelta(2 * M_PI * 50, self::outline('path', ['path' => 'M0 0L100 0L100 100L0 100Z', 'rounding' => 900])->length(), 0.1);
+        // Curves stay, and so do the ends of open lines.
+        self::assertSame('M0 0C30 0 70 40 100 40L100 100', self::outline('path', ['path' => 'M0 0C30 0 70 40 100 40L100 100', 'rounding' => 20])->write());
+        self::assertSame([[0.0, 0.0], [80.0, 0.0], [100.0, 20.0], [100.0, 90.0]], self::points(self::outline('path', ['path' => 'M0 0L100 0L100 90', 'rounding' => 20])));
+        self::assertCount(20, self::points(self::outline('star', ['rounding' => 4])));
+    }
+
+    public function test_a_window_takes_any_form(): void
+    {
+        $heart = Fixture::composition([Fixture::bar(['kind' => 'window', 'form' => 'heart', 'media' => 'm1', 'size' => [200, 200], 'position' => [500, 500]])]);
+        $list = Fixture::evaluator()->frame($heart, 0)->toJson();
+        self::assertStringStartsWith('M500 454C', $list['paths'][$list['items'][0]['clip']]);
+        self::assertEquals(new Point(500, 600), Contours::parse($list['paths'][$list['items'][0]['clip']])->all[0]->knots[3]->at);
+    }
+
+    public function test_each_form_says_what_it_is_made_of(): void
+    {
+        foreach (ShapeForm::cases() as $form) {
+            $known = array_keys(Fixture::composition([Fixture::bar()])->layer('bar')->definitions());
+            self::assertSame([], array_diff($form->settings(), $known), $form->value);
+            self::assertNotSame('', $form->title());
+        }
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+namespace Ricamo\Core\Tests\Line;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Line\BrushForm;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\CurveFit;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Tests\Fixture;
+
+/** Outlines that are drawn in part, in dashes, tapered and with brushes. */
+final class LineTest extends TestCase
+{
+    /** A square of 100 px around the origin, clockwise from its top left corner, with an outline of 10 px. */
+    private static function square(array $more = []): Composition
+    {
+        return Fixture::composition([Fixture::bar(['size' => [100, 100], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0], ...$more])]);
+    }
+
+    /** @return list<array<string, mixed>> with the data of each path in its place */
+    private static function items(Composition $composition, int $frame = 0): array
+    {
+        $list = Fixture::evaluator()->frame($composition, $frame)->toJson();
+
+        return array_map(fn (array $item): array => [...$item, 'path' => $list['paths'][$item['path']] ?? null], $list['items']);
+    }
+
+    private static function length(Composition $composition, int $frame = 0): float
+    {
+        return array_sum(array_map(fn (array $item): float => Contours::parse($item['path'])->length(), self::items($composition, $frame)));
+    }
+
+    public function test_half_of_an_outline_is_half_of_its_length(): void
+    {
+        foreach ([['form' => 'rectangle'], ['form' => 'ellipse', 'size' => [300, 80]], ['form' => 'heart', 'size' => [200, 200]]] as $form) {
+            self::assertEqualsWithDelta(0.5 * self::length(self::square($form)), self::length(self::square([...$form, 'drawEnd' => 50])), 0.0005 * self::length(self::square($form)));
+        }
+        $drawn = fn (array $more): array => array_column(self::items(self::square($more)), 'path');
+        // Straight pieces are written as curves, and lie on their lines.
+        $ends = function (array $more) use ($drawn): array {
+            $path = Contours::parse($drawn($more)[0]);
+
+            return array_map(fn ($contour): array => [$contour->knots[0]->at, $contour->knots[count($contour->knots) - 1]->at], $path->all);
+        };
+        self::assertEquals([[new Point(-50, -50), new Point(50, 0)]], $ends(['drawEnd' => 37.5]));
+        // From the other end, a part of it, and on over where it began.
+        self::assertEquals([[new Point(50, 0), new Point(-50, -50)]], $ends(['drawBegin' => 37.5]));
+        self::assertEquals([[new Point(-50, 0), new Point(0, -50)]], $ends(['drawBegin' => 0, 'drawEnd' => 25, 'drawOffset' => -12.5]));
+        self::assertSame([], $drawn(['drawEnd' => 0]));
+        self::assertSame(['M-50 -50L50 -50L50 50L-50 50Z'], $drawn(['drawBegin' => 100, 'drawEnd' => 0]));
+    }
+
+    public function test_several_lines_are_drawn_at_once_or_one_after_another(): void
+    {
+        $two = ['form' => 'path', 'path' => 'M0 0L100 0M0 50L300 50', 'drawEnd' => 50];
+        $lines = fn (array $more): array => array_map(fn ($contour): float => round($contour->length(), 3), Contours::parse(self::items(self::square([...$two, ...$more]))[0]['path'])->all);
+        self::assertSame([50.0, 150.0], $lines([]));
+        self::assertSame([100.0, 100.0], $lines(['drawTogether' => false]));
+        // Shifted over the end of an open one it goes on from its beginning.
+        self::assertSame([25.0, 25.0, 75.0, 75.0], $lines(['drawOffset' => 75]));
+        self::assertSame([100.0, 200.0], $lines(['drawTogether' => false, 'drawEnd' => 75]));
+    }
+
+    public function test_letters_are_drawn_too(): void
+    {
+        $words = fn (array $more): Composition => Fixture::composition([Fixture::words(['typeSize' => 100, 'fill' => '#00000000', 'outlineWidth' => 2, ...$more])]);
+        // Nine squares of 40 × 50: half of each.
+        self::assertEqualsWithDelta(9 * 90 * 10, self::length($words(['drawEnd' => 50])), 1);
+        $one = Contours::parse(self::items($words(['drawEnd' => 50, 'drawTogether' => false]))[0]['path']);
+        self::assertCount(5, $one->all);
+    }
+
+    public function test_dashes_are_in_pixels_and_too_many_of_them_are_none(): void
+    {
+        self::assertEquals([20, 8, 3], [...self::items(self::square(['dash' => 20, 'gap' => 8, 'dashOffset' => 3]))[0]['dashes'], self::items(self::square(['dash' => 20, 'gap' => 8, 'dashOffset' => 3]))[0]['offset']]);
+        self::assertArrayNotHasKey('dashes', self::items(self::square(['dash' => 20]))[0]);
+        self::assertArrayNotHasKey('dashes', self::items(self::square(['dash' => 0.01, 'gap' => 0.01]))[0]);
+        // Of words in thousandths of an em.
+        $words = Fixture::composition([Fixture::words(['typeSize' => 100, 'outlineWidth' => 2, 'dash' => 5, 'gap' => 5])]);
+        self::assertEquals([50, 50], self::items($words)[0]['dashes']);
+    }
+
+    public function test_a_tapered_line_is_an_area_that_becomes_narrow(): void
+    {
+        $line = fn (array $more): array => self::items(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [200, 0], 'outlineWidth' => 20, 'fill' => '#00000000', 'position' => [0, 0], ...$more])]));
+        self::assertSame('M-100 0L100 0', $line([])[0]['path']);
+        [$area] = $line(['taperBegin' => 50, 'taperEnd' => 25]);
+        self::assertSame('fill', $area['op']);
+        $points = array_map(fn ($knot): array => [round($knot->at->x, 2), round($knot->at->y, 2)], Contours::parse($area['path'])->all[0]->knots);
+        foreach ([[-100.0, 0.0], [0.0, 10.0], [0.0, -10.0], [75.0, 5.0], [-50.0, 5.0]] as $expected) {
+            self::assertContains($expected, $points);
+        }
+    }
+
+    public function test_a_brush_sets_its_marks_evenly_along_the_line_from_where_it_begins(): void
+    {
+        $dots = fn (array $brush, array $more = []): array => self::items(self::square(['brush' => ['form' => 'dotted', 'size' => 100, 'spacing' => 200, 'grow' => 0, ...$brush], ...$more]));
+        // 400 px by 20: twenty dots of 10 px.
+        $items = $dots([]);
+        self::assertCount(20, $items);
+        self::assertEqualsWithDelta([0.01, 0, 0, 0.01, -50, -50], $items[0]['matrix'], 1e-6);
+        self::assertEqualsWithDelta([-30, -50], array_slice($items[1]['matrix'], 4), 1e-4);
+        self::assertEqualsWithDelta([-40, -50], array_slice($dots(['phase' => 50])[0]['matrix'], 4), 1e-4);
+        // No mark changes its place while more of the line is drawn.
+        $half = $dots([], ['drawEnd' => 50]);
+        self::assertCount(10, $half);
+        self::assertEquals(array_column(array_slice($items, 0, 10), 'matrix'), array_column($half, 'matrix'));
+        // They grow behind the head: over 10 % of 400 px the one that is 20 px behind it is half as large.
+        $growing = $dots(['grow' => 10], ['drawEnd' => 50]);
+        self::assertEqualsWithDelta([0.01, 0.01, 0.005], [hypot(...array_slice($growing[0]['matrix'], 0, 2)), hypot(...array_slice($growing[8]['matrix'], 0, 2)), hypot(...array_slice($growing[9]['matrix'], 0, 2))], 1e-6);
+    }
+
+    public function test_chance_is_thrown_by_a_seed(): void
+    {
+        $leaves = fn (int $seed): array => self::items(self::square(['brush' => ['form' => 'leaves', 'scatter' => 100, 'scatterOpacity' => 50, 'seed' => $seed]]));
+        self::assertSame($leaves(3), $leaves(3));
+        self::assertNotEquals($leaves(3), $leaves(4));
+        // A stem, and leaves on both sides of it in turns.
+        self::assertSame(['stroke', 'fill'], array_values(array_unique(array_column($leaves(3), 'op'))));
+        self::assertCount(2, array_unique(array_column(array_slice($leaves(3), 1), 'path')));
+        self::assertGreaterThan(5, count(array_unique(array_column(array_slice($leaves(3), 1), 'colour'))));
+    }
+
+    /** @return array<string, array{BrushForm}> */
+    public static function brushes(): array
+    {
+        return array_combine(array_column(BrushForm::cases(), 'value'), array_map(fn (BrushForm $form): array => [$form], BrushForm::cases()));
+    }
+
+    #[DataProvider('brushes')]
+    public function test_each_brush_draws_something_on_words_and_shapes_in_any_paint(BrushForm $form): void
+    {
+        $gradients = [['of' => 'outline', 'form' => 'linear']];
+        foreach ([self::square(['brush' => ['form' => $form->value], 'gradients' => $gradients]), Fixture::composition([Fixture::words(['outlineWidth' => 4, 'fill' => '#00000000', 'brush' => ['form' => $form->value]])])] as $composition) {
+            self::assertGreaterThan(8, count(self::items($composition)));
+            self::assertEquals($composition->toJson(), Composition::read(new Node($composition->toJson()))->toJson());
+        }
+        $set = Fixture::edit(self::square(), 'set-brush', ['layers' => ['bar'], 'brush' => ['form' => $form->value]]);
+        self::assertSame($form->defaults()['size'], $set->layer('bar')->number('b1.size', 0));
+        $none = Fixture::edit($set, 'set-brush', ['layers' => ['bar'], 'brush' => null]);
+        self::assertSame(self::square()->toJson(), $none->toJson());
+    }
+
+    public function test_there_is_an_end_to_how_many_marks_there_are(): void
+    {
+        $composition = self::square(['size' => [90_000, 90_000], 'brush' => ['form' => 'dotted', 'size' => 1, 'spacing' => 1]]);
+        self::assertLessThanOrEqual(5001, count(self::items($composition)));
+        $this->expectException(Refusal::class);
+        Fixture::composition([Fixture::clip(['brush' => ['form' => 'dotted']])]);
+    }
+
+    public function test_a_curve_is_fitted_to_what_was_drawn(): void
+    {
+        // A hand that trembles by 1 px along a wave.
+        $points = array_map(fn (int $step): Point => new Point(3 * $step, 80 * sin($step / 25) + ($step % 2 === 0 ? 1 : -1)), range(0, 200));
+        $line = CurveFit::through($points, 3);
+        self::assertNotNull($line);
+        self::assertLessThan(14, count($line->knots));
+        self::assertEquals([$points[0], $points[200]], [$line->knots[0]->at, $line->knots[count($line->knots) - 1]->at]);
+        $places = array_merge(...array_map(fn ($segment): array => array_map(fn (int $t): Point => $segment->at($t / 200), range(0, 200)), $line->segments()));
+        foreach ($points as $point) {
+            self::assertLessThan(3.1, min(array_map(fn (Point $place): float => hypot($place->x - $point->x, $place->y - $point->y), $places)));
+        }
+        // Smooth where curves meet.
+        self::assertTrue($line->knots[1]->isSmooth());
+        self::assertCount(2, CurveFit::through([new Point(0, 0), new Point(100, 0)], 1)->knots ?? []);
+        self::assertNull(CurveFit::through([new Point(1, 1), new Point(1, 1)], 1));
+    }
+}
