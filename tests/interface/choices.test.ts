@@ -1,7 +1,7 @@
 import { provide } from 'vue';
 import { routerKey, type Router } from 'vue-router';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { useDrawing } from '@/picture/drawing';
+import { pathThrough, useDrawing, type PenPoint } from '@/picture/drawing';
 import { useWithin } from '@/project/within';
 import { useVocabulary } from '@/project/vocabulary';
 import { useRenderChoice } from '@/shell/renderChoice';
@@ -48,19 +48,27 @@ describe('choices for rendering', () => {
     });
 });
 
-describe('a form that is drawn', () => {
+describe('a path that is drawn', () => {
     it('is what was drawn, or nothing where it is given up or begun anew', async () => {
         const drawing = useDrawing();
-        const given = drawing.draw();
-        expect(drawing.active).toBe(true);
-        drawing.points.push([1, 2], [3, 4], [5, 0]);
-        const again = drawing.draw();
+        const given = drawing.draw(true);
+        expect([drawing.active, drawing.mustClose]).toEqual([true, true]);
+        drawing.points.push({ at: [1, 2] }, { at: [3, 4] }, { at: [5, 0] });
+        const again = drawing.draw(false);
         expect(await given).toBeNull();
-        expect(drawing.points).toEqual([]);
-        drawing.points.push([1, 2]);
-        drawing.finish!(drawing.points);
-        expect(await again).toEqual([[1, 2]]);
+        expect([drawing.points, drawing.mustClose]).toEqual([[], false]);
+        drawing.finish!('M0 0L1 1');
+        expect(await again).toBe('M0 0L1 1');
         expect(drawing.active).toBe(false);
+        drawing.drawByHand();
+        expect([drawing.active, drawing.pen]).toEqual([true, false]);
+    });
+
+    it('goes through its points, bent as they were pulled', () => {
+        const points = [{ at: [0, 0] }, { at: [10, 0], out: [14, 3] }, { at: [20, 10.25] }] as PenPoint[];
+        // The handle that leads to a point lies across from the one that was pulled.
+        expect(pathThrough(points, false)).toBe('M0 0C0 0 6 -3 10 0C14 3 20 10.25 20 10.25');
+        expect(pathThrough([points[0]!, points[2]!], true)).toBe('M0 0L20 10.25L0 0Z');
     });
 });
 

@@ -15,6 +15,8 @@ use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Line\BrushForm;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
@@ -56,6 +58,8 @@ final class VocabularyController
             )),
             'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
+            'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings()], ShapeForm::cases()),
+            'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),

@@ -72,6 +72,7 @@ use Ricamo\Core\Edit\Media\ReplaceMedia;
 use Ricamo\Core\Edit\Media\RestoreMedia;
 use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Paths\ChangePath;
+use Ricamo\Core\Edit\Paths\DrawPath;
 use Ricamo\Core\Edit\Paths\DrawStroke;
 use Ricamo\Core\Edit\Paths\MakePath;
 use Ricamo\Core\Edit\Paths\PullKnot;
@@ -148,6 +149,7 @@ final class Edits
         'pull-knot' => PullKnot::class,
         'change-path' => ChangePath::class,
         'make-path' => MakePath::class,
+        'draw-path' => DrawPath::class,
         'draw-stroke' => DrawStroke::class,
         'set-brush' => SetBrush::class,
         'add-cascade' => AddCascade::class,

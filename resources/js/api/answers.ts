@@ -97,6 +97,9 @@ export interface Vocabulary {
     /** What cascades can be spread over. */
     units: Record<LayerKind, string[]>;
     orders: { name: string; title: string }[];
+    /** Forms of shapes, with the properties that mean something to each. */
+    forms: { name: string; title: string; settings: string[] }[];
+    brushes: { name: string; title: string }[];
     blends: string[];
     formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;
@@ -154,13 +157,19 @@ export interface Trail {
     ghosts: { frame: number; corners: Corner[] }[];
 }
 
-/** A mask in the picture: its corners clockwise from the top left, or the points of a free form, in composition pixels. */
+/** A path in the picture, in composition pixels; handles are places, where a point has none they are where it is. */
+export interface PathPlace {
+    property: string;
+    /** SVG path data. */
+    path: string;
+    contours: { closed: boolean; knots: { at: Corner; in: Corner; out: Corner }[] }[];
+}
+
+/** A mask in the picture: its corners clockwise from the top left, in composition pixels. */
 export interface MaskPlace {
     mask: string;
     form: 'rectangle' | 'ellipse' | 'free';
     corners: Corner[];
-    /** The line through the points of a free form, SVG path data. */
-    path?: string;
 }
 
 /** A point of an effect in the picture, in composition pixels. */
@@ -183,6 +192,8 @@ export interface Inspection {
     masks?: MaskPlace[];
     /** When its cascades run, in frames of the composition, and over how many units. */
     cascades?: { cascade: string; as: string; units: number; each: number; from: number; to: number }[];
+    /** Its paths, and those of its masks, likewise. */
+    paths?: PathPlace[];
     /** The points of its effects, likewise. */
     points?: EffectPoint[];
     /** Of a bundle: the frame of what is placed that is seen at the playhead. */

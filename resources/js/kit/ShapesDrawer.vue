@@ -1,6 +1,11 @@
 <script setup lang="ts">
-import { AppWindow, CircleDot, SlidersHorizontal } from 'lucide-vue-next';
+import { AppWindow, CircleDot, PenTool, Pencil, SlidersHorizontal } from 'lucide-vue-next';
+import { useDrawing } from '@/picture/drawing';
 import { useAdding } from '@/project/adding';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { useKit } from './kit';
 import KitItem from './KitItem.vue';
 
 const SHAPES = [
@@ -39,6 +44,63 @@ const SHAPES = [
     },
 ];
 
+/** Drawn in a box of 40 × 28. */
+const FORMS = [
+    {
+        label: 'Polygon',
+        data: 'M20 2L32 11L27 26L13 26L8 11Z',
+        layer: { form: 'polygon', size: [400, 400], scaleLinked: true },
+    },
+    {
+        label: 'Star',
+        data: 'M20 1L23 10L33 10L25 16L28 26L20 20L12 26L15 16L7 10L17 10Z',
+        layer: { form: 'star', size: [400, 400], scaleLinked: true },
+    },
+    {
+        label: 'Arc',
+        data: 'M8 20A13 13 0 1 1 32 20',
+        line: true,
+        layer: { form: 'arc', size: [400, 400], start: -135, ...outlined(24), scaleLinked: true },
+    },
+    {
+        label: 'Ring sector',
+        data: 'M20 2A12 12 0 1 1 8 14L14 14A6 6 0 1 0 20 8Z',
+        layer: { form: 'ring', size: [400, 400], scaleLinked: true },
+    },
+    {
+        label: 'Stroke',
+        data: 'M5 14L35 14',
+        line: true,
+        layer: { form: 'line', name: 'Stroke', size: [800, 0], ...outlined(12), cap: 'round' },
+    },
+    { label: 'Arrow', data: 'M4 10L22 10L22 4L36 14L22 24L22 18L4 18Z', layer: { form: 'arrow', size: [500, 200] } },
+    {
+        label: 'Speech plate',
+        data: 'M5 3L35 3L35 18L18 18L12 26L12 18L5 18Z',
+        layer: { form: 'speech', size: [500, 220], rounding: 28, tail: [-140, 190] },
+    },
+    {
+        label: 'Heart',
+        data: 'M20 8C22 4 24 2 27 2C31 2 33 6 33 10C33 17 26 22 20 27C14 22 7 17 7 10C7 6 9 2 13 2C16 2 18 4 20 8Z',
+        layer: { form: 'heart', size: [400, 380], fill: '#c0392b', scaleLinked: true },
+    },
+];
+
+function outlined(width: number): object {
+    return { fill: '#00000000', outline: '#f3e3c3', outlineWidth: width };
+}
+
+/** Drawn point by point in the picture, from the playhead on. */
+async function drawPath(): Promise<void> {
+    const path = await drawing.draw(false);
+    if (path && (await composition.edit('draw-path', { path, frame: playhead.frame }))) {
+        const added = composition.layers.at(-1);
+        if (added) {
+            selection.select(added.id);
+        }
+    }
+}
+
 /** What is dropped onto a window is seen through it. */
 const WINDOWS = [
     { label: 'Window', layer: { form: 'rectangle', size: [800, 450] } },
@@ -46,9 +108,22 @@ const WINDOWS = [
 ];
 
 const adding = useAdding();
+const composition = useComposition();
+const drawing = useDrawing();
+const kit = useKit();
+const playhead = usePlayhead();
+const selection = useSelection();
 </script>
 
 <template>
+    <div v-if="kit.matches('Draw a path') || kit.matches('Draw by hand')" class="draw">
+        <button type="button" data-draw-path :class="{ on: drawing.pen }" @click="drawPath">
+            <PenTool :size="15" aria-hidden="true" />Draw a path
+        </button>
+        <button type="button" data-draw-hand :class="{ on: drawing.byHand }" @click="drawing.drawByHand">
+            <Pencil :size="15" aria-hidden="true" />Draw by hand
+        </button>
+    </div>
     <div class="shapes">
         <KitItem
             v-for="shape in SHAPES"
@@ -57,6 +132,18 @@ const adding = useAdding();
             @add="adding.add({ kind: 'shape', ...shape.layer }, $event)"
         >
             <div class="stage"><i :style="shape.css" /></div>
+        </KitItem>
+        <KitItem
+            v-for="form in FORMS"
+            :key="form.label"
+            :label="form.label"
+            @add="adding.add({ kind: 'shape', ...form.layer }, $event)"
+        >
+            <div class="stage">
+                <svg width="40" height="28" aria-hidden="true" :class="{ line: form.line }">
+                    <path :d="form.data" />
+                </svg>
+            </div>
         </KitItem>
         <KitItem label="Adjusting layer" @add="adding.add({ kind: 'adjusting' }, { at: $event.at })">
             <div class="stage"><SlidersHorizontal /></div>
@@ -84,6 +171,38 @@ const adding = useAdding();
     height: 40px;
     border-radius: 7px;
     background: var(--hover);
+}
+svg path {
+    fill: var(--ink);
+}
+svg.line path {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 3;
+}
+.draw {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+    margin-bottom: 8px;
+}
+.draw button {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    gap: 7px;
+    height: 32px;
+    border: 1px solid var(--hairline);
+    border-radius: 9px;
+    background: var(--raised);
+    color: var(--ink);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.draw button:hover,
+.draw .on {
+    border-color: var(--accent);
 }
 i {
     display: block;

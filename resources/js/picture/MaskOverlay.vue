@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Corner, MaskPlace } from '@/api/answers';
-import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useDragOnPicture } from './dragOnPicture';
 import type { HandleName } from './dragging';
@@ -10,7 +9,6 @@ import type { PictureView } from './view';
 /** The masks of the selected layer: dragged by the knot in their middle, pulled by their handles. */
 const props = defineProps<{ layer: string; masks: MaskPlace[]; view: PictureView }>();
 
-const composition = useComposition();
 const playhead = usePlayhead();
 const drag = useDragOnPicture(props.view);
 
@@ -21,27 +19,8 @@ const BESIDE = 24;
 
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
-const boxes = computed(() => props.masks.filter(({ form }) => form !== 'free'));
-
-/** Those of free forms: a point at each corner, and one half way to the next that becomes one when it is pulled. */
-const forms = computed(() =>
-    props.masks
-        .filter(({ form }) => form === 'free')
-        .map(({ mask, corners, path }) => {
-            const points = corners.map(props.view.toScreen);
-            const sum = points.reduce((one, other) => [one[0] + other[0], one[1] + other[1]]);
-            return {
-                mask,
-                path,
-                points,
-                middle: [sum[0] / points.length, sum[1] / points.length] as Corner,
-                between: points.map((at, index) => between(at, points[(index + 1) % points.length]!)),
-            };
-        }),
-);
-
 const drawn = computed(() =>
-    boxes.value.map(({ mask, form, corners }) => {
+    props.masks.map(({ mask, form, corners }) => {
         const [tl, tr, br, bl] = corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
         const at = [tl, between(tl, tr), tr, between(tr, br), br, between(br, bl), bl, between(bl, tl)];
         const [middle, across, down] = [between(tl, br), between(tr, br), between(bl, br)];
@@ -50,18 +29,17 @@ const drawn = computed(() =>
             middle,
             handles: NAMES.map((name, index) => ({ name, at: at[index]! })),
             outline:
-                form === 'rectangle'
-                    ? `M${[tl, tr, br, bl].map((corner) => corner.join(' ')).join('L')}Z`
-                    : ellipse(middle, across, down),
+                form === 'ellipse'
+                    ? ellipse(middle, across, down)
+                    : `M${[tl, tr, br, bl].map((corner) => corner.join(' ')).join('L')}Z`,
         };
     }),
 );
 
-/** By which masks are moved: in the middle of a free form's points, else beside the middle. */
-const knots = computed(() => [
-    ...drawn.value.map(({ mask, middle: [x, y] }) => ({ mask, at: [x + BESIDE, y + BESIDE] as Corner })),
-    ...forms.value.map(({ mask, middle }) => ({ mask, at: middle })),
-]);
+/** By which masks are moved. */
+const knots = computed(() =>
+    drawn.value.map(({ mask, middle: [x, y] }) => ({ mask, at: [x + BESIDE, y + BESIDE] as Corner })),
+);
 
 /** An ellipse by its middle and the ends of two half axes, which a parallelogram around it has in common with it. */
 function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
@@ -71,25 +49,6 @@ function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
     });
     return `M${points.join('L')}Z`;
 }
-
-/** Moves a point of a free form, or one that is put in after another. */
-function pullPoint(mask: string, which: { point: number } | { after: number }, down: PointerEvent): void {
-    drag(down, (by, event) => [
-        'pull-mask',
-        {
-            layer: props.layer,
-            mask,
-            ...which,
-            frame: playhead.frame,
-            by: by.map(Math.round),
-            straight: event.shiftKey,
-            scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
-        },
-    ]);
-}
-
-const without = (mask: string, point: number): void =>
-    void composition.edit('remove-mask-point', { layer: props.layer, mask, point });
 
 function pull(mask: string, handle: HandleName | null, down: PointerEvent): void {
     drag(down, (by, event) => [
@@ -124,39 +83,6 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
                 rx="4"
                 @pointerdown.stop.prevent="pull(one.mask, name, $event)"
             />
-        </g>
-        <g v-for="one in forms" :key="one.mask" :data-mask-place="one.mask">
-            <path
-                class="outline"
-                :d="one.path"
-                :transform="`translate(${view.view.value.x} ${view.view.value.y}) scale(${view.view.value.scale})`"
-                vector-effect="non-scaling-stroke"
-            />
-            <circle
-                v-for="(at, index) in one.between"
-                :key="`after ${index}`"
-                class="between"
-                :data-mask-between="index + 1"
-                :cx="at[0]"
-                :cy="at[1]"
-                r="3"
-                @pointerdown.stop.prevent="pullPoint(one.mask, { after: index + 1 }, $event)"
-            />
-            <rect
-                v-for="(at, index) in one.points"
-                :key="index"
-                class="handle"
-                :data-mask-point="index + 1"
-                :x="at[0] - 4"
-                :y="at[1] - 4"
-                width="8"
-                height="8"
-                rx="4"
-                @pointerdown.stop.prevent="pullPoint(one.mask, { point: index + 1 }, $event)"
-                @dblclick.stop="without(one.mask, index + 1)"
-            >
-                <title>Double click takes it away</title>
-            </rect>
         </g>
         <g
             v-for="{ mask, at } in knots"
@@ -193,12 +119,6 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
     stroke-width: 1.5;
     pointer-events: all;
     cursor: crosshair;
-}
-.between {
-    fill: color-mix(in srgb, var(--raised) 60%, transparent);
-    stroke: var(--second);
-    pointer-events: all;
-    cursor: copy;
 }
 .handle:hover {
     fill: var(--second);

@@ -2,31 +2,46 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref } from 'vue';
 import type { Corner } from '@/api/answers';
-import { useDrawing } from './drawing';
+import { pathThrough, useDrawing } from './drawing';
 import PictureSays from './PictureSays.vue';
 import type { PictureView } from './view';
 
-/** A form is drawn point by point; the first point again, or Enter, closes it. */
+/** A path is drawn point by point: a click sets a corner, a pull a smooth point; the first point again closes it. */
 const props = defineProps<{ view: PictureView }>();
 
 /** So near, in screen pixels, a press means the first point. */
 const NEAR = 10;
-/** Fewer points enclose nothing. */
-const LEAST = 3;
-const MOST = 64;
+/** A pull that is shorter, in screen pixels, is a click. */
+const PULLED = 4;
+const MOST = 1000;
 
 const drawing = useDrawing();
 const pointer = ref<Corner | null>(null);
+const pulling = ref(false);
 
-const onScreen = computed(() => drawing.points.map(props.view.toScreen));
+const least = computed(() => (drawing.mustClose ? 3 : 2));
+const onScreen = computed(() => drawing.points.map(({ at }) => props.view.toScreen(at)));
+const handles = computed(() =>
+    drawing.points.flatMap(({ at, out }) =>
+        out ? [{ at: props.view.toScreen(at), out: props.view.toScreen(out) }] : [],
+    ),
+);
 const closes = computed(() => {
     const [first] = onScreen.value;
     const at = pointer.value;
-    return drawing.points.length >= LEAST && !!first && !!at && Math.hypot(at[0] - first[0], at[1] - first[1]) < NEAR;
+    return drawing.points.length >= 3 && !!first && !!at && Math.hypot(at[0] - first[0], at[1] - first[1]) < NEAR;
 });
 const line = computed(() => {
-    const end = closes.value ? onScreen.value[0] : pointer.value;
-    return [...onScreen.value, ...(end && onScreen.value.length > 0 ? [end] : [])].map((at) => at.join(',')).join(' ');
+    if (drawing.points.length === 0) {
+        return '';
+    }
+    const next =
+        pointer.value && !pulling.value && !closes.value ? [{ at: props.view.toComposition(pointer.value) }] : [];
+    return pathThrough([...drawing.points, ...next], closes.value);
+});
+const transform = computed(() => {
+    const { x, y, scale } = props.view.view.value;
+    return `translate(${x} ${y}) scale(${scale})`;
 });
 
 function placeOf(event: PointerEvent): Corner {
@@ -34,23 +49,39 @@ function placeOf(event: PointerEvent): Corner {
     return [event.clientX - box.left, event.clientY - box.top];
 }
 
-const close = (): void => {
-    if (drawing.points.length >= LEAST) {
-        drawing.finish?.(drawing.points);
-    }
-};
+const rounded = ([x, y]: Corner): Corner => [Math.round(x), Math.round(y)];
 
-function press(event: PointerEvent): void {
-    pointer.value = placeOf(event);
-    if (closes.value || drawing.points.length === MOST) {
-        close();
-    } else if (event.button === 0) {
-        const [x, y] = props.view.toComposition(pointer.value);
-        drawing.points.push([Math.round(x), Math.round(y)]);
+function finish(closed: boolean): void {
+    if (drawing.points.length >= least.value) {
+        drawing.finish?.(pathThrough(drawing.points, closed));
     }
 }
 
-/** Before anyone else is told of a key: it means nothing but the form. */
+function press(event: PointerEvent): void {
+    pointer.value = placeOf(event);
+    if (event.button !== 0) {
+        return;
+    }
+    if (closes.value || drawing.points.length === MOST) {
+        finish(true);
+        return;
+    }
+    drawing.points.push({ at: rounded(props.view.toComposition(pointer.value)) });
+    pulling.value = true;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+}
+
+function move(event: PointerEvent): void {
+    pointer.value = placeOf(event);
+    const last = drawing.points.at(-1);
+    if (pulling.value && last) {
+        const [x, y] = props.view.toScreen(last.at);
+        const pulled = Math.hypot(pointer.value[0] - x, pointer.value[1] - y) > PULLED;
+        last.out = pulled ? rounded(props.view.toComposition(pointer.value)) : undefined;
+    }
+}
+
+/** Before anyone else is told of a key: it means nothing but the path. */
 useEventListener(
     window,
     'keydown',
@@ -63,7 +94,7 @@ useEventListener(
         if (event.key === 'Escape') {
             drawing.finish?.(null);
         } else if (event.key === 'Enter') {
-            close();
+            finish(drawing.mustClose);
         } else {
             drawing.points.pop();
         }
@@ -78,12 +109,23 @@ onBeforeUnmount(() => drawing.finish?.(null));
         class="pen"
         data-pen
         @pointerdown.stop.prevent="press"
-        @pointermove="pointer = placeOf($event)"
+        @pointermove="move"
+        @pointerup="pulling = false"
         @pointerleave="pointer = null"
         @dblclick.stop
     >
-        <polyline class="dark" :points="line" />
-        <polyline :points="line" />
+        <g :transform="transform">
+            <path class="dark" :d="line" vector-effect="non-scaling-stroke" />
+            <path :d="line" vector-effect="non-scaling-stroke" />
+        </g>
+        <line
+            v-for="({ at, out }, index) in handles"
+            :key="`h${index}`"
+            :x1="2 * at[0] - out[0]"
+            :y1="2 * at[1] - out[1]"
+            :x2="out[0]"
+            :y2="out[1]"
+        />
         <circle
             v-for="([x, y], index) in onScreen"
             :key="index"
@@ -94,7 +136,9 @@ onBeforeUnmount(() => drawing.finish?.(null));
         />
     </svg>
     <PictureSays>
-        Click from point to point; the first one, or Enter, closes the form. Backspace takes one back, Escape gives up.
+        Click for a corner, pull for a curve; the first point closes it{{
+            drawing.mustClose ? ', Enter too' : ', Enter leaves it open'
+        }}. Backspace takes one back, Escape gives up.
     </PictureSays>
 </template>
 
@@ -105,8 +149,9 @@ onBeforeUnmount(() => drawing.finish?.(null));
     width: 100%;
     height: 100%;
     cursor: crosshair;
+    touch-action: none;
 }
-polyline {
+path {
     fill: none;
     stroke: #fff;
     stroke-width: 1.5;
@@ -114,6 +159,10 @@ polyline {
 .dark {
     stroke: #00000090;
     stroke-width: 3.5;
+}
+line {
+    stroke: var(--second);
+    stroke-width: 1.25;
 }
 circle {
     fill: var(--raised);

@@ -21,6 +21,8 @@ import HandlesOverlay from './HandlesOverlay.vue';
 import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
 import MaskOverlay from './MaskOverlay.vue';
+import HandOverlay from './HandOverlay.vue';
+import PathOverlay from './PathOverlay.vue';
 import PenOverlay from './PenOverlay.vue';
 import PointsOverlay from './PointsOverlay.vue';
 import { useKeyPressed } from './keyPressed';
@@ -206,6 +208,13 @@ const masks = computed(() => {
     return layer && found && found.length > 0 && others.length === 0 ? { layer, masks: found } : null;
 });
 
+/** The paths of the layer that is selected alone, and of its masks. */
+const paths = computed(() => {
+    const [layer, ...others] = selection.layers;
+    const found = composition.glimpse?.inspections.find((one) => one.layer === layer)?.paths;
+    return layer && found && found.length > 0 && others.length === 0 ? { layer, paths: found } : null;
+});
+
 /** The points of effects of the layer that is selected alone. */
 const points = computed(() => {
     const [layer, ...others] = selection.layers;
@@ -271,7 +280,14 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-bind="points"
             :view="view"
         />
-        <PenOverlay v-if="drawing.active" :view="view" />
+        <PathOverlay
+            v-if="paths && !playhead.playing && !framed && !drawing.active && !marquee.rectangle.value"
+            :key="`paths ${paths.layer}`"
+            v-bind="paths"
+            :view="view"
+        />
+        <PenOverlay v-if="drawing.pen" :view="view" />
+        <HandOverlay v-if="drawing.byHand" :view="view" />
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
         <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />
         <DragBadge

@@ -19,6 +19,8 @@ export const useVocabulary = defineStore('vocabulary', () => {
         cascades: [],
         units: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
         orders: [],
+        forms: [],
+        brushes: [],
     });
 
     async function load(): Promise<void> {

@@ -10,6 +10,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
+import BrushFields from './BrushFields.vue';
 import BundleFields from './BundleFields.vue';
 import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
@@ -21,6 +22,7 @@ import PaintFields from './PaintFields.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import { hasKeyframe, sectionsOf } from './properties';
+import ShapeFields from './ShapeFields.vue';
 import SheetSection from './SheetSection.vue';
 import TextFields from './TextFields.vue';
 import TimeFields from './TimeFields.vue';
@@ -43,11 +45,24 @@ const sections = computed(() =>
         ].filter(
             (definition) =>
                 // What makes no sound has no level.
+                isMeant(definition.name) &&
                 (definition.name !== 'level' || clip.value?.sound || placesAnother(props.layer)) &&
                 finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
 );
+/** What the form of a shape is not made of means nothing to it. */
+function isMeant(property: string): boolean {
+    const { layer } = props;
+    const all = vocabulary.words.forms;
+    if (layer.kind !== 'shape' && layer.kind !== 'window') {
+        return true;
+    }
+    return (
+        !all.some(({ settings }) => settings.includes(property)) ||
+        all.some(({ name, settings }) => name === layer.form && settings.includes(property))
+    );
+}
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const clip = computed(() => {
     const layer = props.layer;
@@ -104,13 +119,10 @@ const setContent = (content: object): Promise<boolean> =>
         <span class="kind">{{ layer.kind }}</span>
     </div>
     <TextFields v-if="layer.kind === 'text'" :key="layer.id" :layer="layer" />
-    <div v-if="layer.kind === 'shape' || layer.kind === 'window'" class="choice">
-        <ElRadioGroup :model-value="layer.form" size="small" aria-label="Form" @change="(form) => setContent({ form })">
-            <ElRadioButton value="rectangle">Rectangle</ElRadioButton>
-            <ElRadioButton value="ellipse">Ellipse</ElRadioButton>
-        </ElRadioGroup>
+    <ShapeFields v-if="layer.kind === 'shape' || layer.kind === 'window'" :key="layer.id" :layer="layer" />
+    <div v-if="layer.kind === 'window'" class="choice">
         <ElRadioGroup
-            v-if="layer.kind === 'window' && plays(layer)"
+            v-if="plays(layer)"
             :model-value="layer.fitting ?? 'fill'"
             size="small"
             aria-label="How large what is in the window is"
@@ -120,7 +132,7 @@ const setContent = (content: object): Promise<boolean> =>
             <ElRadioButton value="fill">Fill</ElRadioButton>
             <ElRadioButton value="fit">Fit</ElRadioButton>
         </ElRadioGroup>
-        <span v-else-if="layer.kind === 'window'" class="facts">drop a clip onto it</span>
+        <span v-else class="facts">drop a clip onto it</span>
     </div>
     <BundleFields v-if="isBundle(layer)" :key="layer.id" :layer="layer" />
     <div v-if="playsMedia(layer)" class="choice">
@@ -161,6 +173,7 @@ const setContent = (content: object): Promise<boolean> =>
             :definition="definition"
             :state="inspection?.values[definition.name]"
         />
+        <BrushFields v-if="title === 'Line' && !finding.isOn" :key="layer.id" :layer="layer" />
         <ElCheckbox
             v-if="title === 'Placement' && inspection?.values.position?.animated"
             :model-value="layer.turnsAlong ?? false"

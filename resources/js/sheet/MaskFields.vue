@@ -39,9 +39,9 @@ async function add(event: Event): Promise<void> {
     field.value = '';
     const layers = [props.layer.id];
     if (form === 'free') {
-        const points = await drawing.draw();
-        if (points) {
-            await composition.edit('add-mask', { layers, form, points, frame: playhead.frame });
+        const path = await drawing.draw(true);
+        if (path) {
+            await composition.edit('add-mask', { layers, form, path, frame: playhead.frame });
         }
         return;
     }

@@ -11,12 +11,14 @@ defineProps<{
     numbers: (number | null)[];
     /** Empty where several layers are shown that differ. */
     colour: string;
+    /** Likewise null. */
+    flag?: boolean | null;
     showUnit: boolean;
     problem: string | null;
 }>();
 const emit = defineEmits<{
     try: [value: number | string, axis?: Axis];
-    set: [value: number | string, axis?: Axis];
+    set: [value: number | string | boolean, axis?: Axis];
     reset: [];
     abandon: [];
 }>();
@@ -48,6 +50,14 @@ const emit = defineEmits<{
         @set="emit('set', $event)"
         @abandon="emit('abandon')"
     />
+    <ElCheckbox
+        v-else-if="definition.type === 'flag'"
+        :model-value="flag ?? false"
+        :aria-label="definition.title"
+        class="flag"
+        @change="(on) => emit('set', !!on)"
+    />
+    <span v-else-if="definition.type === 'path'" class="path">pulled in the picture</span>
     <ValueField
         v-else
         :value="numbers[0] ?? null"
@@ -63,3 +73,13 @@ const emit = defineEmits<{
         @abandon="emit('abandon')"
     />
 </template>
+
+<style scoped>
+.flag {
+    height: 24px;
+}
+.path {
+    color: var(--quiet);
+    font-size: 12.5px;
+}
+</style>

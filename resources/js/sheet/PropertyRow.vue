@@ -32,7 +32,7 @@ const numbers = computed(() =>
         : [scrubbed.value ?? (typeof value.value === 'number' ? value.value : null)],
 );
 
-function args(given: number | string, axis?: Axis): object {
+function args(given: number | string | boolean, axis?: Axis): object {
     return {
         frame: playhead.frame,
         scope: scopes.scope(props.layer.id, props.definition.name),
@@ -43,7 +43,7 @@ function args(given: number | string, axis?: Axis): object {
 const tryValue = (given: number | string, axis?: Axis): void =>
     void composition.attempt('set-values', args(given, axis));
 
-async function setValue(given: number | string, axis?: Axis): Promise<void> {
+async function setValue(given: number | string | boolean, axis?: Axis): Promise<void> {
     problem.value = await composition.ask('set-values', args(given, axis));
 }
 
@@ -97,6 +97,7 @@ function toggleLink(): void {
                 :definition="definition"
                 :numbers="numbers"
                 :colour="String(value)"
+                :flag="value === true"
                 :show-unit="!compact && !state?.animated"
                 :problem="problem"
                 @try="tryValue"

@@ -33,7 +33,7 @@ const state = computed<PropertyState>(() => ({
     keyframe: props.states.every((one) => one.keyframe),
 }));
 
-function args(value: number | string, axis?: Axis): object {
+function args(value: number | string | boolean, axis?: Axis): object {
     const { name: property } = props.definition;
     return {
         frame: playhead.frame,
@@ -44,7 +44,7 @@ function args(value: number | string, axis?: Axis): object {
 const tryValue = (value: number | string, axis?: Axis): void =>
     void composition.attempt('set-values', args(value, axis));
 
-async function setValue(value: number | string, axis?: Axis): Promise<void> {
+async function setValue(value: number | string | boolean, axis?: Axis): Promise<void> {
     problem.value = await composition.ask('set-values', args(value, axis));
 }
 
@@ -81,6 +81,7 @@ function toggleKeyframe(): void {
                 :definition="definition"
                 :numbers="isPair(definition) ? [number(0), number(1)] : [number()]"
                 :colour="String(common() ?? '')"
+                :flag="common() === null ? null : common() === true"
                 :show-unit="false"
                 :problem="problem"
                 @try="tryValue"

@@ -64,7 +64,13 @@ const leading = computed(() => {
 });
 
 function beadY(bead: Bead): number {
-    const value = Array.isArray(bead.value) ? bead.value[leading.value] : bead.value;
+    // What is not made of numbers, a path, sits on what its thread shows of it.
+    const shown = props.thread.channels[leading.value]?.[props.thread.frames.indexOf(bead.frame)];
+    const value = Array.isArray(bead.value)
+        ? bead.value[leading.value]
+        : typeof bead.value === 'string'
+          ? shown
+          : bead.value;
     return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : props.height / 2;
 }
 

@@ -45,7 +45,7 @@ final readonly class MakePath implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             $layer = self::asPath($layer);
-            $composition = $composition->replacing($this->into === null ? $layer : $this->turned($layer, $this->into));
+            $composition = $composition->replacing($this->into instanceof ShapeForm ? $this->turned($layer, $this->into) : $layer);
         }
 
         return $composition;
@@ -96,7 +96,7 @@ final readonly class MakePath implements CompositionEdit
         $cut = $property->cutAt($frame, $layer->span);
         $keyframe = $cut->keyframeOn($frame, $layer->span);
 
-        return $keyframe === null ? $layer : $layer->withProperty('path', $cut->with($keyframe->withValue($path), $layer->span));
+        return $keyframe instanceof Keyframe ? $layer->withProperty('path', $cut->with($keyframe->withValue($path), $layer->span)) : $layer;
     }
 
     /** With a keyframe where it begins, so that it has something to come from. */

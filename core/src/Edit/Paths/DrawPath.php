@@ -1,0 +1,51 @@
+<?php
+
+namespace Ricamo\Core\Edit\Paths;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\AddLayer;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Path\Contour;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Value\Type\PathType;
+
+/** Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on. */
+final readonly class DrawPath implements CompositionEdit
+{
+    private function __construct(private Contours $path, private int $frame, private Node $layer)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $path = (new PathType)->read($args->allow(['path', 'frame', 'layer'])->field('path'));
+        if ($path->count() < 2) {
+            $args->field('path')->refuse('has fewer than two points');
+        }
+
+        return new self($path, $args->field('frame')->int(0, Composition::LONGEST - 1), $args->optional('layer') ?? new Node([]));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $centre = $this->path->path()->bounds()?->centre() ?? new Point(0, 0);
+        $middle = new Point(round($centre->x), round($centre->y));
+        $isOpen = array_filter($this->path->all, fn (Contour $one): bool => $one->closed) === [];
+        $drawn = [
+            'kind' => 'shape', 'form' => 'path', 'path' => $this->path->mapped(fn (Point $at): Point => $at->minus($middle))->write(), 'position' => [$middle->x, $middle->y],
+            // A line that encloses nothing is seen by itself.
+            ...($isOpen ? ['fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 10, 'cap' => 'round'] : []),
+            ...$this->layer->object(),
+        ];
+
+        return AddLayer::read(new Node(['layer' => $drawn, 'at' => min($this->frame, $composition->range()->last())]))->apply($composition, $evaluator);
+    }
+
+    public function title(): string
+    {
+        return 'draw path';
+    }
+}
