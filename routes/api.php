@@ -3,6 +3,7 @@
 use App\Http\Controllers\CompositionController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\EffectController;
+use App\Http\Controllers\FontController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\MarkerController;
 use App\Http\Controllers\MediaController;
@@ -55,6 +56,7 @@ Route::get('compositions/{composition}/poster', PosterController::class);
 Route::get('compositions/{composition}/glimpse', [EditController::class, 'glimpse']);
 Route::get('compositions/{composition}/surroundings', SurroundingsController::class);
 Route::get('compositions/{composition}/effects', EffectController::class);
+Route::get('compositions/{composition}/fonts', FontController::class);
 Route::get('compositions/{composition}/changes', [EditController::class, 'changes']);
 Route::post('compositions/{composition}/edits', [EditController::class, 'store']);
 Route::post('compositions/{composition}/edits/try', [EditController::class, 'try']);

@@ -17,14 +17,14 @@ final readonly class CachedShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font): ShapedLine
+    public function shape(string $line, string $font, array $features = []): ShapedLine
     {
-        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font $line");
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode($features)." $line");
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class]]) : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }
-        $shaped = $this->shaper->shape($line, $font);
+        $shaped = $this->shaper->shape($line, $font, $features);
         $this->keep($file, serialize($shaped));
 
         return $shaped;

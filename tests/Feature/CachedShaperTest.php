@@ -35,7 +35,7 @@ final class CachedShaperTest extends TestCase
             {
             }
 
-            public function shape(string $line, string $font): ShapedLine
+            public function shape(string $line, string $font, array $features = []): ShapedLine
             {
                 ($this->count)();
 

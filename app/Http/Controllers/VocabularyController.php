@@ -21,6 +21,7 @@ use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
+use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Render\Format\Format;
 use Ricamo\Raster\Render\Format\Formats;
@@ -60,6 +61,7 @@ final class VocabularyController
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
             'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings()], ShapeForm::cases()),
             'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
+            'features' => array_map(fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases()),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),

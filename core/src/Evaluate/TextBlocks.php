@@ -18,14 +18,16 @@ final class TextBlocks
     {
     }
 
-    public function of(TextContent $content, float $tracking): TextBlock
+    /** @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are */
+    public function of(TextContent $content, float $tracking, float $width = 0.0): TextBlock
     {
-        $key = "{$content->face()} {$content->align->value} $tracking {$content->text}";
+        $features = implode(',', array_column($content->features, 'value'));
+        $key = "{$content->face()} {$content->align->value} $tracking $width $features {$content->text}";
         if (! isset($this->blocks[$key])) {
             if (count($this->blocks) >= self::MOST) {
                 $this->blocks = array_slice($this->blocks, self::MOST >> 1, null, true);
             }
-            $this->blocks[$key] = TextBlock::of($content, $tracking, $this->shaper);
+            $this->blocks[$key] = TextBlock::of($content, $tracking, $this->shaper, $width);
         }
 
         return $this->blocks[$key];

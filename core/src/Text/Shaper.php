@@ -10,8 +10,9 @@ interface Shaper
     /**
      * @param  string  $line  without line breaks
      * @param  string  $font  the id of a font face
+     * @param  array<string, int>  $features  OpenType features that are asked for besides what the font does by itself, by their tags; 0 for what is not used
      *
      * @throws Refusal for an unknown font
      */
-    public function shape(string $line, string $font): ShapedLine;
+    public function shape(string $line, string $font, array $features = []): ShapedLine;
 }

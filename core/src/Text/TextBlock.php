@@ -17,12 +17,15 @@ final readonly class TextBlock
     {
     }
 
-    public static function of(TextContent $content, float $tracking, Shaper $shaper): self
+    /** @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are */
+    public static function of(TextContent $content, float $tracking, Shaper $shaper, float $width = 0.0): self
     {
-        return new self(array_map(
-            fn (string $line): TextLine => TextLine::of($line, $shaper->shape($line, $content->face()), $content->align, $tracking),
-            $content->lines(),
-        ), $tracking);
+        $shaped = fn (string $line): ShapedLine => $shaper->shape($line, $content->face(), $content->tags());
+        $lines = $width <= 0 ? $content->lines() : array_merge(...array_map(
+            fn (string $line): array => LineBreaks::wrapped($line, $shaped($line), $tracking, $width), $content->lines(),
+        ));
+
+        return new self(array_map(fn (string $line): TextLine => TextLine::of($line, $shaped($line), $content->align, $tracking), $lines), $tracking);
     }
 
     /**

@@ -11,6 +11,9 @@ final class HarfBuzz
 
     public const DIRECTION_RTL = 5;
 
+    /** Of a feature that is on for all that is shaped. */
+    public const TO_THE_END = 0xFFFFFFFF;
+
     private const DECLARATIONS = <<<'C'
         typedef struct hb_blob_t hb_blob_t;
         typedef struct hb_face_t hb_face_t;
@@ -18,6 +21,7 @@ final class HarfBuzz
         typedef struct hb_buffer_t hb_buffer_t;
         typedef struct { uint32_t codepoint; uint32_t mask; uint32_t cluster; uint32_t var1; uint32_t var2; } hb_glyph_info_t;
         typedef struct { int32_t x_advance; int32_t y_advance; int32_t x_offset; int32_t y_offset; uint32_t var; } hb_glyph_position_t;
+        typedef struct { uint32_t tag; uint32_t value; unsigned int start; unsigned int end; } hb_feature_t;
         typedef struct { int32_t ascender; int32_t descender; int32_t line_gap; int32_t reserved[9]; } hb_font_extents_t;
 
         hb_blob_t *hb_blob_create_from_file(const char *file);

@@ -3,6 +3,7 @@
 namespace Ricamo\Raster\Text;
 
 use FFI;
+use FFI\CData;
 use Ricamo\Core\Text\Glyph;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
@@ -18,12 +19,12 @@ final class HarfBuzzShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font): ShapedLine
+    public function shape(string $line, string $font, array $features = []): ShapedLine
     {
         $face = $this->open($this->fonts->face($font));
         $glyphs = [];
         foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))]) as $run) {
-            array_push($glyphs, ...$this->shapeRun($line, $run));
+            array_push($glyphs, ...$this->shapeRun($line, $run, $features));
         }
 
         return new ShapedLine($glyphs, $face->ascent, $face->descent);
@@ -36,16 +37,17 @@ final class HarfBuzzShaper implements Shaper
 
     /**
      * @param  array{face: OpenFace, start: int, length: int, level: int}  $run
+     * @param  array<string, int>  $features  by their tags
      * @return list<Glyph>
      */
-    private function shapeRun(string $line, array $run): array
+    private function shapeRun(string $line, array $run, array $features): array
     {
         $harfbuzz = HarfBuzz::library();
         $buffer = $harfbuzz->hb_buffer_create();
         $harfbuzz->hb_buffer_add_utf8($buffer, $line, strlen($line), $run['start'], $run['length']);
         $harfbuzz->hb_buffer_set_direction($buffer, $run['level'] % 2 === 1 ? HarfBuzz::DIRECTION_RTL : HarfBuzz::DIRECTION_LTR);
         $harfbuzz->hb_buffer_guess_segment_properties($buffer);
-        $harfbuzz->hb_shape($run['face']->shaping, $buffer, null, 0);
+        $harfbuzz->hb_shape($run['face']->shaping, $buffer, self::features($features), count($features));
         $length = $harfbuzz->new('unsigned int');
         $infos = $harfbuzz->hb_buffer_get_glyph_infos($buffer, FFI::addr($length));
         $positions = $harfbuzz->hb_buffer_get_glyph_positions($buffer, FFI::addr($length));
@@ -63,5 +65,28 @@ final class HarfBuzzShaper implements Shaper
         $harfbuzz->hb_buffer_destroy($buffer);
 
         return $glyphs;
+    }
+
+    /**
+     * As HarfBuzz takes them, for all of a run.
+     *
+     * @param  array<string, int>  $features
+     */
+    private static function features(array $features): ?CData
+    {
+        if ($features === []) {
+            return null;
+        }
+        $list = HarfBuzz::library()->new('hb_feature_t['.count($features).']');
+        $index = 0;
+        foreach ($features as $tag => $value) {
+            $list[$index]->tag = (ord($tag[0]) << 24) | (ord($tag[1]) << 16) | (ord($tag[2]) << 8) | ord($tag[3]);
+            $list[$index]->value = $value;
+            $list[$index]->start = 0;
+            $list[$index]->end = HarfBuzz::TO_THE_END;
+            $index++;
+        }
+
+        return $list;
     }
 }

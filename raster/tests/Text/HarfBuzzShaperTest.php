@@ -138,4 +138,54 @@ final class HarfBuzzShaperTest extends TestCase
         self::assertGreaterThan(128, $picture->pixel((int) (50 + $bounds->left / 10) + 3, 118)[0]);
         self::assertSame(0, $picture->pixel((int) (50 + $bounds->left / 10) + 3, 122)[0]);
     }
+
+    /** @return array<string, array{string, string, array<string, int>}> a text in each of ten scripts, and what is asked of the font */
+    public static function corpus(): array
+    {
+        return [
+            'Latin' => ['Affluent Waffles, VAT & fjords: Ærøskøbing', 'eb-garamond-regular', []],
+            'Latin in small capitals' => ['Depot Nine opens', 'eb-garamond-regular', ['smcp' => 1]],
+            'figures of one width' => ['1907–1911', 'eb-garamond-regular', ['tnum' => 1]],
+            'lining figures' => ['1907–1911', 'vollkorn-regular', ['lnum' => 1]],
+            'unkerned' => ['AVATAR To Ty', 'karla-bold', ['kern' => 0]],
+            'without ligatures' => ['office affluent', 'roboto-condensed-bold', ['liga' => 0, 'clig' => 0]],
+            'Greek' => ['Σταθμός ἀρχή', 'eb-garamond-regular', []],
+            'Cyrillic' => ['Трамвайное депо', 'eb-garamond-regular', []],
+            'Arabic' => ['محطة الترام القديمة', 'amiri-regular', []],
+            'Arabic with marks' => ['السَّلَامُ عَلَيْكُمْ', 'amiri-bold', []],
+            'Hebrew' => ['תחנת החשמלית', 'dejavu-sans', []],
+            'Armenian' => ['Տրամվայ կայարան', 'dejavu-sans', []],
+            'Georgian' => ['ტრამვაის დეპო', 'dejavu-sans', []],
+            'Lao' => ['ສະຖານີລົດໄຟ', 'dejavu-sans', []],
+            'Tifinagh' => ['ⵜⵉⴼⵉⵏⴰⵖ', 'dejavu-sans', []],
+            'Vietnamese, stacked marks' => ['Nhà ga tàu điện cổ', 'inter-bold', []],
+            'Ogham' => ['ᚑᚌᚐᚋ', 'dejavu-sans', []],
+        ];
+    }
+
+    /**
+     * Glyph by glyph what HarfBuzz's own program says: clusters, advances and offsets.
+     *
+     * @param  array<string, int>  $features
+     */
+    #[DataProvider('corpus')]
+    public function test_shaping_equals_that_of_harfbuzz_itself(string $text, string $font, array $features): void
+    {
+        $asked = implode(',', array_map(fn (string $tag, int $value): string => "$tag=$value", array_keys($features), $features));
+        $command = ['hb-shape', '--output-format=json', '--no-glyph-names', '--font-size=64000', '--utf8-clusters', ...($asked === '' ? [] : ["--features=$asked"]), FontCatalogue::face($font)->file, "--text=$text"];
+        $process = proc_open($command, [1 => ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        $expected = json_decode((string) stream_get_contents($pipes[1]), true, flags: JSON_THROW_ON_ERROR);
+        proc_close($process);
+        $line = (new HarfBuzzShaper)->shape($text, $font, $features);
+        self::assertSame(array_column($expected, 'cl'), array_map(fn (Glyph $glyph): int => $glyph->cluster, $line->glyphs));
+        foreach ($line->glyphs as $index => $glyph) {
+            self::assertEqualsWithDelta($expected[$index]['ax'] / 64, $glyph->advance, 0.02, "glyph $index of $text");
+        }
+        self::assertEqualsWithDelta(array_sum(array_column($expected, 'ax')) / 64, $line->width(0), 0.1);
+        // What is asked for changes something.
+        if ($features !== []) {
+            self::assertNotEquals((new HarfBuzzShaper)->shape($text, $font), $line);
+        }
+    }
 }

@@ -97,6 +97,8 @@ export interface Vocabulary {
     /** What cascades can be spread over. */
     units: Record<LayerKind, string[]>;
     orders: { name: string; title: string }[];
+    /** What of fonts can be used, or not. */
+    features: { name: string; title: string }[];
     /** Forms of shapes, with the properties that mean something to each. */
     forms: { name: string; title: string; settings: string[] }[];
     brushes: { name: string; title: string }[];

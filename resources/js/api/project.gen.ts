@@ -10282,6 +10282,32 @@ export interface TextLayer {
      */
     fontMedia?: string;
     align?: 'left' | 'centre' | 'right';
+    /**
+     * what of the font is used, or not
+     *
+     * @maxItems 20
+     */
+    features?: (
+        'no-kerning' | 'no-ligatures' | 'small-capitals' | 'tabular-figures' | 'old-style-figures' | 'lining-figures'
+    )[];
+    /**
+     * how a number is written that stands in the place of each # in the text
+     */
+    counts?: {
+        decimals?: number;
+        /**
+         * what parts thousands
+         */
+        group?: 'none' | 'space' | 'comma' | 'point' | 'apostrophe';
+        /**
+         * whether it is a time in seconds
+         */
+        time?: boolean;
+        /**
+         * whether decimals come after a comma
+         */
+        comma?: boolean;
+    };
     position?:
         | [number, number]
         | {
@@ -10725,6 +10751,161 @@ export interface TextLayer {
                   ...{
                       at: number;
                       value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    boxWidth?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    fitBox?:
+        | boolean
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    number?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    plate?:
+        | string
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: string;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    platePadding?:
+        | [number, number]
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      /**
+                       * @minItems 2
+                       * @maxItems 2
+                       */
+                      value: [number, number];
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    plateRounding?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    plateByLine?:
+        | boolean
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: boolean;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: boolean;
                       easing?: Easing;
                       pin?: Pin;
                   }[]

@@ -22,6 +22,9 @@ export const usePreferences = defineStore('preferences', () => {
     const tall = useLocalStorage<string[]>('ricamo.tall', []);
     /** What the menu of a keyframe shows first. */
     const keyframeTab = useLocalStorage<'easing' | 'keyframes'>('ricamo.keyframe-tab', 'easing');
+    /** Fonts by their ids: marked, and used last. */
+    const favouriteFonts = useLocalStorage<string[]>('ricamo.favourite-fonts', []);
+    const recentFonts = useLocalStorage<string[]>('ricamo.recent-fonts', []);
     const welcomed = useLocalStorage('ricamo.welcomed', false);
 
     watchEffect(() => document.documentElement.classList.toggle('dark', evening.value));
@@ -43,5 +46,7 @@ export const usePreferences = defineStore('preferences', () => {
         tall,
         keyframeTab,
         welcomed,
+        favouriteFonts,
+        recentFonts,
     };
 });

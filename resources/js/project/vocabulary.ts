@@ -19,6 +19,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         cascades: [],
         units: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
         orders: [],
+        features: [],
         forms: [],
         brushes: [],
     });

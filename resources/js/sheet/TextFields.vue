@@ -3,10 +3,13 @@ import { AlignCenter, AlignLeft, AlignRight } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
 import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
+import CountFields from './CountFields.vue';
+import FontPicker from './FontPicker.vue';
 
 const props = defineProps<{ layer: TextLayer }>();
 
@@ -21,6 +24,8 @@ const media = useMedia();
 const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
 const typing = ref(false);
+const choosing = ref(false);
+const trying = useTrying();
 
 watch(
     () => [props.layer.id, props.layer.text] as const,
@@ -31,15 +36,33 @@ watch(
     },
 );
 
-const families = computed(() => Object.groupBy(vocabulary.words.fonts, (font) => font.family));
-
 const content = (fields: object): object => ({ layer: props.layer.id, content: fields });
 
 const broughtIn = computed(() => media.list.filter((one) => one.font));
 
+/** Those that were brought in, then those that ship with Ricamo; `face` is how shapers know them. */
+const fonts = computed(() => [
+    ...broughtIn.value.map(({ id, font, name }) => ({ id, face: `media:${id}`, family: font ?? name, style: '' })),
+    ...vocabulary.words.fonts.map(({ id, family, style }) => ({ id, face: id, family, style })),
+]);
+const chosenFont = computed(() => props.layer.fontMedia ?? props.layer.font ?? 'karla-bold');
+const fontName = computed(() => {
+    const found = fonts.value.find(({ id }) => id === chosenFont.value);
+    return found ? `${found.family} ${found.style}` : chosenFont.value;
+});
+
+const fontFields = (id: string): object =>
+    broughtIn.value.some((one) => one.id === id) ? { fontMedia: id } : { font: id, fontMedia: null };
+
 function setFont(id: string): void {
-    const fields = broughtIn.value.some((one) => one.id === id) ? { fontMedia: id } : { font: id, fontMedia: null };
-    void composition.edit('set-content', content(fields));
+    trying.stop();
+    choosing.value = false;
+    void composition.edit('set-content', content(fontFields(id)));
+}
+
+function toggleFeature(name: string, on: boolean): void {
+    const features = (props.layer.features ?? []).filter((one) => one !== name);
+    void composition.edit('set-content', content({ features: on ? [...features, name] : features }));
 }
 
 function type(): void {
@@ -83,28 +106,36 @@ function giveUp(event: KeyboardEvent): void {
             @keydown.ctrl.enter="($event.target as HTMLElement).blur()"
         />
         <div class="line">
-            <ElSelect
-                :model-value="layer.fontMedia ?? layer.font"
-                size="small"
-                aria-label="Font"
-                class="font"
-                @change="setFont"
+            <ElPopover
+                v-model:visible="choosing"
+                trigger="click"
+                placement="right-start"
+                :width="330"
+                :hide-after="0"
+                @hide="trying.stop"
             >
-                <ElOptionGroup v-if="broughtIn.length > 0" label="Brought in">
-                    <ElOption v-for="one in broughtIn" :key="one.id" :value="one.id" :label="one.font ?? one.name" />
-                </ElOptionGroup>
-                <ElOptionGroup v-for="(fonts, family) in families" :key="family" :label="String(family)">
-                    <ElOption
-                        v-for="font in fonts"
-                        :key="font.id"
-                        :value="font.id"
-                        :label="`${font.family} ${font.style}`"
-                        ><span class="option"
-                            ><FontSample :font="font.id" :size="17" class="sample" />{{ font.style }}</span
-                        ></ElOption
-                    >
-                </ElOptionGroup>
-            </ElSelect>
+                <template #reference>
+                    <button type="button" class="font" data-choose-font :title="fontName">
+                        <FontSample
+                            v-if="!layer.fontMedia"
+                            :font="layer.font ?? 'karla-bold'"
+                            :size="15"
+                            class="sample"
+                        />
+                        <span>{{ fontName }}</span>
+                    </button>
+                </template>
+                <FontPicker
+                    v-if="choosing"
+                    :text="layer.text"
+                    :chosen="chosenFont"
+                    :fonts="fonts"
+                    @attempt="(id) => trying.show('set-content', content(fontFields(id)))"
+                    @stop="trying.stop"
+                    @choose="setFont"
+                    @keydown.esc.stop="choosing = false"
+                />
+            </ElPopover>
             <IconButton
                 v-for="[align, icon] in ALIGNMENTS"
                 :key="align"
@@ -115,6 +146,20 @@ function giveUp(event: KeyboardEvent): void {
                 @click="composition.edit('set-content', content({ align }))"
             />
         </div>
+        <details class="more">
+            <summary>Figures, ligatures, counting</summary>
+            <div class="features">
+                <ElCheckbox
+                    v-for="feature in vocabulary.words.features"
+                    :key="feature.name"
+                    :model-value="layer.features?.includes(feature.name as never) ?? false"
+                    :label="feature.title"
+                    :data-feature="feature.name"
+                    @change="(on) => toggleFeature(feature.name, !!on)"
+                />
+            </div>
+            <CountFields :layer="layer" @set="(fields) => composition.edit('set-content', content(fields))" />
+        </details>
     </div>
 </template>
 
@@ -142,21 +187,49 @@ textarea {
 textarea:focus {
     box-shadow: inset 0 0 0 1.5px var(--second);
 }
-.option {
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    height: 100%;
-}
 .sample {
-    width: 30px;
+    flex: none;
+    width: 26px;
 }
 .line {
     display: flex;
     align-items: center;
 }
 .font {
+    display: flex;
     flex: 1;
+    align-items: center;
+    gap: 8px;
+    min-width: 0;
+    height: 27px;
     margin-right: 6px;
+    padding: 0 8px;
+    border: 0;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+    color: var(--ink);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.font span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.more summary {
+    color: var(--quiet);
+    font-size: 12.5px;
+    cursor: pointer;
+}
+.features {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    padding: 2px 0;
+}
+.features :deep(.el-checkbox) {
+    height: 24px;
+    margin: 0;
 }
 </style>

@@ -92,12 +92,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
         $pictures = $this->pictures->on($layer, $composition, $moment);
 
-        return [...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
+        return [...Plate::draw($layer, $text, $at, $matrix), ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        return $this->text($layer, $at)->box();
+        $text = $this->text($layer, $at);
+
+        return array_reduce(Plate::boxes($layer, $text, $at), fn (Box $all, Box $one): Box => $all->union($one), $text->box());
     }
 
     public function units(Layer $layer, PlacedCascade $cascade): int
@@ -151,8 +153,18 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             throw new Refusal("“{$this->media->get($font)->name}” is no font");
         }
 
-        return new SetText(
-            $this->blocks->of($layer->content, $layer->number('tracking', $at)), max(0.01, $layer->number('typeSize', $at)), $layer->number('leading', $at),
-        );
+        [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
+        $content = $layer->content->counts === null ? $layer->content : $layer->content->at($layer->number('number', $at));
+        $leading = $layer->number('leading', $at);
+        if ($width <= 0) {
+            return new SetText($this->blocks->of($content, $tracking), $typeSize, $leading);
+        }
+        if ($layer->value('fitBox', $at) !== true) {
+            return new SetText($this->blocks->of($content, $tracking, $width * ShapedLine::EM / $typeSize), $typeSize, $leading);
+        }
+        $text = new SetText($this->blocks->of($content, $tracking), $typeSize, $leading);
+        $wide = $text->box()->width();
+
+        return $wide <= $width ? $text : new SetText($text->block, $typeSize * $width / $wide, $leading);
     }
 }

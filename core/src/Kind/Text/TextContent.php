@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind\Text;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Text\FontFeature;
 
 final readonly class TextContent implements Content, Readable, UsesMedia
 {
@@ -19,12 +20,16 @@ final readonly class TextContent implements Content, Readable, UsesMedia
     /**
      * @param  string  $font  the id of a font face, such as `karla-bold`
      * @param  ?string  $fontMedia  the id of the media that are the font; null for one that ships with the project
+     * @param  list<FontFeature>  $features  of the font that are used, or not
+     * @param  ?Counting  $counts  how a number is written that stands in its place in the text; null for none
      */
     public function __construct(
         public string $text,
         public string $font = self::DEFAULT_FONT,
         public Alignment $align = Alignment::Left,
         public ?string $fontMedia = null,
+        public array $features = [],
+        public ?Counting $counts = null,
     ) {
     }
 
@@ -47,7 +52,19 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function usingMedia(array $ids): static
     {
-        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia);
+        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts);
+    }
+
+    /** With a number in its place. */
+    public function at(float $number): self
+    {
+        return $this->counts === null ? $this : new self($this->counts->in($this->text, $number), $this->font, $this->align, $this->fontMedia, $this->features);
+    }
+
+    /** @return array<string, int> the OpenType features that are asked for, by their tags; 0 for what is not used */
+    public function tags(): array
+    {
+        return array_merge(...array_map(fn (FontFeature $one): array => $one->tags(), $this->features));
     }
 
     /** @return list<string> */
@@ -58,7 +75,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia])];
+        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()])];
     }
 
     public function words(): string

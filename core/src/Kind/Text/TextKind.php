@@ -10,7 +10,9 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** Words. */
@@ -41,6 +43,10 @@ final class TextKind extends LayerKind
             new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', self::SECTION, '‰ em'),
             new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', self::SECTION, '%'),
             ...Outlined::properties(self::SECTION),
+            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', self::SECTION, 'px', rare: true),
+            new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: self::SECTION, rare: true),
+            new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', self::SECTION, rare: true),
+            ...Plate::properties(),
         ];
     }
 
@@ -56,6 +62,8 @@ final class TextKind extends LayerKind
             $font?->string() ?? TextContent::DEFAULT_FONT,
             $layer->optional('align')?->enum(Alignment::class) ?? Alignment::Left,
             $layer->optional('fontMedia')?->name(64),
+            array_map(fn (Node $one): FontFeature => $one->enum(FontFeature::class), $layer->optional('features')?->items(20) ?? []),
+            $layer->optional('counts') === null ? null : Counting::read($layer->field('counts')),
         );
     }
 
@@ -66,6 +74,8 @@ final class TextKind extends LayerKind
             'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
             'fontMedia' => ['description' => 'the media that are the font, instead of one that ships with the project', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
+            'features' => ['description' => 'what of the font is used, or not', 'type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')]],
+            'counts' => Counting::schema(),
         ];
     }
 

@@ -1,0 +1,79 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Json\Node;
+
+/** How a number is written that stands in the place of each # in words, and counts as it is keyframed. */
+final readonly class Counting
+{
+    public const SIGN = '#';
+
+    public const MOST_DECIMALS = 6;
+
+    private const SEPARATORS = ['none' => '', 'space' => "\u{202F}", 'comma' => ',', 'point' => '.', 'apostrophe' => '’'];
+
+    /**
+     * @param  string  $group  what parts thousands, by its name
+     * @param  bool  $time  whether it is a time in seconds, written as minutes and seconds, and hours where there are some
+     * @param  bool  $comma  whether decimals come after a comma
+     */
+    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->allow(['decimals', 'group', 'time', 'comma']);
+        $group = $node->optional('group')?->string(12) ?? 'none';
+
+        return new self(
+            $node->optional('decimals')?->int(0, self::MOST_DECIMALS) ?? 0,
+            isset(self::SEPARATORS[$group]) ? $group : $node->field('group')->refuse('must be one of '.implode(', ', array_keys(self::SEPARATORS))),
+            $node->optional('time')?->bool() ?? false,
+            $node->optional('comma')?->bool() ?? false,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toJson(): array
+    {
+        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma];
+    }
+
+    /** @return array<string, mixed> its JSON Schema */
+    public static function schema(): array
+    {
+        return ['description' => 'how a number is written that stands in the place of each # in the text', 'type' => 'object', 'properties' => [
+            'decimals' => ['type' => 'integer', 'minimum' => 0, 'maximum' => self::MOST_DECIMALS],
+            'group' => ['description' => 'what parts thousands', 'type' => 'string', 'enum' => array_keys(self::SEPARATORS)],
+            'time' => ['description' => 'whether it is a time in seconds', 'type' => 'boolean'],
+            'comma' => ['description' => 'whether decimals come after a comma', 'type' => 'boolean'],
+        ], 'additionalProperties' => false];
+    }
+
+    public function in(string $text, float $number): string
+    {
+        return str_replace(self::SIGN, $this->written($number), $text);
+    }
+
+    /** Rounded half away from nothing; a time is cut off, as clocks do it. */
+    private function written(float $number): string
+    {
+        $point = $this->comma ? ',' : '.';
+        if (! $this->time) {
+            $written = number_format(abs($number), $this->decimals, $point, self::SEPARATORS[$this->group]);
+
+            return ($number < 0 && preg_match('/[1-9]/', $written) === 1 ? '−' : '').$written;
+        }
+        $parts = 10 ** $this->decimals;
+        // What is a whole number but for its last bits is one.
+        $whole = (int) floor(abs($number) * $parts + 1e-6);
+        [$seconds, $rest] = [intdiv($whole, $parts), $whole % $parts];
+        $clock = $seconds >= 3600
+            ? sprintf('%d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60)
+            : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+
+        return ($number < 0 && $whole > 0 ? '−' : '').$clock.($this->decimals > 0 ? $point.str_pad((string) $rest, $this->decimals, '0', STR_PAD_LEFT) : '');
+    }
+}

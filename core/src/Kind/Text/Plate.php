@@ -1,0 +1,60 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Text\SetText;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\FactorsType;
+use Ricamo\Core\Value\Type\FlagType;
+use Ricamo\Core\Value\Type\NumberType;
+
+/** A plate behind words, as large as they are and a margin more: of all of them, or line by line. */
+final readonly class Plate
+{
+    private const SECTION = 'Plate';
+
+    /** @return list<PropertyDefinition> */
+    public static function properties(): array
+    {
+        return [
+            new PropertyDefinition('plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: self::SECTION, rare: true),
+            new PropertyDefinition('platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', self::SECTION, 'px', rare: true),
+            new PropertyDefinition('plateRounding', new NumberType, 0.0, 0, 10_000, 'Rounding', self::SECTION, 'px', rare: true),
+            new PropertyDefinition('plateByLine', new FlagType, false, title: 'Line by line', section: self::SECTION, rare: true),
+        ];
+    }
+
+    /** @return list<Box> in the layer's own space; none where it is not seen */
+    public static function boxes(Layer $layer, SetText $text, int|float $at): array
+    {
+        if (! $layer->colour('plate', $at)->isVisible()) {
+            return [];
+        }
+        $padding = $layer->point('platePadding', $at);
+        $lines = array_keys(array_filter($text->block->lines, fn ($line): bool => $line->width > 0));
+        $boxes = $layer->value('plateByLine', $at) === true ? array_map($text->lineBox(...), $lines) : ($lines === [] ? [] : [$text->box()]);
+
+        return array_map(fn (Box $box): Box => new Box($box->left - $padding->x, $box->top - $padding->y, $box->right + $padding->x, $box->bottom + $padding->y), $boxes);
+    }
+
+    /** @return list<Fill> */
+    public static function draw(Layer $layer, SetText $text, int|float $at, Affine $matrix): array
+    {
+        $boxes = array_filter(self::boxes($layer, $text, $at), fn (Box $box): bool => $box->width() > 0 && $box->height() > 0);
+        if ($boxes === []) {
+            return [];
+        }
+        $rounding = $layer->number('plateRounding', $at);
+
+        return [new Fill(Outline::of(Path::joined(array_map(fn (Box $box): Path => Path::rectangle($box, $rounding), $boxes))), $matrix, $layer->colour('plate', $at))];
+    }
+}

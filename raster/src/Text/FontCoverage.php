@@ -1,0 +1,32 @@
+<?php
+
+namespace Ricamo\Raster\Text;
+
+/** Which characters fonts have. */
+final class FontCoverage
+{
+    /** So many of what is missing are named. */
+    private const NAMED = 12;
+
+    /** @var array<string, OpenFace> */
+    private array $open = [];
+
+    public function __construct(private readonly Fonts $fonts)
+    {
+    }
+
+    /** @return list<string> characters of a text that a font has not, each once; the first of them, where there are many */
+    public function missing(string $text, string $font): array
+    {
+        $face = $this->open[$font] ??= new OpenFace($this->fonts->face($font));
+        $missing = [];
+        foreach (array_unique(mb_str_split($text)) as $character) {
+            // What has no picture of its own is not missed.
+            if (preg_match('/[\p{C}\p{Z}\s]/u', $character) !== 1 && ! $face->has((int) mb_ord($character))) {
+                $missing[] = $character;
+            }
+        }
+
+        return array_slice($missing, 0, self::NAMED);
+    }
+}
