@@ -57,6 +57,9 @@ final readonly class DemoProject
         $documents[] = NameBar::interview($workshop, 'c'.count($documents));
         $documents[] = LogoInSevenWays::composition($street, $logo);
         $documents[] = PanelsOverACut::composition($street, $workshop, $panels);
+        $documents[] = CascadingTitle::composition();
+        $documents[] = RouteLine::composition();
+        $documents[] = OpenDayCard::composition($photograph, $logo);
         foreach ($documents as $place => $document) {
             Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
         }

@@ -29,14 +29,11 @@ final class RestorationProgress
         $stage->rectangle('Filling', [960 - self::WIDTH / 2, 620], self::WIDTH, 56, Palette::BRASS, [
             'rounding' => 28, 'anchor' => [-self::WIDTH / 2, 0], 'scaleLinked' => false, 'scale' => ['keyframes' => $filled], 'label' => 'saffron', ...$arrive,
         ]);
-        for ($tram = 0; $tram <= self::RESTORED; $tram++) {
-            $isLast = $tram === self::RESTORED;
-            $stage->add('text', "$tram", [
-                'text' => "$tram of ".self::ALL.' trams', 'font' => 'karla-bold', 'typeSize' => 96, 'align' => 'centre', 'fill' => Palette::TRAM_CREAM, 'position' => [960, 520],
-                'in' => $tram === 0 ? 0 : 20 + self::EACH * $tram, 'out' => $isLast ? 150 : 20 + self::EACH * ($tram + 1), 'label' => 'madder',
-                ...($tram === 0 ? ['arrive' => $arrive['arrive']] : []), ...($isLast ? ['leave' => ['length' => 15, 'moves' => [['move' => 'fade']]]] : []),
-            ]);
-        }
+        $counted = array_map(fn (int $tram): array => ['at' => $tram === 0 ? 0 : 20 + self::EACH * $tram, 'value' => $tram, 'easing' => 'hold'], range(0, self::RESTORED));
+        $stage->add('text', 'Count', [
+            'text' => '# of '.self::ALL.' trams', 'counts' => ['decimals' => 0], 'number' => ['keyframes' => $counted], 'features' => ['tabular-figures'],
+            'font' => 'inter-bold', 'typeSize' => 92, 'align' => 'centre', 'fill' => Palette::TRAM_CREAM, 'position' => [960, 520], 'label' => 'madder', ...$arrive,
+        ]);
 
         return $stage->composition();
     }

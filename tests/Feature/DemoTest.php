@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Demo\CascadingTitle;
 use App\Demo\ColourPanels;
 use App\Demo\FourWindows;
 use App\Demo\LogoInSevenWays;
@@ -11,10 +12,12 @@ use App\Demo\LogoTour;
 use App\Demo\LowerThird;
 use App\Demo\MoonOverDepot;
 use App\Demo\NameBar;
+use App\Demo\OpenDayCard;
 use App\Demo\OverlayAtSixty;
 use App\Demo\PanelsOverACut;
 use App\Demo\PictureInPicture;
 use App\Demo\RestorationProgress;
+use App\Demo\RouteLine;
 use App\Demo\SquareBecomesEverything;
 use App\Demo\StreetClip;
 use App\Demo\ThreeBadges;
@@ -34,6 +37,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 
@@ -131,6 +135,7 @@ final class DemoTest extends TestCase
             TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
             SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
             FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'), PanelsOverACut::composition('m1', 'm1', 'panels'),
+            CascadingTitle::composition(), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
@@ -140,6 +145,34 @@ final class DemoTest extends TestCase
                 self::assertNotEmpty($this->evaluator()->frame($composition, $frame)->operations, "{$composition->name}, frame $frame");
             }
         }
+    }
+
+    public function test_the_route_is_half_drawn_half_way_and_its_number_counts_in_step(): void
+    {
+        $route = RouteLine::composition();
+        $lengths = function (int $frame) use ($route): float {
+            $list = $this->evaluator()->frame($route, $frame)->toJson();
+            $lines = array_filter($list['items'], fn (array $item): bool => $item['op'] === 'stroke' && ($item['colour'] ?? '') === '#c0392b');
+
+            return array_sum(array_map(fn (array $item): float => Contours::parse($list['paths'][$item['path']])->length(), $lines));
+        };
+        self::assertEqualsWithDelta(0.5, $lengths(70) / $lengths(125), 0.001);
+        $counter = array_values(array_filter(iterator_to_array($route->layers), fn ($layer): bool => $layer->name === 'Way'))[0];
+        self::assertEqualsWithDelta([0, 3.7, 7.4], array_map(fn (int $frame): float => $counter->number('number', $frame), [15, 70, 125]), 0.01);
+        // The leaves grow along the river: more and more of them, and the first ones stay where they are.
+        $leaves = fn (int $frame): array => array_values(array_filter($this->evaluator()->frame($route, $frame)->toJson()['items'], fn (array $item): bool => $item['op'] === 'fill' && $item['colour'] === '#6f8f4e'));
+        self::assertGreaterThan(count($leaves(40)), count($leaves(80)));
+        self::assertSame($leaves(80)[0], $leaves(120)[0]);
+    }
+
+    public function test_the_title_comes_to_rest_exactly_and_is_gone_at_the_end(): void
+    {
+        $title = CascadingTitle::composition();
+        $shown = fn (int $frame): array => array_values(array_filter($this->evaluator()->frame($title, $frame)->toJson()['items'], fn (array $item): bool => ($item['colour'] ?? '') === '#f3e3c3'));
+        self::assertCount(2, $shown(60));
+        self::assertSame($shown(60), $shown(85));
+        // But for the trace of those that went while the shutter was open.
+        self::assertCount(0, $shown(199));
     }
 
     public function test_the_lower_third_stands_inside_the_safe_area_while_it_stays(): void
@@ -204,8 +237,8 @@ final class DemoTest extends TestCase
         foreach (range(1, 7) as $tram) {
             $bounds = $this->evaluator()->pose($bar, $composition, 20 + 8 * $tram)->bounds();
             self::assertEqualsWithDelta([300, 300 + 1320 * $tram / 11], [$bounds->left, $bounds->right], 0.01);
-            $seen = array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->kind->name() === 'text' && $layer->isSeenAt(20 + 8 * $tram));
-            self::assertSame(["$tram of 11 trams"], array_values(array_map(fn ($layer): string => $layer->content->words(), $seen)));
+            $count = array_values(array_filter(iterator_to_array($composition->layers), fn ($layer): bool => $layer->name === 'Count'))[0];
+            self::assertSame("$tram of 11 trams", $count->content->at($count->number('number', 20 + 8 * $tram))->words());
         }
     }
 }
