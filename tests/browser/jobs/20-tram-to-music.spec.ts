@@ -169,3 +169,54 @@ test('a gradient of four colours, groups within groups moved as one, and all of 
     expect(near(pixel(after, 304, 454), [0, 255, 255])).toBeLessThan(24);
     expect(near(pixel(after, 1700, 200), [255, 255, 255])).toBeLessThan(8);
 });
+
+test('a square turns into a star and then a circle, and points of an outline unfold', async ({ page }) => {
+    test.setTimeout(90_000);
+    await emptyComposition(page);
+    await setLength(page, 80);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'fill', 'Fill as hex', '#ffffff');
+    await kept(page, () => page.locator('[data-make-path]').click());
+    for (const [frame, form] of [
+        [20, 'star'],
+        [40, 'ellipse'],
+    ] as const) {
+        await goToFrame(page, frame);
+        await kept(page, async () => void (await page.locator('[data-turn-into]').selectOption(form)));
+    }
+    // Later one point of the circle unfolds far to the right.
+    await goToFrame(page, 60);
+    const scale = (await page.locator('.frame').boundingBox())!.width / 1920;
+    const right = page.locator('[data-path-knot]').nth(0);
+    await kept(page, () => drag(page, right, 400 * scale, 0));
+    const path = (await layersOf(page))[0]!.path as { keyframes: { at: number }[] };
+    expect(path.keyframes.map(({ at }) => Math.abs(at))).toEqual([0, 20, 40, 20]);
+    const file = await renderAndDownload(page);
+    /** How many pixels are white, and the farthest of them to the right. */
+    const white = (frame: number): { area: number; right: number } => {
+        const pixels = frameOf(file, frame, 960, 540);
+        const found = { area: 0, right: 0 };
+        for (let at = 0; at < pixels.length; at += 4) {
+            if (pixels[at]! > 128) {
+                found.area += 4;
+                found.right = Math.max(found.right, 2 * ((at / 4) % 960));
+            }
+        }
+        return found;
+    };
+    const isNear = (is: number, wanted: number): void =>
+        expect(Math.abs(is - wanted) / wanted, `${is}, not ${wanted}`).toBeLessThan(0.02);
+    // A square of 400 px; a star of ten corners around 200 px, half as far in: 5 · 200 · 100 · sin 36°; a circle.
+    isNear(white(0).area, 160_000);
+    isNear(white(20).area, 10 * 0.5 * 200 * 100 * Math.sin(Math.PI / 5));
+    // As large as the star was: 2 · 200 · sin 72° wide, 200 · (1 + cos 36°) high.
+    const [across, down] = [400 * Math.sin(0.4 * Math.PI), 200 * (1 + Math.cos(0.2 * Math.PI))];
+    isNear(white(40).area, (Math.PI / 4) * across * down);
+    // On the way it never crosses itself so that it would vanish: it is between both.
+    expect(white(30).area).toBeGreaterThan(0.95 * white(20).area);
+    expect(white(30).area).toBeLessThan(white(40).area);
+    expect(Math.abs(white(40).right - 960 - across / 2)).toBeLessThan(6);
+    expect(Math.abs(white(60).right - 1360 - across / 2)).toBeLessThan(10);
+    expect(white(50).right).toBeGreaterThan(1300);
+});

@@ -154,7 +154,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
 
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
-        $content = $layer->content->counts === null ? $layer->content : $layer->content->at($layer->number('number', $at));
+        $content = $layer->content->at($layer->number('number', $at));
         $leading = $layer->number('leading', $at);
         if ($width <= 0) {
             return new SetText($this->blocks->of($content, $tracking), $typeSize, $leading);
