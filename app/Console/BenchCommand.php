@@ -3,6 +3,7 @@
 namespace App\Console;
 
 use App\Bench\BlurBench;
+use App\Bench\CascadeBench;
 use App\Bench\EditBench;
 use App\Bench\EffectBench;
 use App\Bench\EvaluationBench;
@@ -14,13 +15,13 @@ use Illuminate\Console\Command;
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, blur or effects}';
+    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, blur, effects, windows or cascades}';
 
     protected $description = 'Measures evaluation, edit latency, export and the screen, as ratios in one run';
 
     public function handle(): int
     {
-        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class, 'windows' => WindowBench::class];
+        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class, 'windows' => WindowBench::class, 'cascades' => CascadeBench::class];
         $only = $this->option('only');
         $rows = [];
         foreach ($benches as $name => $class) {

@@ -58,7 +58,7 @@ final readonly class LineArtist
             $measured = Measured::of($outline);
             $stem = $this->hasStem ? $this->lines($outline, $matrix, $paint, $this->width * self::STEM) : [];
 
-            return [...$stem, ...$this->brush->along($measured, $this->style, $matrix, $paint)];
+            return [...$stem, ...$this->brush->along($measured, $this->style, $outline->key, $matrix, $paint)];
         }
 
         return $this->lines($outline, $matrix, $paint, $this->width);

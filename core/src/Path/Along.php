@@ -7,7 +7,13 @@ use Ricamo\Core\Geometry\Point;
 /** Distances along one line. */
 final class Along
 {
+    /** So many places are kept. */
+    private const KEPT = 6000;
+
     public readonly float $length;
+
+    /** @var array<array-key, array{Point, float}> */
+    private array $places = [];
 
     /** @var list<float> where each of its segments begins */
     private array $begins = [];
@@ -31,6 +37,25 @@ final class Along
         [$segment, $within] = $this->place($distance);
 
         return $segment === null ? $this->contour->knots[0]->at : $segment->at($segment->tAt($within));
+    }
+
+    /**
+     * A place on it, and the direction in which it goes there. Most are asked for again on the next frame.
+     *
+     * @return array{Point, float} in degrees clockwise from the right
+     */
+    public function placed(float $distance): array
+    {
+        $key = (string) round($distance, 4);
+        if (! isset($this->places[$key])) {
+            $this->places = count($this->places) < self::KEPT ? $this->places : [];
+            [$segment, $within] = $this->place($distance);
+            $t = $segment?->tAt($within) ?? 0.0;
+            $way = $segment?->direction($t) ?? new Point(1, 0);
+            $this->places[$key] = [$segment?->at($t) ?? $this->contour->knots[0]->at, rad2deg(atan2($way->y, $way->x))];
+        }
+
+        return $this->places[$key];
     }
 
     /** The direction in which it goes there, in degrees clockwise from the right. */

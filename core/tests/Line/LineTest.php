@@ -5,6 +5,7 @@ namespace Ricamo\Core\Tests\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\BrushForm;
@@ -113,6 +114,23 @@ final class LineTest extends TestCase
         // They grow behind the head: over 10 % of 400 px the one that is 20 px behind it is half as large.
         $growing = $dots(['grow' => 10], ['drawEnd' => 50]);
         self::assertEqualsWithDelta([0.01, 0.01, 0.005], [hypot(...array_slice($growing[0]['matrix'], 0, 2)), hypot(...array_slice($growing[8]['matrix'], 0, 2)), hypot(...array_slice($growing[9]['matrix'], 0, 2))], 1e-6);
+    }
+
+    public function test_marks_that_are_grown_and_alike_are_one_outline_in_the_places_that_each_would_have(): void
+    {
+        $tiles = fn (array $brush, array $more = []): array => self::items(self::square(['brush' => ['form' => 'tiles', 'size' => 40, 'spacing' => 100, 'grow' => 5, 'scatter' => 30, 'scatterTurn' => 40, ...$brush], ...$more]));
+        // 400 px by 4: a hundred tiles, in sheaves of 48; the same tiles one by one where they are not all as opaque.
+        $sheaves = $tiles([]);
+        self::assertSame([48, 48, 1, 1, 1, 1], array_map(fn (array $item): int => count(Contours::parse($item['path'])->all), $sheaves));
+        $singles = $tiles(['scatterOpacity' => 1]);
+        self::assertCount(100, $singles);
+        $first = Contours::parse($singles[5]['path'])->mapped((new Affine(...$singles[5]['matrix']))->apply(...));
+        $joined = new Contours([Contours::parse($sheaves[0]['path'])->all[5]]);
+        self::assertEqualsWithDelta($first->path()->coordinates, $joined->path()->coordinates, 0.02);
+        // Those that are still growing stand alone, and what is drawn already is the same outline on every frame.
+        $half = $tiles([], ['drawEnd' => 80]);
+        self::assertSame($sheaves[0]['path'], $half[0]['path']);
+        self::assertGreaterThan(5, count($half) - 1);
     }
 
     public function test_chance_is_thrown_by_a_seed(): void

@@ -100,6 +100,19 @@ final class FreeFormTest extends TestCase
         Fixture::composition([Fixture::bar(['masks' => [[...$old, 'points' => 2]]])]);
     }
 
+    public function test_words_are_a_mask_in_one_step(): void
+    {
+        $bar = Fixture::composition([Fixture::bar(['in' => 10, 'out' => 60, 'size' => [900, 400], 'position' => [700, 500]])]);
+        $masked = Fixture::edit($bar, 'add-mask', ['layers' => ['bar'], 'words' => 'Depot']);
+        self::assertSame(['bar', 'l1'], $masked->layers->ids());
+        self::assertSame(['text', false, 10, 60, 'layer', 'l1'], [$masked->layer('l1')->kind->name(), $masked->layer('l1')->visible, $masked->layer('l1')->span->in, $masked->layer('l1')->span->out, $masked->toJson()['layers'][0]['masks'][0]['form'], $masked->layer('bar')->masks[0]->layer]);
+        $items = Fixture::evaluator()->frame($masked, 20)->toJson()['items'];
+        self::assertSame(['group', 'fill'], [$items[0]['op'], $items[0]['masks'][0]['items'][0]['op']]);
+        self::assertCount(1, $items);
+        $this->expectExceptionMessage('words: are empty');
+        Fixture::edit($bar, 'add-mask', ['layers' => ['bar'], 'words' => ' ']);
+    }
+
     public function test_it_grows_by_a_line_around_it_and_shrinks_by_its_edge(): void
     {
         $part = function (float $grow): array {

@@ -38,6 +38,10 @@ async function add(event: Event): Promise<void> {
     const [form, layer] = field.value.split(' ');
     field.value = '';
     const layers = [props.layer.id];
+    if (form === 'words') {
+        await composition.edit('add-mask', { layers, words: 'Words' });
+        return;
+    }
     if (form === 'free') {
         const path = await drawing.draw(true);
         if (path) {
@@ -93,6 +97,7 @@ async function add(event: Event): Promise<void> {
         <option value="rectangle">a rectangle</option>
         <option value="ellipse">an ellipse</option>
         <option value="free">a form to be drawn</option>
+        <option value="words">words</option>
         <optgroup v-if="others.length > 0" label="where another layer is">
             <option v-for="other in others" :key="other.id" :value="`layer ${other.id}`">{{ other.name }}</option>
         </optgroup>

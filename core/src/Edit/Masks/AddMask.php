@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Effects\FreeId;
+use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
@@ -16,6 +17,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Path\Contour;
@@ -24,7 +26,7 @@ use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
 
 /**
- * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; of a free form with
+ * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of them that is not seen itself; of a free form with
  * a `path`, SVG path data, as it is drawn in the picture on a `frame`.
  */
 final readonly class AddMask implements CompositionEdit
@@ -33,13 +35,17 @@ final readonly class AddMask implements CompositionEdit
      * @param  non-empty-list<string>  $layers
      * @param  ?Contours  $path  in composition pixels; null for the one that a free form begins with
      */
-    private function __construct(private array $layers, private MaskForm $form, private ?string $layer, private ?Contours $path, private int $frame)
+    private function __construct(private array $layers, private MaskForm $form, private ?string $layer, private ?Contours $path, private int $frame, private ?string $words = null)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['layers', 'form', 'layer', 'path', 'frame']);
+        $args->allow(['layers', 'form', 'layer', 'path', 'frame', 'words']);
+        $words = $args->optional('words')?->string(TextContent::LONGEST);
+        if ($words !== null) {
+            return new self(LayerIds::read($args), MaskForm::Layer, null, null, 0, trim($words) === '' ? $args->field('words')->refuse('are empty') : $words);
+        }
         $form = $args->field('form')->enum(MaskForm::class);
         $path = $form !== MaskForm::Free || $args->optional('path') === null ? null : (new PathType)->read($args->field('path'));
         if ($path !== null && array_filter($path->all, fn (Contour $one): bool => count($one->knots) > 2 || ! $one->knots[0]->isCorner()) === []) {
@@ -54,6 +60,9 @@ final readonly class AddMask implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->words !== null) {
+            return $this->byWords($composition, $evaluator, $this->words);
+        }
         if ($this->layer !== null && ! $composition->layer($this->layer)->kind->isSeen()) {
             throw new Refusal("“{$composition->layer($this->layer)->name}” is not seen; it cannot be a mask");
         }
@@ -84,6 +93,20 @@ final readonly class AddMask implements CompositionEdit
     public function title(): string
     {
         return 'add mask';
+    }
+
+    /** Words that are not seen themselves, large in the middle of the first of the layers, as long as it is. */
+    private function byWords(Composition $composition, Evaluator $evaluator, string $words): Composition
+    {
+        $layer = $composition->layer($this->layers[0]);
+        $bounds = $evaluator->pose($layer, $composition, $layer->span->in)->bounds();
+        $size = max(20.0, min(600.0, round($bounds->width() / max(3, mb_strlen($words)) * 1.5)));
+        $middle = $bounds->centre();
+        $text = ['kind' => 'text', 'text' => $words, 'typeSize' => $size, 'align' => 'centre', 'fill' => '#ffffff', 'visible' => false, 'in' => $layer->span->in, 'out' => $layer->span->out, 'position' => [round($middle->x), round($middle->y + $size / 3)]];
+        $composition = AddLayer::read(new Node(['layer' => $text]))->apply($composition, $evaluator);
+        $ids = $composition->layers->ids();
+
+        return (new self($this->layers, MaskForm::Layer, $ids[count($ids) - 1], null, 0))->apply($composition, $evaluator);
     }
 
     /**

@@ -1,0 +1,90 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Composition as StoredComposition;
+use App\Models\Project;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Text\Shaper;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** How fast 120 letters with two cascades and motion blur, and a stroke of 2,000 leaves, are worked out and played. */
+final readonly class CascadeBench
+{
+    private const FRAMES = 100;
+
+    public function __construct(private Shaper $shaper)
+    {
+    }
+
+    /** @return list<array{string, string, string}> */
+    public function run(): array
+    {
+        [$letters, $leaves] = [self::letters(), self::leaves()];
+        $worked = array_map(fn (Composition $one): string => sprintf('%d frames a second', $this->framesPerSecond($one)), [$letters, $leaves]);
+        $played = BenchServer::with(fn (Project $project): array => array_map(fn (Composition $one, int $place): string => sprintf(
+            '%.1f of 25 frames a second', $this->played(StoredComposition::store($project->id, $one->withId("c$place"), $place)->id),
+        ), [$letters, $leaves], [1, 2]));
+
+        return [
+            ['120 letters, two cascades, motion blur: evaluated', $worked[0], '≥ 60'],
+            ['… played', $played[0], '≥ 25'],
+            ['a stroke of 2,000 leaves: evaluated', $worked[1], ''],
+            ['… played', $played[1], '≥ 25'],
+        ];
+    }
+
+    private function framesPerSecond(Composition $composition): float
+    {
+        $evaluator = new Evaluator(MediaLibrary::of(), new TextBlocks($this->shaper));
+        $evaluator->frame($composition, 0);
+        $began = hrtime(true);
+        for ($frame = 0; $frame < self::FRAMES; $frame++) {
+            $evaluator->frame($composition, $frame)->encode();
+        }
+
+        return self::FRAMES / ((hrtime(true) - $began) / 1e9);
+    }
+
+    private function played(int $composition): float
+    {
+        $browser = new Process(['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.BenchServer::PORT."/compositions/$composition"], base_path(), timeout: 120);
+        $browser->mustRun();
+        $figure = json_decode($browser->getOutput(), true);
+
+        return is_float($figure) || is_int($figure) ? (float) $figure : throw new RuntimeException('the browser told no figure');
+    }
+
+    private static function letters(): Composition
+    {
+        $text = implode("\n", ['The depot opens all its gates', 'to those who like old trams', 'and bells, and to the street', 'they ran along for many years', 'until last Sunday in June']);
+
+        return self::composition([[
+            'id' => 'l1', 'kind' => 'text', 'name' => 'Letters', 'in' => 0, 'out' => self::FRAMES, 'text' => mb_substr($text, 0, 145), 'typeSize' => 90, 'position' => [160, 260], 'motionBlur' => true,
+            'cascades' => [
+                ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 90, 'overlap' => 85, 'position' => [0, 90], 'turn' => 25, 'scale' => [40, 40], 'easing' => 'cubic-out'],
+                ['id' => 'c2', 'as' => 'arrive', 'units' => 'words', 'length' => 95, 'overlap' => 60, 'position' => [-60, 0], 'opacity' => 100, 'easing' => 'quint-out'],
+            ],
+        ]]);
+    }
+
+    private static function leaves(): Composition
+    {
+        return self::composition([[
+            'id' => 'l1', 'kind' => 'shape', 'form' => 'path', 'name' => 'Leaves', 'in' => 0, 'out' => self::FRAMES, 'position' => [960, 540], 'fill' => '#00000000', 'outline' => '#5d8a4a', 'outlineWidth' => 6,
+            'path' => 'M-800 -300C-400 -500 400 -100 800 -300C1000 -100 -1000 0 -800 200C-400 500 400 100 800 300', 'brush' => ['form' => 'leaves', 'size' => 300, 'spacing' => 14],
+            'drawEnd' => ['keyframes' => [['at' => 0, 'value' => 60], ['at' => self::FRAMES - 1, 'value' => 100]]],
+        ]]);
+    }
+
+    /** @param  list<array<string, mixed>>  $layers */
+    private static function composition(array $layers): Composition
+    {
+        return Composition::read(new Node(['id' => 'c', 'name' => 'Cascades', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => self::FRAMES, 'layers' => $layers]));
+    }
+}
