@@ -13,4 +13,7 @@ enum Units: string
 
     /** Those in a group. */
     case Layers = 'layers';
+
+    /** Of a shape. */
+    case Repeats = 'repeats';
 }

@@ -57,6 +57,7 @@ use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
 use Ricamo\Core\Edit\Layers\ShowInstead;
+use Ricamo\Core\Edit\Layers\TakeApart;
 use Ricamo\Core\Edit\Layers\WriteMovesOut;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
@@ -146,6 +147,7 @@ final class Edits
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
+        'take-apart' => TakeApart::class,
         'pull-knot' => PullKnot::class,
         'change-path' => ChangePath::class,
         'make-path' => MakePath::class,

@@ -8,6 +8,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\MaskPlaces;
@@ -26,7 +27,8 @@ final class PathPlaces
     {
         $places = [];
         $content = $layer->content;
-        if (($content instanceof ShapeContent || $content instanceof WindowContent) && $content->form === ShapeForm::Path) {
+        $isDrawn = ($content instanceof ShapeContent || $content instanceof WindowContent) && $content->form === ShapeForm::Path;
+        if ($isDrawn || ($content instanceof TextContent && $layer->value('path', $frame) instanceof Contours && $layer->value('path', $frame)->all !== [])) {
             $places[] = self::place('path', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
         }
         foreach ($layer->masks as $mask) {

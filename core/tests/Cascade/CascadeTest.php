@@ -290,7 +290,7 @@ final class CascadeTest extends TestCase
                 self::assertStringContainsString('cascades[0]', $refusal->getMessage());
             }
         }
-        $this->expectExceptionMessage('“Bar” has no units to be spread over');
-        Fixture::edit(Fixture::composition([Fixture::bar()]), 'add-cascade', ['layers' => ['bar'], 'cascade' => 'rise']);
+        $this->expectExceptionMessage('“Clip” has no units to be spread over');
+        Fixture::edit(Fixture::composition([Fixture::clip()]), 'add-cascade', ['layers' => ['clip'], 'cascade' => 'rise']);
     }
 }

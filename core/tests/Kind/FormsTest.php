@@ -94,6 +94,31 @@ final class FormsTest extends TestCase
         self::assertEquals(new Point(500, 600), Contours::parse($list['paths'][$list['items'][0]['clip']])->all[0]->knots[3]->at);
     }
 
+    public function test_a_shape_is_repeated_in_rows_and_columns_each_a_step_further(): void
+    {
+        $items = fn (array $more, int $frame = 0): array => Fixture::evaluator()->frame(Fixture::composition([Fixture::bar(['size' => [100, 50], 'position' => [500, 300], ...$more])]), $frame)->toJson()['items'];
+        $grid = $items(['columns' => 3, 'rows' => 2, 'gaps' => [20, 10], 'lastFill' => '#c9973f', 'stepTurn' => 10]);
+        self::assertCount(6, $grid);
+        // 120 px apart, the middle of all at the layer's.
+        self::assertEqualsWithDelta([380, 270], array_slice($grid[0]['matrix'], 4), 1e-6);
+        self::assertEqualsWithDelta([620, 330], array_slice($grid[5]['matrix'], 4), 1e-6);
+        self::assertEqualsWithDelta([cos(deg2rad(50)), sin(deg2rad(50))], array_slice($grid[5]['matrix'], 0, 2), 1e-5);
+        self::assertSame(['#2f5d50', '#c9973f'], [$grid[0]['colour'], $grid[5]['colour']]);
+        // Around a ring each has its upper side outwards, and is smaller than the one before.
+        $ring = $items(['around' => 4, 'ringRadius' => 200, 'stepScale' => 50]);
+        self::assertEqualsWithDelta([[500, 100], [700, 300], [500, 500], [300, 300]], array_map(fn (array $one): array => array_slice($one['matrix'], 4), $ring), 1e-6);
+        self::assertEqualsWithDelta([0, 0.5, -0.5, 0], array_slice($ring[1]['matrix'], 0, 4), 1e-6);
+        self::assertLessThanOrEqual(2000, count($items(['columns' => 500, 'rows' => 500])));
+        // One is the shape itself, and its box is around all of them.
+        self::assertEquals($items([]), $items(['columns' => 1]));
+        $composition = Fixture::composition([Fixture::bar(['size' => [100, 50], 'columns' => 3, 'gaps' => [20, 0]])]);
+        self::assertEquals([-170, -25, 170, 25], Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0)->box->toJson());
+        // They are units of a cascade.
+        $cascade = ['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'repeats', 'length' => 30, 'overlap' => 0, 'position' => [0, 40]]]];
+        self::assertCount(2, $items(['columns' => 3, ...$cascade], 15));
+        self::assertEquals($items(['columns' => 3]), $items(['columns' => 3, ...$cascade], 30));
+    }
+
     public function test_each_form_says_what_it_is_made_of(): void
     {
         foreach (ShapeForm::cases() as $form) {

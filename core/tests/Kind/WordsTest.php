@@ -111,6 +111,27 @@ final class WordsTest extends TestCase
         self::words(['counts' => ['group' => 'star']]);
     }
 
+    public function test_words_follow_a_path_letter_by_letter(): void
+    {
+        // Down a vertical line from (100, 0): each letter is turned a quarter, its middle where it would be along a straight one.
+        $down = self::items(self::words(['text' => 'ab', 'path' => 'M100 0L100 400']));
+        self::assertEqualsWithDelta([0, 0.1, -0.1, 0], array_slice($down[0]['matrix'], 0, 4), 1e-6);
+        self::assertEqualsWithDelta([[100, 0], [100, 0]], array_map(fn (array $item): array => array_slice($item['matrix'], 4), $down), 1e-3);
+        self::assertEqualsWithDelta([100, 100], array_slice(self::items(self::words(['text' => 'ab', 'path' => 'M100 0L100 400', 'pathOffset' => 25]))[0]['matrix'], 4), 1e-3);
+        // On a circle of 200 px the letter at a quarter of it is turned a quarter.
+        $round = self::items(self::words(['text' => 'a', 'align' => 'centre', 'path' => 'M0 -200C110.457 -200 200 -110.457 200 0C200 110.457 110.457 200 0 200', 'pathOffset' => 50]));
+        self::assertEqualsWithDelta([0, 0.1], array_slice($round[0]['matrix'], 0, 2), 1e-4);
+        self::assertEqualsWithDelta([200, 0], [$round[0]['matrix'][4], $round[0]['matrix'][5] + 25], 0.05);
+        self::assertEqualsWithDelta([100 - 20, 0, 180, 50], self::box(self::words(['text' => 'a', 'path' => 'M100 0L100 400'])), 1e-6);
+        // A cascade moves each along its own direction, and leaves the same at rest.
+        $cascade = ['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'words', 'length' => 10, 'opacity' => 100, 'position' => [0, 50]]]];
+        self::assertEquals($down, self::items(self::words(['text' => 'ab', 'path' => 'M100 0L100 400', ...$cascade]), 10));
+        self::assertEqualsWithDelta([50, 0], array_slice(self::items(self::words(['text' => 'ab', 'path' => 'M100 0L100 400', ...$cascade]))[0]['matrix'], 4), 1e-3);
+        // Drawn in the picture, it lies where it was drawn.
+        $drawn = Fixture::edit(self::words(['position' => [300, 200], 'rotation' => 90]), 'draw-path', ['path' => 'M300 200L300 600', 'frame' => 0, 'onto' => 'words']);
+        self::assertSame('M0 0L400 0', $drawn->toJson()['layers'][0]['path']);
+    }
+
     public function test_features_of_the_font_are_asked_for_by_their_tags(): void
     {
         $layer = self::words(['features' => ['tabular-figures', 'no-ligatures']])->layer('words');

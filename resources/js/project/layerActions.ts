@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
+import { useMedia } from './media';
 import { useGroups } from './groups';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
@@ -20,6 +21,7 @@ interface Copied {
 /** What can be done to the layers that are selected, from keys and from their menu alike. */
 export function useLayerActions() {
     const composition = useComposition();
+    const media = useMedia();
     const playhead = usePlayhead();
     const selection = useSelection();
     const within = useWithin();
@@ -39,6 +41,11 @@ export function useLayerActions() {
     const anyPlays = computed(() => chosen.value.some(plays));
     /** The bundle that is selected by itself. */
     const bundle = computed(() => (chosen.value.length === 1 ? chosen.value.find(isBundle) : undefined));
+    /** The picture that is selected by itself, where it is made of outlines. */
+    const drawn = computed(() => {
+        const [layer, ...others] = chosen.value;
+        return layer?.kind === 'footage' && others.length === 0 && media.find(layer.media)?.drawn ? layer : undefined;
+    });
     const areWindows = computed(() => chosen.value.length === 2 && chosen.value.every(isWindow));
     const canBeWindows = computed(
         () =>
@@ -102,6 +109,7 @@ export function useLayerActions() {
         anyPlays,
         anyGroup,
         areWindows,
+        drawn,
         canBeWindows,
         isCut,
         covers,
@@ -117,6 +125,7 @@ export function useLayerActions() {
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),
             ),
         makeWindows: () => ask('make-windows'),
+        takeApart: () => drawn.value && composition.edit('take-apart', { layer: drawn.value.id }),
         swap: () => ask('swap-windows'),
         group: () => selectingNew(() => ask('group-layers', { frame: playhead.frame })),
         /** Takes the groups away; what was in them is selected. */

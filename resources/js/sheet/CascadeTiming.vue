@@ -11,7 +11,13 @@ import ValueField from './ValueField.vue';
 /** Over what a cascade is spread, in which order and how fast. Two of its length, the pace of one unit and the overlap give the third. */
 const props = defineProps<{ layer: Layer; cascade: Attached; change: (change: object) => void }>();
 
-const SINGLE: Record<string, string> = { letters: 'letter', words: 'word', lines: 'line', layers: 'layer' };
+const SINGLE: Record<string, string> = {
+    letters: 'letter',
+    words: 'word',
+    lines: 'line',
+    layers: 'layer',
+    repeats: 'one',
+};
 
 const GOES: Record<string, string> = { arrive: 'comes from', leave: 'goes to', accent: 'goes to, and back' };
 

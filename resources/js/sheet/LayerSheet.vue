@@ -63,6 +63,13 @@ function isMeant(property: string): boolean {
         all.some(({ name, settings }) => name === layer.form && settings.includes(property))
     );
 }
+/** A shape that is not repeated has nothing that a cascade could be spread over. */
+const hasUnits = computed(() => {
+    const isRepeated = ['columns', 'rows', 'around'].some(
+        (name) => Number(inspection.value?.values[name]?.value ?? 1) > 1,
+    );
+    return vocabulary.words.units[props.layer.kind].length > 0 && (props.layer.kind !== 'shape' || isRepeated);
+});
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const clip = computed(() => {
     const layer = props.layer;
@@ -156,7 +163,7 @@ const setContent = (content: object): Promise<boolean> =>
         :layer="layer"
     />
     <FindValue />
-    <SheetSection v-if="!finding.isOn && vocabulary.words.units[layer.kind].length > 0" title="Cascades"
+    <SheetSection v-if="!finding.isOn && hasUnits" title="Cascades"
         ><CascadeFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"

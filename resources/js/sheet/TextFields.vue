@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { AlignCenter, AlignLeft, AlignRight } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
+import { useDrawing } from '@/picture/drawing';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
+import { usePlayhead } from '@/project/playhead';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
@@ -20,6 +22,8 @@ const ALIGNMENTS = [
 ] as const;
 
 const composition = useComposition();
+const drawing = useDrawing();
+const playhead = usePlayhead();
 const media = useMedia();
 const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
@@ -59,6 +63,21 @@ function setFont(id: string): void {
     choosing.value = false;
     void composition.edit('set-content', content(fontFields(id)));
 }
+
+/** Along a path that is drawn in the picture. */
+async function setOnPath(): Promise<void> {
+    const path = await drawing.draw(false);
+    if (path) {
+        await composition.edit('draw-path', { path, frame: playhead.frame, onto: props.layer.id });
+    }
+}
+
+const setStraight = (): void =>
+    void composition.edit('set-values', {
+        frame: playhead.frame,
+        scope: 'whole',
+        values: [{ layer: props.layer.id, property: 'path', value: '' }],
+    });
 
 function toggleFeature(name: string, on: boolean): void {
     const features = (props.layer.features ?? []).filter((one) => one !== name);
@@ -146,6 +165,10 @@ function giveUp(event: KeyboardEvent): void {
                 @click="composition.edit('set-content', content({ align }))"
             />
         </div>
+        <div class="along">
+            <button type="button" data-set-on-path @click="setOnPath">Set along a path…</button>
+            <button v-if="layer.path" type="button" data-set-straight @click="setStraight">Straight again</button>
+        </div>
         <details class="more">
             <summary>Figures, ligatures, counting</summary>
             <div class="features">
@@ -217,6 +240,22 @@ textarea:focus {
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+}
+.along {
+    display: flex;
+    gap: 12px;
+}
+.along button {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    font-size: 12.5px;
+    cursor: pointer;
+}
+.along button:hover {
+    text-decoration: underline;
 }
 .more summary {
     color: var(--quiet);

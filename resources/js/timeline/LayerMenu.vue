@@ -53,6 +53,9 @@ const groups = computed(() => [
         ...(actions.canBeWindows.value
             ? [{ name: 'windows', text: 'Make a window of it', keys: '', act: actions.makeWindows }]
             : []),
+        ...(actions.drawn.value
+            ? [{ name: 'apart', text: 'Take the drawing apart', keys: '', act: actions.takeApart }]
+            : []),
         ...(actions.areWindows.value
             ? [{ name: 'swap', text: 'Swap what the windows show', keys: '', act: actions.swap }]
             : []),

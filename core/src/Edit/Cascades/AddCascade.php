@@ -50,7 +50,7 @@ final readonly class AddCascade implements CompositionEdit
             $layer = $composition->layer($id);
             $possible = $layer->kind->units();
             if ($possible === []) {
-                throw new Refusal("“{$layer->name}” has no units to be spread over; words and groups have");
+                throw new Refusal("“{$layer->name}” has no units to be spread over; words, groups and repeated shapes have");
             }
             $kept = $this->added ? $layer->cascades : $this->others($layer);
             $id = FreeId::of('c', $layer->cascades);

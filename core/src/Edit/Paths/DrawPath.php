@@ -2,35 +2,45 @@
 
 namespace Ricamo\Core\Edit\Paths;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
 
-/** Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on. */
+/**
+ * Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on; or sets words
+ * along it, those of the layer `onto`.
+ */
 final readonly class DrawPath implements CompositionEdit
 {
-    private function __construct(private Contours $path, private int $frame, private Node $layer)
+    private function __construct(private Contours $path, private int $frame, private Node $layer, private ?string $onto)
     {
     }
 
     public static function read(Node $args): self
     {
-        $path = (new PathType)->read($args->allow(['path', 'frame', 'layer'])->field('path'));
+        $path = (new PathType)->read($args->allow(['path', 'frame', 'layer', 'onto'])->field('path'));
         if ($path->count() < 2) {
             $args->field('path')->refuse('has fewer than two points');
         }
 
-        return new self($path, $args->field('frame')->int(0, Composition::LONGEST - 1), $args->optional('layer') ?? new Node([]));
+        return new self($path, $args->field('frame')->int(0, Composition::LONGEST - 1), $args->optional('layer') ?? new Node([]), $args->optional('onto')?->string(64));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->onto !== null) {
+            return $this->along($composition, $composition->layer($this->onto));
+        }
         $centre = $this->path->path()->bounds()?->centre() ?? new Point(0, 0);
         $middle = new Point(round($centre->x), round($centre->y));
         $isOpen = array_filter($this->path->all, fn (Contour $one): bool => $one->closed) === [];
@@ -46,6 +56,18 @@ final readonly class DrawPath implements CompositionEdit
 
     public function title(): string
     {
-        return 'draw path';
+        return $this->onto === null ? 'draw path' : 'words on a path';
+    }
+
+    /** In the layer's own pixels, for all of its time. */
+    private function along(Composition $composition, Layer $layer): Composition
+    {
+        $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
+        if (! $layer->content instanceof TextContent || abs($matrix->determinant()) < 1e-9) {
+            throw new Refusal("“{$layer->name}” is no text that could be set along a path");
+        }
+        $path = Contours::parse($this->path->mapped($matrix->inverse()->apply(...))->write());
+
+        return $composition->replacing($layer->withProperty('path', Property::constant(new PathType, $path)));
     }
 }

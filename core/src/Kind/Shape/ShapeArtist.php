@@ -2,14 +2,23 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Ricamo\Core\Cascade\LayerCascades;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Cascade\Unfolding;
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Line\LineArtist;
@@ -17,7 +26,7 @@ use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
 /** Draws forms: the fill, and the outline over it, centred on the edge. */
-final class ShapeArtist implements Artist, ReachesBeyond
+final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
 {
     public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
     {
@@ -25,28 +34,107 @@ final class ShapeArtist implements Artist, ReachesBeyond
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        assert($layer->content instanceof ShapeContent);
-        $at = $moment->at;
-        $formed = Formed::of($layer->content->form, $layer, $at);
+        $formed = self::formed($layer, $moment->at);
         if ($formed->isEmpty()) {
             return [];
         }
-        $box = $formed->box;
+        if (Repeats::isOne($layer, $moment->at) && $layer->cascades === []) {
+            return $this->one($layer, $composition, $moment, $formed, $matrix, null);
+        }
+        $placements = Repeats::placements($layer, $moment->at, $formed->box);
+        $changes = self::changes($layer, $placements, $formed->box, $moment->at);
+        $last = $layer->colour('lastFill', $moment->at);
+        $fill = $layer->colour('fill', $moment->at);
+        $operations = [];
+        foreach ($placements as $index => $placed) {
+            $change = $changes[$index] ?? null;
+            $moved = $change === null ? $matrix : $matrix->after($change->matrix);
+            if ($change !== null && ($change->opacity <= 0 || abs($moved->determinant()) < 1e-12)) {
+                continue;
+            }
+            $colour = $last->isVisible() && count($placements) > 1 ? $fill->mix($last, $index / (count($placements) - 1)) : $fill;
+            $own = $this->one($layer, $composition, $moment, $formed, $moved->after($placed), $change?->tinted($colour) ?? $colour);
+            array_push($operations, ...($change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($matrix->determinant())))));
+        }
+
+        return $operations;
+    }
+
+    /**
+     * The form once.
+     *
+     * @param  ?Colour  $fill  in the place of the layer's own, where that is a colour
+     * @return list<Operation>
+     */
+    private function one(Layer $layer, Composition $composition, Moment $moment, Formed $formed, Affine $matrix, ?Colour $fill): array
+    {
+        assert($layer->content instanceof ShapeContent);
+        $at = $moment->at;
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
         $operations = [];
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
-        if ($fill !== null) {
-            $operations = Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures);
+        $paint = Paints::of(Painted::Fill, $layer, $at, $formed->box);
+        $paint = $paint instanceof Colour && $fill !== null ? ($fill->isVisible() ? $fill : null) : $paint;
+        if ($paint !== null) {
+            $operations = Paints::painted($paint, [new Fill($path, $matrix, Paints::within($paint))], $matrix, $pictures);
         }
-        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
+        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $formed->box->grown($width / 2)) : null;
         if ($outline !== null) {
             $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
         return $operations;
+    }
+
+    public function units(Layer $layer, PlacedCascade $cascade): int
+    {
+        $at = $layer->span->in;
+
+        return (int) ceil(count(Repeats::placements($layer, $at, self::formed($layer, $at)->box)) / $cascade->every);
+    }
+
+    public function marks(Layer $layer, Composition $composition, int|float $at): array
+    {
+        $box = self::formed($layer, $at)->box;
+        $placements = Repeats::placements($layer, $at, $box);
+        $marks = [];
+        foreach (self::changes($layer, $placements, $box, $at) as $index => $change) {
+            $own = $placements[$index]->bounds($box);
+            foreach ([new Point($own->left, $own->top), new Point($own->right, $own->bottom)] as $number => $corner) {
+                $marks["$index $number"] = $change === null ? $corner : $change->matrix->apply($corner);
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  list<Affine>  $placements
+     * @return list<?UnitChange> what cascades make of each; none where all of them rest
+     */
+    private static function changes(Layer $layer, array $placements, Box $box, int|float $at): array
+    {
+        $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
+        $changes = $running === [] ? [] : array_fill(0, count($placements), null);
+        foreach ($running as $one) {
+            $units = Repeats::units($placements, $box, $one->cascade->every);
+            $unfolding = new Unfolding($one, $units, $layer->span);
+            foreach ($changes as $index => $change) {
+                $own = $unfolding->of((int) $units->of[$index], $at);
+                $changes[$index] = $own === null || $change === null ? $own ?? $change : $change->and($own);
+            }
+        }
+
+        return array_values($changes);
+    }
+
+    private static function formed(Layer $layer, int|float $at): Formed
+    {
+        assert($layer->content instanceof ShapeContent);
+
+        return Formed::of($layer->content->form, $layer, $at);
     }
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -56,8 +144,8 @@ final class ShapeArtist implements Artist, ReachesBeyond
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        assert($layer->content instanceof ShapeContent);
+        $box = self::formed($layer, $at)->box;
 
-        return Formed::of($layer->content->form, $layer, $at)->box;
+        return Repeats::isOne($layer, $at) ? $box : Repeats::bounds(Repeats::placements($layer, $at, $box), $box);
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\MediaLibrary;
@@ -29,12 +30,18 @@ final class ShapeKind extends LayerKind
         return false;
     }
 
+    public function units(): array
+    {
+        return [Units::Repeats];
+    }
+
     protected function ownProperties(): array
     {
         return [
             ...Formed::properties(self::SECTION, new Size(480, 120)),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: self::SECTION),
             ...Outlined::properties(self::SECTION),
+            ...Repeats::properties(),
         ];
     }
 

@@ -70,10 +70,12 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
         $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM);
 
+        $onPath = OnPath::of($layer, $text, $at);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at) ?? self::atRest($text->block) as $part) {
+        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
-            $moved = $part->change === null ? $matrix : $matrix->after($part->change->matrix);
+            $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
+            $moved = $part->change === null ? $bent : $bent->after($part->change->matrix);
             $placed = $moved->after($own);
             if ($part->change !== null && ($part->change->opacity <= 0 || abs($placed->determinant()) < 1e-12)) {
                 continue;
@@ -98,6 +100,10 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
         $text = $this->text($layer, $at);
+        $bent = OnPath::of($layer, $text, $at)?->box($this->cascades->letters($text));
+        if ($bent !== null) {
+            return $bent;
+        }
 
         return array_reduce(Plate::boxes($layer, $text, $at), fn (Box $all, Box $one): Box => $all->union($one), $text->box());
     }

@@ -28,15 +28,16 @@ final readonly class TextCascades
     /**
      * The parts of a text as they are at a moment.
      *
-     * @return ?list<TextPart> null where all of it rests
+     * @param  bool  $letterByLetter  whether it is parted even where all of it rests
+     * @return ?list<TextPart> null where all of it rests and is not parted
      */
-    public function parts(Layer $layer, SetText $text, int|float $at): ?array
+    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false): ?array
     {
         $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
         if ($running === []) {
-            return null;
+            return $letterByLetter ? self::resting($this->letters($text)) : null;
         }
-        $finest = TextUnits::finest(array_map(fn (Running $one): PlacedCascade => $one->cascade, $running));
+        $finest = $letterByLetter ? Units::Letters : TextUnits::finest(array_map(fn (Running $one): PlacedCascade => $one->cascade, $running));
         $atoms = $this->units->atoms($text->block, $finest);
         $unfoldings = $this->unfoldings($layer, $running, $text, $finest);
         $parts = [];
@@ -57,6 +58,23 @@ final readonly class TextCascades
         }
 
         return $parts;
+    }
+
+    /** @return list<TextAtom> */
+    public function letters(SetText $text): array
+    {
+        return $this->units->atoms($text->block, Units::Letters);
+    }
+
+    /**
+     * @param  list<TextAtom>  $letters
+     * @return list<TextPart>
+     */
+    private static function resting(array $letters): array
+    {
+        $drawn = array_filter($letters, fn (TextAtom $one): bool => ! $one->outline->isEmpty());
+
+        return array_map(fn (TextAtom $one, int $number): TextPart => new TextPart($one, null, $number), array_values($drawn), array_keys($drawn));
     }
 
     /** How many units of a cascade there are. */

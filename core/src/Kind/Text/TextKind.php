@@ -10,10 +10,12 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 
 /** Words. */
 final class TextKind extends LayerKind
@@ -46,6 +48,8 @@ final class TextKind extends LayerKind
             new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', self::SECTION, 'px', rare: true),
             new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: self::SECTION, rare: true),
             new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', self::SECTION, rare: true),
+            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
+            new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along it', self::SECTION, '%', rare: true),
             ...Plate::properties(),
         ];
     }

@@ -1,0 +1,90 @@
+<?php
+
+namespace Ricamo\Core\Edit\Layers;
+
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Drawing\Drawn;
+use Ricamo\Core\Drawing\DrawnGroup;
+use Ricamo\Core\Drawing\DrawnShape;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Footage\ReadDrawings;
+use Ricamo\Core\Refusal;
+
+/**
+ * Takes a picture that is made of outlines apart: in its place comes a group, placed and animated as it was, in which each part is
+ * a shape, in its place and order. Nothing of what is seen changes.
+ */
+final readonly class TakeApart implements CompositionEdit
+{
+    /** Into more layers nobody wants to see one taken apart. */
+    private const MOST = 300;
+
+    private function __construct(private string $layer)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        return new self($args->allow(['layer'])->field('layer')->string(64));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $drawing = $layer->content instanceof FootageContent ? (new ReadDrawings)->of($evaluator->media->get($layer->content->media)) : null;
+        if ($drawing === null) {
+            throw new Refusal("“{$layer->name}” is not made of outlines; only a drawing can be taken apart");
+        }
+        $group = $this->group($layer);
+        $next = (int) substr($composition->layers->freeId(), 1);
+        $parts = $this->parts($drawing->parts, $group, $layer, $drawing->width / 2, $drawing->height / 2, $next);
+        if (count($parts) > self::MOST) {
+            throw new Refusal("“{$layer->name}” has ".count($parts).' parts; '.self::MOST.' at most become layers');
+        }
+        $index = $composition->indexOf($layer->id);
+        $layers = $composition->layers->without([$layer->id])->insertingAll([...$parts, $group], $index);
+
+        return $composition->withLayers($layers);
+    }
+
+    public function title(): string
+    {
+        return 'take apart';
+    }
+
+    /** With the placement, the animation and all that is attached to the picture. */
+    private function group(Layer $layer): Layer
+    {
+        $json = array_diff_key($layer->toJson(), $layer->kind->contentFields(), ['level' => 0, 'pan' => 0]);
+
+        return Layer::read(new Node([...$json, 'kind' => 'group']));
+    }
+
+    /**
+     * From the bottom to the top; a group comes right after what is in it.
+     *
+     * @param  list<Drawn>  $drawn
+     * @return list<Layer>
+     */
+    private function parts(array $drawn, Layer $group, Layer $picture, float $x, float $y, int &$next): array
+    {
+        $parts = [];
+        foreach ($drawn as $number => $part) {
+            $common = ['in' => $picture->span->in, 'out' => $picture->span->out, 'group' => $group->id, 'label' => $picture->label->value, 'id' => 'l'.$next++];
+            if ($part instanceof DrawnGroup) {
+                $inner = Layer::read(new Node([...$common, 'kind' => 'group', 'name' => 'Group '.($number + 1), 'opacity' => 100 * $part->opacity]));
+                array_push($parts, ...$this->parts($part->parts, $inner, $picture, $x, $y, $next));
+                $parts[] = $inner;
+            } elseif ($part instanceof DrawnShape) {
+                $shape = DrawnLayer::of($part, $x, $y);
+                $parts = $shape === null ? $parts : [...$parts, Layer::read(new Node([...$common, 'name' => 'Part '.($number + 1), ...$shape]))];
+            }
+        }
+
+        return $parts;
+    }
+}
