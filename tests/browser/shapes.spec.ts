@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { addToComposition, emptyComposition, kept, layersOf, setField, sheet } from './producer';
+
+test('a path is drawn with the pen, its corners and curves changed, and shapes are repeated', async ({ page }) => {
+    await emptyComposition(page);
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=shapes]').click();
+    await page.locator('[data-draw-path]').click();
+    const frame = (await page.locator('.frame').boundingBox())!;
+    const scale = frame.width / 1920;
+    const at = (x: number, y: number): [number, number] => [frame.x + x * scale, frame.y + y * scale];
+    await page.mouse.click(...at(600, 300));
+    await page.mouse.click(...at(1200, 300));
+    // A pull makes a smooth point.
+    await page.mouse.move(...at(1200, 700));
+    await page.mouse.down();
+    await page.mouse.move(...at(1000, 700), { steps: 4 });
+    await page.mouse.up();
+    await kept(page, () => page.mouse.click(...at(600, 300)));
+    const [layer] = await layersOf(page);
+    expect(layer).toMatchObject({ kind: 'shape', form: 'path', fill: '#2f5d50' });
+    // Its outline reaches as far to the right as the handle does: the middle is between that and the first point.
+    expect(layer!.path).toMatch(/^M[-\d. ]+L[-\d. ]+C[-\d. ]+C[-\d. ]+Z$/);
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, () => page.locator('[data-path-knot="0.2"]').dblclick());
+    expect(((await layersOf(page))[0]!.path as string).match(/C/g)).toBeNull();
+    await kept(page, () => page.locator('[data-path-reverse]').click());
+    await expect(page.locator('[data-form]')).toBeDisabled();
+
+    // What means nothing to a form is not shown for it.
+    await addToComposition(page, 'Star');
+    await page.locator('[data-tab=sheet]').click();
+    await expect(sheet(page, 'sides')).toBeVisible();
+    await expect(sheet(page, 'tail')).toHaveCount(0);
+    await kept(page, async () => void (await page.locator('[data-form]').selectOption('speech')));
+    await expect(sheet(page, 'sides')).toHaveCount(0);
+    await expect(sheet(page, 'tail')).toBeVisible();
+
+    await expect(page.locator('[data-section=Cascades]')).toHaveCount(0);
+    await setField(page, 'columns', 'Columns', '6');
+    await setField(page, 'rows', 'Rows', '2');
+    await page.locator('[data-add-cascade]').click();
+    await kept(page, () => page.locator('[data-cascade=pop]').click());
+    await expect(page.locator('.timing .count')).toHaveText('12 units');
+    expect((await layersOf(page))[1]).toMatchObject({ columns: 6, rows: 2, cascades: [{ units: 'repeats' }] });
+});
+
+test('a drawing is taken apart into shapes in a group, and put together again by one undo', async ({ page }) => {
+    await emptyComposition(page);
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=media]').click();
+    const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect width="400" height="200" fill="#24557a"/><circle cx="200" cy="100" r="60" fill="#c9973f" stroke="#f3e3c3" stroke-width="8"/></svg>`;
+    await page
+        .locator('[data-upload]')
+        .setInputFiles({ name: 'plate.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+    await expect(page.getByRole('button', { name: 'Add plate.svg' })).toBeVisible();
+    await kept(page, () => page.getByRole('button', { name: 'Add plate.svg' }).dblclick());
+    await page.locator('[data-layer=l1] .name').click({ button: 'right' });
+    await kept(page, () => page.locator('[data-act=apart]').click());
+    expect(await layersOf(page)).toMatchObject([
+        { kind: 'shape', form: 'path', fill: '#24557a', group: 'l1' },
+        { kind: 'shape', form: 'path', fill: '#c9973f', outlineWidth: 8, group: 'l1' },
+        { kind: 'group', id: 'l1' },
+    ]);
+    await kept(page, () => page.locator('[data-undo]').click());
+    expect(await layersOf(page)).toMatchObject([{ kind: 'footage' }]);
+});

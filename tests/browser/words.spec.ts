@@ -1,0 +1,132 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { PNG } from 'pngjs';
+import {
+    addToComposition,
+    drag,
+    emptyComposition,
+    goToFrame,
+    keyframe,
+    kept,
+    layersOf,
+    renderAndDownload,
+    setField,
+    setLength,
+} from './producer';
+import { frameOf } from './video';
+
+test('words have a plate that fits them, a font tried in the picture, and a number that counts', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 60);
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    // Resting on a font shows it; choosing keeps it, and it is among those used lately from then on.
+    await page.locator('[data-choose-font]').click();
+    const own = page.locator('[data-font=bebas-neue-bold]');
+    await own.hover();
+    await page.waitForTimeout(400);
+    expect((await layersOf(page))[0]!.font).toBe('karla-bold');
+    await kept(page, () => own.click());
+    expect((await layersOf(page))[0]!.font).toBe('bebas-neue-bold');
+    await page.locator('[data-choose-font]').click();
+    await expect(page.locator('.picker section').first().locator('[data-font]')).toHaveAttribute(
+        'data-font',
+        'bebas-neue-bold',
+    );
+    await page.locator('[data-find-font]').press('Escape');
+
+    await kept(page, async () => {
+        await page.locator('[data-words]').fill('# kg');
+        await page.locator('[data-words]').blur();
+    });
+    await page.getByText('Figures, ligatures').click();
+    await kept(page, () => page.locator('[data-counts]').click());
+    await kept(page, () => page.locator('[data-feature=tabular-figures]').click());
+    await setField(page, 'plate', 'Colour as hex', '#ff0000');
+    await keyframe(page, 'number', 'Number', [
+        [0, '0'],
+        [50, '1000'],
+    ]);
+    const file = await renderAndDownload(page);
+    /** How wide the plate is on a frame. */
+    const plate = (frame: number): number => {
+        const pixels = frameOf(file, frame, 1920, 1080);
+        const row = Array.from({ length: 1920 }, (_, x) => pixels[4 * (530 * 1920 + x)]! > 150);
+        return row.lastIndexOf(true) - row.indexOf(true);
+    };
+    // One digit, two, three, four.
+    const widths = [0, 2, 20, 50].map(plate);
+    const steps = widths.slice(1).map((width, index) => width - widths[index]!);
+    expect(Math.min(...steps)).toBeGreaterThan(15);
+    expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(6);
+});
+
+test('words follow a path that is drawn in the picture, and its points can be pulled', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    const frame = (await page.locator('.frame').boundingBox())!;
+    const scale = frame.width / 1920;
+    const at = (x: number, y: number): [number, number] => [frame.x + x * scale, frame.y + y * scale];
+    await page.locator('[data-set-on-path]').click();
+    await page.mouse.click(...at(400, 300));
+    await page.mouse.click(...at(400, 900));
+    await kept(page, () => page.keyboard.press('Enter'));
+    const box = async (): Promise<{ width: number; height: number }> => {
+        const still = PNG.sync.read(readFileSync(await renderAndDownload(page, 'still')));
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
+        const [xs, ys]: [number[], number[]] = [[], []];
+        for (let index = 0; index < 1920 * 1080; index++) {
+            if (still.data[4 * index]! > 128) {
+                xs.push(index % 1920);
+                ys.push(Math.floor(index / 1920));
+            }
+        }
+        const [left, right] = [xs.reduce((a, b) => Math.min(a, b)), xs.reduce((a, b) => Math.max(a, b))];
+        return { width: right - left, height: ys.at(-1)! - ys[0]! };
+    };
+    // Downwards: higher than wide.
+    const down = await box();
+    expect(down.height).toBeGreaterThan(2 * down.width);
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => drag(page, page.locator('[data-path-knot="0.1"]'), 500 * scale, -600 * scale));
+    const level = await box();
+    expect(level.width).toBeGreaterThan(2 * level.height);
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => page.locator('[data-set-straight]').click());
+    expect((await layersOf(page))[0]!.path ?? '').toBe('');
+});
+
+test('a cascade is dragged longer in the timeline, mirrored, and takes the words that come later', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 150);
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-add-cascade]').click();
+    await kept(page, () => page.locator('[data-cascade=rise]').click());
+    const cascades = async (): Promise<{ id: string; length: number; mirrors?: string }[]> =>
+        (await layersOf(page))[0]!.cascades as { id: string; length: number; mirrors?: string }[];
+    const before = (await cascades())[0]!.length;
+    const mark = (await page.locator('[data-cascade-mark=c1]').boundingBox())!;
+    await kept(page, () =>
+        drag(page, page.locator('[data-cascade-mark=c1]'), mark.width, 0, { x: mark.width - 3, y: 5 }),
+    );
+    expect(Math.abs((await cascades())[0]!.length - 2 * before)).toBeLessThanOrEqual(2);
+    await kept(page, () => page.locator('[data-mirror-cascade]').click());
+    expect(await cascades()).toMatchObject([{ id: 'c1' }, { id: 'c2', mirrors: 'c1' }]);
+    await expect(page.locator('[data-cascade-mark=c2]')).toBeVisible();
+    // More letters share the same time.
+    await expect(page.locator('.timing .count')).toHaveText('4 units');
+    await kept(page, async () => {
+        await page.locator('[data-words]').fill('Marta Oldani');
+        await page.locator('[data-words]').blur();
+    });
+    await expect(page.locator('.timing .count')).toHaveText('11 units');
+    // Without the arrival its mirror goes, too; one undo brings both back.
+    await kept(page, () => page.locator('[data-attached=c1] [data-without]').click());
+    expect((await layersOf(page))[0]!.cascades).toBeUndefined();
+    await kept(page, () => page.locator('[data-undo]').click());
+    expect(await cascades()).toHaveLength(2);
+    await goToFrame(page, 0);
+});
