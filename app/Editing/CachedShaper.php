@@ -11,7 +11,7 @@ use Ricamo\Core\Text\Shaper;
 final readonly class CachedShaper implements Shaper
 {
     /** To be raised when the fonts or the shaping change. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(private Shaper $shaper, private string $folder)
     {

@@ -61,6 +61,52 @@ test('words have a plate that fits them, a font tried in the picture, and a numb
     expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(6);
 });
 
+test('some of the words are set otherwise, chosen where they are written', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    const words = page.locator('[data-words]');
+    await kept(page, async () => {
+        await words.fill('the old depot');
+        await words.blur();
+    });
+    await expect(page.locator('[data-word-styles]')).toHaveCount(0);
+    // Selected with the keyboard: from the end back over the last word.
+    await words.focus();
+    await page.keyboard.press('Control+End');
+    for (let step = 0; step < 5; step++) {
+        await page.keyboard.press('Shift+ArrowLeft');
+    }
+    await expect(page.locator('[data-word-styles]')).toContainText('“depot” alone');
+    const hex = page.getByRole('textbox', { name: 'Colour of these as hex' });
+    await kept(page, async () => {
+        await hex.fill('#ff0000');
+        await hex.press('Enter');
+    });
+    await kept(page, () => page.locator('[data-style-underline]').click());
+    await kept(page, () => page.locator('[data-style-capitals]').click());
+    expect((await layersOf(page))[0]!.styles).toEqual([
+        { from: 8, to: 13, colour: '#ff0000', case: 'upper', underline: true },
+    ]);
+    // They go along with words that are written before them.
+    await kept(page, async () => {
+        await words.fill('see the old depot');
+        await words.blur();
+    });
+    expect((await layersOf(page))[0]!.styles).toMatchObject([{ from: 12, to: 17 }]);
+    const still = PNG.sync.read(readFileSync(await renderAndDownload(page, 'still')));
+    const red = Array.from({ length: 1920 * 1080 }, (_, index) => 4 * index).filter(
+        (at) => still.data[at]! > 200 && still.data[at + 1]! < 60,
+    ).length;
+    expect(red).toBeGreaterThan(1000);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.locator('[data-layer=l1] .name').click();
+    await words.selectText();
+    await kept(page, () => page.locator('[data-style-none]').click());
+    expect((await layersOf(page))[0]!.styles).toBeUndefined();
+});
+
 test('words follow a path that is drawn in the picture, and its points can be pulled', async ({ page }) => {
     await emptyComposition(page);
     await addToComposition(page, 'Name');

@@ -57,6 +57,7 @@ use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
 use Ricamo\Core\Edit\Layers\ShowInstead;
+use Ricamo\Core\Edit\Layers\StyleWords;
 use Ricamo\Core\Edit\Layers\TakeApart;
 use Ricamo\Core\Edit\Layers\WriteMovesOut;
 use Ricamo\Core\Edit\Markers\AddMarkers;
@@ -181,6 +182,7 @@ final class Edits
         'write-moves-out' => WriteMovesOut::class,
         'show-instead' => ShowInstead::class,
         'look-alone' => LookAlone::class,
+        'style-words' => StyleWords::class,
         'set-content' => SetContent::class,
         'set-composition' => SetComposition::class,
         'set-guides' => SetGuides::class,

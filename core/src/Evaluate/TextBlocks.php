@@ -22,7 +22,8 @@ final class TextBlocks
     public function of(TextContent $content, float $tracking, float $width = 0.0): TextBlock
     {
         $features = implode(',', array_column($content->features, 'value'));
-        $key = "{$content->face()} {$content->align->value} $tracking $width $features {$content->text}";
+        $styles = $content->styles->all === [] ? '' : json_encode($content->styles->toJson());
+        $key = "{$content->face()} {$content->align->value} $tracking $width $features $styles {$content->text}";
         if (! isset($this->blocks[$key])) {
             if (count($this->blocks) >= self::MOST) {
                 $this->blocks = array_slice($this->blocks, self::MOST >> 1, null, true);

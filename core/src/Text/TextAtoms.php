@@ -40,20 +40,33 @@ final class TextAtoms
         $words = [];
         foreach ($letters as $letter) {
             if ($letter->word !== null) {
-                $words[$letter->word][] = $letter;
+                $words["$letter->word $letter->colour"][] = $letter;
             }
         }
 
         return array_values(array_map(fn (array $of): TextAtom => new TextAtom(
             Outline::of(Path::joined(array_map(fn (TextAtom $one): Path => Path::parse($one->outline->data), $of))),
-            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word,
+            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word, colour: $of[0]->colour,
         ), $words));
     }
 
-    /** @return list<TextAtom> */
+    /** @return list<TextAtom> whole lines, each in as many parts as it has colours */
     public static function lines(TextBlock $block): array
     {
-        return array_map(fn (TextLine $line, int $number): TextAtom => new TextAtom($line->outline, 0, $line->width, $number, null), $block->lines, array_keys($block->lines));
+        $atoms = [];
+        foreach ($block->lines as $number => $line) {
+            $colours = array_unique(array_map(fn (Glyph $glyph): string => (string) $glyph->colour, $line->shaped->glyphs));
+            if (count($colours) < 2) {
+                $atoms[] = new TextAtom($line->outline, 0, $line->width, $number, null, colour: $line->shaped->glyphs[0]->colour ?? null);
+
+                continue;
+            }
+            foreach ($colours as $index => $colour) {
+                $atoms[] = new TextAtom(Outline::of($line->shaped->outline($block->tracking, $colour)), 0, $line->width, $number, null, colour: $line->shaped->glyphs[$index]->colour);
+            }
+        }
+
+        return $atoms;
     }
 
     /**
@@ -88,7 +101,7 @@ final class TextAtoms
             Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $outlines))),
             min(array_map(fn (array $one): float => $one[1], $glyphs)),
             max(array_map(fn (array $one): float => $one[1] + $one[0]->advance, $glyphs)),
-            $line, $word,
+            $line, $word, colour: $glyphs[0][0]->colour,
         );
     }
 

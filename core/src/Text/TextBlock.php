@@ -20,12 +20,22 @@ final readonly class TextBlock
     /** @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are */
     public static function of(TextContent $content, float $tracking, Shaper $shaper, float $width = 0.0): self
     {
-        $shaped = fn (string $line): ShapedLine => $shaper->shape($line, $content->face(), $content->tags());
-        $lines = $width <= 0 ? $content->lines() : array_merge(...array_map(
-            fn (string $line): array => LineBreaks::wrapped($line, $shaped($line), $tracking, $width), $content->lines(),
-        ));
+        $lines = [];
+        $from = 0;
+        foreach ($content->lines() as $paragraph) {
+            [$text, $shaped] = StyledLine::shape($paragraph, $from, $content, $shaper);
+            $pieces = $width <= 0 ? [$text] : LineBreaks::wrapped($text, $shaped, $tracking, $width);
+            $at = 0;
+            foreach ($pieces as $piece) {
+                $at = (int) mb_strpos($text, $piece, $at);
+                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)), $from + $at, $content, $shaper);
+                $lines[] = TextLine::of($set, $own, $content->align, $tracking);
+                $at += mb_strlen($piece);
+            }
+            $from += mb_strlen($paragraph) + 1;
+        }
 
-        return new self(array_map(fn (string $line): TextLine => TextLine::of($line, $shaped($line), $content->align, $tracking), $lines), $tracking);
+        return new self($lines, $tracking);
     }
 
     /**

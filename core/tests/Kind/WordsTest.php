@@ -132,6 +132,60 @@ final class WordsTest extends TestCase
         self::assertSame('M0 0L400 0', $drawn->toJson()['layers'][0]['path']);
     }
 
+    public function test_some_characters_are_set_otherwise(): void
+    {
+        $styled = fn (array $styles, array $more = []): array => self::items(self::words(['text' => 'ab cd', 'styles' => $styles, ...$more]));
+        // In a colour of their own: two parts of one line, each in its place.
+        $coloured = $styled([['from' => 3, 'to' => 5, 'colour' => '#ff0000']]);
+        self::assertSame(['#f3e3c3', '#ff0000'], array_column($coloured, 'colour'));
+        self::assertSame('M1500 -500L1900 -500L1900 0L1500 0ZM2000 -500L2400 -500L2400 0L2000 0Z', $coloured[1]['path']);
+        // Half as large, above the baseline and wider apart.
+        $small = $styled([['from' => 1, 'to' => 2, 'size' => 50, 'rise' => 30, 'tracking' => 100]]);
+        self::assertStringStartsWith('M0 -500L400 -500L400 0L0 0ZM500 -550L700 -550L700 -300L500 -300ZM1350 -500', $small[0]['path']);
+        // Larger ones need more room above.
+        self::assertEqualsWithDelta(-160, self::box(self::words(['text' => 'ab', 'styles' => [['from' => 0, 'to' => 1, 'size' => 200]]]))[1], 1e-6);
+        // A line under words lies under the spaces between them, too.
+        self::assertStringContainsString('M0 110L500 110L500 172L0 172Z', $styled([['from' => 0, 'to' => 3, 'underline' => true]])[0]['path']);
+        self::assertSame(5, substr_count($styled([['from' => 0, 'to' => 3, 'underline' => true]])[0]['path'], 'Z') - 2);
+        // In capitals, of which there may be more than letters.
+        self::assertEqualsWithDelta(150, self::box(self::words(['text' => 'aß', 'styles' => [['from' => 0, 'to' => 2, 'case' => 'upper']]]))[2], 1e-6);
+        // On the second line, in a box, and as units of a cascade.
+        $lines = self::items(self::words(['text' => 'aa bb', 'boxWidth' => 120, 'styles' => [['from' => 3, 'to' => 5, 'colour' => '#00ff00']]]));
+        self::assertSame(['#f3e3c3', '#00ff00'], array_column($lines, 'colour'));
+        $cascade = ['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'words', 'length' => 20, 'overlap' => 0]]];
+        self::assertSame(['#f3e3c3', '#ff000080'], array_column(self::items(self::words(['text' => 'ab cd', 'styles' => [['from' => 3, 'to' => 5, 'colour' => '#ff0000']], ...$cascade]), 15), 'colour'));
+        self::assertEquals($coloured, self::items(self::words(['text' => 'ab cd', 'styles' => [['from' => 3, 'to' => 5, 'colour' => '#ff0000']], ...$cascade]), 20));
+    }
+
+    public function test_styles_are_given_changed_and_follow_the_words(): void
+    {
+        $json = fn (Composition $of): array => $of->toJson()['layers'][0]['styles'] ?? [];
+        $style = fn (Composition $of, int $from, int $to, array $style): Composition => Fixture::edit($of, 'style-words', ['layer' => 'words', 'from' => $from, 'to' => $to, 'style' => $style]);
+        $one = $style(self::words(['text' => 'the old depot']), 4, 7, ['colour' => '#ff0000']);
+        self::assertSame([['from' => 4, 'to' => 7, 'colour' => '#ff0000']], $json($one));
+        $two = $style($one, 5, 13, ['size' => 150]);
+        self::assertEquals([['from' => 4, 'to' => 5, 'colour' => '#ff0000'], ['from' => 5, 'to' => 7, 'colour' => '#ff0000', 'size' => 150], ['from' => 7, 'to' => 13, 'size' => 150]], $json($two));
+        // Neighbours that are alike are one; as in the rest of the text is none.
+        self::assertEquals([['from' => 4, 'to' => 13, 'size' => 150]], $json($style($style($two, 4, 5, ['size' => 150]), 4, 13, ['colour' => null])));
+        self::assertSame([], $json($style($one, 0, 99, ['colour' => null])));
+        // Words that are put in before move them, what is put in between them is set alike, what is taken away is gone.
+        $text = fn (Composition $of, string $text): array => $json(Fixture::edit($of, 'set-content', ['layer' => 'words', 'content' => ['text' => $text]]));
+        self::assertSame([[8, 11]], array_map(fn (array $one): array => [$one['from'], $one['to']], $text($one, 'see the old depot')));
+        self::assertSame([[4, 9]], array_map(fn (array $one): array => [$one['from'], $one['to']], $text($one, 'the oxxld depot')));
+        self::assertSame([], $text($one, 'the depot'));
+        // Where a number is written in the place of its sign, too.
+        $counting = self::words(['text' => '# kg', 'counts' => [], 'number' => 1234, 'styles' => [['from' => 2, 'to' => 4, 'colour' => '#ff0000']]]);
+        self::assertStringStartsWith('M2500 ', self::items($counting)[1]['path']);
+        foreach ([[['from' => 0, 'to' => 4], ['from' => 3, 'to' => 5]], [['from' => 3, 'to' => 3]], [['from' => 0, 'to' => 1, 'case' => 'title']], [['from' => 0, 'to' => 1, 'colour' => 'red']]] as $wrong) {
+            try {
+                self::words(['styles' => $wrong]);
+                self::fail(json_encode($wrong) ?: '');
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString('styles', $refusal->getMessage());
+            }
+        }
+    }
+
     public function test_features_of_the_font_are_asked_for_by_their_tags(): void
     {
         $layer = self::words(['features' => ['tabular-figures', 'no-ligatures']])->layer('words');

@@ -10490,6 +10490,28 @@ export interface TextLayer {
          */
         comma?: boolean;
     };
+    /**
+     * in which some characters are set, none over another
+     *
+     * @maxItems 500
+     */
+    styles?: {
+        /**
+         * the first character
+         */
+        from: number;
+        /**
+         * the first one after it
+         */
+        to: number;
+        font?: string;
+        size?: number;
+        colour?: string;
+        tracking?: number;
+        rise?: number;
+        case?: 'upper' | 'lower';
+        underline?: boolean;
+    }[];
     position?:
         | [number, number]
         | {

@@ -12,6 +12,7 @@ import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
 import CountFields from './CountFields.vue';
 import FontPicker from './FontPicker.vue';
+import WordStyleFields from './WordStyleFields.vue';
 
 const props = defineProps<{ layer: TextLayer }>();
 
@@ -79,6 +80,15 @@ const setStraight = (): void =>
         values: [{ layer: props.layer.id, property: 'path', value: '' }],
     });
 
+/** The characters that are selected, counted in code points; they stay so while their style is chosen. */
+const chosen = ref<[from: number, to: number] | null>(null);
+
+function choose(event: Event): void {
+    const { value, selectionStart, selectionEnd } = event.target as HTMLTextAreaElement;
+    const count = (end: number): number => [...value.slice(0, end)].length;
+    chosen.value = selectionEnd > selectionStart ? [count(selectionStart), count(selectionEnd)] : null;
+}
+
 function toggleFeature(name: string, on: boolean): void {
     const features = (props.layer.features ?? []).filter((one) => one !== name);
     void composition.edit('set-content', content({ features: on ? [...features, name] : features }));
@@ -121,9 +131,13 @@ function giveUp(event: KeyboardEvent): void {
             spellcheck="false"
             @input="type"
             @blur="keep"
+            @select="choose"
+            @keyup="choose"
+            @pointerup="choose"
             @keydown.esc.stop="giveUp"
             @keydown.ctrl.enter="($event.target as HTMLElement).blur()"
         />
+        <WordStyleFields v-if="chosen" :layer="layer" :from="chosen[0]" :to="chosen[1]" />
         <div class="line">
             <ElPopover
                 v-model:visible="choosing"

@@ -6,6 +6,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\UsesMedia;
 
 /** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
@@ -28,6 +29,9 @@ final readonly class SetContent implements CompositionEdit
         $this->content->allowKeys($layer->kind->contentFields());
         $fields = [...$layer->content->toJson(), ...$this->content->object()];
         $content = $layer->kind->readContent(new Node($fields, $this->content));
+        if ($content instanceof TextContent && $layer->content instanceof TextContent && ! array_key_exists('styles', $this->content->object())) {
+            $content = $content->styled($layer->content->styles->followed($layer->content->text, $content->text));
+        }
         array_map($evaluator->media->get(...), $content instanceof UsesMedia ? $content->media() : []);
 
         return $composition->replacing($layer->withContent($content));

@@ -85,7 +85,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
             if ($fill !== null) {
-                $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($fill, $own, $part->change)), $part->change, $moved);
+                $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($part->atom->colour ?? $fill, $own, $part->change)), $part->change, $moved);
             }
         }
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);

@@ -6,6 +6,7 @@ use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\WordStyles;
 
 final readonly class TextContent implements Content, Readable, UsesMedia
 {
@@ -22,6 +23,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
      * @param  ?string  $fontMedia  the id of the media that are the font; null for one that ships with the project
      * @param  list<FontFeature>  $features  of the font that are used, or not
      * @param  ?Counting  $counts  how a number is written that stands in its place in the text; null for none
+     * @param  WordStyles  $styles  in which some characters are set
      */
     public function __construct(
         public string $text,
@@ -30,6 +32,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         public ?string $fontMedia = null,
         public array $features = [],
         public ?Counting $counts = null,
+        public WordStyles $styles = new WordStyles,
     ) {
     }
 
@@ -52,13 +55,27 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function usingMedia(array $ids): static
     {
-        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts);
+        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts, $this->styles);
     }
 
     /** With a number in its place. */
     public function at(float $number): self
     {
-        return $this->counts === null ? $this : new self($this->counts->in($this->text, $number), $this->font, $this->align, $this->fontMedia, $this->features);
+        return $this->counts === null ? $this : $this->counted($this->counts->in(Counting::SIGN, $number));
+    }
+
+    /** What is set otherwise stands where it stood, though numbers are longer than their signs. */
+    private function counted(string $written): self
+    {
+        $longer = mb_strlen($written) - 1;
+        $moved = fn (int $at): int => $at + $longer * mb_substr_count(mb_substr($this->text, 0, $at), Counting::SIGN);
+
+        return new self(str_replace(Counting::SIGN, $written, $this->text), $this->font, $this->align, $this->fontMedia, $this->features, styles: $this->styles->mapped($moved));
+    }
+
+    public function styled(WordStyles $styles): self
+    {
+        return new self($this->text, $this->font, $this->align, $this->fontMedia, $this->features, $this->counts, $styles);
     }
 
     /** @return array<string, int> the OpenType features that are asked for, by their tags; 0 for what is not used */
@@ -75,7 +92,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()])];
+        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
     }
 
     public function words(): string

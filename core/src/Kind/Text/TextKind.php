@@ -12,6 +12,8 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\WordStyle;
+use Ricamo\Core\Text\WordStyles;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -68,6 +70,7 @@ final class TextKind extends LayerKind
             $layer->optional('fontMedia')?->name(64),
             array_map(fn (Node $one): FontFeature => $one->enum(FontFeature::class), $layer->optional('features')?->items(20) ?? []),
             $layer->optional('counts') === null ? null : Counting::read($layer->field('counts')),
+            WordStyles::read($layer->optional('styles')),
         );
     }
 
@@ -80,6 +83,7 @@ final class TextKind extends LayerKind
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
             'features' => ['description' => 'what of the font is used, or not', 'type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')]],
             'counts' => Counting::schema(),
+            'styles' => ['description' => 'in which some characters are set, none over another', 'type' => 'array', 'maxItems' => WordStyle::MOST, 'items' => WordStyle::schema()],
         ];
     }
 

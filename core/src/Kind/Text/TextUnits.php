@@ -84,8 +84,11 @@ final class TextUnits
         $boxes = [];
         $lines = [];
         $unitOf = [];
-        foreach ($counted as $index => $atom) {
-            $unit = intdiv($index, $cascade->every);
+        $numbers = [];
+        foreach ($counted as $atom) {
+            // What has several colours has as many parts, and is one.
+            $number = $numbers[self::key($cascade->units, $atom)] ??= count($numbers);
+            $unit = intdiv($number, $cascade->every);
             $box = $text->atomBox($atom);
             $boxes[$unit] = isset($boxes[$unit]) ? $boxes[$unit]->union($box) : $box;
             $lines[$unit] ??= $atom->line;
