@@ -88,7 +88,6 @@ try {
     await page.keyboard.press('Escape');
 
     await page.keyboard.press('Escape');
-    await take('composition');
 
     // A few steps, for the history to show.
     for (const [edit, args] of [
@@ -117,15 +116,6 @@ try {
     }
     await take('arranging');
 
-    await page.locator('[data-compositions]').click();
-    await page.locator('[data-composition=c5] .picture').click();
-    await settle();
-    await page.locator('[data-time]').fill('80f');
-    await page.locator('[data-time]').press('Enter');
-    await page.locator('[data-tab=sheet]').click();
-    await page.locator('[data-layer=l1] .name').click();
-    await take('reference');
-
     const open = async (composition, frame, layer) => {
         await page.locator('[data-compositions]').click();
         await page.locator(`[data-composition=${composition}] .picture`).click();
@@ -135,6 +125,11 @@ try {
         await page.locator('[data-tab=sheet]').click();
         await page.locator(`[data-layer=${layer}] .name`).click();
     };
+    await open('c18', '16f', 'l1');
+    await take('cascades');
+    await open('c19', '78f', 'l2');
+    await page.locator('[data-section=Line]').scrollIntoViewIfNeeded();
+    await take('strokes');
     await open('c7', '20f', 'l2');
     await page.locator('[data-phase=arrive]').click();
     await take('rhythm');

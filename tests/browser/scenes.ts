@@ -108,6 +108,32 @@ export const SCENES: Record<string, object[]> = {
             drawEnd: 80,
         }),
     ],
+    'words in several colours and sizes with three outlines and a plate': [
+        text({
+            typeSize: 90,
+            text: 'Depot nine',
+            position: [60, 170],
+            styles: [
+                { from: 0, to: 1, size: 150, colour: '#c9973f' },
+                { from: 6, to: 10, underline: true, case: 'upper', colour: '#9fc5e8' },
+            ],
+            plate: '#24557a',
+            plateRounding: 20,
+            outlines: [
+                { id: 'o1', width: 9, colour: '#1d2430' },
+                { id: 'o2', side: 'inside', width: 2, colour: '#c0392b' },
+                { id: 'o3', side: 'centre', width: 3, colour: '#f3e3c3', opacity: 60 },
+            ],
+        }),
+    ],
+    'words along a path': [
+        text({
+            typeSize: 54,
+            position: [320, 180],
+            text: 'All the way round',
+            path: 'M-200 60C-160 -120 160 -120 200 60',
+        }),
+    ],
     'a tapered path, and leaves that are half drawn': [
         shape({
             form: 'path',

@@ -20,6 +20,7 @@ use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Line\PlacedBrush;
+use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -32,7 +33,7 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Layer
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0];
+    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
 
     public Markers $markers;
 
@@ -48,6 +49,7 @@ final readonly class Layer
      * @param  ?string  $group  the id of the group that it is in
      * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
      * @param  ?PlacedBrush  $brush  that its outline is drawn with
+     * @param  list<PlacedOutline>  $outlines  more of them, the first outermost
      * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
      * @param  bool  $reference  whether it is only looked at while working, and never rendered
      */
@@ -76,6 +78,7 @@ final readonly class Layer
         public array $gradients = [],
         public array $cascades = [],
         public ?PlacedBrush $brush = null,
+        public array $outlines = [],
     ) {
         $this->markers = $markers ?? Markers::of();
     }
@@ -101,6 +104,7 @@ final readonly class Layer
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
 
+        [$outlines, $outlineSettings] = self::readOutlines($node->optional('outlines'), $kind);
         [$brush, $brushSettings] = self::readBrush($node->optional('brush'), $kind);
         [$cascades, $cascadeSettings] = self::readCascades($node->optional('cascades'), $kind);
 
@@ -110,7 +114,7 @@ final readonly class Layer
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings, ...$brushSettings],
+            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings, ...$brushSettings, ...$outlineSettings],
             $node->optional('visible')?->bool() ?? true,
             $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
             $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
@@ -129,6 +133,7 @@ final readonly class Layer
             $gradients,
             $cascades,
             $brush,
+            $outlines,
         );
     }
 
@@ -158,6 +163,7 @@ final readonly class Layer
             ...($this->gradients === [] ? [] : ['gradients' => Attachments::write($this->gradients, $this->properties)]),
             ...($this->cascades === [] ? [] : ['cascades' => Attachments::write($this->cascades, $this->properties)]),
             ...($this->brush === null ? [] : ['brush' => Attachments::write([$this->brush], $this->properties)[0]]),
+            ...($this->outlines === [] ? [] : ['outlines' => Attachments::write($this->outlines, $this->properties)]),
             ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), array_diff_key($this->ownProperties(), $this->unsaid())),
@@ -193,13 +199,13 @@ final readonly class Layer
     /** @return list<Attached> */
     public function attached(): array
     {
-        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...($this->brush === null ? [] : [$this->brush])];
+        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...$this->outlines, ...($this->brush === null ? [] : [$this->brush])];
     }
 
     /**
      * With others of what is attached to it.
      *
-     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush}  $things  in place of those that are there
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things  in place of those that are there
      * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
     public function having(array $things, array $settings): self
@@ -346,7 +352,7 @@ final readonly class Layer
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush}  $fields */
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $fields */
     public function with(array $fields): self
     {
         return new self(
@@ -374,6 +380,7 @@ final readonly class Layer
             $fields['gradients'] ?? $this->gradients,
             $fields['cascades'] ?? $this->cascades,
             array_key_exists('brush', $fields) ? $fields['brush'] : $this->brush,
+            $fields['outlines'] ?? $this->outlines,
         );
     }
 
@@ -387,6 +394,16 @@ final readonly class Layer
         return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
             ? $node->string()
             : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
+    }
+
+    /** @return array{list<PlacedOutline>, array<string, Property>} with their settings, by the names that the layer knows them by */
+    public static function readOutlines(?Node $node, LayerKind $kind): array
+    {
+        if ($node !== null && ! isset($kind->properties()['outline'])) {
+            $node->refuse("a {$kind->name()} layer has no outline");
+        }
+
+        return Attachments::read($node, PlacedOutline::MOST, PlacedOutline::read(...));
     }
 
     /** @return array{?PlacedBrush, array<string, Property>} with its settings, by the names that the layer knows them by */

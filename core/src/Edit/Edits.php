@@ -79,6 +79,7 @@ use Ricamo\Core\Edit\Paths\DrawStroke;
 use Ricamo\Core\Edit\Paths\MakePath;
 use Ricamo\Core\Edit\Paths\PullKnot;
 use Ricamo\Core\Edit\Paths\SetBrush;
+use Ricamo\Core\Edit\Paths\SetOutlines;
 use Ricamo\Core\Edit\Picture\AlignLayers;
 use Ricamo\Core\Edit\Picture\DistributeLayers;
 use Ricamo\Core\Edit\Picture\DragLayers;
@@ -154,6 +155,7 @@ final class Edits
         'make-path' => MakePath::class,
         'draw-path' => DrawPath::class,
         'draw-stroke' => DrawStroke::class,
+        'set-outlines' => SetOutlines::class,
         'set-brush' => SetBrush::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,

@@ -31,6 +31,12 @@ final class LineTest extends TestCase
         return array_map(fn (array $item): array => [...$item, 'path' => $list['paths'][$item['path']] ?? null], $list['items']);
     }
 
+    /** @return list<array<string, mixed>> */
+    private static function rawItems(Composition $composition): array
+    {
+        return Fixture::evaluator()->frame($composition, 0)->toJson()['items'];
+    }
+
     private static function length(Composition $composition, int $frame = 0): float
     {
         return array_sum(array_map(fn (array $item): float => Contours::parse($item['path'])->length(), self::items($composition, $frame)));
@@ -170,6 +176,26 @@ final class LineTest extends TestCase
         self::assertLessThanOrEqual(5001, count(self::items($composition)));
         $this->expectException(Refusal::class);
         Fixture::composition([Fixture::clip(['brush' => ['form' => 'dotted']])]);
+    }
+
+    public function test_more_outlines_lie_outside_of_the_edge_beneath_all_or_inside_over_it(): void
+    {
+        $outlines = [['id' => 'o1', 'colour' => '#ff0000', 'width' => 12], ['id' => 'o2', 'side' => 'inside', 'join' => 'miter', 'colour' => '#0000ff', 'width' => 3, 'opacity' => 50], ['id' => 'o3', 'side' => 'centre', 'width' => 5], ['id' => 'o4', 'on' => false]];
+        $square = self::square(['fill' => '#00ff0080', 'outlines' => $outlines]);
+        $items = self::rawItems($square);
+        self::assertSame(['group', 'stroke', 'fill', 'stroke', 'group'], array_column($items, 'op'));
+        // Twice as wide as it is seen, of which the half on the other side of the edge is cut off.
+        self::assertEquals([24, '#ff0000', 'subtract', 'round'], [$items[0]['items'][0]['width'], $items[0]['items'][0]['colour'], $items[0]['masks'][0]['mode'], $items[0]['items'][0]['join']]);
+        self::assertEquals([6, '#0000ff80', 'miter'], [$items[4]['items'][0]['width'], $items[4]['items'][0]['colour'], $items[4]['items'][0]['join']]);
+        self::assertSame('fill', $items[4]['masks'][0]['items'][0]['op']);
+        self::assertEquals(5, $items[1]['width']);
+        self::assertEquals($square->toJson(), Composition::read(new Node($square->toJson()))->toJson());
+        $words = Fixture::composition([Fixture::words(['typeSize' => 100, 'outlines' => [['id' => 'o1', 'width' => 4]]])]);
+        self::assertEquals([80, 'fill'], [self::rawItems($words)[0]['items'][0]['width'], self::rawItems($words)[1]['op']]);
+        $set = Fixture::edit(self::square(), 'set-outlines', ['layers' => ['bar'], 'outlines' => [['id' => 'o7']]]);
+        self::assertSame(8.0, $set->layer('bar')->number('o7.width', 0));
+        $this->expectExceptionMessage('has no outline');
+        Fixture::edit(Fixture::composition([Fixture::clip()]), 'set-outlines', ['layers' => ['clip'], 'outlines' => [['id' => 'o7']]]);
     }
 
     public function test_a_curve_is_fitted_to_what_was_drawn(): void

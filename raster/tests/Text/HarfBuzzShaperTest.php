@@ -188,4 +188,24 @@ final class HarfBuzzShaperTest extends TestCase
             self::assertNotEquals((new HarfBuzzShaper)->shape($text, $font), $line);
         }
     }
+
+    /** @return array<string, array{string}> */
+    public static function hostile(): array
+    {
+        return [
+            'thousands of marks on one letter' => ['e'.str_repeat("\u{0301}", 4999)], 'one endless word' => [str_repeat('W', 5000)], 'joined emoji' => [str_repeat('👩‍👩‍👧‍👦', 700)],
+            'Arabic without end' => [str_repeat('محطة ', 1000)], 'as many lines' => [str_repeat("a\n", 2400)], 'what turns round again and again' => [str_repeat('a ب ', 1200)],
+        ];
+    }
+
+    #[DataProvider('hostile')]
+    public function test_hostile_words_take_a_moment_letter_by_letter_too(string $text): void
+    {
+        $began = microtime(true);
+        foreach ([[], ['boxWidth' => 600], ['path' => 'M0 0C500 500 900 0 1900 900', 'motionBlur' => true]] as $more) {
+            $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $text, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'position' => [0, 80], 'scatter' => [10, 10]]], ...$more]]);
+            self::assertLessThan(8_000_000, strlen($scene->list(20)->encode()));
+        }
+        self::assertLessThan(10, microtime(true) - $began);
+    }
 }

@@ -7721,6 +7721,80 @@ export interface ShapeLayer {
                     };
           };
     /**
+     * more of them, the first outermost
+     *
+     * @maxItems 8
+     */
+    outlines?: {
+        id: string;
+        side?: 'outside' | 'centre' | 'inside';
+        join?: 'miter' | 'round' | 'bevel';
+        on?: boolean;
+        colour?:
+            | string
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        width?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        opacity?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+    }[];
+    /**
      * animations that are spread over what it consists of
      *
      * @maxItems 16
@@ -10403,6 +10477,80 @@ export interface TextLayer {
                     };
           };
     /**
+     * more of them, the first outermost
+     *
+     * @maxItems 8
+     */
+    outlines?: {
+        id: string;
+        side?: 'outside' | 'centre' | 'inside';
+        join?: 'miter' | 'round' | 'bevel';
+        on?: boolean;
+        colour?:
+            | string
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        width?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        opacity?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+    }[];
+    /**
      * animations that are spread over what it consists of
      *
      * @maxItems 16
@@ -12836,6 +12984,80 @@ export interface WindowLayer {
                         ];
                     };
           };
+    /**
+     * more of them, the first outermost
+     *
+     * @maxItems 8
+     */
+    outlines?: {
+        id: string;
+        side?: 'outside' | 'centre' | 'inside';
+        join?: 'miter' | 'round' | 'bevel';
+        on?: boolean;
+        colour?:
+            | string
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: string;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        width?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+        opacity?:
+            | number
+            | {
+                  /**
+                   * @minItems 1
+                   */
+                  keyframes: [
+                      {
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      },
+                      ...{
+                          at: number;
+                          value: number;
+                          easing?: Easing;
+                          pin?: Pin;
+                      }[]
+                  ];
+              };
+    }[];
     /**
      * how it is laid over what is beneath
      */

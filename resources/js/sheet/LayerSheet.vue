@@ -18,6 +18,7 @@ import { useFinding } from './finding';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
+import OutlineFields from './OutlineFields.vue';
 import PaintFields from './PaintFields.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -224,6 +225,9 @@ const setContent = (content: object): Promise<boolean> =>
     </SheetSection>
     <SheetSection v-if="!finding.isOn && hasPaint" title="Paint"
         ><PaintFields :key="layer.id" :layer="layer"
+    /></SheetSection>
+    <SheetSection v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')" title="Outlines"
+        ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"
         ><MaskFields :key="layer.id" :layer="layer"

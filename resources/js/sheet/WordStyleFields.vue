@@ -98,9 +98,10 @@ const attempt = (change: object): void => void composition.attempt('style-words'
         <div class="row">
             <ValueField
                 :value="style.rise ?? 0"
-                label="up"
+                label=""
+                title="How far above the baseline"
                 name="Rise of these"
-                unit="%"
+                unit="% up"
                 data-style-rise
                 @try="attempt({ rise: $event })"
                 @set="set({ rise: $event })"
@@ -108,9 +109,10 @@ const attempt = (change: object): void => void composition.attempt('style-words'
             />
             <ValueField
                 :value="style.tracking ?? 0"
-                label="apart"
+                label=""
+                title="How far apart"
                 name="Tracking of these"
-                unit="‰"
+                unit="‰ apart"
                 data-style-tracking
                 @try="attempt({ tracking: $event })"
                 @set="set({ tracking: $event })"

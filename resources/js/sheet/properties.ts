@@ -36,6 +36,7 @@ export const attachedTo = (layer: Layer): Attached[] =>
         ...(layer.effects ?? []),
         ...(layer.masks ?? []),
         ...('cascades' in layer ? (layer.cascades ?? []) : []),
+        ...('outlines' in layer ? (layer.outlines ?? []) : []),
         ...('brush' in layer && layer.brush ? [layer.brush] : []),
         ...('gradients' in layer ? (layer.gradients ?? []) : []),
     ] as unknown as Attached[];

@@ -22,6 +22,7 @@ use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Line\LineArtist;
+use Ricamo\Core\Line\MoreOutlines;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
@@ -72,12 +73,13 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         $at = $moment->at;
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
-        $operations = [];
+        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, $layer->content->cap);
+        $operations = $more?->beneath($path, $matrix) ?? [];
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $paint = Paints::of(Painted::Fill, $layer, $at, $formed->box);
         $paint = $paint instanceof Colour && $fill !== null ? ($fill->isVisible() ? $fill : null) : $paint;
         if ($paint !== null) {
-            $operations = Paints::painted($paint, [new Fill($path, $matrix, Paints::within($paint))], $matrix, $pictures);
+            array_push($operations, ...Paints::painted($paint, [new Fill($path, $matrix, Paints::within($paint))], $matrix, $pictures));
         }
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $formed->box->grown($width / 2)) : null;
         if ($outline !== null) {
@@ -85,7 +87,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
-        return $operations;
+        return $more === null ? $operations : [...$operations, ...$more->over($path, $matrix)];
     }
 
     public function units(Layer $layer, PlacedCascade $cascade): int

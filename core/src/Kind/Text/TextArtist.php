@@ -28,6 +28,7 @@ use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Line\LineArtist;
+use Ricamo\Core\Line\MoreOutlines;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Paint\PicturePaint;
@@ -71,7 +72,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM);
 
         $onPath = OnPath::of($layer, $text, $at);
-        [$strokes, $fills] = [[], []];
+        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, Cap::Round, $text->typeSize / ShapedLine::EM);
+        [$beneath, $strokes, $fills, $over] = [[], [], [], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
@@ -84,6 +86,11 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 $drawn = $lines->draw($part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change));
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
+            if ($more !== null) {
+                $changed = fn (Operation $one): Operation => self::changed($one, $part->change, $moved);
+                array_push($beneath, ...array_map($changed, $more->beneath($part->atom->outline, $placed)));
+                array_push($over, ...array_map($changed, $more->over($part->atom->outline, $placed)));
+            }
             if ($fill !== null) {
                 $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($part->atom->colour ?? $fill, $own, $part->change)), $part->change, $moved);
             }
@@ -94,7 +101,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
         $pictures = $this->pictures->on($layer, $composition, $moment);
 
-        return [...Plate::draw($layer, $text, $at, $matrix), ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures)];
+        return [...Plate::draw($layer, $text, $at, $matrix), ...$beneath, ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$over];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

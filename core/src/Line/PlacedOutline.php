@@ -1,0 +1,61 @@
+<?php
+
+namespace Ricamo\Core\Line;
+
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Effect\Setting;
+use Ricamo\Core\Json\Node;
+
+/** One more outline of a layer, besides the one that all have: within its edge, without, or along it. */
+final readonly class PlacedOutline implements Attached
+{
+    public const MOST = 8;
+
+    public function __construct(public string $id, public Side $side = Side::Outside, public Join $join = Join::Round, public bool $on = true)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            preg_match('/^o\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not o and a number'),
+            $node->optional('side')?->enum(Side::class) ?? Side::Outside,
+            $node->optional('join')?->enum(Join::class) ?? Join::Round,
+            $node->optional('on')?->bool() ?? true,
+        );
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return 'Outline '.substr($this->id, 1);
+    }
+
+    public function section(): string
+    {
+        return 'Outlines';
+    }
+
+    public function settings(): array
+    {
+        return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('width', 'Width', 8, 1000), Setting::percent('opacity', 'Opacity', 100)];
+    }
+
+    public function fields(): array
+    {
+        return ['id' => 0, 'side' => 0, 'join' => 0, 'on' => 0];
+    }
+
+    public function toJson(): array
+    {
+        return [
+            'id' => $this->id, ...($this->side === Side::Outside ? [] : ['side' => $this->side->value]),
+            ...($this->join === Join::Round ? [] : ['join' => $this->join->value]), ...($this->on ? [] : ['on' => false]),
+        ];
+    }
+}

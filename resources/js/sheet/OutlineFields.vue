@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { Plus } from 'lucide-vue-next';
+import { computed } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import AttachedList from './AttachedList.vue';
+import type { Attached } from './properties';
+
+/** Outlines that words or a shape have more of: outside of their edge, along it or inside. */
+const props = defineProps<{ layer: Layer }>();
+
+const SIDES = { outside: 'outside the edge', centre: 'along the edge', inside: 'inside the edge' };
+const JOINS = { round: 'round corners', miter: 'pointed corners', bevel: 'cut corners' };
+
+const composition = useComposition();
+const list = computed(() => ('outlines' in props.layer ? (props.layer.outlines ?? []) : []) as unknown as Attached[]);
+
+const set = (outlines: Attached[]): void =>
+    void composition.edit('set-outlines', { layers: [props.layer.id], outlines });
+
+/** Outermost, a little wider than those there are. */
+function add(): void {
+    const next = 1 + Math.max(0, ...list.value.map(({ id }) => Number(id.slice(1))));
+    const widest = Math.max(0, ...list.value.map(({ width }) => (typeof width === 'number' ? width : 0)));
+    set([{ id: `o${next}`, width: widest + 8, colour: next % 2 === 0 ? '#1d2430' : '#f3e3c3' }, ...list.value]);
+}
+</script>
+
+<template>
+    <AttachedList
+        v-slot="{ one, change }"
+        :layer="layer"
+        :list="list"
+        :title-of="({ id }) => `Outline ${id.slice(1)}`"
+        @set="set"
+    >
+        <div class="how">
+            <select
+                class="choice-field"
+                :value="one.side ?? 'outside'"
+                aria-label="Where it lies"
+                data-outline-side
+                @change="change({ side: ($event.target as HTMLSelectElement).value })"
+            >
+                <option v-for="(text, side) in SIDES" :key="side" :value="side">{{ text }}</option>
+            </select>
+            <select
+                class="choice-field"
+                :value="one.join ?? 'round'"
+                aria-label="Its corners"
+                data-outline-join
+                @change="change({ join: ($event.target as HTMLSelectElement).value })"
+            >
+                <option v-for="(text, join) in JOINS" :key="join" :value="join">{{ text }}</option>
+            </select>
+        </div>
+    </AttachedList>
+    <button type="button" class="add" data-add-outline @click="add">
+        <Plus :size="14" aria-hidden="true" />One more outline
+    </button>
+</template>
+
+<style scoped>
+.how {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+    padding: 0 14px 4px 16px;
+}
+.add {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 27px;
+    margin: 0 14px 5px 12px;
+    padding: 0 6px 0 4px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--second);
+    font: inherit;
+    font-size: 13px;
+    cursor: pointer;
+}
+.add:hover {
+    background: var(--hover);
+}
+</style>
