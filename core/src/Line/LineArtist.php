@@ -17,6 +17,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 
@@ -35,6 +37,9 @@ final readonly class LineArtist
 
     private bool $hasStem;
 
+    /** @var list<float> evenly along a line, in per cent; none where it is as wide all along */
+    private array $widths;
+
     /**
      * @param  float  $width  in the units of the outlines
      * @param  float  $unit  pixels that one of them is
@@ -44,6 +49,7 @@ final readonly class LineArtist
         $this->style = LineStyle::of($layer, $at);
         $brush = $layer->brush;
         $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width);
+        $this->widths = $layer->content instanceof ShapeContent ? $layer->content->widths : [];
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }
 
@@ -70,28 +76,45 @@ final readonly class LineArtist
      */
     private function lines(Outline $outline, Affine $matrix, callable $paint, float $width): array
     {
-        if ($this->style->isWhole() && ! $this->style->isTapered()) {
+        $isEven = ! $this->style->isTapered() && $this->widths === [];
+        if ($this->style->isWhole() && $isEven) {
             return [new Stroke($outline, $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
         $measured = Measured::of($outline);
-        $parts = $this->style->isWhole() ? self::opened($measured) : $measured->parts($this->style);
-        if ($parts === []) {
-            return [];
-        }
-        if ($this->style->isTapered()) {
-            $area = Path::joined(array_map(fn (Contour $part): Path => Taper::of($part, $width, $this->style->taperBegin / 100, $this->style->taperEnd / 100), $parts));
+        $drawn = $this->style->isWhole() ? array_map(fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths) : $this->style->drawn($measured->lengths, $measured->closed);
+        if ($isEven) {
+            $parts = array_values(array_filter(array_map(fn (array $one): ?Contour => $measured->lines[$one[0]]->part($one[1], $one[2]), $drawn)));
 
-            return $area->isEmpty() ? [] : [new Fill(Outline::of($area), $matrix, $paint(new Affine))];
+            return $parts === [] ? [] : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
-        $drawn = Outline::of((new Contours($parts))->path());
+        $areas = array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn);
+        $area = Path::joined($areas);
 
-        return [new Stroke($drawn, $matrix, $paint(new Affine), $this->pen($width, $outline))];
+        return $area->isEmpty() ? [] : [new Fill(Outline::of($area), $matrix, $paint(new Affine))];
     }
 
-    /** @return list<Contour> */
-    private static function opened(Measured $measured): array
+    /** Of a part of a line that is not as wide all along. */
+    private function area(Along $line, float $from, float $to, float $width): Path
     {
-        return array_values(array_filter(array_map(fn ($line): ?Contour => $line->part(0, $line->length), $measured->lines)));
+        $part = $line->part($from, $to);
+
+        return $part === null ? new Path('', []) : Taper::of(
+            $part, $width, $this->style->taperBegin / 100, $this->style->taperEnd / 100,
+            fn (float $share): float => $this->wideAt(($from + $share * ($to - $from)) / max(1e-9, $line->length)),
+        );
+    }
+
+    /** How wide a line is at a share of all of it, 1 for as wide as it is. */
+    private function wideAt(float $share): float
+    {
+        $last = count($this->widths) - 1;
+        if ($last < 1) {
+            return ($this->widths[0] ?? 100.0) / 100;
+        }
+        $at = max(0.0, min(1.0, $share)) * $last;
+        $index = min($last - 1, (int) floor($at));
+
+        return ($this->widths[$index] + ($this->widths[$index + 1] - $this->widths[$index]) * ($at - $index)) / 100;
     }
 
     private function pen(float $width, Outline $outline): Pen

@@ -41,12 +41,4 @@ final class Measured
 
         return self::$kept[$outline->key];
     }
-
-    /** @return list<Contour> the parts that a style draws of it */
-    public function parts(LineStyle $style): array
-    {
-        $parts = array_map(fn (array $one): ?Contour => $this->lines[$one[0]]->part($one[1], $one[2]), $style->drawn($this->lengths, $this->closed));
-
-        return array_values(array_filter($parts));
-    }
 }

@@ -168,6 +168,15 @@ final class PathEditsTest extends TestCase
         $path = $even->value('path', 50);
         self::assertSame('M-150 0', substr($path instanceof Contours ? $path->write() : '', 0, 7));
         self::assertEquals([250, 200], [$even->point('position', 50)->x, $even->point('position', 50)->y]);
+        // What was pressed more is wider: from nothing to twice its width along the way, wherever the hand was faster.
+        $pressed = $draw(['pace' => 'none', 'points' => array_map(fn (array $point): array => [...$point, ($point[0] - 100) / 300], $points)])->layer('l1');
+        $widths = $pressed->content->toJson()['widths'];
+        self::assertEqualsWithDelta([0, 100, 200], [$widths[0], ($widths[23] + $widths[24]) / 2, $widths[47]], 0.1);
+        $composition = Fixture::composition([$pressed->toJson()]);
+        $list = Fixture::evaluator()->frame($composition, 50)->toJson();
+        self::assertSame('fill', $list['items'][0]['op']);
+        $outline = Contours::parse($list['paths'][$list['items'][0]['path']])->path()->bounds();
+        self::assertEqualsWithDelta([-12, 12], [$outline?->top, $outline?->bottom], 0.01);
         $this->expectExceptionMessage('That is no line');
         $draw(['points' => [[5, 5, 0], [5, 5, 1]]]);
     }

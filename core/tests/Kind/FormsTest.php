@@ -80,6 +80,9 @@ final class FormsTest extends TestCase
         self::assertEqualsWithDelta(4 * 60 + 2 * M_PI * 20, $square->length(), 0.05);
         // As round as its sides are long: a circle.
         self::assertEqualsWithDelta(2 * M_PI * 50, self::outline('path', ['path' => 'M0 0L100 0L100 100L0 100Z', 'rounding' => 900])->length(), 0.1);
+        // Each corner of a rectangle by its own radius, where it has one.
+        $tab = self::outline('rectangle', ['rounding' => 10, 'roundTopLeft' => 40, 'roundBottomRight' => 0]);
+        self::assertSame([[-100.0, -10.0], [-60.0, -50.0], [90.0, -50.0], [100.0, -40.0], [100.0, 50.0], [-90.0, 50.0], [-100.0, 40.0]], self::points($tab));
         // Curves stay, and so do the ends of open lines.
         self::assertSame('M0 0C30 0 70 40 100 40L100 100', self::outline('path', ['path' => 'M0 0C30 0 70 40 100 40L100 100', 'rounding' => 20])->write());
         self::assertSame([[0.0, 0.0], [80.0, 0.0], [100.0, 20.0], [100.0, 90.0]], self::points(self::outline('path', ['path' => 'M0 0L100 0L100 90', 'rounding' => 20])));

@@ -19,8 +19,8 @@ const playhead = usePlayhead();
 const selection = useSelection();
 const vocabulary = useVocabulary();
 
-/** Composition pixels, and seconds since the pointer went down. */
-const points = ref<[number, number, number][]>([]);
+/** Composition pixels, seconds since the pointer went down, and of a pen how much it is pressed. */
+const points = ref<[x: number, y: number, seconds: number, pressure?: number][]>([]);
 const brushes = computed(() => vocabulary.words.brushes);
 const line = computed(() => points.value.map(([x, y]) => props.view.toScreen([x, y]).join(',')).join(' '));
 let began = 0;
@@ -30,11 +30,10 @@ function take(event: PointerEvent): void {
     const events = event.getCoalescedEvents?.() ?? [];
     for (const one of events.length > 0 ? events : [event]) {
         const [x, y] = props.view.toComposition([one.clientX - box.left, one.clientY - box.top]);
-        points.value.push([
-            Math.round(x * 10) / 10,
-            Math.round(y * 10) / 10,
-            Math.max(0, Math.round(one.timeStamp - began)) / 1000,
-        ]);
+        const seconds = Math.max(0, Math.round(one.timeStamp - began)) / 1000;
+        const at = [Math.round(x * 10) / 10, Math.round(y * 10) / 10, seconds] as const;
+        // Of a mouse pressure says nothing.
+        points.value.push(one.pointerType === 'pen' ? [...at, Math.round(one.pressure * 1000) / 1000] : [...at]);
     }
 }
 

@@ -57,11 +57,13 @@ function add(args: object): void {
     <div class="foot">
         <ElPopover v-model:visible="choosing" trigger="click" placement="right-start" :width="420" :hide-after="0">
             <template #reference>
-                <button type="button" data-add-cascade><Plus :size="14" aria-hidden="true" />Add a cascade</button>
+                <button type="button" class="add-one" data-add-cascade>
+                    <Plus :size="14" aria-hidden="true" />Add a cascade
+                </button>
             </template>
             <CascadePicker v-if="choosing" :layer="layer" @choose="add" @keydown.esc.stop="choosing = false" />
         </ElPopover>
-        <button v-if="arrival && !isMirrored" type="button" data-mirror-cascade @click="mirror">
+        <button v-if="arrival && !isMirrored" type="button" class="add-one" data-mirror-cascade @click="mirror">
             <FlipHorizontal2 :size="14" aria-hidden="true" />Leave as it arrives
         </button>
     </div>
@@ -79,20 +81,6 @@ function add(args: object): void {
     padding: 0 14px 5px 12px;
 }
 .foot button {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    height: 27px;
-    padding: 0 6px 0 4px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--second);
-    font: inherit;
-    font-size: 13px;
-    cursor: pointer;
-}
-.foot button:hover {
-    background: var(--hover);
+    margin: 0;
 }
 </style>

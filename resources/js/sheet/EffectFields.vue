@@ -86,7 +86,7 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
         @hide="trying.stop"
     >
         <template #reference>
-            <button type="button" class="add" data-add-effect>
+            <button type="button" class="add-one" data-add-effect>
                 <Plus :size="14" aria-hidden="true" />Add an effect
             </button>
         </template>
@@ -128,23 +128,5 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 .keep p {
     margin: 2px 0 0;
     color: var(--accent);
-}
-.add {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    height: 27px;
-    margin: 0 14px 5px 12px;
-    padding: 0 6px 0 4px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--second);
-    font: inherit;
-    font-size: 13px;
-    cursor: pointer;
-}
-.add:hover {
-    background: var(--hover);
 }
 </style>

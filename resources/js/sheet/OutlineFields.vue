@@ -55,7 +55,7 @@ function add(): void {
             </select>
         </div>
     </AttachedList>
-    <button type="button" class="add" data-add-outline @click="add">
+    <button type="button" class="add-one" data-add-outline @click="add">
         <Plus :size="14" aria-hidden="true" />One more outline
     </button>
 </template>
@@ -66,23 +66,5 @@ function add(): void {
     grid-template-columns: 1fr 1fr;
     gap: 6px;
     padding: 0 14px 4px 16px;
-}
-.add {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    height: 27px;
-    margin: 0 14px 5px 12px;
-    padding: 0 6px 0 4px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--second);
-    font: inherit;
-    font-size: 13px;
-    cursor: pointer;
-}
-.add:hover {
-    background: var(--hover);
 }
 </style>

@@ -13,7 +13,8 @@ use Ricamo\Core\Path\CurveFit;
 use Ricamo\Core\Refusal;
 
 /**
- * Adds a line that was drawn by hand on the picture, from a frame on: `points` are [x, y, seconds] in composition pixels. It is
+ * Adds a line that was drawn by hand on the picture, from a frame on: `points` are [x, y, seconds, pressure?] in composition
+ * pixels; where it was pressed more, from 0 to 1, the line is wider. It is
  * smoothed to a `tolerance` in pixels, and draws itself: at the `pace` of the hand, `even`ly in as long, or at once (`none`).
  */
 final readonly class DrawStroke implements CompositionEdit
@@ -21,33 +22,38 @@ final readonly class DrawStroke implements CompositionEdit
     /** The most points that a hand draws. */
     private const MOST = 20_000;
 
+    /** So many widths are told along a line that was pressed on. */
+    private const WIDTHS = 48;
+
     /** The farthest that the pace may be off, in per cent of the length, for a keyframe less. */
     private const PACE = 1.5;
 
     /**
      * @param  list<Point>  $points
      * @param  list<float>  $seconds
+     * @param  list<float>  $pressures  none where it is not known of each
      */
-    private function __construct(private array $points, private array $seconds, private int $frame, private string $pace, private float $tolerance, private Node $layer)
+    private function __construct(private array $points, private array $seconds, private array $pressures, private int $frame, private string $pace, private float $tolerance, private Node $layer)
     {
     }
 
     public static function read(Node $args): self
     {
         $args->allow(['points', 'frame', 'pace', 'tolerance', 'layer']);
-        [$points, $seconds] = [[], []];
+        [$points, $seconds, $pressures] = [[], [], []];
         foreach ($args->field('points')->items(self::MOST) as $node) {
-            $parts = $node->items(3);
+            $parts = $node->items(4);
             if (count($parts) < 2) {
-                $node->refuse('must be [x, y, seconds]');
+                $node->refuse('must be [x, y, seconds, pressure]');
             }
             $points[] = new Point($parts[0]->number(-1e6, 1e6), $parts[1]->number(-1e6, 1e6));
             $seconds[] = isset($parts[2]) ? $parts[2]->number(0, 36_000) : 0.0;
+            $pressures = isset($parts[3]) ? [...$pressures, $parts[3]->number(0, 1)] : $pressures;
         }
         $pace = $args->optional('pace')?->string(10) ?? 'hand';
 
         return new self(
-            $points, $seconds, $args->field('frame')->int(0, Composition::LONGEST - 1),
+            $points, $seconds, count($pressures) === count($points) ? $pressures : [], $args->field('frame')->int(0, Composition::LONGEST - 1),
             in_array($pace, ['hand', 'even', 'none'], true) ? $pace : $args->field('pace')->refuse('is not hand, even or none'),
             $args->optional('tolerance')?->number(0.01, 1000) ?? 3.0,
             $args->optional('layer') ?? new Node([]),
@@ -62,7 +68,7 @@ final readonly class DrawStroke implements CompositionEdit
         $path = (new Contours([$line]))->mapped(fn (Point $point): Point => $point->minus($middle));
         $drawing = [
             'kind' => 'shape', 'form' => 'path', 'cap' => 'round', 'name' => 'Drawing', 'path' => $path->write(), 'position' => [$middle->x, $middle->y],
-            'fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 12, ...$this->layer->object(), 'drawEnd' => $this->drawn($composition),
+            'fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 12, 'widths' => $this->widths(), ...$this->layer->object(), 'drawEnd' => $this->drawn($composition),
         ];
         $at = min($this->frame, $composition->range()->last());
 
@@ -72,6 +78,40 @@ final readonly class DrawStroke implements CompositionEdit
     public function title(): string
     {
         return 'draw';
+    }
+
+    /** @return ?list<float> how wide the line is evenly along it, in per cent, twice that where it was pressed fully; null where that is not known */
+    private function widths(): ?array
+    {
+        if ($this->pressures === []) {
+            return null;
+        }
+        $lengths = $this->lengths();
+        $whole = $lengths[count($lengths) - 1];
+        $widths = [];
+        $index = 0;
+        for ($step = 0; $step < self::WIDTHS; $step++) {
+            $at = $whole * $step / (self::WIDTHS - 1);
+            while ($index < count($lengths) - 2 && $lengths[$index + 1] < $at) {
+                $index++;
+            }
+            $span = $lengths[$index + 1] - $lengths[$index];
+            $share = $span > 0 ? max(0.0, min(1.0, ($at - $lengths[$index]) / $span)) : 0.0;
+            $widths[] = round(200 * ($this->pressures[$index] + $share * ($this->pressures[$index + 1] - $this->pressures[$index])), 1);
+        }
+
+        return $widths;
+    }
+
+    /** @return non-empty-list<float> how long the line is up to each of its points */
+    private function lengths(): array
+    {
+        $lengths = [0.0];
+        for ($index = 1; $index < count($this->points); $index++) {
+            $lengths[] = $lengths[$index - 1] + hypot($this->points[$index]->x - $this->points[$index - 1]->x, $this->points[$index]->y - $this->points[$index - 1]->y);
+        }
+
+        return $lengths;
     }
 
     /** @return ?array{keyframes: list<mixed>} how much is drawn when; null for all of it, at once */
@@ -94,10 +134,7 @@ final readonly class DrawStroke implements CompositionEdit
     /** @return array<int, float> per cent of the length that the hand had drawn on each frame */
     private function reachedByFrame(int $frames): array
     {
-        $lengths = [0.0];
-        for ($index = 1; $index < count($this->points); $index++) {
-            $lengths[] = $lengths[$index - 1] + hypot($this->points[$index]->x - $this->points[$index - 1]->x, $this->points[$index]->y - $this->points[$index - 1]->y);
-        }
+        $lengths = $this->lengths();
         $whole = $lengths[count($lengths) - 1];
         [$from, $to] = [$this->seconds[0], $this->seconds[count($this->seconds) - 1]];
         $reached = [];

@@ -26,7 +26,7 @@ use Ricamo\Core\Value\Type\PathType;
 final readonly class MakePath implements CompositionEdit
 {
     /** What forms are made from. */
-    private const FROM = ['size', 'rounding', 'sides', 'inner', 'start', 'sweep', 'tail'];
+    private const FROM = ['size', 'rounding', 'sides', 'inner', 'start', 'sweep', 'tail', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft'];
 
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private ?ShapeForm $into, private int $frame)
@@ -78,7 +78,7 @@ final readonly class MakePath implements CompositionEdit
         $path = $keyframes === [] ? Property::constant(new PathType, $at($layer->span->in)) : Property::keyframed(new PathType, $keyframes);
         $kept = array_intersect_key($layer->kind->defaults(), array_flip(self::FROM));
 
-        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->cap), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
+        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->cap, $content->widths), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
     }
 
     /** As large as it is there, from this frame on. */

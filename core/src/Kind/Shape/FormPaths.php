@@ -7,7 +7,9 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Interchange\Svg\SvgPath;
+use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\Knot;
 use Ricamo\Core\Path\Rounding;
 
 /** The outlines of forms. */
@@ -23,7 +25,7 @@ final class FormPaths
     {
         $box = $formed->box;
         $path = match ($formed->form) {
-            ShapeForm::Rectangle => Path::rectangle($box, $formed->rounding),
+            ShapeForm::Rectangle => $formed->hasCornersOfItsOwn() ? self::cornered($formed) : Path::rectangle($box, $formed->rounding),
             ShapeForm::Ellipse => Path::ellipse($box),
             ShapeForm::Polygon => self::around($box, array_map(fn (int $index): array => [$index / max(3, (int) round($formed->sides)), 1.0], range(0, max(3, (int) round($formed->sides)) - 1)), $formed->start),
             ShapeForm::Star => self::around($box, array_map(fn (int $index): array => [$index / (2 * max(3, (int) round($formed->sides))), $index % 2 === 0 ? 1.0 : $formed->inner / 100], range(0, 2 * max(3, (int) round($formed->sides)) - 1)), $formed->start),
@@ -39,6 +41,23 @@ final class FormPaths
         return $formed->rounding > 0 && in_array($formed->form, [ShapeForm::Polygon, ShapeForm::Star, ShapeForm::Arrow, ShapeForm::Path], true)
             ? Rounding::of(Contours::of($path), $formed->rounding)->path()
             : $path;
+    }
+
+    /** A rectangle whose corners are rounded each by its own radius; one that is sharp is a corner. */
+    private static function cornered(Formed $formed): Path
+    {
+        $box = $formed->box;
+        $points = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
+        $knots = [];
+        foreach ($points as $index => $point) {
+            $radius = $formed->corners[$index] >= 0 ? $formed->corners[$index] : $formed->rounding;
+            $sharp = array_values(array_diff([0, 1, 2, 3], [$index]));
+            $rounded = Rounding::of(Contours::of(Path::polygon($points)), $radius, $sharp)->all[0]->knots;
+            array_push($knots, ...array_slice($rounded, $index, count($rounded) - 3));
+        }
+
+        /** @var non-empty-list<Knot> $knots */
+        return (new Contours([new Contour($knots, true)]))->path();
     }
 
     /** A place on the ellipse in a box, in degrees clockwise from its top. */

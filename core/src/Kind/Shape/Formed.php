@@ -21,6 +21,10 @@ final readonly class Formed
     /** The most corners of a polygon, or points of a star. */
     public const MOST_SIDES = 200;
 
+    /** Clockwise from the top left. */
+    private const CORNERS = ['TopLeft', 'TopRight', 'BottomRight', 'BottomLeft'];
+
+    /** @param  list<float>  $corners  how round each corner of a rectangle is, clockwise from the top left; less than nought for as all are */
     private function __construct(
         public ShapeForm $form,
         public Box $box,
@@ -31,6 +35,7 @@ final readonly class Formed
         public float $sweep,
         public Point $tail,
         public Contours $path,
+        public array $corners,
     ) {
     }
 
@@ -40,6 +45,7 @@ final readonly class Formed
         return [
             new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
             new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', $section, 'px'),
+            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new NumberType, -1.0, -1, Placement::FAR, 'Round '.strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner))), $section, 'px', rare: true), self::CORNERS),
             new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
             new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
             new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
@@ -59,6 +65,7 @@ final readonly class Formed
         return new self(
             $form, $bounds ?? Box::centred(max(0, $size->width), max(0, $size->height)), max(0, $layer->number('rounding', $at)),
             $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at), $layer->number('sweep', $at), $layer->point('tail', $at), $path,
+            $form === ShapeForm::Rectangle ? array_map(fn (string $corner): float => $layer->number("round$corner", $at), self::CORNERS) : [],
         );
     }
 
@@ -67,12 +74,19 @@ final readonly class Formed
         return $this->form === ShapeForm::Path ? $this->path->all === [] : $this->box->width() <= 0 || ($this->box->height() <= 0 && $this->form !== ShapeForm::Line);
     }
 
+    /** Whether a corner is rounded otherwise than the others. */
+    public function hasCornersOfItsOwn(): bool
+    {
+        return array_filter($this->corners, fn (float $radius): bool => $radius >= 0) !== [];
+    }
+
     /** By which the same outline is known again. */
     public function key(): string
     {
         $own = match ($this->form) {
             ShapeForm::Path => $this->path->key(),
-            ShapeForm::Rectangle, ShapeForm::Ellipse => '',
+            ShapeForm::Rectangle => $this->hasCornersOfItsOwn() ? implode(' ', $this->corners) : '',
+            ShapeForm::Ellipse => '',
             default => "$this->sides $this->inner $this->start $this->sweep {$this->tail->x} {$this->tail->y}",
         };
 

@@ -32,7 +32,7 @@ enum ShapeForm: string
     public function settings(): array
     {
         return match ($this) {
-            self::Rectangle => ['size', 'rounding'],
+            self::Rectangle => ['size', 'rounding', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft'],
             self::Ellipse, self::Line, self::Heart => ['size'],
             self::Polygon => ['size', 'sides', 'start', 'rounding'],
             self::Star => ['size', 'sides', 'inner', 'start', 'rounding'],

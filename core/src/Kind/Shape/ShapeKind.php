@@ -47,12 +47,12 @@ final class ShapeKind extends LayerKind
 
     public function readContent(Node $layer): ShapeContent
     {
-        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), $layer->optional('cap')?->enum(Cap::class) ?? Cap::Butt);
+        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), $layer->optional('cap')?->enum(Cap::class) ?? Cap::Butt, array_map(fn (Node $one): float => $one->number(0, 1000), $layer->optional('widths')?->items(ShapeContent::MOST_WIDTHS) ?? []));
     }
 
     public function contentSchema(): array
     {
-        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], 'cap' => ['description' => 'how its outline ends, where it is open', 'type' => 'string', 'enum' => array_column(Cap::cases(), 'value')]];
+        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], 'cap' => ['description' => 'how its outline ends, where it is open', 'type' => 'string', 'enum' => array_column(Cap::cases(), 'value')], 'widths' => ['description' => 'of its outline evenly along it, in per cent', 'type' => 'array', 'maxItems' => ShapeContent::MOST_WIDTHS, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1000]]];
     }
 
     public function requiredContent(): array
