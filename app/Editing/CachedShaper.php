@@ -17,14 +17,14 @@ final readonly class CachedShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
     {
-        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode($features)." $line");
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes])." $line");
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class]]) : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }
-        $shaped = $this->shaper->shape($line, $font, $features);
+        $shaped = $this->shaper->shape($line, $font, $features, $axes);
         $this->keep($file, serialize($shaped));
 
         return $shaped;

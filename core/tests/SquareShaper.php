@@ -13,7 +13,7 @@ final class SquareShaper implements Shaper
 {
     public int $shaped = 0;
 
-    public function shape(string $line, string $font, array $features = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
     {
         $this->shaped++;
         $glyphs = [];

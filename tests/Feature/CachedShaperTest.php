@@ -35,7 +35,7 @@ final class CachedShaperTest extends TestCase
             {
             }
 
-            public function shape(string $line, string $font, array $features = []): ShapedLine
+            public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
             {
                 ($this->count)();
 

@@ -45,7 +45,7 @@ final class FontController
                 $shaped = $this->shaper->shape($shown, $id);
                 $missing = $coverage->missing($seen, $id);
                 $lost = $coverage->missing(implode($missing), FontCatalogue::fallback($id)->id);
-                $samples[$id] = ['path' => $shaped->outline(0)->data(), 'width' => round($shaped->width(0)), 'taken' => array_values(array_diff($missing, $lost)), 'lost' => $lost];
+                $samples[$id] = ['path' => $shaped->outline(0)->data(), 'width' => round($shaped->width(0)), 'taken' => array_values(array_diff($missing, $lost)), 'lost' => $lost, 'axes' => $coverage->axes($id)];
             } catch (Refusal) {
                 // A file that is gone is not offered.
             }

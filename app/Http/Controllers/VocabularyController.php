@@ -76,7 +76,7 @@ final class VocabularyController
         $sample = $this->shaper->shape('Aa', $face->id);
 
         return [
-            'id' => $face->id, 'family' => $face->family, 'style' => $face->style,
+            'id' => $face->id, 'family' => $face->family, 'style' => $face->style, 'variable' => FontCatalogue::isVariable($face->id),
             'sample' => ['path' => $sample->outline(0)->data(), 'width' => round($sample->width(0))],
         ];
     }

@@ -18,17 +18,20 @@ final class TextBlocks
     {
     }
 
-    /** @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are */
-    public function of(TextContent $content, float $tracking, float $width = 0.0): TextBlock
+    /**
+     * @param  array<string, float>  $axes  of a variable font, by their tags
+     * @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are
+     */
+    public function of(TextContent $content, float $tracking, float $width = 0.0, array $axes = []): TextBlock
     {
         $features = implode(',', array_column($content->features, 'value'));
         $styles = $content->styles->all === [] ? '' : json_encode($content->styles->toJson());
-        $key = "{$content->face()} {$content->align->value} $tracking $width $features $styles {$content->text}";
+        $key = "{$content->face()} {$content->align->value} $tracking $width $features $styles ".($axes === [] ? '' : json_encode($axes))." {$content->text}";
         if (! isset($this->blocks[$key])) {
             if (count($this->blocks) >= self::MOST) {
                 $this->blocks = array_slice($this->blocks, self::MOST >> 1, null, true);
             }
-            $this->blocks[$key] = TextBlock::of($content, $tracking, $this->shaper, $width);
+            $this->blocks[$key] = TextBlock::of($content, $tracking, $this->shaper, $width, $axes);
         }
 
         return $this->blocks[$key];

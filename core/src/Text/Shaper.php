@@ -11,8 +11,9 @@ interface Shaper
      * @param  string  $line  without line breaks
      * @param  string  $font  the id of a font face
      * @param  array<string, int>  $features  OpenType features that are asked for besides what the font does by itself, by their tags; 0 for what is not used
+     * @param  array<string, float>  $axes  values of a variable font's axes, by their tags
      *
      * @throws Refusal for an unknown font
      */
-    public function shape(string $line, string $font, array $features = []): ShapedLine;
+    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine;
 }

@@ -15,14 +15,15 @@ final class StyledLine
 
     /**
      * @param  int  $from  the number of the line's first character in the text
+     * @param  array<string, float>  $axes  of a variable font, by their tags
      * @return array{string, ShapedLine} the line as it is set, and its glyphs
      */
-    public static function shape(string $line, int $from, TextContent $content, Shaper $shaper): array
+    public static function shape(string $line, int $from, TextContent $content, Shaper $shaper, array $axes = []): array
     {
         if ($content->styles->all === []) {
-            return [$line, $shaper->shape($line, $content->face(), $content->tags())];
+            return [$line, $shaper->shape($line, $content->face(), $content->tags(), $axes)];
         }
-        $plain = $shaper->shape($line, $content->face(), $content->tags());
+        $plain = $shaper->shape($line, $content->face(), $content->tags(), $axes);
         $runs = self::runs($line, $from, $content->styles);
         // A line that is read from the right begins there.
         $isFromRight = preg_match('/^[^\p{L}]*[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}]/u', $line) === 1;
@@ -31,7 +32,7 @@ final class StyledLine
         [$ascent, $descent] = [$plain->ascent, $plain->descent];
         foreach ($runs as [$run, $style]) {
             $set = $style?->case === null ? $run : ($style->case === 'upper' ? mb_strtoupper($run) : mb_strtolower($run));
-            $own = $shaper->shape($set, $style->font ?? $content->face(), $content->tags());
+            $own = $shaper->shape($set, $style->font ?? $content->face(), $content->tags(), $axes);
             $scale = ($style->size ?? 100) / 100;
             $rise = ($style->rise ?? 0) * 10;
             $shaped[] = array_map(fn (Glyph $glyph): Glyph => self::styled($glyph, $style, $scale, $rise, strlen($text)), $own->glyphs);

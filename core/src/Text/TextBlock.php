@@ -17,18 +17,21 @@ final readonly class TextBlock
     {
     }
 
-    /** @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are */
-    public static function of(TextContent $content, float $tracking, Shaper $shaper, float $width = 0.0): self
+    /**
+     * @param  float  $width  of the box in which lines break, in thousandths of an em; 0 for lines as long as they are
+     * @param  array<string, float>  $axes  of a variable font, by their tags
+     */
+    public static function of(TextContent $content, float $tracking, Shaper $shaper, float $width = 0.0, array $axes = []): self
     {
         $lines = [];
         $from = 0;
         foreach ($content->lines() as $paragraph) {
-            [$text, $shaped] = StyledLine::shape($paragraph, $from, $content, $shaper);
+            [$text, $shaped] = StyledLine::shape($paragraph, $from, $content, $shaper, $axes);
             $pieces = $width <= 0 ? [$text] : LineBreaks::wrapped($text, $shaped, $tracking, $width);
             $at = 0;
             foreach ($pieces as $piece) {
                 $at = (int) mb_strpos($text, $piece, $at);
-                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)), $from + $at, $content, $shaper);
+                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)), $from + $at, $content, $shaper, $axes);
                 $lines[] = TextLine::of($set, $own, $content->align, $tracking);
                 $at += mb_strlen($piece);
             }

@@ -130,6 +130,7 @@ final class Cairo
         cairo_font_face_t *cairo_ft_font_face_create_for_ft_face(void *face, int load_flags);
         cairo_font_options_t *cairo_font_options_create(void);
         void cairo_font_options_set_hint_style(cairo_font_options_t *options, int style);
+        void cairo_font_options_set_variations(cairo_font_options_t *options, const char *variations);
         void cairo_font_options_set_hint_metrics(cairo_font_options_t *options, int metrics);
         void cairo_set_font_face(cairo_t *cr, cairo_font_face_t *face);
         void cairo_set_font_size(cairo_t *cr, double size);

@@ -19,6 +19,7 @@ final class FontCatalogue
         'inter-regular' => ['Inter', 'Regular', 'Inter-Regular.otf'],
         'inter-bold' => ['Inter', 'Bold', 'Inter-Bold.otf'],
         'inter-black' => ['Inter', 'Black', 'Inter-Black.otf'],
+        'inter-variable' => ['Inter', 'Variable', 'Inter-Variable.ttf'],
         'lato-regular' => ['Lato', 'Regular', 'Lato-Regular.ttf'],
         'lato-black' => ['Lato', 'Black', 'Lato-Black.ttf'],
         'open-sans-regular' => ['Open Sans', 'Regular', 'OpenSans-Regular.ttf'],
@@ -62,6 +63,12 @@ final class FontCatalogue
         [$family, $style, $file] = self::FACES[$id] ?? throw new Refusal("there is no font \"$id\"; there are ".implode(', ', array_keys(self::FACES)));
 
         return new FontFace($id, $family, $style, dirname(__DIR__, 2)."/fonts/$file");
+    }
+
+    /** Whether a face has axes that can be varied. */
+    public static function isVariable(string $id): bool
+    {
+        return str_contains(self::FACES[$id][2] ?? '', '-Variable.');
     }
 
     /** The face that is asked for characters which this one does not have. */

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Raster\Text;
 
-/** Which characters fonts have. */
+/** Which characters fonts have, and what can be varied in them. */
 final class FontCoverage
 {
     /** So many of what is missing are named. */
@@ -15,10 +15,16 @@ final class FontCoverage
     {
     }
 
+    /** @return list<array{tag: string, least: float, default: float, most: float}> */
+    public function axes(string $font): array
+    {
+        return $this->face($font)->axes();
+    }
+
     /** @return list<string> characters of a text that a font has not, each once; the first of them, where there are many */
     public function missing(string $text, string $font): array
     {
-        $face = $this->open[$font] ??= new OpenFace($this->fonts->face($font));
+        $face = $this->face($font);
         $missing = [];
         foreach (array_unique(mb_str_split($text)) as $character) {
             // What has no picture of its own is not missed.
@@ -28,5 +34,10 @@ final class FontCoverage
         }
 
         return array_slice($missing, 0, self::NAMED);
+    }
+
+    private function face(string $font): OpenFace
+    {
+        return $this->open[$font] ??= new OpenFace($this->fonts->face($font));
     }
 }

@@ -12,6 +12,8 @@ use Ricamo\Raster\Native\HarfBuzz;
 /** Shapes text: kerning, ligatures and marks as the fonts have them. */
 final class HarfBuzzShaper implements Shaper
 {
+    private const KEPT = 120;
+
     /** @var array<string, OpenFace> */
     private array $open = [];
 
@@ -19,9 +21,9 @@ final class HarfBuzzShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
     {
-        $face = $this->open($this->fonts->face($font));
+        $face = $this->open($this->fonts->face($font), $axes);
         $glyphs = [];
         foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))]) as $run) {
             array_push($glyphs, ...$this->shapeRun($line, $run, $features));
@@ -30,9 +32,17 @@ final class HarfBuzzShaper implements Shaper
         return new ShapedLine($glyphs, $face->ascent, $face->descent);
     }
 
-    private function open(FontFace $face): OpenFace
+    /** @param  array<string, float>  $axes */
+    private function open(FontFace $face, array $axes = []): OpenFace
     {
-        return $this->open[$face->id] ??= new OpenFace($face);
+        $key = $axes === [] ? $face->id : $face->id.' '.json_encode($axes);
+        if (! isset($this->open[$key])) {
+            // An axis that goes through all its values is not to keep all of them.
+            $this->open = count($this->open) < self::KEPT ? $this->open : [];
+            $this->open[$key] = new OpenFace($face, $axes);
+        }
+
+        return $this->open[$key];
     }
 
     /**
@@ -80,7 +90,7 @@ final class HarfBuzzShaper implements Shaper
         $list = HarfBuzz::library()->new('hb_feature_t['.count($features).']');
         $index = 0;
         foreach ($features as $tag => $value) {
-            $list[$index]->tag = (ord($tag[0]) << 24) | (ord($tag[1]) << 16) | (ord($tag[2]) << 8) | ord($tag[3]);
+            $list[$index]->tag = HarfBuzz::tag($tag);
             $list[$index]->value = $value;
             $list[$index]->start = 0;
             $list[$index]->end = HarfBuzz::TO_THE_END;

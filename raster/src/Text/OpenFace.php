@@ -16,6 +16,8 @@ final class OpenFace
     /** HarfBuzz measures in whole numbers; this many of them make a thousandth of an em. */
     public const FINE = 64;
 
+    private const MOST_AXES = 16;
+
     public readonly CData $shaping;
 
     public readonly float $ascent;
@@ -27,16 +29,52 @@ final class OpenFace
     /** @var array<int, Path> */
     private array $outlines = [];
 
-    public function __construct(FontFace $face)
+    /** @param  array<string, float>  $axes  values of a variable font's axes, by their tags; those that it has not mean nothing */
+    public function __construct(FontFace $face, array $axes = [])
     {
         $harfbuzz = HarfBuzz::library();
         $this->shaping = $harfbuzz->hb_font_create($harfbuzz->hb_face_create($harfbuzz->hb_blob_create_from_file($face->file), 0));
         $harfbuzz->hb_font_set_scale($this->shaping, ShapedLine::EM * self::FINE, ShapedLine::EM * self::FINE);
+        if ($axes !== []) {
+            self::vary($this->shaping, $axes);
+        }
         $extents = $harfbuzz->new('hb_font_extents_t');
         $harfbuzz->hb_font_get_h_extents($this->shaping, FFI::addr($extents));
         $this->ascent = $extents->ascender / self::FINE;
         $this->descent = -$extents->descender / self::FINE;
-        $this->canvas = $this->openCanvas($face->file);
+        $this->canvas = $this->openCanvas($face->file, $axes);
+    }
+
+    /**
+     * What can be varied in it.
+     *
+     * @return list<array{tag: string, least: float, default: float, most: float}> none for a font that is not variable
+     */
+    public function axes(): array
+    {
+        $harfbuzz = HarfBuzz::library();
+        $count = $harfbuzz->new('unsigned int');
+        $count->cdata = self::MOST_AXES;
+        $infos = $harfbuzz->new('hb_ot_var_axis_info_t['.self::MOST_AXES.']');
+        $harfbuzz->hb_ot_var_get_axis_infos($harfbuzz->hb_font_get_face($this->shaping), 0, FFI::addr($count), $infos);
+        $axes = [];
+        for ($index = 0; $index < $count->cdata; $index++) {
+            $axes[] = ['tag' => trim(pack('N', $infos[$index]->tag)), 'least' => $infos[$index]->min_value, 'default' => $infos[$index]->default_value, 'most' => $infos[$index]->max_value];
+        }
+
+        return $axes;
+    }
+
+    /** @param  array<string, float>  $axes */
+    private static function vary(CData $font, array $axes): void
+    {
+        $harfbuzz = HarfBuzz::library();
+        $list = $harfbuzz->new('hb_variation_t['.count($axes).']');
+        foreach (array_keys($axes) as $index => $tag) {
+            $list[$index]->tag = HarfBuzz::tag($tag);
+            $list[$index]->value = $axes[$tag];
+        }
+        $harfbuzz->hb_font_set_variations($font, $list, count($axes));
     }
 
     public function has(int $codepoint): bool
@@ -51,13 +89,17 @@ final class OpenFace
         return $this->outlines[$glyph] ??= $this->readOutline($glyph);
     }
 
-    private function openCanvas(string $file): CData
+    /** @param  array<string, float>  $axes */
+    private function openCanvas(string $file, array $axes): CData
     {
         $cairo = Cairo::library();
         $surface = $cairo->cairo_image_surface_create(Cairo::FORMAT_ARGB32, 1, 1);
         $canvas = $cairo->cairo_create($surface);
         $options = $cairo->cairo_font_options_create();
         $cairo->cairo_font_options_set_hint_style($options, Cairo::HINT_STYLE_NONE);
+        if ($axes !== []) {
+            $cairo->cairo_font_options_set_variations($options, implode(',', array_map(fn (string $tag, float $value): string => sprintf('%s=%F', $tag, $value), array_keys($axes), $axes)));
+        }
         $cairo->cairo_font_options_set_hint_metrics($options, Cairo::HINT_METRICS_OFF);
         $cairo->cairo_set_font_face($canvas, $cairo->cairo_ft_font_face_create_for_ft_face(FreeType::face($file), FreeType::LOAD_NO_HINTING));
         $cairo->cairo_set_font_size($canvas, ShapedLine::EM);

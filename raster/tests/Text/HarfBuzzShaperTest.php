@@ -10,6 +10,7 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Raster\Tests\Scenes;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\HarfBuzzShaper;
+use Ricamo\Raster\Text\OpenFace;
 
 final class HarfBuzzShaperTest extends TestCase
 {
@@ -207,5 +208,41 @@ final class HarfBuzzShaperTest extends TestCase
             self::assertLessThan(8_000_000, strlen($scene->list(20)->encode()));
         }
         self::assertLessThan(10, microtime(true) - $began);
+    }
+
+    /** As HarfBuzz's own program has it at the same place of the axis, while other places of it are open. */
+    public function test_the_axes_of_a_variable_font_change_advances_and_outlines(): void
+    {
+        $shaper = new HarfBuzzShaper;
+        $ink = function (ShapedLine $line): float {
+            $bounds = $line->glyphs[0]->outline->bounds();
+
+            return $bounds === null ? 0 : $bounds->width();
+        };
+        $lines = [];
+        foreach ([100.0, 400.0, 900.0, 100.0] as $weight) {
+            $line = $shaper->shape('Il', 'inter-variable', [], ['wght' => $weight]);
+            exec('hb-shape --output-format=json --font-size=64000 --variations=wght='.$weight.' '.escapeshellarg(FontCatalogue::face('inter-variable')->file).' Il', $output);
+            $expected = array_column(json_decode(array_pop($output) ?? '', true), 'ax');
+            self::assertEqualsWithDelta(array_map(fn (int $one): float => $one / 64, $expected), array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02);
+            $lines[] = $line;
+        }
+        // A stem becomes wider with its weight, and is what it was when it is asked for again.
+        self::assertGreaterThan(2.5 * $ink($lines[0]), $ink($lines[2]));
+        self::assertGreaterThan(1.5 * $ink($lines[0]), $ink($lines[1]));
+        self::assertEquals($lines[0], $lines[3]);
+        self::assertEquals($shaper->shape('Il', 'inter-variable'), $lines[1]);
+        // What a font has not means nothing to it.
+        self::assertEquals($shaper->shape('Il', 'karla-bold'), $shaper->shape('Il', 'karla-bold', [], ['wght' => 900.0]));
+        self::assertSame(['wght', 'slnt'], array_column((new OpenFace(FontCatalogue::face('inter-variable')))->axes(), 'tag'));
+        self::assertSame([], (new OpenFace(FontCatalogue::face('karla-bold')))->axes());
+    }
+
+    public function test_a_keyframed_axis_is_another_weight_on_every_frame(): void
+    {
+        $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Il', 'font' => 'inter-variable', 'position' => [20, 120], 'axisWeight' => ['keyframes' => [['at' => 0, 'value' => 100], ['at' => 80, 'value' => 900]]]]]);
+        $paths = array_map(fn (int $frame): array => array_keys($scene->list($frame)->paths()), [0, 40, 80, 90]);
+        self::assertCount(3, array_unique(array_merge(...$paths)));
+        self::assertSame($paths[2], $paths[3]);
     }
 }

@@ -69,6 +69,8 @@ export interface Font {
     id: string;
     family: string;
     style: string;
+    /** Whether it has axes that can be varied. */
+    variable: boolean;
     /** "Aa" in this font, in thousandths of an em, y down from the baseline. */
     sample: { path: string; width: number };
 }

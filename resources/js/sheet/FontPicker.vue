@@ -19,6 +19,8 @@ interface Sample {
     /** Characters that another font helps out with, and those that none has. */
     taken: string[];
     lost: string[];
+    /** What can be varied in it. */
+    axes: { tag: string; least: number; default: number; most: number }[];
 }
 
 const composition = useComposition();
@@ -102,7 +104,14 @@ onMounted(async () => {
                         >
                             <path :d="samples[font.face]!.path" fill="currentcolor" />
                         </svg>
-                        <span class="name">{{ font.family }} {{ font.style }}</span>
+                        <span class="name"
+                            >{{ font.family }} {{ font.style
+                            }}{{
+                                samples[font.face]?.axes.length
+                                    ? ` · ${samples[font.face]!.axes.map(({ tag, least, most }) => `${tag} ${least}–${most}`).join(', ')}`
+                                    : ''
+                            }}</span
+                        >
                         <span v-if="samples[font.face]?.taken.length" class="missing"
                             >{{ samples[font.face]!.taken.join(' ') }} from {{ fallback }}</span
                         >

@@ -52,10 +52,14 @@ const sections = computed(() =>
         ),
     ),
 );
-/** What the form of a shape is not made of means nothing to it. */
+/** What the form of a shape is not made of means nothing to it, nor axes to a font that has none. */
 function isMeant(property: string): boolean {
     const { layer } = props;
     const all = vocabulary.words.forms;
+    if (layer.kind === 'text' && property.startsWith('axis')) {
+        const font = layer.font ?? 'karla-bold';
+        return !!layer.fontMedia || !!vocabulary.words.fonts.find(({ id }) => id === font)?.variable;
+    }
     if (layer.kind !== 'shape' && layer.kind !== 'window') {
         return true;
     }

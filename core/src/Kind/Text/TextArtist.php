@@ -168,14 +168,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
         $content = $layer->content->at($layer->number('number', $at));
-        $leading = $layer->number('leading', $at);
+        [$leading, $axes] = [$layer->number('leading', $at), FontAxes::of($layer, $at)];
         if ($width <= 0) {
-            return new SetText($this->blocks->of($content, $tracking), $typeSize, $leading);
+            return new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);
         }
         if ($layer->value('fitBox', $at) !== true) {
-            return new SetText($this->blocks->of($content, $tracking, $width * ShapedLine::EM / $typeSize), $typeSize, $leading);
+            return new SetText($this->blocks->of($content, $tracking, $width * ShapedLine::EM / $typeSize, $axes), $typeSize, $leading);
         }
-        $text = new SetText($this->blocks->of($content, $tracking), $typeSize, $leading);
+        $text = new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);
         $wide = $text->box()->width();
 
         return $wide <= $width ? $text : new SetText($text->block, $typeSize * $width / $wide, $leading);

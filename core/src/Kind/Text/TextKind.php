@@ -53,6 +53,7 @@ final class TextKind extends LayerKind
             new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
             new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along it', self::SECTION, '%', rare: true),
             ...Plate::properties(),
+            ...FontAxes::properties(),
         ];
     }
 
