@@ -18,17 +18,19 @@ final readonly class Terms
     }
 
     /**
-     * Percent are of the picture's width or height along an axis, and elsewhere of the value that stands there now.
+     * Percent are of the picture's width or height along an axis, and elsewhere of the value that stands there now, or of what is
+     * given.
      *
      * @param  ?int  $axis  0 for x or width, 1 for y or height
+     * @param  ?float  $whole  of which per cent are taken
      */
-    public static function of(PropertyDefinition $definition, Composition $composition, ?int $axis, float $now): self
+    public static function of(PropertyDefinition $definition, Composition $composition, ?int $axis, float $now, ?float $whole = null): self
     {
         return self::in($composition, match (true) {
             $definition->unit === '%' => ['%' => 1.0],
             $definition->unit === '°' => ['°' => 1.0, 't' => 360.0],
             $axis !== null => ['px' => 1.0, '%' => ($axis === 0 ? $composition->width : $composition->height) / 100],
-            default => ['px' => 1.0, '%' => $now / 100],
+            default => ['px' => 1.0, '%' => ($whole ?? $now) / 100],
         });
     }
 

@@ -35,6 +35,13 @@ final class ValueEditsTest extends TestCase
         self::assertEquals([5, 6], Fixture::json($after, 'bar')['position']);
     }
 
+    public function test_rounding_in_per_cent_is_of_the_shorter_side_so_that_half_is_a_pill(): void
+    {
+        $bar = Fixture::composition([Fixture::bar(['size' => [400, 120], 'rounding' => 3])]);
+        self::assertEquals(60, Fixture::json(Fixture::edit($bar, 'set-values', $this->set('50%', 'rounding')), 'bar')['rounding']);
+        self::assertEquals(12, Fixture::json(Fixture::edit($bar, 'set-values', $this->set('10%', 'roundTopLeft')), 'bar')['roundTopLeft']);
+    }
+
     public function test_a_change_of_what_it_is_is_worked_out_for_each_of_several_layers(): void
     {
         $two = Fixture::composition([

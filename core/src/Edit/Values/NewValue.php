@@ -24,7 +24,7 @@ final class NewValue
         $value = $node->field('value');
         if ($axis === null) {
             return $type->takesSums() && $type->axes() === [] && is_string($value->value)
-                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]), $old[0])
+                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0], self::whole($definition, $layer, $frame)), $old[0])
                 : $definition->read($value);
         }
         if (! in_array($axis->value, ['x', 'y'], true)) {
@@ -41,6 +41,17 @@ final class NewValue
         }
 
         return $definition->read(new Node([$new[0], $new[1]], $node));
+    }
+
+    /** Half of the shorter side is as round as can be: what rounding is a share of. */
+    private static function whole(PropertyDefinition $definition, Layer $layer, int $frame): ?float
+    {
+        if (! str_starts_with($definition->name, 'round') || ! isset($layer->properties['size'])) {
+            return null;
+        }
+        $size = $layer->size('size', $frame);
+
+        return min($size->width, $size->height);
     }
 
     private static function number(Node $value, PropertyDefinition $definition, Terms $terms, float $now): float
