@@ -4,9 +4,19 @@ namespace Ricamo\Core\Text;
 
 use IntlBreakIterator;
 
-/** Parts text into lines that are not wider than a box, where ICU lets lines break (Unicode Standard Annex 14). */
+/**
+ * Parts text into lines that are not wider than a box, where ICU lets lines break (Unicode Standard Annex 14): also at soft
+ * hyphens, which are seen only there.
+ */
 final class LineBreaks
 {
+    public const SOFT_HYPHEN = "\u{00AD}";
+
+    public const HYPHEN = "\u{2010}";
+
+    /** About how wide a hyphen is, in thousandths of an em. */
+    private const WIDE = 330;
+
     /**
      * @param  ShapedLine  $shaped  the whole text in one line
      * @param  float  $width  in thousandths of an em, as is the tracking
@@ -28,7 +38,8 @@ final class LineBreaks
             }
             $trimmed = $from + strlen(rtrim(substr($text, $from, $break - $from)));
             // Of the last letter the tracking is not seen.
-            if ($last > $from && $width < $ends[$trimmed] - $ends[$from] - $tracking) {
+            $hyphen = str_ends_with(substr($text, 0, $trimmed), self::SOFT_HYPHEN) ? self::WIDE : 0;
+            if ($last > $from && $width < $ends[$trimmed] - $ends[$from] - $tracking + $hyphen) {
                 $lines[] = rtrim(substr($text, $from, $last - $from));
                 $from = $last;
             }

@@ -31,7 +31,7 @@ final readonly class TextBlock
             $at = 0;
             foreach ($pieces as $piece) {
                 $at = (int) mb_strpos($text, $piece, $at);
-                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)), $from + $at, $content, $shaper, $axes);
+                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(self::hyphened(mb_substr($paragraph, $at, mb_strlen($piece))), $from + $at, $content, $shaper, $axes);
                 $lines[] = TextLine::of($set, $own, $content->align, $tracking);
                 $at += mb_strlen($piece);
             }
@@ -39,6 +39,12 @@ final readonly class TextBlock
         }
 
         return new self($lines, $tracking);
+    }
+
+    /** A line that breaks at a soft hyphen ends with one that is seen. */
+    private static function hyphened(string $line): string
+    {
+        return str_ends_with($line, LineBreaks::SOFT_HYPHEN) ? substr($line, 0, -strlen(LineBreaks::SOFT_HYPHEN)).LineBreaks::HYPHEN : $line;
     }
 
     /**

@@ -69,6 +69,9 @@ final class WordsTest extends TestCase
         self::assertSame(['a', 'wwwwwwwwww', 'b'], $wrapped('a wwwwwwwwww b', 2000));
         self::assertSame(['well-', 'known'], $wrapped('well-known', 2500));
         self::assertSame([''], $wrapped('', 100));
+        // At a soft hyphen, which takes room there for one that is seen.
+        $broken = self::items(self::words(['text' => "re\u{00AD}stored", 'boxWidth' => 320]));
+        self::assertSame([3, 6], array_map(fn (array $item): int => substr_count($item['path'], 'Z'), $broken));
         // Tracking counts between letters, not after the last.
         self::assertSame(['aa bb', 'cc'], LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2900));
         self::assertSame(['aa', 'bb', 'cc'], LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2899));
