@@ -5,11 +5,14 @@ namespace Ricamo\Core\Cascade;
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Animation\Easing\Linear;
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\PointType;
@@ -63,6 +66,19 @@ final readonly class PlacedCascade implements Attached
         public ?string $mirrors = null,
         public bool $sameOrder = false,
     ) {
+    }
+
+    /** @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by */
+    public static function readAll(?Node $node, LayerKind $kind): array
+    {
+        [$cascades, $settings] = Attachments::read($node, self::MOST, self::read(...));
+        foreach ($cascades as $index => $cascade) {
+            if ($node !== null && ! in_array($cascade->units, $kind->units(), true) && ($cascade->mirrors === null || $kind->units() === [])) {
+                $node->items()[$index]->refuse("a {$kind->name()} layer has no {$cascade->units->value} to be spread over");
+            }
+        }
+
+        return [$cascades, $settings];
     }
 
     public static function read(Node $node): self

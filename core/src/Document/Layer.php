@@ -104,9 +104,9 @@ final readonly class Layer
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
 
-        [$outlines, $outlineSettings] = self::readOutlines($node->optional('outlines'), $kind);
-        [$brush, $brushSettings] = self::readBrush($node->optional('brush'), $kind);
-        [$cascades, $cascadeSettings] = self::readCascades($node->optional('cascades'), $kind);
+        [$outlines, $outlineSettings] = PlacedOutline::readAll($node->optional('outlines'), $kind);
+        [$brush, $brushSettings] = PlacedBrush::readOf($node->optional('brush'), $kind);
+        [$cascades, $cascadeSettings] = PlacedCascade::readAll($node->optional('cascades'), $kind);
 
         return new self(
             self::readId($node->field('id')),
@@ -394,44 +394,6 @@ final readonly class Layer
         return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
             ? $node->string()
             : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
-    }
-
-    /** @return array{list<PlacedOutline>, array<string, Property>} with their settings, by the names that the layer knows them by */
-    public static function readOutlines(?Node $node, LayerKind $kind): array
-    {
-        if ($node !== null && ! isset($kind->properties()['outline'])) {
-            $node->refuse("a {$kind->name()} layer has no outline");
-        }
-
-        return Attachments::read($node, PlacedOutline::MOST, PlacedOutline::read(...));
-    }
-
-    /** @return array{?PlacedBrush, array<string, Property>} with its settings, by the names that the layer knows them by */
-    public static function readBrush(?Node $node, LayerKind $kind): array
-    {
-        if ($node === null) {
-            return [null, []];
-        }
-        if (! isset($kind->properties()['outline'])) {
-            $node->refuse("a {$kind->name()} layer has no outline");
-        }
-        $brush = PlacedBrush::read($node);
-        [, $settings] = Attachments::read(new Node([[...$node->object(), 'id' => PlacedBrush::ID]]), PlacedBrush::MOST, PlacedBrush::read(...));
-
-        return [$brush, $settings];
-    }
-
-    /** @return array{list<PlacedCascade>, array<string, Property>} with their settings, by the names that the layer knows them by */
-    public static function readCascades(?Node $node, LayerKind $kind): array
-    {
-        [$cascades, $settings] = Attachments::read($node, PlacedCascade::MOST, PlacedCascade::read(...));
-        foreach ($cascades as $index => $cascade) {
-            if ($node !== null && ! in_array($cascade->units, $kind->units(), true) && ($cascade->mirrors === null || $kind->units() === [])) {
-                $node->items()[$index]->refuse("a {$kind->name()} layer has no {$cascade->units->value} to be spread over");
-            }
-        }
-
-        return [$cascades, $settings];
     }
 
     private static function readSpan(Node $node): FrameRange

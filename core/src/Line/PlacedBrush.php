@@ -2,10 +2,13 @@
 
 namespace Ricamo\Core\Line;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** A brush as a layer's outline has it. */
@@ -18,6 +21,21 @@ final readonly class PlacedBrush implements Attached
 
     public function __construct(public BrushForm $form, public bool $on = true)
     {
+    }
+
+    /** @return array{?self, array<string, Property>} with its settings, by the names that the layer knows them by */
+    public static function readOf(?Node $node, LayerKind $kind): array
+    {
+        if ($node === null) {
+            return [null, []];
+        }
+        if (! isset($kind->properties()['outline'])) {
+            $node->refuse("a {$kind->name()} layer has no outline");
+        }
+        $brush = self::read($node);
+        [, $settings] = Attachments::read(new Node([[...$node->object(), 'id' => self::ID]]), self::MOST, self::read(...));
+
+        return [$brush, $settings];
     }
 
     public static function read(Node $node): self

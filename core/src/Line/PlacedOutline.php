@@ -2,10 +2,13 @@
 
 namespace Ricamo\Core\Line;
 
+use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Document\Attached;
+use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKind;
 
 /** One more outline of a layer, besides the one that all have: within its edge, without, or along it. */
 final readonly class PlacedOutline implements Attached
@@ -14,6 +17,16 @@ final readonly class PlacedOutline implements Attached
 
     public function __construct(public string $id, public Side $side = Side::Outside, public Join $join = Join::Round, public bool $on = true)
     {
+    }
+
+    /** @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by */
+    public static function readAll(?Node $node, LayerKind $kind): array
+    {
+        if ($node !== null && ! isset($kind->properties()['outline'])) {
+            $node->refuse("a {$kind->name()} layer has no outline");
+        }
+
+        return Attachments::read($node, self::MOST, self::read(...));
     }
 
     public static function read(Node $node): self

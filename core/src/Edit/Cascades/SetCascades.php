@@ -2,8 +2,8 @@
 
 namespace Ricamo\Core\Edit\Cascades;
 
+use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -26,7 +26,7 @@ final readonly class SetCascades implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            [$cascades, $settings] = Layer::readCascades($this->cascades, $layer->kind);
+            [$cascades, $settings] = PlacedCascade::readAll($this->cascades, $layer->kind);
             $composition = $composition->replacing($layer->having(['cascades' => $cascades], $settings));
         }
 

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Paths;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Line\PlacedBrush;
 
 /** Gives the outlines of layers a brush, as documents hold it, or `null` for none. */
 final readonly class SetBrush implements CompositionEdit
@@ -26,7 +26,7 @@ final readonly class SetBrush implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            [$brush, $settings] = Layer::readBrush($this->brush, $layer->kind);
+            [$brush, $settings] = PlacedBrush::readOf($this->brush, $layer->kind);
             $composition = $composition->replacing($layer->having(['brush' => $brush], $settings));
         }
 

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Paths;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Line\PlacedOutline;
 
 /** Gives layers more outlines than the one that all have, as documents hold them, in place of those there are. */
 final readonly class SetOutlines implements CompositionEdit
@@ -26,7 +26,7 @@ final readonly class SetOutlines implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            [$outlines, $settings] = Layer::readOutlines($this->outlines, $layer->kind);
+            [$outlines, $settings] = PlacedOutline::readAll($this->outlines, $layer->kind);
             $composition = $composition->replacing($layer->having(['outlines' => $outlines], $settings));
         }
 
