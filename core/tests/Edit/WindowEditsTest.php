@@ -116,6 +116,15 @@ final class WindowEditsTest extends TestCase
         self::assertSame(['m1', 25], [Fixture::json($again, 'bar')['media'], (int) round((float) Fixture::json($again, 'bar')['from'])]);
     }
 
+    public function test_a_shape_that_is_repeated_becomes_one_window(): void
+    {
+        $shape = Fixture::bar(['outlines' => [['id' => 'o1', 'width' => 6]], 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'repeats', 'length' => 10]], 'columns' => 3, 'gaps' => [30, 0]]);
+        $window = Fixture::edit(Fixture::composition([$shape]), 'make-windows', ['layers' => ['bar']]);
+        $json = Fixture::json($window, 'bar');
+        self::assertSame(['window', [['id' => 'o1', 'width' => 6.0]]], [$json['kind'], array_map(fn (array $one): array => array_intersect_key($one, ['id' => 0, 'width' => 0]), $json['outlines'])]);
+        self::assertSame([], array_intersect_key($json, ['cascades' => 0, 'columns' => 0, 'gaps' => 0]));
+    }
+
     public function test_a_split_screen_is_computed(): void
     {
         $composition = Fixture::composition([Fixture::clip(['id' => 'a']), Fixture::clip(['id' => 'b', 'media' => 'm2', 'scale' => Fixture::keyframes([0, [10, 10]], [9, [90, 90]])]), Fixture::bar()]);

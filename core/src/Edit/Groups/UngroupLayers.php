@@ -64,7 +64,7 @@ final readonly class UngroupLayers implements CompositionEdit
      */
     private static function checkPlain(Layer $group, array $members, Composition $composition): void
     {
-        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->turnsAlong;
+        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->cascades !== [] || $group->turnsAlong;
         $matrix = $group->matrix($group->span->in);
         $cut = array_filter($members, fn (string $id): bool => $composition->layer($id)->span->intersection($group->span) != $composition->layer($id)->span);
         $isEven = abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-6 * hypot($matrix->a, $matrix->b);

@@ -20,7 +20,8 @@ final class Windowed
     private const OWN = ['length' => 0, 'stretches' => 0, 'mirrors' => 0, 'crop' => 0];
 
     /**
-     * A clip or a picture becomes a window as large as it is, and no frame changes; a shape becomes an empty one of its form.
+     * A clip or a picture becomes a window as large as it is, and no frame changes; a shape becomes an empty one of its
+     * form, without what windows do not have: its repeats, and the cascades over them.
      *
      * @throws Refusal for what can be no window
      */
@@ -41,7 +42,7 @@ final class Windowed
         } else {
             throw new Refusal("“{$layer->name}” is neither a clip nor a picture nor a shape nor a plain bundle; it cannot be a window");
         }
-        $kept = array_diff_key($layer->toJson(), $layer->kind->contentFields());
+        $kept = array_diff_key($layer->toJson(), $layer->kind->contentFields(), array_diff_key($layer->kind->properties(), $kind->properties()), $kind->units() === [] ? ['cascades' => 0] : []);
 
         return Layer::read(new Node([...$kept, 'kind' => $kind->name(), ...$window->toJson(), ...$own]));
     }
