@@ -22,6 +22,9 @@ return [
     'preview_bytes' => (int) env('RICAMO_PREVIEW_BYTES', 2_000_000_000),
     'preview_seconds' => (float) env('RICAMO_PREVIEW_SECONDS', 3600),
 
+    /** How many seconds a request may take over its next bytes. */
+    'patience' => (int) env('RICAMO_PATIENCE', 20),
+
     /** How many frames a worker draws before what it did is kept. */
     'piece_frames' => (int) env('RICAMO_PIECE_FRAMES', 250),
 

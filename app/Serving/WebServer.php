@@ -111,11 +111,16 @@ final readonly class WebServer
             fn (string $name, string $value): string => "        add_header $name \"$value\" always;", array_keys(SecurityHeaders::ALL), SecurityHeaders::ALL,
         ));
 
+        $reads = __DIR__.'/body.lua';
+        $patience = (int) config('ricamo.patience');
+
         // The application sends the same, for the sake of other web servers.
         $once = implode("\n", array_map(fn (string $name): string => "            fastcgi_hide_header $name;", array_keys(SecurityHeaders::ALL)));
 
         return <<<CONF
             $user
+            load_module /usr/lib/nginx/modules/ndk_http_module.so;
+            load_module /usr/lib/nginx/modules/ngx_http_lua_module.so;
             daemon off;
             worker_processes 2;
             pid $this->folder/nginx.pid;
@@ -132,8 +137,9 @@ final readonly class WebServer
                 uwsgi_temp_path $this->folder/uwsgi;
                 scgi_temp_path $this->folder/scgi;
                 client_max_body_size $body;
-                client_body_timeout 20s;
-                client_header_timeout 20s;
+                client_body_timeout {$patience}s;
+                lua_socket_log_errors off;
+                client_header_timeout {$patience}s;
                 send_timeout 60s;
                 gzip on;
                 gzip_min_length 1000;
@@ -154,6 +160,8 @@ final readonly class WebServer
             $headers }
                     location / { try_files \$uri @app; }
                     location @app {
+                        set \$patience $patience;
+                        access_by_lua_file $reads;
                         fastcgi_pass unix:$this->socket;
                         fastcgi_param SCRIPT_FILENAME $root/index.php;
                         fastcgi_param SCRIPT_NAME /index.php;

@@ -28,7 +28,7 @@ final class ServingTest extends TestCase
     {
         $this->supervisor = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), [
             'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'RICAMO_ORIGINALS' => "$this->folder/media",
-            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_PIECE_FRAMES' => '30', 'APP_ENV' => 'production',
+            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_PIECE_FRAMES' => '30', 'RICAMO_PATIENCE' => '2', 'APP_ENV' => 'production',
         ], timeout: null);
         $this->supervisor->start();
         $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false));
@@ -143,17 +143,28 @@ final class ServingTest extends TestCase
         DB::purge();
         $this->serve();
         $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::get($this->url('projects'))->ok(), report: false));
-        $answer = function (string $length, string $body): string {
+        $answer = function (string $length, string $body, bool $stays = true): string {
             $socket = fsockopen('127.0.0.1', self::PORT);
             self::assertIsResource($socket);
-            fwrite($socket, "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: $length\r\n\r\n$body");
+            fwrite($socket, "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: $length\r\n\r\n$body");
+            if (! $stays) {
+                stream_socket_shutdown($socket, STREAM_SHUT_WR);
+            }
             stream_set_timeout($socket, 30);
 
-            return (string) fgets($socket);
+            return (string) stream_get_contents($socket, 4096);
         };
         self::assertStringContainsString('413', $answer('1000000000000', ''));
         self::assertStringContainsString('400', $answer('-5', 'abc'));
         self::assertStringContainsString('422', $answer('3', 'abc'));
+        foreach (['408' => true, '400' => false] as $status => $stays) {
+            $cut = $answer('500', '{"name":"Half', $stays);
+            self::assertStringStartsWith("HTTP/1.1 $status", $cut);
+            self::assertStringEndsWith('{"message":"The request ended before all that it announced had come. Nothing was done; try again."}', $cut);
+            self::assertStringContainsString('X-Content-Type-Options: nosniff', $cut);
+        }
+        // A body of some megabytes comes in whole.
+        self::assertSame(422, Http::post($this->url('projects'), ['name' => str_repeat('a', 5_000_000)])->status());
         foreach (['/api/projects', '/ricamo.svg', '/api/nothing', '/build/nothing.js'] as $path) {
             $response = Http::get('http://127.0.0.1:'.self::PORT.$path);
             self::assertStringContainsString("script-src 'self'", $response->header('Content-Security-Policy'), $path);
