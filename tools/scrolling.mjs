@@ -37,6 +37,9 @@ try {
     await page.locator('[data-band]').first().waitFor();
     await page.locator('.picture[data-complete=true]').waitFor();
     const opened = Date.now() - began;
+    // What is fetched beforehand keeps both cores of a small machine busy, with nothing of it seen.
+    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(1000);
 
     const lane = await page.locator('.timeline .lane').nth(2).boundingBox();
     await page.mouse.move(lane.x + 300, lane.y + 10);

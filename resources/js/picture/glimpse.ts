@@ -49,7 +49,7 @@ export function useGlimpse(): void {
                 selection.inspected.join(','),
                 composition.through,
                 composition.stale,
-            ] as const,
+            ].join(' '),
         () => {
             if (composition.id && !playhead.playing) {
                 void ask();

@@ -67,14 +67,18 @@ export const useComposition = defineStore('composition', () => {
 
     const layer = (layerId: string): Layer | undefined => layers.value.find((one) => one.id === layerId);
 
-    /** Waits for changes under way: they are of the composition that was open when they were asked for. */
-    function open(compositionId: number): Promise<void> {
-        const opened = queue.then(() => load(compositionId));
+    /**
+     * Waits for changes under way: they are of the composition that was open when they were asked for.
+     *
+     * @param begin what is done in the same moment in which it is open, so that nothing is asked for twice
+     */
+    function open(compositionId: number, begin?: () => void): Promise<void> {
+        const opened = queue.then(() => load(compositionId, begin));
         queue = opened.catch(() => undefined);
         return opened;
     }
 
-    async function load(compositionId: number): Promise<void> {
+    async function load(compositionId: number, begin?: () => void): Promise<void> {
         const answer = await get<CompositionAnswer>(`/compositions/${compositionId}`, { window: await windowId() });
         id.value = answer.id;
         revision.value = answer.revision;
@@ -87,6 +91,7 @@ export const useComposition = defineStore('composition', () => {
         project.accept(answer.project);
         saved.value = 'saved';
         problem.value = null;
+        begin?.();
     }
 
     function show(): object {

@@ -69,29 +69,33 @@ async function open(): Promise<void> {
     playhead.playing = false;
     const id = Number(route.params.id);
     try {
-        await Promise.all([composition.id === id ? null : composition.open(id), vocabulary.load()]);
-        selection.clear();
-        scopes.clear();
-        document.title = `${composition.document?.name} – Ricamo`;
-        playhead.clearRange();
-        const known = places.restore();
-        const frame = within.takeFrame();
-        if (frame !== null) {
-            playhead.go(frame);
-        }
-        if (known || frame !== null) {
-            return;
-        }
-        playhead.go(Math.min(50, Math.floor(playhead.length / 4)));
-        const graphic = composition.layers.find((layer) => layer.kind === 'text');
-        if (graphic) {
-            selection.select(graphic.id);
-        } else if (composition.layers.length === 0) {
-            preferences.drawer = 'kit';
-            playhead.go(0);
-        }
+        await Promise.all([composition.id === id ? begin() : composition.open(id, begin), vocabulary.load()]);
     } catch (error) {
         failure.value = (error as Error).message;
+    }
+}
+
+/** Where the producer was, or where a composition that was never open is best looked at. */
+function begin(): void {
+    selection.clear();
+    scopes.clear();
+    document.title = `${composition.document?.name} – Ricamo`;
+    playhead.clearRange();
+    const known = places.restore();
+    const frame = within.takeFrame();
+    if (frame !== null) {
+        playhead.go(frame);
+    }
+    if (known || frame !== null) {
+        return;
+    }
+    playhead.go(Math.min(50, Math.floor(playhead.length / 4)));
+    const graphic = composition.layers.find((layer) => layer.kind === 'text');
+    if (graphic) {
+        selection.select(graphic.id);
+    } else if (composition.layers.length === 0) {
+        preferences.drawer = 'kit';
+        playhead.go(0);
     }
 }
 

@@ -39,12 +39,15 @@ const SIGNS: Partial<Record<Layer['kind'], Component>> = {
 /** Whether others are looked at by themselves. */
 const aside = computed(() => {
     const alone = composition.shown?.alone ?? [];
+    if (alone.length === 0) {
+        return false;
+    }
     const near = [
         props.layer.id,
         ...groups.above(props.layer.id),
         ...groups.withAll([props.layer.id]).map((one) => one.id),
     ];
-    return alone.length > 0 && !near.some((id) => alone.includes(id));
+    return !near.some((id) => alone.includes(id));
 });
 const sign = computed(() => (props.layer.reference ? Glasses : SIGNS[props.layer.kind]));
 const style = computed(() => ({

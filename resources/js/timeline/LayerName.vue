@@ -11,7 +11,7 @@ import {
     Volume2,
     VolumeX,
 } from 'lucide-vue-next';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
@@ -32,6 +32,11 @@ const media = useMedia();
 const groups = useGroups();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
+// A row that is scrolled away is used for another layer.
+watch(
+    () => props.layer.id,
+    () => (renaming.value = false),
+);
 
 const sounds = computed(() => playsMedia(props.layer) && media.find(props.layer.media)?.sound);
 const heard = computed(() => plays(props.layer) && props.layer.sound !== false);

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useVirtualList } from '@vueuse/core';
 import { ChevronsDownUp, ChevronsUpDown } from 'lucide-vue-next';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Bead } from '@/api/answers';
@@ -18,6 +17,7 @@ import LayerName from './LayerName.vue';
 import OverviewBar from './OverviewBar.vue';
 import { useReordering } from './reordering';
 import { useRows, type PropertyRow, type Row } from './rows';
+import { useRowWindow } from './rowWindow';
 import ThreadLane from './ThreadLane.vue';
 import TimeRuler from './TimeRuler.vue';
 import { provideTimeView, ROW_HEIGHT, TALL_HEIGHT } from './timeView';
@@ -36,10 +36,10 @@ const layerMenu = ref<{ x: number; y: number } | null>(null);
 const alone = computed(() => composition.shown?.alone?.length ?? 0);
 
 const { rows, showAll, toggleAll } = useRows();
-const isTall = (row: Row | undefined): boolean =>
-    row?.kind === 'property' && !!row.thread && preferences.tall.includes(row.definition.name);
-const heightOf = (index: number): number => (isTall(rows.value[index]) ? TALL_HEIGHT : ROW_HEIGHT);
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: heightOf, overscan: 8 });
+const isTall = (row: Row): boolean =>
+    row.kind === 'property' && !!row.thread && preferences.tall.includes(row.definition.name);
+const heightOf = (row: Row): number => (isTall(row) ? TALL_HEIGHT : ROW_HEIGHT);
+const { body, slots, total, onScroll, show } = useRowWindow(rows, heightOf, ROW_HEIGHT);
 
 function toggleTall(property: string): void {
     preferences.tall = preferences.tall.includes(property)
@@ -48,19 +48,16 @@ function toggleTall(property: string): void {
 }
 
 const reordering = useReordering(rows);
-const lasso = useLasso(containerProps.ref);
+const movedBy = (layer: string): number =>
+    reordering.moving.value?.layer === layer ? reordering.moving.value.by * ROW_HEIGHT : 0;
+const lasso = useLasso(body);
 
 /** Shows the row of what is selected in the picture. */
 watch(
     () => selection.layers.at(-1),
     async (layer) => {
         await nextTick();
-        const body = containerProps.ref.value;
-        const index = rows.value.findIndex((row) => row.key === layer);
-        const top = rows.value.slice(0, Math.max(0, index)).reduce((sum, _, above) => sum + heightOf(above), 0);
-        if (body && index >= 0 && (top < body.scrollTop || top + ROW_HEIGHT > body.scrollTop + body.clientHeight)) {
-            scrollTo(index);
-        }
+        show(rows.value.findIndex((row) => row.key === layer));
     },
 );
 
@@ -137,20 +134,16 @@ function onDrop(event: DragEvent): void {
             >
             <div ref="lane" class="ruler-cell"><TimeRuler /></div>
         </div>
-        <div v-bind="containerProps" class="body">
+        <div ref="body" class="body" @scroll="onScroll">
             <p v-if="rows.length === 0" class="empty">Layers appear here, the topmost first.</p>
-            <div v-bind="wrapperProps">
-                <template v-for="{ data: row } in list" :key="row.key">
+            <div class="rows" :style="{ height: `${total}px` }">
+                <template v-for="{ row, slot, top } in slots" :key="row.kind === 'layer' ? slot : row.key">
                     <div
                         v-if="row.kind === 'layer'"
                         class="row"
                         :data-row="row.key"
                         :class="{ moving: reordering.moving.value?.layer === row.key }"
-                        :style="
-                            reordering.moving.value?.layer === row.key
-                                ? { transform: `translateY(${reordering.moving.value.by * ROW_HEIGHT}px)` }
-                                : {}
-                        "
+                        :style="{ transform: `translateY(${top + movedBy(row.key)}px)` }"
                     >
                         <LayerName
                             :layer="row.layer"
@@ -169,7 +162,13 @@ function onDrop(event: DragEvent): void {
                             @lasso="lasso.begin($event, 'bands')"
                         />
                     </div>
-                    <div v-else class="row thread" :class="{ tall: isTall(row) }" :data-thread="row.definition.name">
+                    <div
+                        v-else
+                        class="row thread"
+                        :class="{ tall: isTall(row) }"
+                        :style="{ transform: `translateY(${top}px)` }"
+                        :data-thread="row.definition.name"
+                    >
                         <div class="value">
                             <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
                             <IconButton
@@ -270,12 +269,19 @@ function onDrop(event: DragEvent): void {
 .body {
     flex: 1;
     min-height: 0;
-    overflow-x: hidden;
+    overflow: hidden auto;
     scrollbar-width: none;
     contain: strict;
 }
 /* Each by itself, so that hundreds scroll without the whole being laid out anew. */
+.rows {
+    position: relative;
+    overflow: hidden;
+}
 .row {
+    position: absolute;
+    left: 0;
+    right: 0;
     height: var(--row);
     contain: layout style;
     border-bottom: 1px solid color-mix(in srgb, var(--hairline) 60%, transparent);
@@ -306,7 +312,6 @@ function onDrop(event: DragEvent): void {
     opacity: 1;
 }
 .moving {
-    position: relative;
     z-index: 3;
     background: var(--raised);
     box-shadow: 0 3px 12px #2a223033;
