@@ -41,6 +41,16 @@ final class BenchServer
         return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
     }
 
+    /** @return float frames a second of it that the browser shows while it plays */
+    public static function played(Composition $composition): float
+    {
+        $browser = new Process(['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.self::PORT."/compositions/{$composition->id}"], base_path(), timeout: 120);
+        $browser->mustRun();
+        $figure = json_decode($browser->getOutput(), true);
+
+        return is_float($figure) || is_int($figure) ? (float) $figure : throw new RuntimeException('the browser told no figure');
+    }
+
     private static function wait(): void
     {
         for ($try = 0; $try < 100; $try++) {

@@ -10,8 +10,6 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Text\Shaper;
-use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /** How fast 120 letters with two cascades and motion blur, and a stroke of 2,000 leaves, are worked out and played. */
 final readonly class CascadeBench
@@ -28,7 +26,7 @@ final readonly class CascadeBench
         [$letters, $leaves] = [self::letters(), self::leaves()];
         $worked = array_map(fn (Composition $one): string => sprintf('%d frames a second', $this->framesPerSecond($one)), [$letters, $leaves]);
         $played = BenchServer::with(fn (Project $project): array => array_map(fn (Composition $one, int $place): string => sprintf(
-            '%.1f of 25 frames a second', $this->played(StoredComposition::store($project->id, $one->withId("c$place"), $place)->id),
+            '%.1f of 25 frames a second', BenchServer::played(StoredComposition::store($project->id, $one->withId("c$place"), $place)),
         ), [$letters, $leaves], [1, 2]));
 
         return [
@@ -49,15 +47,6 @@ final readonly class CascadeBench
         }
 
         return self::FRAMES / ((hrtime(true) - $began) / 1e9);
-    }
-
-    private function played(int $composition): float
-    {
-        $browser = new Process(['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.BenchServer::PORT."/compositions/$composition"], base_path(), timeout: 120);
-        $browser->mustRun();
-        $figure = json_decode($browser->getOutput(), true);
-
-        return is_float($figure) || is_int($figure) ? (float) $figure : throw new RuntimeException('the browser told no figure');
     }
 
     private static function letters(): Composition
