@@ -137,3 +137,42 @@ test('an easing is felt for on the layer itself: a strength, and a curve whose h
     const [first, second] = await courseOf(page, 'rotation');
     expect(second!.easing).toBe(first!.easing);
 });
+
+test('x and y are keyframed by themselves, dragged in the picture, and become one path again with a word about it', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await setLength(page, 60);
+    await addToComposition(page, 'Circle');
+    await page.locator('[data-tab=sheet]').click();
+    const goes = page.getByLabel('How its position is keyframed');
+    await kept(page, () => goes.selectOption('apart').then(() => undefined));
+    await keyframe(page, 'x', 'Position x', [
+        [0, '400'],
+        [40, '1400'],
+    ]);
+    await keyframe(page, 'y', 'Position y', [
+        [10, '300'],
+        [50, '800'],
+    ]);
+    // Dragged where both are keyframed, both get a keyframe there.
+    await goToFrame(page, 25);
+    await page.locator('.picture').press('Shift+ArrowRight');
+    await expect.poll(async () => (await courseOf(page, 'x')).map(({ at }) => at)).toEqual([0, 25, 40]);
+    expect((await courseOf(page, 'y')).map(({ at }) => at)).toEqual([10, -10]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(async () => (await courseOf(page, 'x')).length).toBe(2);
+    await page.locator('[data-thread=x] [data-bead]').first().click({ button: 'right' });
+    await kept(page, () => page.locator('[data-easing=cubic-out]').click());
+
+    await goToFrame(page, 25);
+    await goes.selectOption('path');
+    await expect(page.locator('[data-axes] [role=alert]')).toContainText('a keyframe on each of 30 frames');
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/axes.png` });
+    await kept(page, () => page.locator('[data-write]').click());
+    const path = await courseOf(page, 'position');
+    expect(path.length).toBe(33);
+    const at25 = path.find(({ at }) => at === 25)!.value as number[];
+    expect(at25[0]).toBeCloseTo(400 + 1000 * (1 - (1 - 25 / 40) ** 3), 2);
+    expect(at25[1]).toBeCloseTo(300 + (500 * 15) / 40, 3);
+});

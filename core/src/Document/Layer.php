@@ -89,7 +89,7 @@ final readonly class Layer
         [$definitions, $defaults] = [$kind->properties(), $kind->defaults()];
         $node->allowKeys(self::FIELDS + $kind->contentFields() + $definitions);
         $properties = [];
-        foreach ($definitions as $name => $definition) {
+        foreach (self::withAxes($definitions, $node) as $name => $definition) {
             $value = $node->optional($name);
             $properties[$name] = $value === null
                 ? $defaults[$name]
@@ -193,7 +193,9 @@ final readonly class Layer
     /** @return array<string, PropertyDefinition> of every property that it has */
     public function definitions(): array
     {
-        return $this->attached() === [] ? $this->kind->properties() : [...$this->kind->properties(), ...Attachments::definitions(...$this->attached())];
+        $own = array_intersect_key($this->kind->properties(), $this->properties);
+
+        return $this->attached() === [] ? $own : [...$own, ...Attachments::definitions(...$this->attached())];
     }
 
     /** @return list<Attached> */
@@ -261,9 +263,15 @@ final readonly class Layer
 
     public function value(string $property, int|float $frame): mixed
     {
-        $known = $this->properties[$property] ?? throw new Refusal("“{$this->name}” is not seen and has no $property");
+        $known = $this->properties[$property] ?? null;
+        if ($known !== null) {
+            return $known->at($frame, $this->span);
+        }
+        if ($property !== Axes::TOGETHER || ! isset($this->properties['x'])) {
+            throw new Refusal("“{$this->name}” is not seen and has no $property");
+        }
 
-        return $known->at($frame, $this->span);
+        return new Point($this->number('x', $frame), $this->number('y', $frame));
     }
 
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
@@ -272,12 +280,12 @@ final readonly class Layer
         if (! $this->kind->isSeen()) {
             return new Affine;
         }
-        ['scale' => $scale, 'anchor' => $anchor, 'position' => $position, 'rotation' => $rotation] = $this->properties;
-        [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $position->at($frame, $this->span)];
+        ['scale' => $scale, 'anchor' => $anchor, 'rotation' => $rotation] = $this->properties;
+        [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $this->value('position', $frame)];
         $rotation = $rotation->at($frame, $this->span);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        $turn = Affine::rotation($this->turnsAlong ? $rotation + Heading::of($this->properties['position'], $frame, $this->span) : $rotation);
+        $turn = Affine::rotation($this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
         [$a, $b] = [$turn->a * $scale->x / 100, $turn->b * $scale->x / 100];
         [$c, $d] = [$turn->c * $scale->y / 100, $turn->d * $scale->y / 100];
 
@@ -387,6 +395,20 @@ final readonly class Layer
     public function differsOnlyInLock(?self $other): bool
     {
         return $other !== null && $other->with(['locked' => $this->locked])->toJson() === $this->toJson();
+    }
+
+    /**
+     * @param  array<string, PropertyDefinition>  $definitions  of a kind
+     * @return array<string, PropertyDefinition> those that a layer has, whose place is one path, or two values
+     */
+    private static function withAxes(array $definitions, Node $node): array
+    {
+        $isApart = isset($definitions['x']) && ($node->has('x') || $node->has('y'));
+        if ($isApart && $node->has(Axes::TOGETHER)) {
+            $node->field(Axes::TOGETHER)->refuse('stands beside x or y, which take its place');
+        }
+
+        return array_diff_key($definitions, $isApart ? [Axes::TOGETHER => 0] : ['x' => 0, 'y' => 0]);
     }
 
     private static function readId(Node $node): string

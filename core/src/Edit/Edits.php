@@ -111,6 +111,7 @@ use Ricamo\Core\Edit\Transitions\CoverCut;
 use Ricamo\Core\Edit\Transitions\CrossCut;
 use Ricamo\Core\Edit\Transitions\PlaceTransition;
 use Ricamo\Core\Edit\Values\ResetValue;
+use Ricamo\Core\Edit\Values\SetAxes;
 use Ricamo\Core\Edit\Values\SetValues;
 use Ricamo\Core\Edit\Windows\ArriveFromSides;
 use Ricamo\Core\Edit\Windows\MakeWindows;
@@ -189,6 +190,7 @@ final class Edits
         'set-composition' => SetComposition::class,
         'set-guides' => SetGuides::class,
         'match-composition' => MatchComposition::class,
+        'set-axes' => SetAxes::class,
         'set-values' => SetValues::class,
         'reset-value' => ResetValue::class,
         'drag-layers' => DragLayers::class,

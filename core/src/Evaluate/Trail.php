@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Evaluate;
 
-use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
@@ -20,14 +20,13 @@ final class Trail
             return null;
         }
         $ghosts = self::ghosts($layer, $composition, $frame, $evaluator);
-        $place = $layer->properties['position'];
-        if (! $place->isAnimated()) {
-            return $ghosts === [] ? null : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'ghosts' => $ghosts];
+        $frames = Axes::frames($layer);
+        if ($frames === []) {
+            return $ghosts === [] ? null : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'apart' => false, 'ghosts' => $ghosts];
         }
-        $course = $place->course($layer->span);
+        $path = $layer->properties['position'] ?? null;
         // The way is shown as the groups that the layer is in stand now.
         $space = $composition->space($layer->id, $frame);
-        $frames = array_keys($course);
         [$first, $last] = [$frames[0], $frames[count($frames) - 1]];
         $every = max(1, (int) ceil(($last - $first) / self::MOST_TICKS));
         $ticks = [];
@@ -37,14 +36,15 @@ final class Trail
         $step = $space->applyToDistance($layer->point('position', $frame + 0.5)->minus($layer->point('position', $frame - 0.5)));
 
         return [
-            'points' => array_map(fn (int $at, Keyframe $keyframe): array => [
+            'points' => array_map(fn (int $at): array => [
                 'frame' => $at,
-                'at' => $keyframe->value instanceof Point ? self::pair($space->apply($keyframe->value)) : [0, 0],
-                'bend' => $keyframe->bend?->placed($space)->toJson(),
-            ], $frames, $course),
+                'at' => self::pair($space->apply($layer->point('position', $at))),
+                'bend' => $path?->keyframeOn($at, $layer->span)?->bend?->placed($space)->toJson(),
+            ], $frames),
             'ticks' => $ticks,
             'every' => $every,
             'speed' => round(hypot($step->x, $step->y) * $composition->rate->perSecond(), 1),
+            'apart' => $path === null,
             'ghosts' => $ghosts,
         ];
     }
@@ -53,8 +53,7 @@ final class Trail
     private static function ghosts(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
         $before = $after = null;
-        foreach (['position', 'scale', 'rotation'] as $name) {
-            $property = $layer->properties[$name];
+        foreach (array_intersect_key($layer->properties, ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'rotation' => 0]) as $property) {
             $one = $property->keyframeBefore($frame - 1, $layer->span)?->frame($layer->span);
             $before = $one === null ? $before : max($before ?? $one, $one);
             $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);

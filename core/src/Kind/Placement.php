@@ -9,7 +9,7 @@ use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
-/** The properties that every layer on the picture has. */
+/** The properties that every layer on the picture has: its place is one path, or x and y by themselves. */
 final class Placement
 {
     /** How far from the frame's corner anything may be, in pixels. */
@@ -24,6 +24,8 @@ final class Placement
 
         return [
             new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', self::SECTION, 'px'),
+            new PropertyDefinition('x', new NumberType, 0.0, -self::FAR, self::FAR, 'Position x', self::SECTION, 'px'),
+            new PropertyDefinition('y', new NumberType, 0.0, -self::FAR, self::FAR, 'Position y', self::SECTION, 'px'),
             new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', self::SECTION, '%'),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', self::SECTION, '°'),
             new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', self::SECTION, '%'),

@@ -157,6 +157,8 @@ export interface Trail {
     every: number;
     /** At the playhead, in pixels a second. */
     speed: number;
+    /** Whether x and y go by themselves: there is no path then that could be bent. */
+    apart: boolean;
     /** Its poses at the keyframes before and after the playhead. */
     ghosts: { frame: number; corners: Corner[] }[];
 }

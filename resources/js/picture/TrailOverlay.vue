@@ -122,7 +122,7 @@ function addPoint(event: MouseEvent): void {
                 class="reach"
                 :points="way"
                 data-way
-                @dblclick.stop="addPoint"
+                @dblclick.stop="!trail.apart && addPoint($event)"
                 @pointerdown="!isOnLayer($event) && $event.stopPropagation()"
             />
             <circle v-for="([x, y], index) in ticks" :key="index" class="tick" :cx="x" :cy="y" r="1.6" />
@@ -150,7 +150,7 @@ function addPoint(event: MouseEvent): void {
                 :cy="point.screen[1]"
                 :data-path-point="point.frame"
                 @pointerdown.stop.prevent="dragPoint(point, $event)"
-                @dblclick.stop="toggleSmooth(point)"
+                @dblclick.stop="!trail.apart && toggleSmooth(point)"
             />
         </template>
     </svg>

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import type { PropertyDefinition, Vocabulary } from '@/api/answers';
+import { isApart } from '@/sheet/properties';
+import type { Layer, PropertyDefinition, Vocabulary } from '@/api/answers';
 import { get } from '@/api/client';
 
 /** What there is to choose from, asked for once. */
@@ -31,5 +32,11 @@ export const useVocabulary = defineStore('vocabulary', () => {
     const definition = (kind: keyof Vocabulary['properties'], property: string): PropertyDefinition | undefined =>
         words.value.properties[kind].find((one) => one.name === property);
 
-    return { words, load, definition };
+    /** What a layer has by its kind: its place is one path, or x and y by themselves. */
+    const propertiesOf = (layer: Layer): PropertyDefinition[] => {
+        const other = isApart(layer) ? ['position'] : ['x', 'y'];
+        return words.value.properties[layer.kind].filter(({ name }) => !other.includes(name));
+    };
+
+    return { words, load, definition, propertiesOf };
 });

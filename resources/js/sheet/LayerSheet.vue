@@ -7,6 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
 import { isBundle, placesAnother, plays, playsMedia } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
+import AxesField from './AxesField.vue';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
@@ -22,7 +23,7 @@ import OutlineFields from './OutlineFields.vue';
 import PaintFields from './PaintFields.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
-import { hasKeyframe, sectionsOf } from './properties';
+import { hasKeyframe, isApart, sectionsOf } from './properties';
 import ShapeFields from './ShapeFields.vue';
 import SheetSection from './SheetSection.vue';
 import TextFields from './TextFields.vue';
@@ -40,10 +41,7 @@ const inspection = computed(() => composition.glimpse?.inspections.find((one) =>
 const sections = computed(() =>
     sectionsOf(
         // What is attached stands in lists of its own, unless something is looked for.
-        [
-            ...vocabulary.words.properties[props.layer.kind],
-            ...(finding.isOn ? (inspection.value?.attached ?? []) : []),
-        ].filter(
+        [...vocabulary.propertiesOf(props.layer), ...(finding.isOn ? (inspection.value?.attached ?? []) : [])].filter(
             (definition) =>
                 // What makes no sound has no level.
                 isMeant(definition.name) &&
@@ -82,9 +80,10 @@ const clip = computed(() => {
 });
 
 /** Where it is, how large, how turned and how opaque: what moving about is made of. */
-const PLACED = ['position', 'scale', 'rotation', 'opacity'];
+const PLACED = ['scale', 'rotation', 'opacity'];
+const placement = computed(() => [...(isApart(props.layer) ? ['x', 'y'] : ['position']), ...PLACED]);
 const placed = computed(() => {
-    const states = PLACED.map((name) => inspection.value?.values[name]);
+    const states = placement.value.map((name) => inspection.value?.values[name]);
     return {
         value: 0,
         animated: states.some((state) => state?.animated),
@@ -92,14 +91,17 @@ const placed = computed(() => {
     };
 });
 
+const goesAlong = computed(() => ['position', 'x', 'y'].some((name) => inspection.value?.values[name]?.animated));
+
 function togglePlacement(): void {
     const { frame } = playhead;
     const layer = props.layer.id;
-    void (PLACED.every((property) => hasKeyframe(inspection.value, property, frame))
+    const properties = placement.value;
+    void (properties.every((property) => hasKeyframe(inspection.value, property, frame))
         ? composition.edit('remove-keyframes', {
-              keyframes: PLACED.map((property) => ({ layer, property, frames: [frame] })),
+              keyframes: properties.map((property) => ({ layer, property, frames: [frame] })),
           })
-        : composition.edit('add-keyframe', { layers: [layer], properties: PLACED, frame }));
+        : composition.edit('add-keyframe', { layers: [layer], properties, frame }));
 }
 
 const setContent = (content: object): Promise<boolean> =>
@@ -186,8 +188,9 @@ const setContent = (content: object): Promise<boolean> =>
             :state="inspection?.values[definition.name]"
         />
         <BrushFields v-if="title === 'Line' && !finding.isOn" :key="layer.id" :layer="layer" />
+        <AxesField v-if="title === 'Placement' && !finding.isOn" :key="layer.id" :layer="layer" />
         <ElCheckbox
-            v-if="title === 'Placement' && inspection?.values.position?.animated"
+            v-if="title === 'Placement' && goesAlong"
             :model-value="layer.turnsAlong ?? false"
             label="Turns along its path"
             class="along"

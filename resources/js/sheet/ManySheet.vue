@@ -31,6 +31,9 @@ const shared = computed<PropertyDefinition[]>(() => {
                 props.layers.some(
                     (layer) => isBundle(layer) || (playsMedia(layer) && media.find(layer.media)?.sound),
                 )) &&
+            props.layers.every((layer) =>
+                vocabulary.propertiesOf(layer).some(({ name }) => name === definition.name),
+            ) &&
             others.every((kind) => vocabulary.definition(kind, definition.name)?.type === definition.type),
     );
 });

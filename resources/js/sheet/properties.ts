@@ -41,6 +41,9 @@ export const attachedTo = (layer: Layer): Attached[] =>
         ...('gradients' in layer ? (layer.gradients ?? []) : []),
     ] as unknown as Attached[];
 
+/** Whether x and y of a layer's place have keyframes of their own. */
+export const isApart = (layer: Layer): boolean => 'x' in layer || 'y' in layer;
+
 const isKeyframed = (value: unknown): boolean => typeof value === 'object' && value !== null && 'keyframes' in value;
 
 /** Whether any of a layer's properties has keyframes. @param own the names of those that its kind has */

@@ -39,7 +39,7 @@ export function useRows() {
     function animated(layer: Layer): boolean {
         return isAnimated(
             layer,
-            vocabulary.words.properties[layer.kind].map(({ name }) => name),
+            vocabulary.propertiesOf(layer).map(({ name }) => name),
         );
     }
 
@@ -48,7 +48,7 @@ export function useRows() {
         if (!inspection) {
             return [];
         }
-        return [...vocabulary.words.properties[layer.kind], ...inspection.attached]
+        return [...vocabulary.propertiesOf(layer), ...inspection.attached]
             .map((definition) => ({
                 kind: 'property' as const,
                 key: `${layer.id} ${definition.name}`,

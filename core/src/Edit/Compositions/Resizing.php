@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
@@ -35,7 +36,9 @@ enum Resizing: string
             return new PlacedGuide($guide->axis, $guide->axis === Axis::X ? $moved->x : $moved->y);
         };
 
-        return $resized->withLayers($resized->layers->map(fn (Layer $layer): Layer => $resized->layers->tree()->isGrouped($layer->id) ? $layer : self::placed($layer, $place, $factor)))
+        $placed = fn (Layer $layer): Layer => Axes::through($layer, fn (Layer $one): Layer => self::placed($one, $place, $factor));
+
+        return $resized->withLayers($resized->layers->map(fn (Layer $layer): Layer => $resized->layers->tree()->isGrouped($layer->id) ? $layer : $placed($layer)))
             ->with(['guides' => array_map($guide, $resized->guides)]);
     }
 

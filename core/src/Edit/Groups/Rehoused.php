@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Groups;
 
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -28,7 +29,7 @@ final class Rehoused
         }
         $way = $moved->space($id, $frame)->inverse()->after($composition->space($id, $frame));
 
-        return $way->isIdentity() ? $moved : $moved->replacing(self::placed($moved->layer($id), $way, $frame));
+        return $way->isIdentity() ? $moved : $moved->replacing(Axes::through($moved->layer($id), fn (Layer $one): Layer => self::placed($one, $way, $frame)));
     }
 
     /**

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -41,7 +42,8 @@ final readonly class WriteMovesOut implements CompositionEdit
             $written = $layer;
             $bare = $layer->with(['life' => $layer->life->withAccents([])]);
             foreach ($this->phases($layer) as [$pin, $frames]) {
-                $written = $this->written($written, $this->poses($bare, $composition, $evaluator, $frames), $pin);
+                $poses = $this->poses($bare, $composition, $evaluator, $frames);
+                $written = Axes::through($written, fn (Layer $one): Layer => $this->written($one, $poses, $pin));
             }
             $composition = $composition->replacing($written->with(['life' => (new Life)->withAccents($layer->life->accents)]));
         }

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Edit\Picture;
 
-use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -88,9 +88,9 @@ final readonly class DragLayers implements CompositionEdit
             return [];
         }
         $layer = $composition->layer($this->layers[0]);
-        $place = $layer->properties['position'];
-        $keyframes = array_filter([$place->keyframeBefore($this->frame - 1, $layer->span), $place->keyframeAfter($this->frame, $layer->span)]);
+        $frames = Axes::frames($layer);
+        $near = [...array_slice(array_filter($frames, fn (int $at): bool => $at < $this->frame), -1), ...array_slice(array_filter($frames, fn (int $at): bool => $at > $this->frame), 0, 1)];
 
-        return array_values(array_map(fn (Keyframe $keyframe): Box => $evaluator->pose($layer, $composition, $keyframe->frame($layer->span))->bounds(), $keyframes));
+        return array_map(fn (int $at): Box => $evaluator->pose($layer, $composition, $at)->bounds(), $near);
     }
 }

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -40,7 +41,7 @@ final readonly class MoveAnchor implements CompositionEdit
         $to = $composition->space($layer->id, $this->frame)->inverse()->apply($this->to);
         $anchor = $layer->matrix($this->frame)->inverse()->apply($to);
         $moved = PropertyTarget::put($composition, $layer, 'anchor', $this->frame, $anchor, $this->scope);
-        if ($layer->properties['anchor']->isAnimated() || ! $layer->properties['position']->isAnimated()) {
+        if ($layer->properties['anchor']->isAnimated() || Axes::frames($layer) === []) {
             return PropertyTarget::put($moved, $layer, 'position', $this->frame, $to, $this->scope);
         }
         $by = $moved->layer($layer->id)->point('anchor', $this->frame)->minus($layer->point('anchor', $this->frame));
@@ -51,12 +52,12 @@ final readonly class MoveAnchor implements CompositionEdit
     /** With every keyframe of its way as far elsewhere as its anchor, as large and as turned as it is there: at none of them it moves. */
     private static function along(Layer $layer, Point $by): Layer
     {
-        return $layer->withProperty('position', $layer->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
+        return Axes::through($layer, fn (Layer $along): Layer => $along->withProperty('position', $along->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
             assert($keyframe->value instanceof Point);
             $to = $keyframe->value->plus($layer->matrix($keyframe->frame($layer->span))->applyToDistance($by));
 
             return $keyframe->withValue(new Point(round($to->x, 3), round($to->y, 3)));
-        }));
+        })));
     }
 
     public function title(): string

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Edit\Values;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
@@ -37,7 +38,12 @@ final readonly class PropertyTarget
     public function definition(Layer $layer): PropertyDefinition
     {
         return $layer->definitions()[$this->property]
-            ?? $this->place->refuse("\"{$this->property}\" is not a property of a {$layer->kind->name()} layer");
+            ?? $this->place->refuse($this->isOtherAxes($layer) ? "\"{$layer->name}\" has ".($this->property === Axes::TOGETHER ? 'x and y apart' : 'its position as one path') : "\"{$this->property}\" is not a property of a {$layer->kind->name()} layer");
+    }
+
+    private function isOtherAxes(Layer $layer): bool
+    {
+        return $layer->kind->isSeen() && in_array($this->property, [Axes::TOGETHER, ...Axes::APART], true);
     }
 
     public function in(Layer $layer): Property
@@ -69,10 +75,26 @@ final readonly class PropertyTarget
     /** Puts a point that a pointer led to into a property, to a thousandth. */
     public static function put(Composition $composition, Layer $layer, string $property, int $frame, Point $value, Scope $scope): Composition
     {
+        if ($property === Axes::TOGETHER && ! isset($layer->properties[$property])) {
+            return self::putApart($composition, $layer, $frame, $value, $scope);
+        }
         $target = self::of($layer, $property);
         $checked = $target->definition($layer)->read(new Node([round($value->x, 3), round($value->y, 3)], $property));
 
         return $target->set($composition, $frame, $checked, $scope);
+    }
+
+    /** An axis along which nothing moves is left alone. */
+    private static function putApart(Composition $composition, Layer $layer, int $frame, Point $value, Scope $scope): Composition
+    {
+        foreach (['x' => $value->x, 'y' => $value->y] as $name => $to) {
+            if (abs($to - $layer->number($name, $frame)) > 5e-4) {
+                $target = self::of($layer, $name);
+                $composition = $target->set($composition, $frame, $target->definition($layer)->read(new Node(round($to, 3), $name)), $scope);
+            }
+        }
+
+        return $composition;
     }
 
     /**
