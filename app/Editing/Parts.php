@@ -3,6 +3,7 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\Nesting;
@@ -98,14 +99,12 @@ final class Parts
 
     private static function project(Project $project): string
     {
-        return Text::of(['name' => $project->name, 'swatches' => $project->toSwatchesJson(), 'curves' => $project->toCurvesJson(), 'looks' => $project->toLooksJson()]);
+        return Text::of(['name' => $project->name, ...$project->kept->toJson()]);
     }
 
     private static function withProject(Project $project, Node $value): Project
     {
-        return $project->with([
-            'name' => $value->field('name')->name(), 'swatches' => Project::readSwatches($value->field('swatches')), 'curves' => Project::readCurves($value->optional('curves')), 'looks' => Project::readLooks($value->optional('looks')),
-        ]);
+        return $project->with(['name' => $value->field('name')->name(), 'kept' => Kept::read($value->optional(...))]);
     }
 
     /** @param  list<string>  $ids */

@@ -9,6 +9,7 @@ use App\Models\Project;
 use Illuminate\Database\Eloquent\Builder;
 use Ricamo\Core\Document\Composition as CompositionDocument;
 use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Media as MediaDocument;
 use Ricamo\Core\Document\Project as Document;
 use Ricamo\Core\Json\Node;
@@ -33,9 +34,7 @@ final readonly class ProjectRecord
             $row->name,
             Media::libraryOf($id),
             Compositions::stored(array_map(fn (Composition $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
-            Document::readSwatches(Node::decode($row->swatches)),
-            Document::readCurves(Node::decode($row->curves)),
-            Document::readLooks(Node::decode($row->looks)),
+            Kept::read(fn (string $list): Node => Node::decode($row->getAttribute($list))),
         ));
     }
 
@@ -81,7 +80,7 @@ final readonly class ProjectRecord
 
     private function isNamedAnew(Document $after): bool
     {
-        return $after->name !== $this->document->name || $after->swatches !== $this->document->swatches || $after->curves !== $this->document->curves || $after->looks !== $this->document->looks;
+        return $after->name !== $this->document->name || $after->kept !== $this->document->kept;
     }
 
     /** @return array{int, string} its latest revision and the patch that led there */
@@ -103,7 +102,7 @@ final readonly class ProjectRecord
     private function keepProject(Document $after, array $media): void
     {
         $isKept = Project::query()->whereKey($this->row->id)->where('revision', $this->row->revision)->update([
-            'revision' => $this->row->revision + 1, 'name' => $after->name, 'swatches' => Text::of($after->toSwatchesJson()), 'curves' => Text::of($after->toCurvesJson()), 'looks' => Text::of($after->toLooksJson()),
+            'revision' => $this->row->revision + 1, 'name' => $after->name, ...array_map(Text::of(...), $after->kept->toJson()),
         ]) > 0;
         if (! $isKept) {
             throw new StaleProject;

@@ -22,9 +22,7 @@ final class ProjectSummary
             'revision' => $project->revision,
             'compositions' => $project->compositions->map(fn (Composition $one): array => $one->only(['id', 'key', 'name']))->values(),
             'media' => $project->media->map(fn (Media $media): array => $media->summary())->values(),
-            'swatches' => json_decode($project->swatches),
-            'curves' => json_decode($project->curves),
-            'looks' => json_decode($project->looks),
+            ...$project->kept(),
         ];
     }
 
@@ -34,9 +32,7 @@ final class ProjectSummary
         $names = fn (Document $project): array => array_map(fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries());
 
         return $before->name !== $after->name
-            || $before->swatches !== $after->swatches
-            || $before->curves !== $after->curves
-            || $before->looks !== $after->looks
+            || $before->kept !== $after->kept
             || $before->compositions->ids() !== $after->compositions->ids()
             || $names($before) !== $names($after)
             || $after->media->changedFrom($before->media) !== [];

@@ -6,6 +6,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\StoredComposition;
 
@@ -16,6 +17,7 @@ use Ricamo\Core\Document\StoredComposition;
  * @property string $swatches JSON
  * @property string $curves JSON
  * @property string $looks JSON
+ * @property string $motions JSON
  * @property Collection<int, Composition> $compositions
  * @property Collection<int, Media> $media
  */
@@ -25,7 +27,15 @@ final class Project extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['swatches' => '[]', 'curves' => '[]', 'looks' => '[]'];
+    protected $attributes = ['swatches' => '[]', 'curves' => '[]', 'looks' => '[]', 'motions' => '[]'];
+
+    /** @return array<string, mixed> what it keeps at hand, by the names of the lists */
+    public function kept(): array
+    {
+        $lists = array_combine(Kept::LISTS, Kept::LISTS);
+
+        return array_map(fn (string $list): mixed => json_decode($this->getAttribute($list), true), $lists);
+    }
 
     /** Grows with every change to any of its compositions: what is placed somewhere is other then. */
     public static function work(int $id): int

@@ -61,9 +61,7 @@ final class ProjectExport
             'name' => $project->name,
             'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
             'compositions' => $project->compositions()->get()->map(fn (Composition $composition): array => $composition->read()->toJson())->all(),
-            'swatches' => json_decode($project->swatches, true),
-            'curves' => json_decode($project->curves, true),
-            'looks' => json_decode($project->looks, true),
+            ...$project->kept(),
         ]));
     }
 

@@ -41,7 +41,7 @@ final class ProjectImport
             throw new Refusal('it refers to '.count($document->media->all()).' media that are not in it; bring in the .ricamo file, which holds them');
         }
         // Out of sight until it is whole.
-        $project = Project::query()->create(['name' => $document->name, 'swatches' => Text::of($document->toSwatchesJson()), 'curves' => Text::of($document->toCurvesJson()), 'looks' => Text::of($document->toLooksJson()), 'removed_at' => now()]);
+        $project = Project::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now()]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {

@@ -101,7 +101,7 @@ final class CommandLineTest extends TestCase
         self::assertSame('', $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput());
         $project = Project::parse((string) file_get_contents("$this->folder/doc.json"));
         self::assertSame(['First bar', 'Other bar'], [$project->composition('First')->layer('bar')->name, $project->composition('Lower third 2')->layer('bar')->name]);
-        self::assertSame(['Street', '#2f5d50'], [$project->media->get('m1')->folder, (string) $project->swatches[0]->colour]);
+        self::assertSame(['Street', '#2f5d50'], [$project->media->get('m1')->folder, (string) $project->kept->swatches[0]->colour]);
         self::assertSame(0, $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png', '--composition', 'Lower third 2')->getExitCode());
         file_put_contents("$this->folder/edits.json", json_encode([['edit' => 'remove-media', 'args' => ['media' => ['m1']]]]));
         self::assertSame(

@@ -176,3 +176,39 @@ test('x and y are keyframed by themselves, dragged in the picture, and become on
     expect(at25[0]).toBeCloseTo(400 + 1000 * (1 - (1 - 25 / 40) ** 3), 2);
     expect(at25[1]).toBeCloseTo(300 + (500 * 15) / 40, 3);
 });
+
+test('how a layer moves is kept under a name, tried on another one, and given to it about where that is', async ({
+    page,
+}) => {
+    await twoShapes(page);
+    await keyframe(page, 'position', 'Position x', [
+        [0, '200'],
+        [20, '500'],
+    ]);
+    await keyframe(page, 'rotation', 'Rotation', [
+        [0, '-90'],
+        [20, '0'],
+    ]);
+    await page.locator('[data-keep=move]').fill('From the left, turning');
+    await kept(page, () => page.locator('[data-keep=move]').press('Enter'));
+    await page.locator('[data-layer=l2] .name').click();
+    await goToFrame(page, 60);
+    const [x, y] = (await layersOf(page))[1]!.position as number[];
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=looks]').click();
+    const move = page.locator('[data-kept="From the left, turning"]');
+    const painted = (): Promise<string> =>
+        page.locator('.picture canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+    const still = await painted();
+    await move.hover();
+    await expect.poll(painted, { message: 'it plays while the pointer rests on it' }).not.toBe(still);
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/kept.png` });
+    await kept(page, () => move.click());
+    expect((await courseOf(page, 'position', 1)).map(({ at, value }) => [at, value])).toEqual([
+        [0, [x! - 300, y]],
+        [20, [x, y]],
+    ]);
+    expect((await courseOf(page, 'rotation', 1)).map(({ value }) => value)).toEqual([-90, 0]);
+    await kept(page, () => page.getByRole('button', { name: 'Forget From the left, turning' }).click());
+    await expect(move).toHaveCount(0);
+});

@@ -52,8 +52,8 @@ test('effects are chosen by pictures of the layer, put in order by dragging, and
     await page.locator('[data-layer=l1] .name').click();
 
     // Kept under a name, and given to another layer with one click.
-    await page.locator('[data-look-name]').fill('Soft negative');
-    await kept(page, () => page.locator('[data-look-name]').press('Enter'));
+    await page.locator('[data-keep=look]').fill('Soft negative');
+    await kept(page, () => page.locator('[data-keep=look]').press('Enter'));
     await addToComposition(page, 'Bar');
     await page.locator('[data-tab=kit]').click();
     await page.locator('[data-drawer=looks]').click();

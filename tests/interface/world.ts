@@ -37,6 +37,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             swatches: [],
             curves: [],
             looks: [],
+            motions: [],
         },
     };
 }

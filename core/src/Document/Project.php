@@ -14,18 +14,7 @@ final readonly class Project
 
     private const MOST_MEDIA = 5000;
 
-    public const MOST_SWATCHES = 200;
-
-    public const MOST_CURVES = 200;
-
-    public const MOST_LOOKS = 200;
-
-    /**
-     * @param  list<Swatch>  $swatches
-     * @param  list<NamedCurve>  $curves
-     * @param  list<NamedLook>  $looks
-     */
-    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public array $swatches = [], public array $curves = [], public array $looks = [])
+    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public Kept $kept = new Kept)
     {
     }
 
@@ -41,7 +30,7 @@ final readonly class Project
             $format->refuse('must be "'.self::FORMAT.'"');
         }
         $node->field('version')->int(1, self::VERSION);
-        $node->allow(['format', 'version', 'name', 'media', 'compositions', 'swatches', 'curves', 'looks']);
+        $node->allow(['format', 'version', 'name', 'media', 'compositions', ...Kept::LISTS]);
         $media = self::readMedia($node);
         $compositions = Compositions::read($node->field('compositions'));
         self::checkReferences($node, $compositions, $media);
@@ -53,19 +42,7 @@ final readonly class Project
             }
         }
 
-        return new self($node->field('name')->name(), $media, $compositions, self::readSwatches($node->optional('swatches')), self::readCurves($node->optional('curves')), self::readLooks($node->optional('looks')));
-    }
-
-    /** @return list<Swatch> */
-    public static function readSwatches(?Node $node): array
-    {
-        return array_map(Swatch::read(...), $node?->items(self::MOST_SWATCHES) ?? []);
-    }
-
-    /** @return list<NamedCurve> */
-    public static function readCurves(?Node $node): array
-    {
-        return array_map(NamedCurve::read(...), $node?->items(self::MOST_CURVES) ?? []);
+        return new self($node->field('name')->name(), $media, $compositions, Kept::read($node->optional(...)));
     }
 
     /** @return array<string, mixed> without what was removed */
@@ -77,34 +54,9 @@ final readonly class Project
             'name' => $this->name,
             'media' => array_map(fn (Media $media): array => $media->toJson(), $this->media->all()),
             'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
-            'swatches' => $this->toSwatchesJson(),
-            ...($this->curves === [] ? [] : ['curves' => $this->toCurvesJson()]),
-            ...($this->looks === [] ? [] : ['looks' => $this->toLooksJson()]),
+            'swatches' => [],
+            ...array_filter($this->kept->toJson()),
         ];
-    }
-
-    /** @return list<array{name: string, colour: string}> */
-    public function toSwatchesJson(): array
-    {
-        return array_map(fn (Swatch $swatch): array => $swatch->toJson(), $this->swatches);
-    }
-
-    /** @return list<array{name: string, easing: string}> */
-    public function toCurvesJson(): array
-    {
-        return array_map(fn (NamedCurve $curve): array => $curve->toJson(), $this->curves);
-    }
-
-    /** @return list<NamedLook> */
-    public static function readLooks(?Node $node): array
-    {
-        return array_map(NamedLook::read(...), $node?->items(self::MOST_LOOKS) ?? []);
-    }
-
-    /** @return list<array{name: string, effects: list<array<string, mixed>>}> */
-    public function toLooksJson(): array
-    {
-        return array_map(fn (NamedLook $look): array => $look->toJson(), $this->looks);
     }
 
     /** All that layers of it can show. */
@@ -148,16 +100,14 @@ final readonly class Project
         return $this->with(['compositions' => $this->compositions->replacing($changed)]);
     }
 
-    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, swatches?: list<Swatch>, curves?: list<NamedCurve>, looks?: list<NamedLook>}  $fields */
+    /** @param  array{name?: string, media?: MediaLibrary, compositions?: Compositions, kept?: Kept}  $fields */
     public function with(array $fields): self
     {
         return new self(
             $fields['name'] ?? $this->name,
             $fields['media'] ?? $this->media,
             $fields['compositions'] ?? $this->compositions,
-            $fields['swatches'] ?? $this->swatches,
-            $fields['curves'] ?? $this->curves,
-            $fields['looks'] ?? $this->looks,
+            $fields['kept'] ?? $this->kept,
         );
     }
 

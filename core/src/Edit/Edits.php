@@ -29,6 +29,7 @@ use Ricamo\Core\Edit\Groups\UngroupLayers;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
 use Ricamo\Core\Edit\Keyframes\BendPath;
 use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
+use Ricamo\Core\Edit\Keyframes\GiveMotion;
 use Ricamo\Core\Edit\Keyframes\MirrorKeyframes;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
 use Ricamo\Core\Edit\Keyframes\PasteKeyframes;
@@ -92,9 +93,11 @@ use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddCurve;
 use Ricamo\Core\Edit\Project\AddLook;
+use Ricamo\Core\Edit\Project\AddMotion;
 use Ricamo\Core\Edit\Project\AddSwatch;
 use Ricamo\Core\Edit\Project\RemoveCurve;
 use Ricamo\Core\Edit\Project\RemoveLook;
+use Ricamo\Core\Edit\Project\RemoveMotion;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
@@ -217,6 +220,7 @@ final class Edits
         'thin-keyframes' => ThinKeyframes::class,
         'bend-path' => BendPath::class,
         'smooth-path' => SmoothPath::class,
+        'give-motion' => GiveMotion::class,
         'paste-keyframes' => PasteKeyframes::class,
         'set-easing' => SetEasing::class,
         'set-pin' => SetPin::class,
@@ -235,6 +239,8 @@ final class Edits
         'remove-curve' => RemoveCurve::class,
         'add-look' => AddLook::class,
         'remove-look' => RemoveLook::class,
+        'add-motion' => AddMotion::class,
+        'remove-motion' => RemoveMotion::class,
         'add-swatch' => AddSwatch::class,
         'remove-swatch' => RemoveSwatch::class,
         'rename-project' => RenameProject::class,

@@ -14,7 +14,9 @@ use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Markers;
+use Ricamo\Core\Document\Motion;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Document\Shutter;
@@ -74,9 +76,10 @@ final class ProjectSchema
                 'name' => self::name(200),
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
-                'swatches' => ['type' => 'array', 'maxItems' => Project::MOST_SWATCHES, 'items' => ['$ref' => '#/$defs/Swatch']],
-                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Project::MOST_LOOKS, 'items' => self::object(['name' => self::name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
-                'curves' => ['type' => 'array', 'maxItems' => Project::MOST_CURVES, 'items' => self::object(['name' => self::name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
+                'swatches' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => ['$ref' => '#/$defs/Swatch']],
+                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
+                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'motion' => ['minProperties' => 1, ...self::object(array_map(self::property(...), Motion::definitions()), [])]], ['name', 'motion'])],
+                'curves' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
             ], ['format', 'version', 'name', 'compositions']),
             '$defs' => [
                 'MediaFile' => self::object([

@@ -135,8 +135,8 @@ final class ProjectEditsTest extends TestCase
     {
         $after = $this->edit($this->edit($this->project(), 'add-swatch', ['colour' => '#2F5D50', 'name' => 'Depot green']), 'add-swatch', ['colour' => '#c0392b80']);
         self::assertSame([['name' => 'Depot green', 'colour' => '#2f5d50'], ['name' => '#c0392b80', 'colour' => '#c0392b80']], $after->toJson()['swatches']);
-        self::assertSame('Signal', $this->edit($after, 'rename-swatch', ['swatch' => 1, 'name' => 'Signal'])->swatches[1]->name);
-        self::assertSame(['#c0392b80'], array_column($this->edit($after, 'remove-swatch', ['swatch' => 0])->swatches, 'name'));
+        self::assertSame('Signal', $this->edit($after, 'rename-swatch', ['swatch' => 1, 'name' => 'Signal'])->kept->swatches[1]->name);
+        self::assertSame(['#c0392b80'], array_column($this->edit($after, 'remove-swatch', ['swatch' => 0])->kept->swatches, 'name'));
         $this->expectExceptionMessage('#2f5d50 is kept already, as “Depot green”');
         $this->edit($after, 'add-swatch', ['colour' => '#2f5d50']);
     }
@@ -187,7 +187,7 @@ final class ProjectEditsTest extends TestCase
         $kept = $apply($project, 'add-look', ['name' => 'Dream', 'effects' => $effects]);
         self::assertSame([['name' => 'Dream', 'effects' => $effects]], $kept->toJson()['looks']);
         self::assertSame($kept->toJson(), Project::read(new Node($kept->toJson()))->toJson());
-        $pasted = $apply($kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->looks[0]->effects])->composition()->layer('words');
+        $pasted = $apply($kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->kept->looks[0]->effects])->composition()->layer('words');
         self::assertSame(['e1 hue', 'e2 blur', 'e3 invert'], array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->effects));
         self::assertEqualsWithDelta(10.0, $pasted->number('e2.radius', 5), 1e-6);
         self::assertFalse($pasted->effects[2]->on);

@@ -364,6 +364,12 @@ export interface NamedLook {
     effects: object[];
 }
 
+/** Keyframes relative to where a layer rests, by the name of the property. */
+export interface NamedMotion {
+    name: string;
+    motion: Record<string, object>;
+}
+
 export interface ProjectSummary extends Named {
     revision: number;
     compositions: CompositionName[];
@@ -371,6 +377,7 @@ export interface ProjectSummary extends Named {
     swatches: Swatch[];
     curves: NamedCurve[];
     looks: NamedLook[];
+    motions: NamedMotion[];
 }
 
 /** Something that was done to the project. */

@@ -4489,6 +4489,118 @@ export interface ProjectFile {
         effects: [Effect, ...Effect[]];
     }[];
     /**
+     * moves that are kept at hand by name, relative to where a layer rests
+     *
+     * @maxItems 200
+     */
+    motions?: {
+        name: string;
+        motion: {
+            position?:
+                | [number, number]
+                | {
+                      /**
+                       * @minItems 1
+                       */
+                      keyframes: [
+                          {
+                              at: number;
+                              /**
+                               * @minItems 2
+                               * @maxItems 2
+                               */
+                              value: [number, number];
+                              easing?: Easing;
+                              pin?: Pin;
+                              bend?: Bend;
+                          },
+                          ...{
+                              at: number;
+                              /**
+                               * @minItems 2
+                               * @maxItems 2
+                               */
+                              value: [number, number];
+                              easing?: Easing;
+                              pin?: Pin;
+                              bend?: Bend;
+                          }[]
+                      ];
+                  };
+            scale?:
+                | [number, number]
+                | {
+                      /**
+                       * @minItems 1
+                       */
+                      keyframes: [
+                          {
+                              at: number;
+                              /**
+                               * @minItems 2
+                               * @maxItems 2
+                               */
+                              value: [number, number];
+                              easing?: Easing;
+                              pin?: Pin;
+                          },
+                          ...{
+                              at: number;
+                              /**
+                               * @minItems 2
+                               * @maxItems 2
+                               */
+                              value: [number, number];
+                              easing?: Easing;
+                              pin?: Pin;
+                          }[]
+                      ];
+                  };
+            rotation?:
+                | number
+                | {
+                      /**
+                       * @minItems 1
+                       */
+                      keyframes: [
+                          {
+                              at: number;
+                              value: number;
+                              easing?: Easing;
+                              pin?: Pin;
+                          },
+                          ...{
+                              at: number;
+                              value: number;
+                              easing?: Easing;
+                              pin?: Pin;
+                          }[]
+                      ];
+                  };
+            opacity?:
+                | number
+                | {
+                      /**
+                       * @minItems 1
+                       */
+                      keyframes: [
+                          {
+                              at: number;
+                              value: number;
+                              easing?: Easing;
+                              pin?: Pin;
+                          },
+                          ...{
+                              at: number;
+                              value: number;
+                              easing?: Easing;
+                              pin?: Pin;
+                          }[]
+                      ];
+                  };
+        };
+    }[];
+    /**
      * @maxItems 200
      */
     curves?: {

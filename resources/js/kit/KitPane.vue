@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { ArrowLeftRight, Clapperboard, Library, Package, Search, Shapes, Sparkles, Type, X } from 'lucide-vue-next';
+import { ArrowLeftRight, Bookmark, Clapperboard, Library, Package, Search, Shapes, Type, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import IconButton from '@/shell/IconButton.vue';
 import { DRAWERS, useKit } from './kit';
 import BundlesDrawer from './BundlesDrawer.vue';
-import LooksDrawer from './LooksDrawer.vue';
+import KeptDrawer from './KeptDrawer.vue';
 import MediaDrawer from './MediaDrawer.vue';
 import SamplesDrawer from './SamplesDrawer.vue';
 import ShapesDrawer from './ShapesDrawer.vue';
@@ -17,7 +17,7 @@ const KINDS = {
     shapes: { title: 'Shapes', icon: Shapes, drawer: ShapesDrawer },
     bundles: { title: 'Bundles', icon: Package, drawer: BundlesDrawer },
     transitions: { title: 'Transitions', icon: ArrowLeftRight, drawer: TransitionsDrawer },
-    looks: { title: 'Looks', icon: Sparkles, drawer: LooksDrawer },
+    looks: { title: 'Kept', icon: Bookmark, drawer: KeptDrawer },
     shelf: { title: 'Samples', icon: Library, drawer: SamplesDrawer },
 };
 

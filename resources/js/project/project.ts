@@ -1,6 +1,15 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { CompositionName, Media, NamedCurve, NamedLook, ProjectSummary, Step, Swatch } from '@/api/answers';
+import type {
+    CompositionName,
+    Media,
+    NamedCurve,
+    NamedLook,
+    NamedMotion,
+    ProjectSummary,
+    Step,
+    Swatch,
+} from '@/api/answers';
 import { get } from '@/api/client';
 import { windowId } from './window';
 
@@ -14,6 +23,7 @@ export const useProject = defineStore('project', () => {
     const swatches = ref<Swatch[]>([]);
     const curves = ref<NamedCurve[]>([]);
     const looks = ref<NamedLook[]>([]);
+    const motions = ref<NamedMotion[]>([]);
 
     function accept(summary: ProjectSummary): void {
         id.value = summary.id;
@@ -24,6 +34,7 @@ export const useProject = defineStore('project', () => {
         swatches.value = summary.swatches;
         curves.value = summary.curves;
         looks.value = summary.looks;
+        motions.value = summary.motions;
     }
 
     async function refresh(): Promise<void> {
@@ -38,5 +49,5 @@ export const useProject = defineStore('project', () => {
         return found;
     }
 
-    return { id, name, revision, compositions, media, swatches, curves, looks, accept, refresh, steps };
+    return { id, name, revision, compositions, media, swatches, curves, looks, motions, accept, refresh, steps };
 });

@@ -8,6 +8,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import AttachedList from './AttachedList.vue';
 import { copiedEffects } from './copiedEffects';
 import EffectPicker from './EffectPicker.vue';
+import KeepField from './KeepField.vue';
 import type { Attached } from './properties';
 
 /** The effects of a layer; while the pointer rests on one to add, the layer has it. */
@@ -17,8 +18,6 @@ const composition = useComposition();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const choosing = ref(false);
-const name = ref('');
-const problem = ref<string | null>(null);
 
 const list = computed(() => (props.layer.effects ?? []) as unknown as Attached[]);
 const titleOf = (one: Attached): string =>
@@ -32,14 +31,6 @@ function add(effect: string): void {
     trying.stop();
     choosing.value = false;
     void composition.edit('add-effect', { layers: [props.layer.id], effect });
-}
-
-/** In the Kit, for other layers. */
-async function keep(): Promise<void> {
-    if (name.value.trim() !== '') {
-        problem.value = await composition.ask('add-look', { name: name.value.trim(), effects: list.value });
-        name.value = problem.value === null ? '' : name.value;
-    }
 }
 
 const pasted = (): object => ({ layers: [props.layer.id], effects: copiedEffects.value });
@@ -67,16 +58,7 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
             Paste {{ copiedEffects.length === 1 ? titleOf(copiedEffects[0]!) : `${copiedEffects.length} effects` }}
         </button>
     </div>
-    <form v-if="list.length > 0" class="keep" @submit.prevent="keep">
-        <input
-            v-model="name"
-            class="small-field"
-            placeholder="Keep this look as…"
-            aria-label="Name of the look"
-            data-look-name
-        />
-        <p v-if="problem" role="alert">{{ problem }}</p>
-    </form>
+    <KeepField v-if="list.length > 0" edit="add-look" :what="{ effects: list }" called="look" />
     <ElPopover
         v-model:visible="choosing"
         trigger="click"
@@ -118,15 +100,5 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
 }
 .copying button:hover {
     text-decoration: underline;
-}
-.keep {
-    padding: 2px 14px 4px 16px;
-}
-.keep input {
-    width: 100%;
-}
-.keep p {
-    margin: 2px 0 0;
-    color: var(--accent);
 }
 </style>

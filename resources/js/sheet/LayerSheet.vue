@@ -16,6 +16,7 @@ import BundleFields from './BundleFields.vue';
 import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
+import KeepField from './KeepField.vue';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
@@ -188,6 +189,12 @@ const setContent = (content: object): Promise<boolean> =>
             :state="inspection?.values[definition.name]"
         />
         <BrushFields v-if="title === 'Line' && !finding.isOn" :key="layer.id" :layer="layer" />
+        <KeepField
+            v-if="title === 'Placement' && placed.animated && !finding.isOn"
+            edit="add-motion"
+            :what="{ layer }"
+            called="move"
+        />
         <AxesField v-if="title === 'Placement' && !finding.isOn" :key="layer.id" :layer="layer" />
         <ElCheckbox
             v-if="title === 'Placement' && goesAlong"

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Project;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Swatch;
 use Ricamo\Core\Edit\ProjectEdit;
@@ -25,16 +26,16 @@ final readonly class AddSwatch implements ProjectEdit
 
     public function apply(Project $project): Project
     {
-        foreach ($project->swatches as $swatch) {
+        foreach ($project->kept->swatches as $swatch) {
             if ((string) $swatch->colour === (string) $this->colour) {
                 throw new Refusal("{$this->colour} is kept already, as “{$swatch->name}”");
             }
         }
-        if (count($project->swatches) >= Project::MOST_SWATCHES) {
-            throw new Refusal('a project keeps at most '.Project::MOST_SWATCHES.' colours');
+        if (count($project->kept->swatches) >= Kept::MOST) {
+            throw new Refusal('a project keeps at most '.Kept::MOST.' colours');
         }
 
-        return $project->with(['swatches' => [...$project->swatches, new Swatch($this->name ?? (string) $this->colour, $this->colour)]]);
+        return $project->with(['kept' => $project->kept->having(swatches: [...$project->kept->swatches, new Swatch($this->name ?? (string) $this->colour, $this->colour)])]);
     }
 
     public function title(): string

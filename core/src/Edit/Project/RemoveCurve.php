@@ -2,10 +2,10 @@
 
 namespace Ricamo\Core\Edit\Project;
 
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Refusal;
 
 /** Forgets the curve at place `curve`, 0 being the first. What was eased with it stays as it is. */
 final readonly class RemoveCurve implements ProjectEdit
@@ -21,13 +21,7 @@ final readonly class RemoveCurve implements ProjectEdit
 
     public function apply(Project $project): Project
     {
-        $curves = $project->curves;
-        if ($curves === []) {
-            throw new Refusal('the project keeps no curves');
-        }
-        array_splice($curves, $this->curve->int(0, count($curves) - 1), 1);
-
-        return $project->with(['curves' => $curves]);
+        return $project->with(['kept' => $project->kept->having(curves: Kept::without($project->kept->curves, $this->curve))]);
     }
 
     public function title(): string

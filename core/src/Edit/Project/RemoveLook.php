@@ -2,10 +2,10 @@
 
 namespace Ricamo\Core\Edit\Project;
 
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Refusal;
 
 /** Forgets the look at place `look`, 0 being the first. Layers that have its effects keep them. */
 final readonly class RemoveLook implements ProjectEdit
@@ -21,13 +21,7 @@ final readonly class RemoveLook implements ProjectEdit
 
     public function apply(Project $project): Project
     {
-        $looks = $project->looks;
-        if ($looks === []) {
-            throw new Refusal('the project keeps no looks');
-        }
-        array_splice($looks, $this->look->int(0, count($looks) - 1), 1);
-
-        return $project->with(['looks' => $looks]);
+        return $project->with(['kept' => $project->kept->having(looks: Kept::without($project->kept->looks, $this->look))]);
     }
 
     public function title(): string

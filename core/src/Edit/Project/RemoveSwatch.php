@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Edit\Project;
 
+use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
@@ -20,10 +21,7 @@ final readonly class RemoveSwatch implements ProjectEdit
 
     public function apply(Project $project): Project
     {
-        $swatches = $project->swatches;
-        array_splice($swatches, $this->swatch->int(0, count($swatches) - 1), 1);
-
-        return $project->with(['swatches' => $swatches]);
+        return $project->with(['kept' => $project->kept->having(swatches: Kept::without($project->kept->swatches, $this->swatch))]);
     }
 
     public function title(): string

@@ -23,11 +23,11 @@ final readonly class RenameSwatch implements ProjectEdit
 
     public function apply(Project $project): Project
     {
-        $swatches = $project->swatches;
+        $swatches = $project->kept->swatches;
         $index = $this->swatch->int(0, count($swatches) - 1);
         $swatches[$index] = new Swatch($this->name, $swatches[$index]->colour);
 
-        return $project->with(['swatches' => array_values($swatches)]);
+        return $project->with(['kept' => $project->kept->having(swatches: array_values($swatches))]);
     }
 
     public function title(): string

@@ -1,0 +1,14 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** Moves, keyframes relative to where a layer rests, that a project keeps at hand. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('projects', fn (Blueprint $columns) => $columns->text('motions')->default('[]'));
+    }
+};
