@@ -212,3 +212,40 @@ test('how a layer moves is kept under a name, tried on another one, and given to
     await kept(page, () => page.getByRole('button', { name: 'Forget From the left, turning' }).click());
     await expect(move).toHaveCount(0);
 });
+
+test('in an open thread a curve is pulled by its value and by its speed', async ({ page }) => {
+    await twoShapes(page);
+    await keyframe(page, 'rotation', 'Rotation', [
+        [0, '0'],
+        [50, '100'],
+    ]);
+    await goToFrame(page, 25);
+    await page.locator('[data-thread=rotation] [data-taller]').click();
+    const speed = page.locator('[data-curve-pull="speed 0 begin"]');
+    await expect(page.locator('[data-curve-pull]')).toHaveCount(4);
+    const eased = async (): Promise<number[]> =>
+        [...(await courseOf(page, 'rotation'))[0]!.easing.matchAll(/[\d.]+/g)].map(Number);
+
+    // It begins at rest, and is 2 degrees a frame on the average: at the end it is faster.
+    await kept(page, () => drag(page, speed, 0, 220));
+    expect(await eased()).toEqual([0.3333, 0, 0.6667, 0.6667]);
+    const value = page.locator('[data-curve-pull="value 0 end"]');
+    const [from, lane] = [(await value.boundingBox())!, (await page.locator('[data-thread=rotation]').boundingBox())!];
+    await kept(page, () => drag(page, value, 0, lane.y + lane.height - 9 - (from.y + from.height / 2)));
+    const [, , x2, y2] = await eased();
+    expect(x2).toBeCloseTo(0.6667, 2);
+    expect(y2).toBeLessThan(0.05);
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/pull.png` });
+    // By the keyboard too; and Escape gives up what is held.
+    await speed.focus();
+    await kept(page, () => page.keyboard.press('ArrowRight'));
+    expect((await eased())[0]).toBeCloseTo(0.3333 + 1 / 50, 2);
+    const before = await eased();
+    const box = (await value.boundingBox())!;
+    await page.mouse.move(box.x + 4, box.y + 4);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 40, box.y - 60, { steps: 4 });
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+    expect(await eased()).toEqual(before);
+});

@@ -131,7 +131,13 @@ describe('the keyboard', () => {
                     threads: [
                         {
                             property: 'opacity',
-                            beads: [10, 40, 90].map((frame) => ({ frame, value: 1, easing: 'linear', pin: 'start' })),
+                            beads: [10, 40, 90].map((frame) => ({
+                                frame,
+                                value: 1,
+                                easing: 'linear',
+                                pin: 'start',
+                                handles: null,
+                            })),
                             frames: [],
                             channels: [],
                             speeds: [],

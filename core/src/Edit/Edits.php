@@ -33,6 +33,7 @@ use Ricamo\Core\Edit\Keyframes\GiveMotion;
 use Ricamo\Core\Edit\Keyframes\MirrorKeyframes;
 use Ricamo\Core\Edit\Keyframes\MoveKeyframes;
 use Ricamo\Core\Edit\Keyframes\PasteKeyframes;
+use Ricamo\Core\Edit\Keyframes\PullCurve;
 use Ricamo\Core\Edit\Keyframes\RemoveKeyframes;
 use Ricamo\Core\Edit\Keyframes\RepeatKeyframe;
 use Ricamo\Core\Edit\Keyframes\ReverseKeyframes;
@@ -223,6 +224,7 @@ final class Edits
         'give-motion' => GiveMotion::class,
         'paste-keyframes' => PasteKeyframes::class,
         'set-easing' => SetEasing::class,
+        'pull-curve' => PullCurve::class,
         'set-pin' => SetPin::class,
         'add-composition' => AddComposition::class,
         'duplicate-composition' => DuplicateComposition::class,

@@ -8,6 +8,7 @@ use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Animation\Stretch;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Time\FrameRange;
 
@@ -24,16 +25,18 @@ final readonly class Thread
     public static function of(Layer $layer, string $name, Property $property): array
     {
         $course = $property->course($layer->span);
+        $curved = count($course) <= self::MOST_CURVES;
 
         return [
             'property' => $name,
-            'beads' => array_map(fn (int $frame, Keyframe $keyframe): array => [
+            'beads' => array_map(fn (int $frame, Keyframe $keyframe, ?Keyframe $next): array => [
                 'frame' => $frame,
                 'value' => $property->type->write($keyframe->value),
                 'easing' => (string) $keyframe->easing,
                 'pin' => $keyframe->pin->value,
-            ], array_keys($course), $course),
-            ...self::samples($property, $course, $layer->span),
+                'handles' => $next === null || ! $curved ? null : (new Stretch($property->type, $keyframe, $next, $layer->span))->handles(),
+            ], array_keys($course), $course, [...array_slice($course, 1), ...($course === [] ? [] : [null])]),
+            ...self::samples($property, $course, $curved, $layer->span),
         ];
     }
 
@@ -41,12 +44,11 @@ final readonly class Thread
      * @param  array<int, Keyframe>  $course  by frame
      * @return array{frames: list<float>, channels: list<list<float>>, speeds: list<float>, colours: list<string>}
      */
-    private static function samples(Property $property, array $course, FrameRange $span): array
+    private static function samples(Property $property, array $course, bool $curved, FrameRange $span): array
     {
         $frames = [];
         $channels = [];
         $colours = [];
-        $curved = count($course) <= self::MOST_CURVES;
         $at = array_keys($course);
         foreach (array_values($course) as $index => $keyframe) {
             $next = $course[$at[$index + 1] ?? -PHP_INT_MAX] ?? null;

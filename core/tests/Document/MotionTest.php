@@ -72,7 +72,7 @@ final class MotionTest extends TestCase
     public function test_what_is_no_move_is_refused(): void
     {
         foreach ([
-            'args.motion: must be an object' => [], 'args.motion.position: has no keyframes' => ['position' => [1, 2]], 'args.motion.blur: is not a field known here' => ['blur' => 3],
+            'args.motion: is empty' => [], 'args.motion.position: has no keyframes' => ['position' => [1, 2]], 'args.motion.blur: is not a field known here' => ['blur' => 3],
         ] as $message => $motion) {
             try {
                 Fixture::edit($this->composition([]), 'give-motion', ['layers' => ['bar'], 'motion' => $motion, 'frame' => 0]);

@@ -136,6 +136,18 @@ export interface Bead {
     value: Value;
     easing: string;
     pin: 'start' | 'end';
+    /** Of the segment that begins there, at its beginning and its end; null where it has none. */
+    handles: [CurveHandle, CurveHandle] | null;
+}
+
+/** Where a handle of a segment is drawn. */
+export interface CurveHandle {
+    /** In frames. */
+    at: number;
+    /** In each of the numbers that the value is made of; none on a bent path. */
+    values: number[];
+    /** In units a frame. */
+    speed: number;
 }
 
 export interface Thread {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Bead, Layer, PropertyDefinition, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection, type SelectedBead } from '@/project/selection';
+import CurveHandles, { type Scale } from './CurveHandles.vue';
 import { useDragInTime } from './dragInTime';
 import { easingLabel } from './easingLabel';
 import { ROW_HEIGHT, useTimeView } from './timeView';
@@ -25,10 +26,13 @@ const { begin } = useDragInTime();
 const inValue = useDragInValue();
 const isTall = computed(() => props.height > ROW_HEIGHT);
 
-/** The least and the most of each channel, so that each uses the row's full height. */
-const extents = computed(() =>
-    props.thread.channels.map((channel) => [Math.min(...channel), Math.max(...channel)] as const),
-);
+/** The least and the most of each channel, so that each uses the row's full height. While a handle is held they stay. */
+const own = computed(() => ({
+    extents: props.thread.channels.map((channel) => [Math.min(...channel), Math.max(...channel)] as const),
+    fastest: Math.max(0, ...props.thread.speeds),
+}));
+const held = ref<typeof own.value | null>(null);
+const extents = computed(() => (held.value ?? own.value).extents);
 
 function y(value: number, channel: number): number {
     const [least, most] = extents.value[channel] ?? [0, 0];
@@ -109,11 +113,14 @@ function grab(bead: Bead, event: PointerEvent): void {
             const [least, most] = extents.value[leading.value] ?? [0, 0];
             const axis = props.definition.axes[leading.value];
             const perPixel = most > least ? (most - least) / (props.height - 2 * INSET) : props.definition.step;
-            inValue.begin(event, (up) => ({
-                keyframes: selection.keyframes,
-                by: up * perPixel,
-                ...(axis && { axis }),
-            }));
+            inValue.begin((to) => [
+                'shift-values',
+                {
+                    keyframes: selection.keyframes,
+                    by: (event.clientY - to.clientY) * perPixel,
+                    ...(axis && { axis }),
+                },
+            ]);
         }
     };
     window.addEventListener('pointermove', decide);
@@ -145,18 +152,32 @@ function inTime(event: PointerEvent): void {
     });
 }
 
+const valueScale = computed<Scale>(() => {
+    const [least, most] = extents.value[leading.value] ?? [0, 0];
+    const perPixel = (most - least) / (props.height - 2 * INSET);
+    return {
+        y: (value) => y(value, leading.value),
+        at: (height) => least + (props.height - INSET - height) * perPixel,
+    };
+});
+const speedScale = computed<Scale>(() => {
+    const perPixel = (held.value ?? own.value).fastest / (props.height - 12);
+    return {
+        y: (speed) => props.height - 2 - speed / perPixel,
+        at: (height) => (props.height - 2 - height) * perPixel,
+    };
+});
+
 /** How fast the value changes, by the height of a line, and the most of it in a second. */
 const speed = computed(() => {
     const { speeds, frames } = props.thread;
-    const most = Math.max(0, ...speeds);
-    if (!isTall.value || most <= 0) {
+    if (!isTall.value || own.value.fastest <= 0) {
         return null;
     }
     const points = speeds.map(
-        (one, sample) =>
-            `${view.x(frames[sample]!).toFixed(1)},${(props.height - 2 - (one / most) * (props.height - 12)).toFixed(1)}`,
+        (one, sample) => `${view.x(frames[sample]!).toFixed(1)},${speedScale.value.y(one).toFixed(1)}`,
     );
-    const fastest = most * playhead.framesPerSecond;
+    const fastest = own.value.fastest * playhead.framesPerSecond;
     return { points: points.join(' '), label: `fastest ${Math.round(fastest)} ${props.definition.unit}/s` };
 });
 
@@ -230,6 +251,16 @@ function menuOnLine(event: MouseEvent): void {
                 :class="{ second: index !== leading }"
             />
         </svg>
+        <CurveHandles
+            v-if="speed"
+            :layer="layer.id"
+            :thread="thread"
+            :height="height"
+            :channel="leading"
+            :value="valueScale"
+            :speed="speedScale"
+            @hold="held = $event ? own : null"
+        />
         <span v-if="speed" class="fastest">{{ speed.label }}</span>
         <button
             v-for="(bead, index) in thread.beads"
@@ -282,7 +313,7 @@ polyline {
 }
 .fastest {
     position: absolute;
-    top: 3px;
+    top: 14px;
     right: 8px;
     color: var(--quiet);
     font-size: 11px;

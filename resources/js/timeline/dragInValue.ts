@@ -1,32 +1,37 @@
 import { useComposition } from '@/project/composition';
 
-/** Drags keyframes up and down in an open thread: their values change by as much each. */
+/** Drags something in an open thread: what it does is tried all along, and done when it is let go. */
 export function useDragInValue() {
     const composition = useComposition();
 
-    /** @param args of the edit, for a distance upwards in pixels */
-    function begin(down: PointerEvent, args: (up: number) => object): void {
-        let latest: object | null = null;
+    /**
+     * @param request the edit, for where the pointer is
+     * @param ended when it is let go, or given up
+     */
+    function begin(request: (event: PointerEvent) => [string, object], ended?: () => void): void {
+        let latest: [string, object] | null = null;
         const onMove = (event: PointerEvent): void => {
-            latest = args(down.clientY - event.clientY);
-            void composition.attempt('shift-values', latest);
+            latest = request(event);
+            void composition.attempt(...latest);
         };
         const finish = (): void => {
             window.removeEventListener('pointermove', onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
         };
-        const onUp = (): void => {
+        const onUp = async (): Promise<void> => {
             finish();
             if (latest) {
-                void composition.edit('shift-values', latest);
+                await composition.edit(...latest);
             }
+            ended?.();
         };
         const onKey = (event: KeyboardEvent): void => {
             if (event.key === 'Escape') {
                 event.stopPropagation();
                 finish();
                 composition.abandon();
+                ended?.();
             }
         };
         window.addEventListener('pointermove', onMove);

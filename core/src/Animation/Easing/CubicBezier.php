@@ -86,6 +86,12 @@ final readonly class CubicBezier implements Easing
         ];
     }
 
+    /** @return array{float, float, float, float} */
+    public function handles(): array
+    {
+        return [$this->x1, $this->y1, $this->x2, $this->y2];
+    }
+
     public function reversed(): self
     {
         return new self(1 - $this->x2, 1 - $this->y2, 1 - $this->x1, 1 - $this->y1);

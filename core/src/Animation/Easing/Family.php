@@ -14,6 +14,11 @@ final readonly class Family implements Easing
         return $t <= 0 || $t >= 1 ? ($t <= 0 ? 0 : 1) : $this->direction->apply($this->curve->in(...), $t);
     }
 
+    public function bounces(): bool
+    {
+        return $this->curve === Curve::Bounce;
+    }
+
     public function reversed(): self
     {
         return new self($this->curve, $this->direction->opposite());
