@@ -6,11 +6,14 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\Clock;
 use Ricamo\Core\Kind\Text\Counting;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
 use Ricamo\Core\Text\LineBreaks;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
 /** Words with a plate, in a box, and counting. A letter is 50 px wide at 100 px, a line 80 px above its baseline to 20 px below. */
 final class WordsTest extends TestCase
@@ -112,6 +115,20 @@ final class WordsTest extends TestCase
         self::assertEqualsWithDelta(200, self::box(self::words(['text' => '# kg', 'number' => 500]))[2], 1e-6);
         $this->expectException(Refusal::class);
         self::words(['counts' => ['group' => 'star']]);
+    }
+
+    public function test_a_time_runs_by_itself(): void
+    {
+        // At 25 frames a second; the layer is on for three seconds.
+        [$span, $rate] = [new FrameRange(10, 85), new FrameRate(25)];
+        self::assertSame([0.0, 0.96, 1.0, 2.96], array_map(fn (float $at): float => Clock::Up->seconds($span, $at, $rate), [10, 34.9, 35, 84]));
+        self::assertSame([3.0, 2.96, 0.04], array_map(fn (float $at): float => Clock::Down->seconds($span, $at, $rate), [10, 11, 84]));
+        $wide = fn (string $runs, float $number, int $frame): float => self::box(self::words(['in' => 10, 'out' => 85, 'text' => '#', 'counts' => ['time' => true, 'runs' => $runs], 'number' => $number]), $frame)[2];
+        // From 9:59 to 10:00 it becomes a letter longer, from 10:00 to 9:59 shorter.
+        self::assertEqualsWithDelta([200, 250], [$wide('up', 599, 34), $wide('up', 599, 35)], 1e-6);
+        self::assertEqualsWithDelta([250, 200], [$wide('down', 597, 10), $wide('down', 597, 11)], 1e-6);
+        $this->expectExceptionMessage('counts.runs');
+        self::words(['counts' => ['runs' => 'sideways']]);
     }
 
     public function test_words_follow_a_path_letter_by_letter(): void

@@ -11049,6 +11049,10 @@ export interface TextLayer {
          * whether decimals come after a comma
          */
         comma?: boolean;
+        /**
+         * the seconds since the layer began, or until it ends, are added to the number
+         */
+        runs?: 'up' | 'down';
     };
     /**
      * in which some characters are set, none over another

@@ -9,6 +9,12 @@ const emit = defineEmits<{ set: [content: object] }>();
 const GROUPS = { none: '1000', space: '1 000', comma: '1,000', point: '1.000', apostrophe: '1’000' };
 
 const counts = computed(() => props.layer.counts);
+/** A clock is a time; what is left out goes by the number alone. */
+function follow(what: string): void {
+    const rest = { ...counts.value };
+    delete rest.runs;
+    emit('set', { counts: what === 'keyframes' ? rest : { ...rest, time: true, runs: what } });
+}
 const set = (change: object): void => emit('set', { counts: { ...counts.value, ...change } });
 </script>
 
@@ -30,6 +36,17 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
             >
                 <option value="number">a number</option>
                 <option value="time">a time, in seconds</option>
+            </select>
+            <select
+                class="choice-field"
+                :value="counts.runs ?? 'keyframes'"
+                aria-label="What it follows"
+                data-counts-runs
+                @change="follow(($event.target as HTMLSelectElement).value)"
+            >
+                <option value="keyframes">as its Number says</option>
+                <option value="up">runs from the in point</option>
+                <option value="down">runs down to the out point</option>
             </select>
             <select
                 v-if="!counts.time"

@@ -3,8 +3,10 @@
 namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
-/** How a number is written that stands in the place of each # in words, and counts as it is keyframed. */
+/** How a number is written that stands in the place of each # in words, and counts as it is keyframed, or runs as a clock does. */
 final readonly class Counting
 {
     public const SIGN = '#';
@@ -17,14 +19,15 @@ final readonly class Counting
      * @param  string  $group  what parts thousands, by its name
      * @param  bool  $time  whether it is a time in seconds, written as minutes and seconds, and hours where there are some
      * @param  bool  $comma  whether decimals come after a comma
+     * @param  ?Clock  $runs  whether the seconds that the layer is on are added by themselves
      */
-    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma)
+    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma, private ?Clock $runs)
     {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['decimals', 'group', 'time', 'comma']);
+        $node->allow(['decimals', 'group', 'time', 'comma', 'runs']);
         $group = $node->optional('group')?->string(12) ?? 'none';
 
         return new self(
@@ -32,13 +35,14 @@ final readonly class Counting
             isset(self::SEPARATORS[$group]) ? $group : $node->field('group')->refuse('must be one of '.implode(', ', array_keys(self::SEPARATORS))),
             $node->optional('time')?->bool() ?? false,
             $node->optional('comma')?->bool() ?? false,
+            $node->optional('runs')?->enum(Clock::class),
         );
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma];
+        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma, ...($this->runs === null ? [] : ['runs' => $this->runs->value])];
     }
 
     /** @return array<string, mixed> its JSON Schema */
@@ -49,7 +53,14 @@ final readonly class Counting
             'group' => ['description' => 'what parts thousands', 'type' => 'string', 'enum' => array_keys(self::SEPARATORS)],
             'time' => ['description' => 'whether it is a time in seconds', 'type' => 'boolean'],
             'comma' => ['description' => 'whether decimals come after a comma', 'type' => 'boolean'],
+            'runs' => ['description' => 'the seconds since the layer began, or until it ends, are added to the number', 'type' => 'string', 'enum' => array_column(Clock::cases(), 'value')],
         ], 'additionalProperties' => false];
+    }
+
+    /** @return float seconds that run by themselves */
+    public function runs(FrameRange $span, int|float $at, FrameRate $rate): float
+    {
+        return $this->runs?->seconds($span, $at, $rate) ?? 0.0;
     }
 
     public function in(string $text, float $number): string

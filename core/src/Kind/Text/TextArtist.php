@@ -39,6 +39,7 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextAtom;
 use Ricamo\Core\Text\TextAtoms;
 use Ricamo\Core\Text\TextBlock;
+use Ricamo\Core\Time\FrameRate;
 
 /**
  * Draws text: line by line, or where cascades are at work part by part. The outlines lie beneath, so that they do not eat into
@@ -64,7 +65,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $at = $moment->at;
-        $text = $this->text($layer, $at);
+        $text = $this->text($layer, $at, $composition->rate);
         $box = $text->box();
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
@@ -106,7 +107,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        $text = $this->text($layer, $at);
+        $text = $this->text($layer, $at, $composition->rate);
         $bent = OnPath::of($layer, $text, $at)?->box($this->cascades->letters($text));
         if ($bent !== null) {
             return $bent;
@@ -117,12 +118,12 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     public function units(Layer $layer, PlacedCascade $cascade): int
     {
-        return $this->cascades->count($cascade, $this->text($layer, $layer->span->in));
+        return $this->cascades->count($cascade, $this->text($layer, $layer->span->in, null));
     }
 
     public function marks(Layer $layer, Composition $composition, int|float $at): array
     {
-        return $this->cascades->marks($layer, $this->text($layer, $at), $at);
+        return $this->cascades->marks($layer, $this->text($layer, $at, $composition->rate), $at);
     }
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -158,7 +159,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         return $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
     }
 
-    private function text(Layer $layer, int|float $at): SetText
+    /** @param  ?FrameRate  $rate  null where it is the same for times that run */
+    private function text(Layer $layer, int|float $at, ?FrameRate $rate): SetText
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;
@@ -167,7 +169,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
 
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
-        $content = $layer->content->at($layer->number('number', $at));
+        $runs = $rate === null ? 0.0 : $layer->content->counts?->runs($layer->span, $at, $rate) ?? 0.0;
+        $content = $layer->content->at($layer->number('number', $at) + $runs);
         [$leading, $axes] = [$layer->number('leading', $at), FontAxes::of($layer, $at)];
         if ($width <= 0) {
             return new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);

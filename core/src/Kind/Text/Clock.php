@@ -1,0 +1,23 @@
+<?php
+
+namespace Ricamo\Core\Kind\Text;
+
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
+
+/** A time that runs by itself while its layer is on. */
+enum Clock: string
+{
+    /** From nothing, where the layer begins. */
+    case Up = 'up';
+    /** To nothing, where the layer ends. */
+    case Down = 'down';
+
+    /** @return float seconds; the same all through a frame */
+    public function seconds(FrameRange $span, int|float $at, FrameRate $rate): float
+    {
+        $frame = (int) floor($at);
+
+        return $rate->seconds($this === self::Up ? $frame - $span->in : $span->out - $frame);
+    }
+}
