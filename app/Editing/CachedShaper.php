@@ -2,6 +2,7 @@
 
 namespace App\Editing;
 
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Text\Glyph;
 use Ricamo\Core\Text\ShapedLine;
@@ -11,7 +12,7 @@ use Ricamo\Core\Text\Shaper;
 final readonly class CachedShaper implements Shaper
 {
     /** To be raised when the fonts or the shaping change. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     public function __construct(private Shaper $shaper, private string $folder)
     {
@@ -20,7 +21,7 @@ final readonly class CachedShaper implements Shaper
     public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
     {
         $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes])." $line");
-        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class]]) : false;
+        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class, Colour::class]]) : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }

@@ -126,6 +126,18 @@ export const SCENES: Record<string, object[]> = {
             ],
         }),
     ],
+    'pictures among words, some of them on their way': [
+        text({
+            typeSize: 70,
+            position: [20, 100],
+            text: 'Line 9 🚋\n👩‍🚀 ❤️ 🇩🇪 1️⃣',
+            outline: '#f3e3c3',
+            outlineWidth: 5,
+            cascades: [
+                { id: 'c1', as: 'arrive', units: 'letters', length: 40, overlap: 60, at: -20, turn: 40 },
+            ],
+        }),
+    ],
     'words along a path': [
         text({
             typeSize: 54,

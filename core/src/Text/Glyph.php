@@ -5,7 +5,10 @@ namespace Ricamo\Core\Text;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Path;
 
-/** One glyph of a shaped line, in thousandths of an em, y down, from the pen's place on the baseline. */
+/**
+ * One glyph of a shaped line. A picture in several colours is several of one cluster, the lowest first, of which only the
+ * last has an advance. In thousandths of an em, y down, from the pen's place on the baseline.
+ */
 final readonly class Glyph
 {
     /**

@@ -30,16 +30,12 @@ final readonly class ShapedLine
         return $advances + max(0, $clusters - 1) * $tracking;
     }
 
-    /**
-     * All outlines in their places, the line beginning at x = 0 on the baseline.
-     *
-     * @param  ?string  $colour  only those of this colour of their own, written; '' for those of none
-     */
-    public function outline(float $tracking, ?string $colour = null): Path
+    /** All outlines in their places, the line beginning at x = 0 on the baseline. */
+    public function outline(float $tracking): Path
     {
         $outlines = [];
         foreach ($this->pens($tracking) as $index => $pen) {
-            if (! $this->glyphs[$index]->outline->isEmpty() && ($colour === null || $colour === (string) $this->glyphs[$index]->colour)) {
+            if (! $this->glyphs[$index]->outline->isEmpty()) {
                 $outlines[] = $this->glyphs[$index]->outline->translated($pen, 0);
             }
         }

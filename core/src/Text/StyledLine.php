@@ -46,7 +46,7 @@ final class StyledLine
     private static function styled(Glyph $glyph, ?WordStyle $style, float $scale, float $rise, int $byte): Glyph
     {
         if ($style === null) {
-            return new Glyph($glyph->outline, $glyph->advance, $glyph->cluster + $byte);
+            return new Glyph($glyph->outline, $glyph->advance, $glyph->cluster + $byte, $glyph->colour);
         }
         $advance = $glyph->advance * $scale + $style->tracking;
         $outline = $glyph->outline->isEmpty() ? $glyph->outline : $glyph->outline->transformed(new Affine($scale, 0, 0, $scale, 0, -$rise));
@@ -55,7 +55,7 @@ final class StyledLine
             $outline = Path::joined([$outline, Path::rectangle(new Box(0, $below * $scale - $rise, $advance, ($below + $thick) * $scale - $rise))]);
         }
 
-        return new Glyph($outline, $advance, $glyph->cluster + $byte, $style->colour);
+        return new Glyph($outline, $advance, $glyph->cluster + $byte, $glyph->colour ?? $style->colour);
     }
 
     /** @return list<array{string, ?WordStyle}> parts of a line that are set alike */

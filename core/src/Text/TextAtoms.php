@@ -40,13 +40,14 @@ final class TextAtoms
         $words = [];
         foreach ($letters as $letter) {
             if ($letter->word !== null) {
-                $words["$letter->word $letter->colour"][] = $letter;
+                // A picture in several colours is one by itself.
+                $words["$letter->word ".($letter->layers === [] ? $letter->colour : "at $letter->left on $letter->line")][] = $letter;
             }
         }
 
         return array_values(array_map(fn (array $of): TextAtom => new TextAtom(
             Outline::of(Path::joined(array_map(fn (TextAtom $one): Path => Path::parse($one->outline->data), $of))),
-            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word, colour: $of[0]->colour,
+            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word, colour: $of[0]->colour, layers: $of[0]->layers,
         ), $words));
     }
 
@@ -61,8 +62,8 @@ final class TextAtoms
 
                 continue;
             }
-            foreach ($colours as $index => $colour) {
-                $atoms[] = new TextAtom(Outline::of($line->shaped->outline($block->tracking, $colour)), 0, $line->width, $number, null, colour: $line->shaped->glyphs[$index]->colour);
+            foreach (self::byColour($line, $block->tracking) as $glyphs) {
+                $atoms[] = self::part($glyphs, 0, $line->width, $number, null);
             }
         }
 
@@ -92,16 +93,47 @@ final class TextAtoms
         return $letters;
     }
 
+    /**
+     * The glyphs of one colour together, and each picture in several colours by itself.
+     *
+     * @return array<string, non-empty-list<array{Glyph, float}>>
+     */
+    private static function byColour(TextLine $line, float $tracking): array
+    {
+        $colours = [];
+        foreach ($line->shaped->glyphs as $glyph) {
+            $colours[$glyph->cluster][(string) $glyph->colour] = true;
+        }
+        $groups = [];
+        foreach ($line->shaped->pens($tracking) as $index => $pen) {
+            $glyph = $line->shaped->glyphs[$index];
+            $groups[count($colours[$glyph->cluster]) > 1 ? "picture $glyph->cluster" : (string) $glyph->colour][] = [$glyph, $pen];
+        }
+
+        return $groups;
+    }
+
     /** @param  non-empty-list<array{Glyph, float}>  $glyphs */
     private static function atom(array $glyphs, int $line, ?int $word): TextAtom
     {
-        $outlines = array_filter($glyphs, fn (array $one): bool => ! $one[0]->outline->isEmpty());
-
-        return new TextAtom(
-            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $outlines))),
+        return self::part(
+            $glyphs,
             min(array_map(fn (array $one): float => $one[1], $glyphs)),
             max(array_map(fn (array $one): float => $one[1] + $one[0]->advance, $glyphs)),
-            $line, $word, colour: $glyphs[0][0]->colour,
+            $line, $word,
+        );
+    }
+
+    /** @param  non-empty-list<array{Glyph, float}>  $glyphs */
+    private static function part(array $glyphs, float $left, float $right, int $line, ?int $word): TextAtom
+    {
+        $drawn = array_filter($glyphs, fn (array $one): bool => ! $one[0]->outline->isEmpty());
+        $colours = array_unique(array_map(fn (array $one): string => (string) $one[0]->colour, $drawn));
+        // The same picture, wherever it stands, is drawn by the same paths.
+        $layers = count($colours) > 1 ? array_values(array_map(fn (array $one): array => [Outline::of($one[0]->outline), $one[0]->colour, $one[1]], $drawn)) : [];
+
+        return new TextAtom(
+            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $drawn))), $left, $right, $line, $word, colour: $glyphs[0][0]->colour, layers: $layers,
         );
     }
 

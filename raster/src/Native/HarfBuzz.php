@@ -14,6 +14,9 @@ final class HarfBuzz
     /** Of a feature that is on for all that is shaped. */
     public const TO_THE_END = 0xFFFFFFFF;
 
+    /** Of a layer of a glyph that has the colour of the words. */
+    public const WORDS_COLOUR = 0xFFFF;
+
     private const DECLARATIONS = <<<'C'
         typedef struct hb_blob_t hb_blob_t;
         typedef struct hb_face_t hb_face_t;
@@ -24,6 +27,7 @@ final class HarfBuzz
         typedef struct { uint32_t tag; uint32_t value; unsigned int start; unsigned int end; } hb_feature_t;
         typedef struct { uint32_t tag; float value; } hb_variation_t;
         typedef struct { unsigned int axis_index; uint32_t tag; unsigned int name_id; unsigned int flags; float min_value; float default_value; float max_value; unsigned int reserved; } hb_ot_var_axis_info_t;
+        typedef struct { uint32_t glyph; unsigned int color_index; } hb_ot_color_layer_t;
         typedef struct { int32_t ascender; int32_t descender; int32_t line_gap; int32_t reserved[9]; } hb_font_extents_t;
 
         hb_blob_t *hb_blob_create_from_file(const char *file);
@@ -32,6 +36,8 @@ final class HarfBuzz
         hb_face_t *hb_font_get_face(hb_font_t *font);
         void hb_font_set_variations(hb_font_t *font, const hb_variation_t *variations, unsigned int length);
         unsigned int hb_ot_var_get_axis_infos(hb_face_t *face, unsigned int start, unsigned int *count, hb_ot_var_axis_info_t *infos);
+        unsigned int hb_ot_color_glyph_get_layers(hb_face_t *face, uint32_t glyph, unsigned int start, unsigned int *count, hb_ot_color_layer_t *layers);
+        unsigned int hb_ot_color_palette_get_colors(hb_face_t *face, unsigned int palette, unsigned int start, unsigned int *count, uint32_t *colors);
         void hb_font_set_scale(hb_font_t *font, int x, int y);
         int hb_font_get_nominal_glyph(hb_font_t *font, uint32_t unicode, uint32_t *glyph);
         int hb_font_get_h_extents(hb_font_t *font, hb_font_extents_t *extents);

@@ -51,6 +51,9 @@ final class FontCatalogue
         'dejavu-sans-bold' => ['DejaVu Sans', 'Bold', 'DejaVuSans-Bold.ttf'],
     ];
 
+    /** That of emoji, which is no choice for words. */
+    private const EMOJI = ['Twemoji', 'Colour', 'Twemoji-Colour.ttf'];
+
     /** @return list<FontFace> */
     public static function all(): array
     {
@@ -60,7 +63,19 @@ final class FontCatalogue
     /** @throws Refusal for an id that no face has */
     public static function face(string $id): FontFace
     {
-        [$family, $style, $file] = self::FACES[$id] ?? throw new Refusal("there is no font \"$id\"; there are ".implode(', ', array_keys(self::FACES)));
+        return self::made($id, self::FACES[$id] ?? throw new Refusal("there is no font \"$id\"; there are ".implode(', ', array_keys(self::FACES))));
+    }
+
+    /** The face of pictures among words, whatever face these have. */
+    public static function emoji(): FontFace
+    {
+        return self::made('emoji', self::EMOJI);
+    }
+
+    /** @param  array{string, string, string}  $face  family, style and file */
+    private static function made(string $id, array $face): FontFace
+    {
+        [$family, $style, $file] = $face;
 
         return new FontFace($id, $family, $style, dirname(__DIR__, 2)."/fonts/$file");
     }

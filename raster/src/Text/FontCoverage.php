@@ -11,6 +11,8 @@ final class FontCoverage
     /** @var array<string, OpenFace> */
     private array $open = [];
 
+    private ?OpenFace $emoji = null;
+
     public function __construct(private readonly Fonts $fonts)
     {
     }
@@ -28,12 +30,19 @@ final class FontCoverage
         $missing = [];
         foreach (array_unique(mb_str_split($text)) as $character) {
             // What has no picture of its own is not missed.
-            if (preg_match('/[\p{C}\p{Z}\s]/u', $character) !== 1 && ! $face->has((int) mb_ord($character))) {
+            if (preg_match('/[\p{C}\p{Z}\s\x{FE0F}]/u', $character) !== 1 && ! $face->has((int) mb_ord($character)) && ! $this->isPicture($character)) {
                 $missing[] = $character;
             }
         }
 
         return array_slice($missing, 0, self::NAMED);
+    }
+
+    private function isPicture(string $character): bool
+    {
+        $this->emoji ??= new OpenFace(FontCatalogue::emoji());
+
+        return Emoji::isOne($character, '', '') && $this->emoji->has((int) mb_ord($character));
     }
 
     private function face(string $font): OpenFace

@@ -25,7 +25,7 @@ final class HarfBuzzShaper implements Shaper
     {
         $face = $this->open($this->fonts->face($font), $axes);
         $glyphs = [];
-        foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))]) as $run) {
+        foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))], fn (): OpenFace => $this->open(FontCatalogue::emoji())) as $run) {
             array_push($glyphs, ...$this->shapeRun($line, $run, $features));
         }
 
@@ -64,13 +64,17 @@ final class HarfBuzzShaper implements Shaper
         $glyphs = [];
         for ($i = 0; $i < $length->cdata; $i++) {
             $position = $positions[$i];
-            $outline = $run['face']->outline($infos[$i]->codepoint);
+            $layers = $run['face']->layers($infos[$i]->codepoint) ?: [[$infos[$i]->codepoint, null]];
             $moved = $position->x_offset !== 0 || $position->y_offset !== 0;
-            $glyphs[] = new Glyph(
-                $moved ? $outline->translated($position->x_offset / OpenFace::FINE, -$position->y_offset / OpenFace::FINE) : $outline,
-                $position->x_advance / OpenFace::FINE,
-                $infos[$i]->cluster,
-            );
+            foreach ($layers as $index => [$glyph, $colour]) {
+                $outline = $run['face']->outline($glyph);
+                $glyphs[] = new Glyph(
+                    $moved ? $outline->translated($position->x_offset / OpenFace::FINE, -$position->y_offset / OpenFace::FINE) : $outline,
+                    $index === count($layers) - 1 ? $position->x_advance / OpenFace::FINE : 0,
+                    $infos[$i]->cluster,
+                    $colour,
+                );
+            }
         }
         $harfbuzz->hb_buffer_destroy($buffer);
 

@@ -4,6 +4,7 @@ namespace Ricamo\Raster\Text;
 
 use FFI;
 use FFI\CData;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Raster\Native\Cairo;
@@ -18,6 +19,8 @@ final class OpenFace
 
     private const MOST_AXES = 16;
 
+    private const MOST_LAYERS = 64;
+
     public readonly CData $shaping;
 
     public readonly float $ascent;
@@ -28,6 +31,12 @@ final class OpenFace
 
     /** @var array<int, Path> */
     private array $outlines = [];
+
+    /** @var array<int, list<array{int, ?Colour}>> by glyph */
+    private array $layers = [];
+
+    /** @var list<Colour>|null */
+    private ?array $palette = null;
 
     /** @param  array<string, float>  $axes  values of a variable font's axes, by their tags; those that it has not mean nothing */
     public function __construct(FontFace $face, array $axes = [])
@@ -87,6 +96,53 @@ final class OpenFace
     public function outline(int $glyph): Path
     {
         return $this->outlines[$glyph] ??= $this->readOutline($glyph);
+    }
+
+    /**
+     * Of a glyph that is a picture in several colours (OpenType's tables COLR, version 0, and CPAL).
+     *
+     * @return list<array{int, ?Colour}> glyphs, the lowest first, each with its colour, or with that of the words; none for all others
+     */
+    public function layers(int $glyph): array
+    {
+        return $this->layers[$glyph] ??= $this->readLayers($glyph);
+    }
+
+    /** @return list<array{int, ?Colour}> */
+    private function readLayers(int $glyph): array
+    {
+        $harfbuzz = HarfBuzz::library();
+        $face = $harfbuzz->hb_font_get_face($this->shaping);
+        $count = $harfbuzz->new('unsigned int');
+        $count->cdata = self::MOST_LAYERS;
+        $layers = $harfbuzz->new('hb_ot_color_layer_t['.self::MOST_LAYERS.']');
+        $harfbuzz->hb_ot_color_glyph_get_layers($face, $glyph, 0, FFI::addr($count), $layers);
+        $read = [];
+        for ($index = 0; $index < $count->cdata; $index++) {
+            $read[] = [$layers[$index]->glyph, $layers[$index]->color_index === HarfBuzz::WORDS_COLOUR ? null : $this->palette()[$layers[$index]->color_index] ?? null];
+        }
+
+        return $read;
+    }
+
+    /** @return list<Colour> of the first palette */
+    private function palette(): array
+    {
+        if ($this->palette === null) {
+            $harfbuzz = HarfBuzz::library();
+            $face = $harfbuzz->hb_font_get_face($this->shaping);
+            $count = $harfbuzz->new('unsigned int');
+            $count->cdata = $harfbuzz->hb_ot_color_palette_get_colors($face, 0, 0, null, null);
+            $colours = $harfbuzz->new('uint32_t['.max(1, $count->cdata).']');
+            $harfbuzz->hb_ot_color_palette_get_colors($face, 0, 0, FFI::addr($count), $colours);
+            $this->palette = [];
+            for ($index = 0; $index < $count->cdata; $index++) {
+                $code = $colours[$index];
+                $this->palette[] = new Colour(($code >> 8) & 255, ($code >> 16) & 255, ($code >> 24) & 255, $code & 255);
+            }
+        }
+
+        return $this->palette;
     }
 
     /** @param  array<string, float>  $axes */

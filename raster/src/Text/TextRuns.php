@@ -2,14 +2,17 @@
 
 namespace Ricamo\Raster\Text;
 
+use Closure;
+
 /** Cuts a line into runs that one face can draw in one direction, in the order in which they stand from left to right. */
 final class TextRuns
 {
     /**
      * @param  list<OpenFace>  $faces  the wanted face first, then those that help out
+     * @param  Closure(): OpenFace  $emoji  the face of pictures, opened where there are any
      * @return list<array{face: OpenFace, start: int, length: int, level: int}> in bytes; odd levels run from right to left
      */
-    public static function of(string $line, array $faces): array
+    public static function of(string $line, array $faces, Closure $emoji): array
     {
         $characters = mb_str_split($line);
         if ($characters === []) {
@@ -17,11 +20,14 @@ final class TextRuns
         }
         $codepoints = array_map(fn (string $character): int => (int) mb_ord($character), $characters);
         $levels = Bidi::levels($codepoints);
+        /** @var list<array{face: OpenFace, start: int, length: int, level: int}> $runs */
         $runs = [];
         $at = 0;
         foreach ($characters as $index => $character) {
             $last = array_key_last($runs);
-            $face = self::face($codepoints[$index], $faces, $last === null ? null : $runs[$last]['face']);
+            $face = Emoji::isOne($character, $characters[$index - 1] ?? '', $characters[$index + 1] ?? '') && $emoji()->has($codepoints[$index])
+                ? $emoji()
+                : self::face($codepoints[$index], $faces, $last === null ? null : $runs[$last]['face']);
             if ($last !== null && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index]) {
                 $runs[$last]['length'] += strlen($character);
             } else {

@@ -93,7 +93,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 array_push($over, ...array_map($changed, $more->over($part->atom->outline, $placed)));
             }
             if ($fill !== null) {
-                $fills[] = self::changed(new Fill($part->atom->outline, $placed, self::within($part->atom->colour ?? $fill, $own, $part->change)), $part->change, $moved);
+                $painted = array_map(function (array $one) use ($placed, $own, $fill, $part): Fill {
+                    $pen = Affine::translation($one[2], 0);
+
+                    return new Fill($one[0], $placed->after($pen), self::within($one[1] ?? $fill, $own->after($pen), $part->change));
+                }, $part->atom->painted());
+                // What a picture is painted of fades as one.
+                $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
+                array_push($fills, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $isOne ? [new Group($painted)] : $painted));
             }
         }
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);

@@ -145,6 +145,6 @@ final readonly class TextCascades
         $shown = $drawn[$number % count($drawn)];
         $by = ($of->left + $of->right - $shown->left - $shown->right) / 2;
 
-        return new TextAtom($shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by, $of->colour);
+        return new TextAtom($shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by, $of->colour, $shown->layers);
     }
 }
