@@ -5,10 +5,11 @@ namespace App\Editing;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 
-/** Keeps shaped lines in files, so that an edit opens no font unless its words are new. */
+/** Keeps shaped lines, and where their words are parted, in files, so that an edit opens no font unless its words are new. */
 final readonly class CachedShaper implements Shaper
 {
     /** To be raised when the fonts or the shaping change. */
@@ -29,6 +30,19 @@ final readonly class CachedShaper implements Shaper
         $this->keep($file, serialize($shaped));
 
         return $shaped;
+    }
+
+    public function hyphens(string $line, Language $language): array
+    {
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." hyphens $language->value $line");
+        $kept = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
+        if (is_array($kept) && array_filter($kept, is_int(...)) === $kept) {
+            return array_values($kept);
+        }
+        $hyphens = $this->shaper->hyphens($line, $language);
+        $this->keep($file, (string) json_encode($hyphens));
+
+        return $hyphens;
     }
 
     private function keep(string $file, string $data): void

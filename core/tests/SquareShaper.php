@@ -5,6 +5,7 @@ namespace Ricamo\Core\Tests;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 
@@ -26,5 +27,13 @@ final class SquareShaper implements Shaper
         }
 
         return new ShapedLine($glyphs, 800, 200);
+    }
+
+    /** Every word may be parted in its middle. */
+    public function hyphens(string $line, Language $language): array
+    {
+        preg_match_all('/\w{4,}/', $line, $words, PREG_OFFSET_CAPTURE);
+
+        return array_map(fn (array $word): int => $word[1] + intdiv(strlen($word[0]), 2), $words[0]);
     }
 }

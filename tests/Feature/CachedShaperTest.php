@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Editing\CachedShaper;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Tests\SquareShaper;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 
@@ -41,6 +42,13 @@ final class CachedShaperTest extends TestCase
 
                 return (new SquareShaper)->shape($line, $font);
             }
+
+            public function hyphens(string $line, Language $language): array
+            {
+                ($this->count)();
+
+                return (new SquareShaper)->hyphens($line, $language);
+            }
         };
 
         return new CachedShaper($counting, $folder ?? $this->folder);
@@ -53,6 +61,16 @@ final class CachedShaperTest extends TestCase
         self::assertSame(1, $this->asked);
         self::assertEquals($first, $again);
         self::assertSame(strlen('Marta'), count($again->glyphs));
+    }
+
+    public function test_where_words_are_parted_is_asked_once_for_each_language(): void
+    {
+        foreach ([Language::German, Language::German, Language::Italian, Language::Italian] as $language) {
+            self::assertSame([2, 8], $this->shaper()->hyphens('depot nine', $language));
+        }
+        self::assertSame(2, $this->asked);
+        array_map(fn (string $file): int|false => file_put_contents($file, '["x"]'), glob("$this->folder/*") ?: []);
+        self::assertSame([2, 8], $this->shaper()->hyphens('depot nine', Language::German), 'what is damaged is asked for again');
     }
 
     public function test_another_font_or_line_is_another_entry(): void

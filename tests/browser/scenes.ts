@@ -133,9 +133,7 @@ export const SCENES: Record<string, object[]> = {
             text: 'Line 9 🚋\n👩‍🚀 ❤️ 🇩🇪 1️⃣',
             outline: '#f3e3c3',
             outlineWidth: 5,
-            cascades: [
-                { id: 'c1', as: 'arrive', units: 'letters', length: 40, overlap: 60, at: -20, turn: 40 },
-            ],
+            cascades: [{ id: 'c1', as: 'arrive', units: 'letters', length: 40, overlap: 60, at: -20, turn: 40 }],
         }),
     ],
     'words along a path': [

@@ -176,3 +176,51 @@ test('a cascade is dragged longer in the timeline, mirrored, and takes the words
     expect(await cascades()).toHaveLength(2);
     await goToFrame(page, 0);
 });
+
+test('words in a box are parted by hyphens of their language, and hold pictures and a time that runs', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await setLength(page, 75);
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => {
+        await page.locator('[data-words]').fill('Restoration by electricians 🚋 #');
+        await page.locator('[data-words]').blur();
+    });
+    await setField(page, 'boxWidth', 'Box width', '720');
+    const paths = (): Promise<string[]> =>
+        page.evaluate(async () => {
+            const id = location.pathname.split('/').at(-1);
+            const answer = await fetch(`/api/compositions/${id}/glimpse?frame=30&layers=l1`);
+            const { glimpse } = (await answer.json()) as { glimpse: { list: { items: { path: string }[] } } };
+            return glimpse.list.items.map((one) => one.path);
+        });
+    const whole = await paths();
+    await page.getByText('Figures, ligatures').click();
+    await kept(page, () =>
+        page
+            .locator('[data-hyphens]')
+            .selectOption('en-GB')
+            .then(() => undefined),
+    );
+    expect((await paths())[0], 'the first line has a part of the next word').not.toBe(whole[0]);
+    await kept(page, () => page.locator('[data-counts]').click());
+    await kept(page, () =>
+        page
+            .locator('[data-counts-runs]')
+            .selectOption('up')
+            .then(() => undefined),
+    );
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/hyphens.png` });
+    const picture = page.locator('.picture canvas');
+    const painted = (): Promise<string> => picture.evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+    await goToFrame(page, 26);
+    await expect(page.locator('.picture[data-complete=true]')).toBeVisible();
+    await page.waitForTimeout(400);
+    const second = await painted();
+    await goToFrame(page, 50);
+    await expect.poll(painted, { message: 'a second later it says another time' }).not.toBe(second);
+    const reading = (await layersOf(page))[0]!;
+    expect([reading.hyphens, (reading.counts as { runs: string }).runs]).toEqual(['en-GB', 'up']);
+});

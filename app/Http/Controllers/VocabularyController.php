@@ -22,6 +22,7 @@ use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Render\Format\Format;
 use Ricamo\Raster\Render\Format\Formats;
@@ -48,6 +49,7 @@ final class VocabularyController
                 LayerKinds::all(),
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
+            'languages' => array_map(fn (Language $one): array => ['name' => $one->value, 'title' => $one->title()], Language::cases()),
             'easings' => array_map($this->easing(...), Easings::choices()),
             'moves' => array_values(array_map($this->move(...), Moves::all())),
             'accents' => array_values(array_map(fn (Accent $accent): array => [

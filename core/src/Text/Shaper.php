@@ -4,7 +4,7 @@ namespace Ricamo\Core\Text;
 
 use Ricamo\Core\Refusal;
 
-/** Turns a line of text into glyphs. Implemented where fonts can be read. */
+/** Turns a line of text into glyphs, and knows where words are parted. Implemented where fonts and patterns can be read. */
 interface Shaper
 {
     /**
@@ -16,4 +16,11 @@ interface Shaper
      * @throws Refusal for an unknown font
      */
     public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine;
+
+    /**
+     * Where words may be parted by a hyphen.
+     *
+     * @return list<int> the bytes before which one may stand, in order
+     */
+    public function hyphens(string $line, Language $language): array;
 }

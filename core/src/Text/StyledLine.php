@@ -64,8 +64,9 @@ final class StyledLine
         $parts = [];
         $all = [];
         foreach (mb_str_split($line) as $index => $character) {
-            $style = $styles->at($from + $index);
             $last = count($parts) - 1;
+            // A hyphen that parts a word is no character of the text: it is set as the letter before it.
+            $style = $last >= 0 && $character === LineBreaks::HYPHEN ? $all[$last] : $styles->at($from + $index);
             if ($last >= 0 && $style === $all[$last]) {
                 $parts[$last] .= $character;
             } else {

@@ -27,11 +27,12 @@ final readonly class TextBlock
         $from = 0;
         foreach ($content->lines() as $paragraph) {
             [$text, $shaped] = StyledLine::shape($paragraph, $from, $content, $shaper, $axes);
-            $pieces = $width <= 0 ? [$text] : LineBreaks::wrapped($text, $shaped, $tracking, $width);
+            $hyphens = $width <= 0 || $content->hyphens === null ? [] : $shaper->hyphens($text, $content->hyphens);
+            $pieces = $width <= 0 ? [[$text, false]] : LineBreaks::wrapped($text, $shaped, $tracking, $width, $hyphens);
             $at = 0;
-            foreach ($pieces as $piece) {
+            foreach ($pieces as [$piece, $isParted]) {
                 $at = (int) mb_strpos($text, $piece, $at);
-                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(self::hyphened(mb_substr($paragraph, $at, mb_strlen($piece))), $from + $at, $content, $shaper, $axes);
+                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)).($isParted ? LineBreaks::HYPHEN : ''), $from + $at, $content, $shaper, $axes);
                 $lines[] = TextLine::of($set, $own, $content->align, $tracking);
                 $at += mb_strlen($piece);
             }
@@ -39,12 +40,6 @@ final readonly class TextBlock
         }
 
         return new self($lines, $tracking);
-    }
-
-    /** A line that breaks at a soft hyphen ends with one that is seen. */
-    private static function hyphened(string $line): string
-    {
-        return str_ends_with($line, LineBreaks::SOFT_HYPHEN) ? substr($line, 0, -strlen(LineBreaks::SOFT_HYPHEN)).LineBreaks::HYPHEN : $line;
     }
 
     /**

@@ -11,6 +11,7 @@ use Ricamo\Core\Kind\Text\Counting;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\LineBreaks;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -65,7 +66,7 @@ final class WordsTest extends TestCase
         // Half as large, twice as many letters go into a line.
         self::assertSame(2, $lines(['boxWidth' => 500, 'typeSize' => 50]));
         $shaper = new SquareShaper;
-        $wrapped = fn (string $text, float $width): array => LineBreaks::wrapped($text, $shaper->shape($text, 'f'), 0, $width);
+        $wrapped = fn (string $text, float $width): array => array_column(LineBreaks::wrapped($text, $shaper->shape($text, 'f'), 0, $width), 0);
         self::assertSame(['one two', 'three', 'four'], $wrapped('one two three four', 3500));
         // Exactly as wide is not too wide; a word that is wider than all stands alone.
         self::assertSame(['aa bb', 'cc'], $wrapped('aa bb cc', 2500));
@@ -76,8 +77,26 @@ final class WordsTest extends TestCase
         $broken = self::items(self::words(['text' => "re\u{00AD}stored", 'boxWidth' => 320]));
         self::assertSame([3, 6], array_map(fn (array $item): int => substr_count($item['path'], 'Z'), $broken));
         // Tracking counts between letters, not after the last.
-        self::assertSame(['aa bb', 'cc'], LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2900));
-        self::assertSame(['aa', 'bb', 'cc'], LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2899));
+        self::assertSame([['aa bb', false], ['cc', false]], LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2900));
+        self::assertSame(['aa', 'bb', 'cc'], array_column(LineBreaks::wrapped('aa bb cc', $shaper->shape('aa bb cc', 'f'), 100, 2899), 0));
+    }
+
+    public function test_words_are_parted_where_their_language_lets_them(): void
+    {
+        $shaper = new SquareShaper;
+        $parted = fn (string $text, float $width): array => LineBreaks::wrapped($text, $shaper->shape($text, 'f'), 0, $width, $shaper->hyphens($text, Language::German));
+        // Squares of 500, and a hyphen that takes 330.
+        self::assertSame([['old de', true], ['pot', false]], $parted('old depot', 3330));
+        self::assertSame([['old', false], ['depot', false]], $parted('old depot', 3320));
+        self::assertSame([['old depot', false]], $parted('old depot', 4500));
+        self::assertSame([['the', false], ['ga', true], ['te', false], ['is', false]], $parted('the gate is', 1900));
+        // In a text: the hyphen is one more letter of the line, and styles stay on their own.
+        $text = self::words(['text' => 'old depot', 'boxWidth' => 333, 'hyphens' => 'en-GB', 'styles' => [['from' => 6, 'to' => 9, 'colour' => '#ff0000']]]);
+        self::assertSame([6, 3], array_map(fn (array $item): int => substr_count($item['path'], 'Z'), self::items($text)));
+        self::assertSame('en-GB', $text->toJson()['layers'][0]['hyphens']);
+        self::assertCount(2, self::items(self::words(['text' => 'old depot', 'boxWidth' => 333])));
+        $this->expectExceptionMessage('hyphens');
+        self::words(['hyphens' => 'tlh']);
     }
 
     public function test_words_shrink_to_fit_their_box_and_never_grow(): void

@@ -5,6 +5,7 @@ namespace Ricamo\Raster\Text;
 use FFI;
 use FFI\CData;
 use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Native\HarfBuzz;
@@ -30,6 +31,11 @@ final class HarfBuzzShaper implements Shaper
         }
 
         return new ShapedLine($glyphs, $face->ascent, $face->descent);
+    }
+
+    public function hyphens(string $line, Language $language): array
+    {
+        return Patterns::of($language)->breaks($line);
     }
 
     /** @param  array<string, float>  $axes */

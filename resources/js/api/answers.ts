@@ -99,6 +99,8 @@ export interface Vocabulary {
     /** What cascades can be spread over. */
     units: Record<LayerKind, string[]>;
     orders: { name: string; title: string }[];
+    /** In which words can be parted at the ends of lines. */
+    languages: { name: string; title: string }[];
     /** What of fonts can be used, or not. */
     features: { name: string; title: string }[];
     /** Forms of shapes, with the properties that mean something to each. */

@@ -11055,6 +11055,10 @@ export interface TextLayer {
         runs?: 'up' | 'down';
     };
     /**
+     * the language in which words are parted at the ends of lines
+     */
+    hyphens?: 'cs' | 'da' | 'de' | 'en-GB' | 'en-US' | 'es' | 'fr' | 'it' | 'nl' | 'pl' | 'pt' | 'ru' | 'sv';
+    /**
      * in which some characters are set, none over another
      *
      * @maxItems 500

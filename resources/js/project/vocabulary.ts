@@ -12,6 +12,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         formats: [],
         properties: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
         fonts: [],
+        languages: [],
         labels: [],
         safe: [],
         easings: [],

@@ -40,13 +40,13 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
             <select
                 class="choice-field"
                 :value="counts.runs ?? 'keyframes'"
-                aria-label="What it follows"
+                aria-label="What it follows: its Number, or the time since its in point or until its out point"
                 data-counts-runs
                 @change="follow(($event.target as HTMLSelectElement).value)"
             >
-                <option value="keyframes">as its Number says</option>
-                <option value="up">runs from the in point</option>
-                <option value="down">runs down to the out point</option>
+                <option value="keyframes">follows Number</option>
+                <option value="up">runs up</option>
+                <option value="down">runs down</option>
             </select>
             <select
                 v-if="!counts.time"

@@ -94,6 +94,9 @@ function toggleFeature(name: string, on: boolean): void {
     void composition.edit('set-content', content({ features: on ? [...features, name] : features }));
 }
 
+const setHyphens = (language: string): void =>
+    void composition.edit('set-content', content({ hyphens: language || null }));
+
 function type(): void {
     typing.value = true;
     void composition.attempt('set-content', content({ text: words.value }));
@@ -184,7 +187,7 @@ function giveUp(event: KeyboardEvent): void {
             <button v-if="layer.path" type="button" data-set-straight @click="setStraight">Straight again</button>
         </div>
         <details class="more">
-            <summary>Figures, ligatures, counting</summary>
+            <summary>Figures, ligatures, hyphens, counting</summary>
             <div class="features">
                 <ElCheckbox
                     v-for="feature in vocabulary.words.features"
@@ -195,6 +198,21 @@ function giveUp(event: KeyboardEvent): void {
                     @change="(on) => toggleFeature(feature.name, !!on)"
                 />
             </div>
+            <label class="hyphens"
+                >Hyphens
+                <select
+                    class="choice-field"
+                    :value="layer.hyphens ?? ''"
+                    title="Where words may be parted at the ends of lines, in a box"
+                    data-hyphens
+                    @change="setHyphens(($event.target as HTMLSelectElement).value)"
+                >
+                    <option value="">none</option>
+                    <option v-for="{ name, title } in vocabulary.words.languages" :key="name" :value="name">
+                        {{ title }}
+                    </option>
+                </select></label
+            >
             <CountFields :layer="layer" @set="(fields) => composition.edit('set-content', content(fields))" />
         </details>
     </div>
@@ -227,6 +245,13 @@ textarea:focus {
 .sample {
     flex: none;
     width: 26px;
+}
+.hyphens {
+    display: grid;
+    grid-template-columns: 84px minmax(0, 1fr);
+    align-items: center;
+    margin: 4px 0;
+    font-size: 12.5px;
 }
 .line {
     display: flex;

@@ -6,6 +6,7 @@ use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyles;
 
 final readonly class TextContent implements Content, Readable, UsesMedia
@@ -24,6 +25,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
      * @param  list<FontFeature>  $features  of the font that are used, or not
      * @param  ?Counting  $counts  how a number is written that stands in its place in the text; null for none
      * @param  WordStyles  $styles  in which some characters are set
+     * @param  ?Language  $hyphens  in which words are parted at the ends of lines; null where they are not
      */
     public function __construct(
         public string $text,
@@ -33,6 +35,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         public array $features = [],
         public ?Counting $counts = null,
         public WordStyles $styles = new WordStyles,
+        public ?Language $hyphens = null,
     ) {
     }
 
@@ -55,7 +58,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function usingMedia(array $ids): static
     {
-        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts, $this->styles);
+        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts, $this->styles, $this->hyphens);
     }
 
     /** With a number in its place. */
@@ -70,12 +73,12 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         $longer = mb_strlen($written) - 1;
         $moved = fn (int $at): int => $at + $longer * mb_substr_count(mb_substr($this->text, 0, $at), Counting::SIGN);
 
-        return new self(str_replace(Counting::SIGN, $written, $this->text), $this->font, $this->align, $this->fontMedia, $this->features, styles: $this->styles->mapped($moved));
+        return new self(str_replace(Counting::SIGN, $written, $this->text), $this->font, $this->align, $this->fontMedia, $this->features, styles: $this->styles->mapped($moved), hyphens: $this->hyphens);
     }
 
     public function styled(WordStyles $styles): self
     {
-        return new self($this->text, $this->font, $this->align, $this->fontMedia, $this->features, $this->counts, $styles);
+        return new self($this->text, $this->font, $this->align, $this->fontMedia, $this->features, $this->counts, $styles, $this->hyphens);
     }
 
     /** @return array<string, int> the OpenType features that are asked for, by their tags; 0 for what is not used */
@@ -92,7 +95,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
+        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->hyphens === null ? [] : ['hyphens' => $this->hyphens->value]), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
     }
 
     public function words(): string

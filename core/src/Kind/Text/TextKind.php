@@ -12,6 +12,7 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyle;
 use Ricamo\Core\Text\WordStyles;
 use Ricamo\Core\Value\Type\ColourType;
@@ -72,6 +73,7 @@ final class TextKind extends LayerKind
             array_map(fn (Node $one): FontFeature => $one->enum(FontFeature::class), $layer->optional('features')?->items(20) ?? []),
             $layer->optional('counts') === null ? null : Counting::read($layer->field('counts')),
             WordStyles::read($layer->optional('styles')),
+            $layer->optional('hyphens')?->enum(Language::class),
         );
     }
 
@@ -84,6 +86,7 @@ final class TextKind extends LayerKind
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
             'features' => ['description' => 'what of the font is used, or not', 'type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')]],
             'counts' => Counting::schema(),
+            'hyphens' => ['description' => 'the language in which words are parted at the ends of lines', 'type' => 'string', 'enum' => array_column(Language::cases(), 'value')],
             'styles' => ['description' => 'in which some characters are set, none over another', 'type' => 'array', 'maxItems' => WordStyle::MOST, 'items' => WordStyle::schema()],
         ];
     }
