@@ -27,7 +27,7 @@ const looking = useLooking();
 const project = useProject();
 const kept = computed(() => project.swatches.map((swatch) => swatch.colour));
 /** Those of the project, those in use in the composition, and those that are always there; as of when it was opened. */
-const offered = shallowRef<string[]>(ALWAYS);
+const offered = shallowRef<string[]>([]);
 
 function offer(): void {
     const found = JSON.stringify(composition.document?.layers ?? []).match(/"#[0-9a-f]{6}(?:[0-9a-f]{2})?"/g) ?? [];

@@ -13,12 +13,39 @@ export interface Slot<Row> {
 }
 
 /**
+ * Gives rows their places: a row that is still seen keeps its own, whatever else comes or goes, so that nobody presses
+ * the pointer on one row and lets go on another; a row that comes in takes one that has become free.
+ */
+function takePlaces(taken: Map<string, number>, keys: string[]): Map<string, number> {
+    const next = new Map<string, number>();
+    for (const key of keys) {
+        const place = taken.get(key);
+        if (place !== undefined) {
+            next.set(key, place);
+        }
+    }
+    const kept = new Set(next.values());
+    let free = 0;
+    for (const key of keys.filter((one) => !next.has(one))) {
+        while (kept.has(free)) {
+            free++;
+        }
+        next.set(key, free++);
+    }
+    return next;
+}
+
+/**
  * Those of many rows that are seen. As many places as fit take turns: the row that comes in at one edge takes the place
  * of the one that went out at the other.
  *
  * @param lowest the height of the lowest row, in pixels
  */
-export function useRowWindow<Row>(rows: Ref<Row[]>, heightOf: (row: Row) => number, lowest: number) {
+export function useRowWindow<Row extends { key: string }>(
+    rows: Ref<Row[]>,
+    heightOf: (row: Row) => number,
+    lowest: number,
+) {
     const body = ref<HTMLElement | null>(null);
     const { height } = useElementSize(body);
     const scrolled = ref(0);
@@ -51,11 +78,15 @@ export function useRowWindow<Row>(rows: Ref<Row[]>, heightOf: (row: Row) => numb
     const first = computed(() =>
         Math.max(0, Math.min(rowAt(scrolled.value) - BEYOND, rows.value.length - places.value)),
     );
+    let taken = new Map<string, number>();
     const slots = computed<Slot<Row>[]>(() => {
-        const count = places.value;
-        return rows.value
-            .slice(first.value, first.value + count)
-            .map((row, at) => ({ slot: (first.value + at) % count, row, top: tops.value[first.value + at]! }))
+        const seen = rows.value.slice(first.value, first.value + places.value);
+        taken = takePlaces(
+            taken,
+            seen.map(({ key }) => key),
+        );
+        return seen
+            .map((row, at) => ({ slot: taken.get(row.key)!, row, top: tops.value[first.value + at]! }))
             .sort((a, b) => a.slot - b.slot);
     });
 
