@@ -76,8 +76,10 @@ use Ricamo\Core\Edit\Media\ReplaceMedia;
 use Ricamo\Core\Edit\Media\RestoreMedia;
 use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Paths\ChangePath;
+use Ricamo\Core\Edit\Paths\CombineShapes;
 use Ricamo\Core\Edit\Paths\DrawPath;
 use Ricamo\Core\Edit\Paths\DrawStroke;
+use Ricamo\Core\Edit\Paths\GrowShapes;
 use Ricamo\Core\Edit\Paths\MakePath;
 use Ricamo\Core\Edit\Paths\PullKnot;
 use Ricamo\Core\Edit\Paths\SetBrush;
@@ -158,6 +160,8 @@ final class Edits
         'pull-knot' => PullKnot::class,
         'change-path' => ChangePath::class,
         'make-path' => MakePath::class,
+        'combine-shapes' => CombineShapes::class,
+        'grow-shapes' => GrowShapes::class,
         'draw-path' => DrawPath::class,
         'draw-stroke' => DrawStroke::class,
         'set-outlines' => SetOutlines::class,

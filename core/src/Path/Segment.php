@@ -135,6 +135,11 @@ final class Segment
         ];
     }
 
+    public function reversed(): self
+    {
+        return new self($this->x3, $this->y3, $this->x2, $this->y2, $this->x1, $this->y1, $this->x0, $this->y0);
+    }
+
     /** The part between two of its t. */
     public function part(float $from, float $to): self
     {

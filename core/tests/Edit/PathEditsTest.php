@@ -196,4 +196,71 @@ final class PathEditsTest extends TestCase
             self::assertLessThan(1, microtime(true) - $began);
         }
     }
+
+    /** A square of 100 in twice its size at (500, 300), and one of 80 over its right half, turned a quarter. */
+    private static function two(array $lower = [], array $upper = []): Composition
+    {
+        return Fixture::composition([
+            Fixture::bar(['id' => 'low', 'name' => 'Low', 'size' => [100, 100], 'position' => [500, 300], 'scale' => [200, 200], ...$lower]),
+            Fixture::words(['id' => 'between']),
+            Fixture::bar(['id' => 'high', 'name' => 'High', 'size' => [80, 40], 'position' => [600, 300], 'rotation' => 90, ...$upper]),
+        ]);
+    }
+
+    private static function combined(Composition $composition, string $how, array $more = []): Composition
+    {
+        return Fixture::edit($composition, 'combine-shapes', ['layers' => ['high', 'low'], 'how' => $how, 'frame' => 0, ...$more]);
+    }
+
+    public function test_shapes_are_combined_in_the_place_of_the_lowest(): void
+    {
+        $after = self::combined(self::two(), 'subtract');
+        self::assertSame(['low', 'between'], $after->layers->ids());
+        $low = $after->layer('low');
+        $path = $low->value('path', 0);
+        self::assertInstanceOf(Contours::class, $path);
+        // The upper one is 40 wide and 80 high in the picture: half of that in the lower one's pixels, half of it beyond its edge.
+        self::assertSame('M-50 -50L50 -50L50 -20L40 -20L40 20L50 20L50 50L-50 50Z', $path->write());
+        self::assertEquals(new \Ricamo\Core\Geometry\Point(500, 300), $low->point('position', 0));
+        self::assertSame('M50 -20L50 20L40 20L40 -20Z', self::combined(self::two(), 'intersect')->layer('low')->value('path', 0)->write());
+    }
+
+    public function test_what_is_rounded_or_repeated_is_combined_as_it_is_seen(): void
+    {
+        $after = self::combined(self::two(['rounding' => 20], ['columns' => 2, 'gaps' => [40, 0]]), 'union');
+        $low = $after->layer('low');
+        self::assertSame(0.0, $low->number('rounding', 0));
+        self::assertSame(1.0, $low->number('columns', 0));
+        // Two of 80 × 40, turned: 80 above and 80 below, 40 between them, right of the edge.
+        $bounds = $low->value('path', 0)->path()->bounds();
+        self::assertEqualsWithDelta([-50, -50, 60, 50], [$bounds->left, $bounds->top, $bounds->right, $bounds->bottom], 1e-6);
+    }
+
+    public function test_combining_refuses_what_it_cannot_do(): void
+    {
+        self::assertSame(['low', 'between', 'high'], self::two()->layers->ids());
+        $refused = function (array $args): string {
+            try {
+                Fixture::edit(self::two(upper: ['position' => [1500, 300]]), 'combine-shapes', ['frame' => 0, ...$args]);
+            } catch (Refusal $refusal) {
+                return $refusal->getMessage();
+            }
+
+            return 'nothing';
+        };
+        self::assertStringContainsString('Nothing would be left', $refused(['layers' => ['low', 'high'], 'how' => 'intersect']));
+        self::assertStringContainsString('two shapes or more', $refused(['layers' => ['low', 'low'], 'how' => 'union']));
+        self::assertStringContainsString('“Words” is not a shape', $refused(['layers' => ['low', 'between'], 'how' => 'union']));
+    }
+
+    public function test_the_edge_of_shapes_is_moved_at_every_keyframe(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['size' => Fixture::keyframes([0, [100, 100]], [50, [200, 100]]), 'fill' => '#aa0000'])]);
+        $after = Fixture::edit($composition, 'grow-shapes', ['layers' => ['bar'], 'by' => 10, 'corners' => 'sharp']);
+        self::assertSame('M60 -60L60 60L-60 60L-60 -60Z', self::path($after));
+        self::assertSame('M110 -60L110 60L-110 60L-110 -60Z', self::path($after, 50));
+        self::assertSame('M85 -60L85 60L-85 60L-85 -60Z', self::path($after, 25));
+        $this->expectExceptionMessage('Nothing would be left of “Bar”');
+        Fixture::edit($composition, 'grow-shapes', ['layers' => ['bar'], 'by' => -50]);
+    }
 }

@@ -59,16 +59,32 @@ final readonly class MakePath implements CompositionEdit
     /** @throws Refusal for what is no shape */
     public static function asPath(Layer $layer): Layer
     {
-        $content = $layer->content;
-        if (! $content instanceof ShapeContent) {
-            throw new Refusal("“{$layer->name}” is not a shape");
-        }
-        if ($content->form === ShapeForm::Path) {
-            return $layer;
-        }
-        $at = fn (int|float $frame): Contours => Contours::parse(Contours::of(FormPaths::of(Formed::of($content->form, $layer, $frame)))->write());
+        return self::shapeOf($layer)->form === ShapeForm::Path ? $layer : self::outlined($layer);
+    }
+
+    /** @throws Refusal for what is no shape */
+    public static function shapeOf(Layer $layer): ShapeContent
+    {
+        return $layer->content instanceof ShapeContent ? $layer->content : throw new Refusal("“{$layer->name}” is not a shape");
+    }
+
+    /**
+     * With its outline as its path, rounded corners and all.
+     *
+     * @param  ?callable(Contours): Contours  $change  of each outline that it has
+     *
+     * @throws Refusal for what is no shape
+     */
+    public static function outlined(Layer $layer, ?callable $change = null): Layer
+    {
+        $content = self::shapeOf($layer);
+        $at = function (int|float $frame) use ($content, $layer, $change): Contours {
+            $outline = Contours::of(FormPaths::of(Formed::of($content->form, $layer, $frame)));
+
+            return Contours::parse(($change === null ? $outline : $change($outline))->write());
+        };
         $frames = [];
-        foreach (array_intersect($content->form->settings(), self::FROM) as $name) {
+        foreach (array_intersect($content->form->settings(), [...self::FROM, 'path']) as $name) {
             foreach ($layer->properties[$name]->course($layer->span) as $frame => $keyframe) {
                 $frames[$frame] ??= $keyframe;
             }

@@ -39,6 +39,12 @@ final class Repeats
         ];
     }
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(fn (PropertyDefinition $one): string => $one->name, self::properties());
+    }
+
     /** Whether there is more than one, so that what is not repeated costs nothing. */
     public static function isOne(Layer $layer, int|float $at): bool
     {

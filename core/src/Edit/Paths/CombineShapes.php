@@ -1,0 +1,101 @@
+<?php
+
+namespace Ricamo\Core\Edit\Paths;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Shape\Formed;
+use Ricamo\Core\Kind\Shape\FormPaths;
+use Ricamo\Core\Kind\Shape\Repeats;
+use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Path\Combine\Arrangement;
+use Ricamo\Core\Path\Combine\Combining;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PathType;
+
+/**
+ * Makes one shape of several, as they lie on a frame, with all of their repeats. The lowest keeps its place, its paint and what is
+ * animated of them, and becomes a path; the others are removed.
+ */
+final readonly class CombineShapes implements CompositionEdit
+{
+    /** @param  non-empty-list<string>  $layers */
+    private function __construct(private array $layers, private Combining $how, private int $frame)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layers', 'how', 'frame']);
+        $layers = array_values(array_unique(LayerIds::read($args)));
+
+        return new self(
+            count($layers) > 1 ? $layers : $args->field('layers')->refuse('takes two shapes or more'),
+            $args->field('how')->enum(Combining::class),
+            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+        );
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        array_map($composition->indexOf(...), $this->layers);
+        $ids = array_values(array_intersect($composition->layers->ids(), $this->layers));
+        $lowest = $composition->layer($ids[0]);
+        $back = $this->matrix($composition, $lowest)->inverse();
+        $shapes = array_map(function (string $id) use ($composition, $back): Contours {
+            $layer = $composition->layer($id);
+
+            return Contours::of($this->outline($layer)->transformed($back->after($this->matrix($composition, $layer))));
+        }, $ids);
+        $made = Arrangement::of($shapes, $this->how->holds(...));
+        if ($made->all === []) {
+            throw new Refusal('Nothing would be left of these shapes');
+        }
+
+        return $composition
+            ->withLayers($composition->layers->without(array_slice($ids, 1)))
+            ->replacing(self::with($lowest, Contours::parse($made->write())));
+    }
+
+    public function title(): string
+    {
+        return $this->how->title();
+    }
+
+    /** From a layer's own space to the composition's pixels. */
+    private function matrix(Composition $composition, Layer $layer): Affine
+    {
+        return $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
+    }
+
+    /** In the layer's own space, as often as it is repeated. */
+    private function outline(Layer $layer): Path
+    {
+        $formed = Formed::of(MakePath::shapeOf($layer)->form, $layer, $this->frame);
+        $path = FormPaths::of($formed);
+
+        return Path::joined(array_map($path->transformed(...), Repeats::placements($layer, $this->frame, $formed->box)));
+    }
+
+    /** With another path, in which all is that it was made from. */
+    private static function with(Layer $layer, Contours $path): Layer
+    {
+        $outlined = MakePath::outlined($layer);
+        $once = array_intersect_key($layer->kind->defaults(), array_flip(Repeats::names()));
+        $content = MakePath::shapeOf($layer);
+
+        return $outlined->with([
+            'content' => new ShapeContent(ShapeForm::Path, $content->cap),
+            'properties' => [...$outlined->properties, ...$once, 'path' => Property::constant(new PathType, $path)],
+        ]);
+    }
+}

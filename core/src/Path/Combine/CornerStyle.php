@@ -1,0 +1,10 @@
+<?php
+
+namespace Ricamo\Core\Path\Combine;
+
+/** What becomes of corners that open as an edge is moved. */
+enum CornerStyle: string
+{
+    case Round = 'round';
+    case Sharp = 'sharp';
+}
