@@ -65,3 +65,41 @@ test('a drawing is taken apart into shapes in a group, and put together again by
     await kept(page, () => page.locator('[data-undo]').click());
     expect(await layersOf(page)).toMatchObject([{ kind: 'footage' }]);
 });
+
+test('shapes are cut out of one another and united, and the edge of the result is moved', async ({ page }) => {
+    await emptyComposition(page);
+    for (const [form, x] of [
+        ['Bar', '700'],
+        ['Circle', '1100'],
+        ['Star', '1000'],
+    ] as const) {
+        await addToComposition(page, form);
+        await page.locator('[data-tab=sheet]').click();
+        await setField(page, 'position', 'Position x', x);
+        await setField(page, 'position', 'Position y', '500');
+    }
+    await page.locator('[data-layer=l1] .name').click();
+    await page.locator('[data-layer=l2] .name').click({ modifiers: ['Shift'] });
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/combine.png` });
+    await kept(page, () => page.locator('[data-combine=subtract]').click());
+    let layers = await layersOf(page);
+    expect(layers.map(({ id }) => id)).toEqual(['l1', 'l3']);
+    expect(layers[0]).toMatchObject({ form: 'path', fill: '#2f5d50' });
+    // A bar with a round bite out of its right: three straight sides, and a curve.
+    expect(layers[0]!.path).toMatch(/^M[^M]*L[^M]*C[^M]*Z$/);
+    // What came of it is selected, and can be worked on at once.
+    await expect(page.locator('[data-section=Form], .shape').first()).toBeVisible();
+    const before = (layers[0]!.path as string).match(/-?[\d.]+/g)!.map(Number);
+    await page.locator('[data-grow-by]').fill('24');
+    await kept(page, () => page.locator('[data-grow]').click());
+    layers = await layersOf(page);
+    const after = (layers[0]!.path as string).match(/-?[\d.]+/g)!.map(Number);
+    expect(Math.min(...after)).toBeCloseTo(Math.min(...before) - 24, 2);
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/grown.png` });
+
+    await page.locator('[data-layer=l3] .name').click({ modifiers: ['Shift'] });
+    await page.locator('[data-combine=union]').click();
+    await expect.poll(async () => (await layersOf(page)).length).toBe(1);
+    await page.keyboard.press('Control+z');
+    await expect.poll(async () => (await layersOf(page)).length).toBe(2);
+});

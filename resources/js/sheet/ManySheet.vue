@@ -8,6 +8,8 @@ import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
+import CombineFields from './CombineFields.vue';
+import GrowFields from './GrowFields.vue';
 import SharedRow from './SharedRow.vue';
 import SheetSection from './SheetSection.vue';
 import SidesFields from './SidesFields.vue';
@@ -54,6 +56,10 @@ const statesOf = (property: string): PropertyState[] =>
         <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="Motion blur"
             ><BlurFields :layers="layers"
         /></SheetSection>
+        <SheetSection v-if="layers.every((layer) => layer.kind === 'shape')" title="Combine">
+            <CombineFields />
+            <div class="grow"><GrowFields :layers="selection.layers" /></div>
+        </SheetSection>
         <SheetSection title="One after another"><StaggerFields /></SheetSection>
         <template v-if="layers.every((layer) => layer.kind !== 'sound')">
             <SheetSection title="From the sides"><SidesFields :layers="selection.layers" /></SheetSection>
@@ -92,6 +98,9 @@ p {
     margin: 0 0 8px;
     padding: 0 16px;
     color: var(--quiet);
+}
+.grow {
+    padding: 0 14px 8px 16px;
 }
 .foot {
     padding: 10px 16px;

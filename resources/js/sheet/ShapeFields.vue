@@ -4,6 +4,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useVocabulary } from '@/project/vocabulary';
+import GrowFields from './GrowFields.vue';
 
 /** What form a shape or a window has, and what can be made of it. */
 const props = defineProps<{ layer: Extract<Layer, { kind: 'shape' | 'window' }> }>();
@@ -75,6 +76,7 @@ const change = (what: string): void =>
                 <option v-for="form in others" :key="form.name" :value="form.name">{{ form.title }}</option>
             </select>
         </div>
+        <div v-if="layer.kind === 'shape'" class="grow"><GrowFields :layers="layers" /></div>
     </div>
 </template>
 
@@ -89,6 +91,9 @@ const change = (what: string): void =>
     grid-column: 1 / -1;
     display: flex;
     gap: 6px;
+}
+.grow {
+    grid-column: 1 / -1;
 }
 .acts button {
     flex: none;

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { SquaresExclude, SquaresIntersect, SquaresSubtract, SquaresUnite } from 'lucide-vue-next';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+
+/** Makes one shape of those that are selected, as they lie at the playhead. */
+const WAYS = [
+    { how: 'union', icon: SquaresUnite, text: 'Unite', more: 'One shape of all of them' },
+    { how: 'subtract', icon: SquaresSubtract, text: 'Cut out', more: 'The upper ones are cut out of the lowest' },
+    { how: 'intersect', icon: SquaresIntersect, text: 'Keep shared', more: 'What all of them cover' },
+    { how: 'exclude', icon: SquaresExclude, text: 'Leave out shared', more: 'Holes where they overlap' },
+] as const;
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const selection = useSelection();
+
+async function combine(how: string): Promise<void> {
+    const lowest = composition.layers.find((layer) => selection.layers.includes(layer.id))!.id;
+    if (await composition.edit('combine-shapes', { layers: selection.layers, how, frame: playhead.frame })) {
+        selection.select(lowest);
+    }
+}
+</script>
+
+<template>
+    <div class="combine">
+        <button
+            v-for="one in WAYS"
+            :key="one.how"
+            type="button"
+            :title="one.more"
+            :data-combine="one.how"
+            @click="combine(one.how)"
+        >
+            <component :is="one.icon" :size="15" />{{ one.text }}
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.combine {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+    padding: 2px 14px 8px 16px;
+}
+button {
+    display: flex;
+    align-items: center;
+    gap: 7px;
+    height: 26px;
+    padding: 0 9px;
+    border: 1px solid var(--hairline);
+    border-radius: 6px;
+    background: var(--raised);
+    color: var(--ink);
+    font: inherit;
+    font-size: 12.5px;
+    white-space: nowrap;
+    cursor: pointer;
+}
+button:hover {
+    border-color: var(--accent);
+}
+</style>
