@@ -103,3 +103,42 @@ test('shapes are cut out of one another and united, and the edge of the result i
     await page.keyboard.press('Control+z');
     await expect.poll(async () => (await layersOf(page)).length).toBe(2);
 });
+
+test('a shape is repeated along a path that is drawn in the picture, and a point of it pulled', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Star');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'size', 'Size w', '80');
+    await setField(page, 'size', 'Size h', '80');
+    const frame = (await page.locator('.frame').boundingBox())!;
+    const scale = frame.width / 1920;
+    const at = (x: number, y: number): [number, number] => [frame.x + x * scale, frame.y + y * scale];
+    await page.locator('[data-repeat-along]').click();
+    await page.mouse.click(...at(400, 800));
+    await page.mouse.move(...at(960, 300));
+    await page.mouse.down();
+    await page.mouse.move(...at(1200, 300), { steps: 4 });
+    await page.mouse.up();
+    await page.mouse.click(...at(1500, 800));
+    await kept(page, () => page.keyboard.press('Enter'));
+    await expect(sheet(page, 'columns')).toHaveCount(0);
+    await setField(page, 'alongCount', 'Along it', '9');
+    const knot = page.locator('[data-path-knot="0.2"]');
+    await expect(knot).toBeVisible();
+    const before = (await layersOf(page))[0]!.along as string;
+    const from = (await knot.boundingBox())!;
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(...at(1500, 600), { steps: 5 });
+    await kept(page, () => page.mouse.up());
+    const after = (await layersOf(page))[0]!.along as string;
+    expect(after).not.toBe(before);
+    expect(after.split(/[MCL]/)[1]).toBe(before.split(/[MCL]/)[1]);
+    // They are units of a cascade.
+    await page.locator('[data-add-cascade]').click();
+    await kept(page, () => page.locator('[data-cascade=pop]').click());
+    await expect(page.locator('.timing .count')).toHaveText('9 units');
+    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/along.png` });
+    await kept(page, () => page.locator('[data-repeat-plain]').click());
+    await expect(sheet(page, 'columns')).toBeVisible();
+});

@@ -10,6 +10,8 @@ final class Contour
     /** @var list<Segment>|null */
     private ?array $segments = null;
 
+    private ?Along $along = null;
+
     /** @param  non-empty-list<Knot>  $knots */
     public function __construct(public readonly array $knots, public readonly bool $closed)
     {
@@ -27,6 +29,12 @@ final class Contour
         }
 
         return $this->segments;
+    }
+
+    /** Distances along it, of which those that were asked for are kept. */
+    public function along(): Along
+    {
+        return $this->along ??= new Along($this);
     }
 
     public function length(): float

@@ -122,6 +122,29 @@ final class FormsTest extends TestCase
         self::assertEquals($items(['columns' => 3]), $items(['columns' => 3, ...$cascade], 30));
     }
 
+    public function test_a_shape_is_repeated_along_a_path(): void
+    {
+        $items = fn (array $more): array => Fixture::evaluator()->frame(Fixture::composition([Fixture::bar(['size' => [20, 10], 'position' => [500, 300], ...$more])]), 0)->toJson()['items'];
+        $places = fn (array $more): array => array_map(fn (array $one): array => array_slice($one['matrix'], 4), $items($more));
+        // Both ends of an open one, and every 100 px between them; on its second leg they go down.
+        $open = ['along' => 'M0 0L200 0L200 100', 'alongCount' => 4];
+        self::assertEqualsWithDelta([[500, 300], [600, 300], [700, 300], [700, 400]], $places($open), 1e-4);
+        self::assertEqualsWithDelta([0, 1, -1, 0], array_slice($items($open)[3]['matrix'], 0, 4), 1e-6);
+        self::assertEqualsWithDelta([cos(M_PI / 4), sin(M_PI / 4)], array_slice($items([...$open, 'alongTurn' => 50])[3]['matrix'], 0, 2), 1e-6);
+        // Shifted by half, what goes out at the end comes in at the beginning.
+        self::assertEqualsWithDelta([[650, 300], [700, 350], [550, 300], [650, 300]], $places([...$open, 'alongShift' => 50]), 1e-4);
+        // All the way round a closed one.
+        $closed = ['along' => 'M0 0L100 0L100 100L0 100Z', 'alongCount' => 8, 'alongTurn' => 0];
+        self::assertEqualsWithDelta([[500, 300], [550, 300], [600, 300], [600, 350], [600, 400], [550, 400], [500, 400], [500, 350]], $places($closed), 1e-4);
+        self::assertEqualsWithDelta([[475, 300]], array_slice($places([...$closed, 'along' => 'M-25 0L0 0', 'alongCount' => 1]), 0, 1), 1e-4);
+        // Nothing that has no length is gone along, and as many as can be are enough.
+        self::assertCount(1, $items(['along' => 'M5 5']));
+        self::assertCount(1, $items(['along' => '']));
+        $composition = Fixture::composition([Fixture::bar(['size' => [20, 10], ...$open, 'alongCount' => 2])]);
+        self::assertEqualsWithDelta([-10, -5, 205, 110], Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0)->box->toJson(), 1e-4);
+        self::assertSame(['along'], array_column(\Ricamo\Core\Path\PathPlaces::of($composition->layer('bar'), $composition, 0), 'property'));
+    }
+
     public function test_each_form_says_what_it_is_made_of(): void
     {
         foreach (ShapeForm::cases() as $form) {

@@ -24,6 +24,7 @@ import OutlineFields from './OutlineFields.vue';
 import PaintFields from './PaintFields.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
+import RepeatFields from './RepeatFields.vue';
 import { hasKeyframe, isApart, sectionsOf } from './properties';
 import ShapeFields from './ShapeFields.vue';
 import SheetSection from './SheetSection.vue';
@@ -62,16 +63,24 @@ function isMeant(property: string): boolean {
     if (layer.kind !== 'shape' && layer.kind !== 'window') {
         return true;
     }
+    const isAlong = layer.kind === 'shape' && !!layer.along;
+    if ((isAlong ? IN_ROWS : ALONG).includes(property)) {
+        return false;
+    }
     return (
         !all.some(({ settings }) => settings.includes(property)) ||
         all.some(({ name, settings }) => name === layer.form && settings.includes(property))
     );
 }
+/** A shape is repeated either along a path or in rows and rings. */
+const ALONG = ['along', 'alongCount', 'alongShift', 'alongTurn'];
+const IN_ROWS = ['columns', 'rows', 'gaps', 'around', 'ringRadius'];
+
 /** A shape that is not repeated has nothing that a cascade could be spread over. */
 const hasUnits = computed(() => {
-    const isRepeated = ['columns', 'rows', 'around'].some(
-        (name) => Number(inspection.value?.values[name]?.value ?? 1) > 1,
-    );
+    const isRepeated =
+        (props.layer.kind === 'shape' && !!props.layer.along) ||
+        ['columns', 'rows', 'around'].some((name) => Number(inspection.value?.values[name]?.value ?? 1) > 1);
     return vocabulary.words.units[props.layer.kind].length > 0 && (props.layer.kind !== 'shape' || isRepeated);
 });
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
@@ -189,6 +198,11 @@ const setContent = (content: object): Promise<boolean> =>
             :state="inspection?.values[definition.name]"
         />
         <BrushFields v-if="title === 'Line' && !finding.isOn" :key="layer.id" :layer="layer" />
+        <RepeatFields
+            v-if="title === 'Repeat' && layer.kind === 'shape' && !finding.isOn"
+            :key="layer.id"
+            :layer="layer"
+        />
         <KeepField
             v-if="title === 'Placement' && placed.animated && !finding.isOn"
             edit="add-motion"

@@ -89,7 +89,7 @@ final readonly class CombineShapes implements CompositionEdit
     /** With another path, in which all is that it was made from. */
     private static function with(Layer $layer, Contours $path): Layer
     {
-        $outlined = MakePath::outlined($layer);
+        $outlined = MakePath::outlined($layer, fn (Contours $outline): Contours => $outline);
         $once = array_intersect_key($layer->kind->defaults(), array_flip(Repeats::names()));
         $content = MakePath::shapeOf($layer);
 

@@ -10,6 +10,7 @@ use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
@@ -17,8 +18,8 @@ use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
 
 /**
- * Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on; or sets words
- * along it, those of the layer `onto`.
+ * Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on; or sets the
+ * layer `onto` along it: words, or a shape that is repeated.
  */
 final readonly class DrawPath implements CompositionEdit
 {
@@ -56,18 +57,23 @@ final readonly class DrawPath implements CompositionEdit
 
     public function title(): string
     {
-        return $this->onto === null ? 'draw path' : 'words on a path';
+        return $this->onto === null ? 'draw path' : 'set along a path';
     }
 
     /** In the layer's own pixels, for all of its time. */
     private function along(Composition $composition, Layer $layer): Composition
     {
         $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
-        if (! $layer->content instanceof TextContent || abs($matrix->determinant()) < 1e-9) {
-            throw new Refusal("“{$layer->name}” is no text that could be set along a path");
+        $property = match (true) {
+            $layer->content instanceof TextContent => 'path',
+            $layer->content instanceof ShapeContent => 'along',
+            default => throw new Refusal("“{$layer->name}” is neither words nor a shape that could be set along a path"),
+        };
+        if (abs($matrix->determinant()) < 1e-9) {
+            throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         $path = Contours::parse($this->path->mapped($matrix->inverse()->apply(...))->write());
 
-        return $composition->replacing($layer->withProperty('path', Property::constant(new PathType, $path)));
+        return $composition->replacing($layer->withProperty($property, Property::constant(new PathType, $path)));
     }
 }

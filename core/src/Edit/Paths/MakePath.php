@@ -59,7 +59,7 @@ final readonly class MakePath implements CompositionEdit
     /** @throws Refusal for what is no shape */
     public static function asPath(Layer $layer): Layer
     {
-        return self::shapeOf($layer)->form === ShapeForm::Path ? $layer : self::outlined($layer);
+        return self::shapeOf($layer)->form === ShapeForm::Path ? $layer : self::outlined($layer, fn (Contours $outline): Contours => $outline);
     }
 
     /** @throws Refusal for what is no shape */
@@ -71,17 +71,15 @@ final readonly class MakePath implements CompositionEdit
     /**
      * With its outline as its path, rounded corners and all.
      *
-     * @param  ?callable(Contours): Contours  $change  of each outline that it has
+     * @param  callable(Contours): Contours  $change  of each outline that it has
      *
      * @throws Refusal for what is no shape
      */
-    public static function outlined(Layer $layer, ?callable $change = null): Layer
+    public static function outlined(Layer $layer, callable $change): Layer
     {
         $content = self::shapeOf($layer);
         $at = function (int|float $frame) use ($content, $layer, $change): Contours {
-            $outline = Contours::of(FormPaths::of(Formed::of($content->form, $layer, $frame)));
-
-            return Contours::parse(($change === null ? $outline : $change($outline))->write());
+            return Contours::parse($change(Contours::of(FormPaths::of(Formed::of($content->form, $layer, $frame))))->write());
         };
         $frames = [];
         foreach (array_intersect($content->form->settings(), [...self::FROM, 'path']) as $name) {

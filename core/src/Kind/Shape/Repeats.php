@@ -9,12 +9,15 @@ use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Path\Contour;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 
-/** A shape that is repeated: in rows and columns, or all around a ring, each a step further in place, size, turn and colour. */
+/** A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn and colour. */
 final class Repeats
 {
     private const SECTION = 'Repeat';
@@ -33,6 +36,10 @@ final class Repeats
             new PropertyDefinition('gaps', new FactorsType, new Point(20, 20), -self::FAR, self::FAR, 'Gaps', self::SECTION, 'px', rare: true),
             new PropertyDefinition('around', new NumberType, 1.0, 1, 500, 'Around', self::SECTION, rare: true),
             new PropertyDefinition('ringRadius', new NumberType, 200.0, -self::FAR, self::FAR, 'Radius', self::SECTION, 'px', rare: true),
+            new PropertyDefinition('along', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
+            new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', self::SECTION, rare: true),
+            new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', self::SECTION, '%', rare: true),
+            new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', self::SECTION, '%', rare: true),
             new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', self::SECTION, '°', rare: true),
             new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', self::SECTION, '%', rare: true),
             new PropertyDefinition('lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true),
@@ -48,11 +55,12 @@ final class Repeats
     /** Whether there is more than one, so that what is not repeated costs nothing. */
     public static function isOne(Layer $layer, int|float $at): bool
     {
-        return $layer->number('columns', $at) < 2 && $layer->number('rows', $at) < 2 && $layer->number('around', $at) < 2;
+        return $layer->number('columns', $at) < 2 && $layer->number('rows', $at) < 2 && $layer->number('around', $at) < 2 && self::path($layer, $at) === null;
     }
 
     /**
-     * Where each of them is, row by row, the middle of all at the origin; or around a ring, the first at its top.
+     * Where each of them is, row by row, the middle of all at the origin; or around a ring, the first at its top; or along a path,
+     * the first where it begins.
      *
      * @param  Box  $box  of one of them
      * @return list<Affine> in the layer's own space
@@ -61,7 +69,12 @@ final class Repeats
     {
         [$turn, $scale] = [$layer->number('stepTurn', $at), $layer->number('stepScale', $at) / 100];
         $around = (int) floor($layer->number('around', $at));
-        $places = $around >= 2 ? self::ring($around, $layer->number('ringRadius', $at)) : self::grid((int) floor($layer->number('columns', $at)), (int) floor($layer->number('rows', $at)), $layer->point('gaps', $at), $box);
+        $path = self::path($layer, $at);
+        $places = match (true) {
+            $path !== null => self::along($path, (int) floor($layer->number('alongCount', $at)), $layer->number('alongShift', $at) / 100, $layer->number('alongTurn', $at) / 100),
+            $around >= 2 => self::ring($around, $layer->number('ringRadius', $at)),
+            default => self::grid((int) floor($layer->number('columns', $at)), (int) floor($layer->number('rows', $at)), $layer->point('gaps', $at), $box),
+        };
 
         return array_map(function (Affine $place, int $index) use ($turn, $scale): Affine {
             $own = $scale ** $index;
@@ -109,6 +122,37 @@ final class Repeats
             for ($column = 0; $column < $columns; $column++) {
                 $places[] = Affine::translation(($column - ($columns - 1) / 2) * $across, ($row - ($rows - 1) / 2) * $down);
             }
+        }
+
+        return $places;
+    }
+
+    private static function path(Layer $layer, int|float $at): ?Contour
+    {
+        $path = $layer->value('along', $at);
+
+        return $path instanceof Contours && $path->all !== [] && $path->all[0]->length() > 0 ? $path->all[0] : null;
+    }
+
+    /**
+     * As far from one another as they can be, from one end to the other, or all the way round; shifted, they go on where the path begins.
+     *
+     * @param  float  $shift  by how many times the path's length
+     * @param  float  $turn  how much of the path's direction they take, 0 to 1
+     * @return list<Affine>
+     */
+    private static function along(Contour $path, int $count, float $shift, float $turn): array
+    {
+        $along = $path->along();
+        $count = max(1, min(self::MOST, $count));
+        $gap = $along->length / max(1, $path->closed ? $count : $count - 1);
+        $places = [];
+        for ($index = 0; $index < $count; $index++) {
+            $distance = $index * $gap + $shift * $along->length;
+            $within = $distance - floor($distance / $along->length) * $along->length;
+            // The last of an open one stands at its end, not at its beginning.
+            [$point, $heading] = $along->placed($shift === 0.0 && ! $path->closed ? min($along->length, $distance) : $within);
+            $places[] = Affine::translation($point->x, $point->y)->after(Affine::rotation($turn * $heading));
         }
 
         return $places;

@@ -25,7 +25,7 @@ final readonly class OnPath
         if (! $path instanceof Contours || $path->all === [] || $path->all[0]->length() <= 0) {
             return null;
         }
-        $along = new Along($path->all[0]);
+        $along = $path->all[0]->along();
 
         return new self($along, $path->all[0]->closed, $layer->number('pathOffset', $at) / 100 * $along->length, $text);
     }
