@@ -49,6 +49,8 @@ describe('the rows that are seen', () => {
         expect([...after].every(([row, slot]) => before.get(row) === slot)).toBe(true);
         rows.value = [{ key: 'l10', number: 10 }, ...rows.value];
         expect(seen().get(10)).toBe(before.get(1));
+        // They are gone through with the keyboard in the order in which they lie.
+        expect([...seen().keys()]).toEqual([10, 0, 3, 4, 5, 6, 7, 8, 9]);
     });
 
     it('end with the last, however far it is scrolled', () => {

@@ -226,7 +226,7 @@ final readonly class Layer
             $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->value}" => $gradient->media];
         }
 
-        return $media;
+        return $this->brush?->media === null ? $media : [...$media, 'brush' => $this->brush->media];
     }
 
     /**
@@ -239,6 +239,7 @@ final readonly class Layer
         return $this->with([
             'content' => $this->content instanceof UsesMedia ? $this->content->usingMedia($ids) : $this->content,
             'gradients' => array_map(fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media), $this->gradients),
+            'brush' => $this->brush?->media === null ? $this->brush : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
         ]);
     }
 

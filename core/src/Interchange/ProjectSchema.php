@@ -45,6 +45,7 @@ use Ricamo\Core\Move\PlacedAccent;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\PointType;
 
@@ -230,7 +231,12 @@ final class ProjectSchema
     /** @return array<string, mixed> */
     private static function brush(BrushForm $form): array
     {
-        return self::attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean']], ['form']);
+        $own = $form !== BrushForm::Own ? [] : [
+            'mark' => ['description' => 'SVG path data of any size', 'type' => 'string', 'maxLength' => Contours::LONGEST],
+            'media' => ['description' => 'a picture or a clip in its place', 'type' => 'string', 'maxLength' => 64],
+        ];
+
+        return self::attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean'], ...$own], ['form']);
     }
 
     /** @return array<string, mixed> */

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind;
 
+use Closure;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -27,8 +28,8 @@ final readonly class PaintedPictures
         $this->bundles = new BundleArtist($materials);
     }
 
-    /** @return callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation> fitted to a box whose middle is at the matrix's origin */
-    public function on(Layer $layer, Composition $composition, Moment $moment): callable
+    /** @return Closure(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation> fitted to a box whose middle is at the matrix's origin */
+    public function on(Layer $layer, Composition $composition, Moment $moment): Closure
     {
         return function (FootageContent|BundleContent $content, Affine $place, Box $box, Fitting $fitting) use ($layer, $composition, $moment): array {
             $scale = $fitting->scale($content->plays($this->materials->media)->size(), new Size($box->width(), $box->height()));

@@ -20,6 +20,9 @@ enum BrushForm: string
     case Stars = 'stars';
     case Tiles = 'tiles';
 
+    /** A shape or a picture of one's own. */
+    case Own = 'own';
+
     /** Outlines are in such units for each width of the line, so that rounding is not seen. */
     public const UNIT = 1000.0;
 
@@ -51,6 +54,7 @@ enum BrushForm: string
             self::Airbrush => $set(320, 9, 10, 0, 25, 40),
             self::Stars => $set(240, 95, 20, 180, 40),
             self::Tiles => $set(100, 125),
+            self::Own => $set(220, 115),
         };
     }
 
@@ -70,7 +74,7 @@ enum BrushForm: string
             self::Stitches => Outline::of(Path::rectangle(Box::centred(self::UNIT, 0.34 * self::UNIT), 0.17 * self::UNIT)),
             self::Chalk => Outline::of(self::speck(Dice::below(self::VARIANTS, $seed, $number, 'speck'))),
             self::Stars => Outline::of(self::star()),
-            self::Tiles => Outline::of(Path::rectangle(Box::centred(self::UNIT, self::UNIT), 0.12 * self::UNIT)),
+            self::Tiles, self::Own => Outline::of(Path::rectangle(Box::centred(self::UNIT, self::UNIT), 0.12 * self::UNIT)),
         };
     }
 

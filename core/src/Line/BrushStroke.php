@@ -2,17 +2,22 @@
 
 namespace Ricamo\Core\Line;
 
+use Closure;
 use Ricamo\Core\Cascade\Dice;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Window\Fitting;
 use Ricamo\Core\Path\Along;
 
 /** What a brush leaves along lines: the same for the same seed, and growing behind where the line is drawn to. */
@@ -34,9 +39,15 @@ final class BrushStroke
 
     private readonly string $key;
 
-    /** @param  float  $width  of the line, in the units of the outline */
-    public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width)
+    private readonly ?Outline $mark;
+
+    /**
+     * @param  float  $width  of the line, in the units of the outline
+     * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of a picture
+     */
+    public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width, private readonly ?Closure $pictures = null)
     {
+        $this->mark = $brush->outline();
         $this->key = $brush->form->value." $width ".implode(' ', array_map($values->number(...), ['size', 'spacing', 'phase', 'scatter', 'scatterTurn', 'scatterSize', 'seed']));
     }
 
@@ -92,7 +103,9 @@ final class BrushStroke
             $at = $phase + $number * $step;
             $own = $this->place($line, $at, $number, $grow > 0 ? $size * min(1.0, ($to - $at) / $grow) : $size);
             $opacity = $this->opacity($number);
-            if ($own !== null && $opacity > 0) {
+            if ($own !== null && $opacity > 0 && $this->brush->media !== null) {
+                array_push($operations, ...$this->pictured($this->brush->media, $matrix->after($own), $opacity));
+            } elseif ($own !== null && $opacity > 0) {
                 $painted = $this->softened($paint($own));
                 $operations[] = new Fill($this->outline($number), $matrix->after($own), $opacity < 1 ? $painted->faded($opacity) : $painted);
             }
@@ -101,10 +114,18 @@ final class BrushStroke
         return $operations;
     }
 
+    /** @return list<Operation> a picture in the place of a mark */
+    private function pictured(string $media, Affine $place, float $opacity): array
+    {
+        $seen = $this->pictures === null ? [] : ($this->pictures)(new FootageContent($media), $place, Box::centred(BrushForm::UNIT, BrushForm::UNIT), Fitting::Fit);
+
+        return $opacity < 1 && $seen !== [] ? [count($seen) === 1 ? $seen[0]->faded($opacity) : new Group($seen, $opacity)] : $seen;
+    }
+
     /** Whether marks may lie in one outline: all as opaque, and none with a hole that another one would close or open. */
     private function isSheaved(): bool
     {
-        return $this->brush->form->opacity() >= 1 && $this->brush->form !== BrushForm::Rings && $this->values->number('scatterOpacity') <= 0;
+        return $this->brush->form->opacity() >= 1 && ! in_array($this->brush->form, [BrushForm::Rings, BrushForm::Own], true) && $this->values->number('scatterOpacity') <= 0;
     }
 
     private function sheaf(Along $line, string $of, int $first, int $last, float $step, float $phase, float $size): Outline
@@ -161,6 +182,9 @@ final class BrushStroke
 
     private function outline(int $number): Outline
     {
+        if ($this->mark !== null) {
+            return $this->mark;
+        }
         $seed = (int) $this->values->number('seed');
         $key = match ($this->brush->form) {
             BrushForm::Chalk => (string) Dice::below(BrushForm::VARIANTS, $seed, $number, 'speck'),

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Line;
 
+use Closure;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Corners;
@@ -16,8 +17,11 @@ use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Kind\Window\Fitting;
 use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
@@ -43,12 +47,13 @@ final readonly class LineArtist
     /**
      * @param  float  $width  in the units of the outlines
      * @param  float  $unit  pixels that one of them is
+     * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
      */
-    public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private Cap $cap = Cap::Butt, private float $unit = 1.0)
+    public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private Cap $cap = Cap::Butt, private float $unit = 1.0, ?Closure $pictures = null)
     {
         $this->style = LineStyle::of($layer, $at);
         $brush = $layer->brush;
-        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width);
+        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width, $pictures);
         $this->widths = $layer->content instanceof ShapeContent ? $layer->content->widths : [];
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Line;
 
+use Closure;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Fill;
@@ -14,6 +15,9 @@ use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Window\Fitting;
 
 /** The outlines that a layer has more of: those without or along its edge lie beneath all else of it, those within over it. */
 final readonly class MoreOutlines
@@ -21,8 +25,11 @@ final readonly class MoreOutlines
     /** @var list<array{Side, Colour, LineArtist}> the first of them outermost, or uppermost */
     private array $outlines;
 
-    /** @param  float  $unit  pixels that one unit of the outlines is */
-    public function __construct(Layer $layer, int|float $at, Cap $cap = Cap::Butt, float $unit = 1.0)
+    /**
+     * @param  float  $unit  pixels that one unit of the outlines is
+     * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
+     */
+    public function __construct(Layer $layer, int|float $at, Cap $cap = Cap::Butt, float $unit = 1.0, ?Closure $pictures = null)
     {
         $outlines = [];
         foreach ($layer->outlines as $one) {
@@ -30,7 +37,7 @@ final readonly class MoreOutlines
             $colour = $values->colour('colour')->faded($values->number('opacity') / 100);
             $width = $values->number('width') / $unit;
             if ($one->on && $width > 0 && $colour->isVisible()) {
-                $outlines[] = [$one->side, $colour, new LineArtist($layer, $at, $one->side === Side::Centre ? $width : 2 * $width, $one->join, $cap, $unit)];
+                $outlines[] = [$one->side, $colour, new LineArtist($layer, $at, $one->side === Side::Centre ? $width : 2 * $width, $one->join, $cap, $unit, $pictures)];
             }
         }
         $this->outlines = $outlines;

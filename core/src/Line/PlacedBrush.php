@@ -3,13 +3,17 @@
 namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Setting;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 
 /** A brush as a layer's outline has it. */
 final readonly class PlacedBrush implements Attached
@@ -19,8 +23,33 @@ final readonly class PlacedBrush implements Attached
 
     public const ID = 'b1';
 
-    public function __construct(public BrushForm $form, public bool $on = true)
+    /** The most points that a mark of one's own has. */
+    public const MOST_POINTS = 300;
+
+    /**
+     * @param  ?Contours  $mark  what is set along the line, of any size, where its form is one's own
+     * @param  ?string  $media  a picture or a clip in its place
+     */
+    public function __construct(public BrushForm $form, public bool $on = true, public ?Contours $mark = null, public ?string $media = null)
     {
+    }
+
+    /** The mark around the origin, its larger side one unit of brushes; null where the form has its own. */
+    public function outline(): ?Outline
+    {
+        $bounds = $this->mark?->path()->bounds();
+        if ($this->mark === null || $bounds === null || max($bounds->width(), $bounds->height()) <= 0) {
+            return null;
+        }
+        $scale = BrushForm::UNIT / max($bounds->width(), $bounds->height());
+        $middle = $bounds->centre();
+
+        return Outline::of($this->mark->path()->transformed(Affine::scaling($scale, $scale)->after(Affine::translation(-$middle->x, -$middle->y))));
+    }
+
+    public function ofMedia(string $media): self
+    {
+        return new self($this->form, $this->on, null, $media);
     }
 
     /** @return array{?self, array<string, Property>} with its settings, by the names that the layer knows them by */
@@ -44,7 +73,20 @@ final readonly class PlacedBrush implements Attached
             $node->field('id')->refuse('can only be '.self::ID);
         }
 
-        return new self($node->field('form')->enum(BrushForm::class), $node->optional('on')?->bool() ?? true);
+        $form = $node->field('form')->enum(BrushForm::class);
+        if ($form !== BrushForm::Own) {
+            return new self($form, $node->optional('on')?->bool() ?? true);
+        }
+        if ($node->has('mark') === $node->has('media')) {
+            $node->refuse('a brush of one\'s own has either a mark or a medium');
+        }
+        $mark = $node->optional('mark');
+        $path = $mark === null ? null : (new PathType)->read($mark);
+        if ($mark !== null && ($path === null || $path->count() < 2 || $path->count() > self::MOST_POINTS)) {
+            $mark->refuse('has fewer than two points, or more than '.self::MOST_POINTS);
+        }
+
+        return new self($form, $node->optional('on')?->bool() ?? true, $path, $node->optional('media')?->string(64));
     }
 
     public function id(): string
@@ -81,11 +123,11 @@ final readonly class PlacedBrush implements Attached
 
     public function fields(): array
     {
-        return ['id' => 0, 'form' => 0, 'on' => 0];
+        return ['id' => 0, 'form' => 0, 'on' => 0, 'mark' => 0, 'media' => 0];
     }
 
     public function toJson(): array
     {
-        return ['id' => self::ID, 'form' => $this->form->value, ...($this->on ? [] : ['on' => false])];
+        return ['id' => self::ID, 'form' => $this->form->value, ...($this->on ? [] : ['on' => false]), ...array_filter(['mark' => $this->mark?->write(), 'media' => $this->media], fn (?string $one): bool => $one !== null)];
     }
 }

@@ -156,18 +156,69 @@ final class LineTest extends TestCase
         return array_combine(array_column(BrushForm::cases(), 'value'), array_map(fn (BrushForm $form): array => [$form], BrushForm::cases()));
     }
 
+    /** One of one's own is nothing without what it sets. */
+    private static function brush(BrushForm $form): array
+    {
+        return ['form' => $form->value, ...($form === BrushForm::Own ? ['mark' => 'M0 0L40 0L20 30Z'] : [])];
+    }
+
     #[DataProvider('brushes')]
     public function test_each_brush_draws_something_on_words_and_shapes_in_any_paint(BrushForm $form): void
     {
         $gradients = [['of' => 'outline', 'form' => 'linear']];
-        foreach ([self::square(['brush' => ['form' => $form->value], 'gradients' => $gradients]), Fixture::composition([Fixture::words(['outlineWidth' => 4, 'fill' => '#00000000', 'brush' => ['form' => $form->value]])])] as $composition) {
+        foreach ([self::square(['brush' => self::brush($form), 'gradients' => $gradients]), Fixture::composition([Fixture::words(['outlineWidth' => 4, 'fill' => '#00000000', 'brush' => self::brush($form)])])] as $composition) {
             self::assertGreaterThan(8, count(self::items($composition)));
             self::assertEquals($composition->toJson(), Composition::read(new Node($composition->toJson()))->toJson());
         }
-        $set = Fixture::edit(self::square(), 'set-brush', ['layers' => ['bar'], 'brush' => ['form' => $form->value]]);
+        $set = Fixture::edit(self::square(), 'set-brush', ['layers' => ['bar'], 'brush' => self::brush($form)]);
         self::assertSame($form->defaults()['size'], $set->layer('bar')->number('b1.size', 0));
         $none = Fixture::edit($set, 'set-brush', ['layers' => ['bar'], 'brush' => null]);
         self::assertSame(self::square()->toJson(), $none->toJson());
+    }
+
+    public function test_any_shape_is_set_along_a_line_as_large_as_the_brush(): void
+    {
+        $composition = Fixture::composition([
+            Fixture::bar(['size' => [100, 100], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0]]),
+            Fixture::bar(['id' => 'like', 'form' => 'star', 'size' => [300, 600], 'rounding' => 10, 'position' => [900, 500]]),
+        ]);
+        $set = Fixture::edit($composition, 'set-brush', ['layers' => ['bar'], 'brush' => ['form' => 'own', 'from' => 'like', 'size' => 200, 'spacing' => 250]]);
+        $json = $set->layer('bar')->toJson()['brush'];
+        self::assertSame('own', $json['form']);
+        self::assertArrayNotHasKey('from', $json);
+        self::assertEquals($set->toJson(), Composition::read(new Node($set->toJson()))->toJson());
+        // Every 50 px of 400; 20 px high where the line goes to the right, its middle on the line.
+        $items = array_slice(self::items($set), 0, 8);
+        $bounds = Contours::parse($items[1]['path'])->mapped(self::matrix($items[1])->apply(...))->path()->bounds();
+        self::assertEqualsWithDelta([0, -50, 20], [$bounds->centre()->x, $bounds->centre()->y, $bounds->height()], 0.6);
+        $this->expectExceptionMessage('neither a shape nor a picture');
+        Fixture::edit(Fixture::composition([...$composition->toJson()['layers'], Fixture::words()]), 'set-brush', ['layers' => ['bar'], 'brush' => ['form' => 'own', 'from' => 'words']]);
+    }
+
+    public function test_a_picture_is_set_along_a_line_and_counts_as_what_the_layer_uses(): void
+    {
+        $composition = Fixture::composition([Fixture::clip(), Fixture::bar(['size' => [100, 100], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0]])]);
+        $set = Fixture::edit($composition, 'set-brush', ['layers' => ['bar'], 'brush' => ['form' => 'own', 'from' => 'clip', 'size' => 200, 'spacing' => 250, 'scatterOpacity' => 100]]);
+        $items = array_values(array_filter(self::rawItems($set), fn (array $item): bool => $item['op'] === 'image' && $item['opacity'] < 1));
+        self::assertCount(8, $items);
+        // The longer side of 1920 × 1080 px is 20 px long; the clip plays on.
+        self::assertEqualsWithDelta(20 / 1920, hypot($items[1]['matrix'][0], $items[1]['matrix'][1]), 1e-6);
+        self::assertSame(['brush' => 'm1'], $set->layer('bar')->media());
+        self::assertSame('m2', $set->layer('bar')->usingMedia(['m1' => 'm2'])->brush?->media);
+        foreach ([['form' => 'own'], ['form' => 'own', 'mark' => 'M0 0L9 9', 'media' => 'm1'], ['form' => 'own', 'mark' => 'M0 0'], ['form' => 'own', 'mark' => 'nonsense']] as $wrong) {
+            try {
+                self::square(['brush' => $wrong]);
+                self::fail('not refused: '.json_encode($wrong));
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString('brush', $refusal->getMessage());
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $item */
+    private static function matrix(array $item): Affine
+    {
+        return new Affine(...$item['matrix']);
     }
 
     public function test_there_is_an_end_to_how_many_marks_there_are(): void

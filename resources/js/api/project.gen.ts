@@ -7999,6 +7999,208 @@ export interface ShapeLayer {
                             }[]
                         ];
                     };
+          }
+        | {
+              id?: 'b1';
+              form: 'own';
+              on?: boolean;
+              /**
+               * SVG path data of any size
+               */
+              mark?: string;
+              /**
+               * a picture or a clip in its place
+               */
+              media?: string;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
           };
     /**
      * more of them, the first outermost
@@ -10977,6 +11179,208 @@ export interface TextLayer {
                             }[]
                         ];
                     };
+          }
+        | {
+              id?: 'b1';
+              form: 'own';
+              on?: boolean;
+              /**
+               * SVG path data of any size
+               */
+              mark?: string;
+              /**
+               * a picture or a clip in its place
+               */
+              media?: string;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
           };
     /**
      * more of them, the first outermost
@@ -13430,6 +13834,208 @@ export interface WindowLayer {
               id?: 'b1';
               form: 'tiles';
               on?: boolean;
+              size?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              spacing?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              phase?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              grow?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatter?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterTurn?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterSize?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              scatterOpacity?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+              seed?:
+                  | number
+                  | {
+                        /**
+                         * @minItems 1
+                         */
+                        keyframes: [
+                            {
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            },
+                            ...{
+                                at: number;
+                                value: number;
+                                easing?: Easing;
+                                pin?: Pin;
+                            }[]
+                        ];
+                    };
+          }
+        | {
+              id?: 'b1';
+              form: 'own';
+              on?: boolean;
+              /**
+               * SVG path data of any size
+               */
+              mark?: string;
+              /**
+               * a picture or a clip in its place
+               */
+              media?: string;
               size?:
                   | number
                   | {

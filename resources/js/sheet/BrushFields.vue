@@ -22,6 +22,21 @@ const settings = computed(() =>
         .map((definition) => ({ ...definition, title: definition.title.split(' · ')[0]! })),
 );
 
+/** Any shape or picture of the composition can be set along a line. */
+const marks = computed(() =>
+    composition.layers.filter((one) => one.id !== props.layer.id && (one.kind === 'shape' || one.kind === 'footage')),
+);
+const LIKE = 'like ';
+
+function choose(event: Event): void {
+    const { value } = event.target as HTMLSelectElement;
+    if (value.startsWith(LIKE)) {
+        set({ form: 'own', from: value.slice(LIKE.length) });
+    } else if (value !== brush.value?.form) {
+        set(value ? { form: value } : null);
+    }
+}
+
 const set = (next: object | null): void =>
     void composition.edit('set-brush', { layers: [props.layer.id], brush: next });
 
@@ -33,23 +48,19 @@ function throwAgain(): void {
 <template>
     <div class="brush">
         <span>Brush</span>
-        <select
-            class="choice-field"
-            :value="brush?.form ?? ''"
-            aria-label="Brush"
-            data-brush
-            @change="
-                set(
-                    ($event.target as HTMLSelectElement).value
-                        ? { form: ($event.target as HTMLSelectElement).value }
-                        : null,
-                )
-            "
-        >
+        <select class="choice-field" :value="brush?.form ?? ''" aria-label="Brush" data-brush @change="choose">
             <option value="">plain</option>
-            <option v-for="one in vocabulary.words.brushes" :key="one.name" :value="one.name">
-                {{ one.title.toLowerCase() }}
+            <option
+                v-for="one in vocabulary.words.brushes"
+                v-show="one.name !== 'own' || brush?.form === 'own'"
+                :key="one.name"
+                :value="one.name"
+            >
+                {{ one.name === 'own' ? 'of one’s own' : one.title.toLowerCase() }}
             </option>
+            <optgroup v-if="marks.length > 0" label="Made of a layer">
+                <option v-for="one in marks" :key="one.id" :value="LIKE + one.id">{{ one.name }}</option>
+            </optgroup>
         </select>
         <IconButton v-if="brush" :icon="Dices" :size="15" label="Throw again" data-throw-brush @click="throwAgain" />
     </div>

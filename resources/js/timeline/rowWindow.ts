@@ -85,9 +85,7 @@ export function useRowWindow<Row extends { key: string }>(
             taken,
             seen.map(({ key }) => key),
         );
-        return seen
-            .map((row, at) => ({ slot: taken.get(row.key)!, row, top: tops.value[first.value + at]! }))
-            .sort((a, b) => a.slot - b.slot);
+        return seen.map((row, at) => ({ slot: taken.get(row.key)!, row, top: tops.value[first.value + at]! }));
     });
 
     function onScroll(): void {

@@ -62,7 +62,7 @@ final readonly class ReplaceMedia implements ProjectEdit
         $content = $layer->content;
         $layer = $layer->with(['gradients' => array_map(
             fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->gradients,
-        )]);
+        ), 'brush' => $layer->brush?->media === $this->media ? $layer->brush->ofMedia($this->by) : $layer->brush]);
 
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
             ? $content->replacedIn($layer, $project->media->get($this->media), $project->media->get($this->by))

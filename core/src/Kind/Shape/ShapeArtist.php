@@ -73,9 +73,9 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         $at = $moment->at;
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
-        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, $layer->content->cap);
-        $operations = $more?->beneath($path, $matrix) ?? [];
         $pictures = $this->pictures->on($layer, $composition, $moment);
+        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, $layer->content->cap, pictures: $pictures);
+        $operations = $more?->beneath($path, $matrix) ?? [];
         $paint = Paints::of(Painted::Fill, $layer, $at, $formed->box);
         $paint = $paint instanceof Colour && $fill !== null ? ($fill->isVisible() ? $fill : null) : $paint;
         if ($paint !== null) {
@@ -83,7 +83,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         }
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $formed->box->grown($width / 2)) : null;
         if ($outline !== null) {
-            $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap);
+            $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap, pictures: $pictures);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 

@@ -70,10 +70,11 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
         $fill = Paints::of(Painted::Fill, $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
-        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM);
+        $pictures = $this->pictures->on($layer, $composition, $moment);
+        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM, $pictures);
 
         $onPath = OnPath::of($layer, $text, $at);
-        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, Cap::Round, $text->typeSize / ShapedLine::EM);
+        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, Cap::Round, $text->typeSize / ShapedLine::EM, $pictures);
         [$beneath, $strokes, $fills, $over] = [[], [], [], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
@@ -107,7 +108,6 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         if ($fill !== null && $caret !== null) {
             $fills[] = new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill));
         }
-        $pictures = $this->pictures->on($layer, $composition, $moment);
 
         return [...Plate::draw($layer, $text, $at, $matrix), ...$beneath, ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$over];
     }

@@ -62,7 +62,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
             $operations[] = new Group($seen, 1.0, Outline::of(FormPaths::of($formed)->transformed($matrix)));
         }
         if ($outline !== null) {
-            $lines = new LineArtist($layer, $at, $width, Join::Miter);
+            $lines = new LineArtist($layer, $at, $width, Join::Miter, pictures: $pictures);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
