@@ -168,7 +168,6 @@ test('x and y are keyframed by themselves, dragged in the picture, and become on
     await goToFrame(page, 25);
     await goes.selectOption('path');
     await expect(page.locator('[data-axes] [role=alert]')).toContainText('a keyframe on each of 30 frames');
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/axes.png` });
     await kept(page, () => page.locator('[data-write]').click());
     const path = await courseOf(page, 'position');
     expect(path.length).toBe(33);
@@ -202,7 +201,6 @@ test('how a layer moves is kept under a name, tried on another one, and given to
     const still = await painted();
     await move.hover();
     await expect.poll(painted, { message: 'it plays while the pointer rests on it' }).not.toBe(still);
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/kept.png` });
     await kept(page, () => move.click());
     expect((await courseOf(page, 'position', 1)).map(({ at, value }) => [at, value])).toEqual([
         [0, [x! - 300, y]],
@@ -235,7 +233,6 @@ test('in an open thread a curve is pulled by its value and by its speed', async 
     const [, , x2, y2] = await eased();
     expect(x2).toBeCloseTo(0.6667, 2);
     expect(y2).toBeLessThan(0.05);
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/pull.png` });
     // By the keyboard too; and Escape gives up what is held.
     await speed.focus();
     await kept(page, () => page.keyboard.press('ArrowRight'));

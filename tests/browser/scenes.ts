@@ -193,6 +193,34 @@ export const SCENES: Record<string, object[]> = {
             brush: { form: 'stitches' },
         }),
     ],
+    'brushes of a shape and of a picture, and a shape along a path': [
+        shape({
+            form: 'ellipse',
+            size: [420, 200],
+            fill: '#00000000',
+            outline: '#c9973f',
+            outlineWidth: 12,
+            brush: { form: 'own', mark: 'M0 0L40 10L30 40L10 40Z', scatterTurn: 30, scatterOpacity: 60 },
+        }),
+        shape({
+            id: 'l2',
+            form: 'line',
+            size: [520, 0],
+            position: [320, 330],
+            outline: '#f3e3c3',
+            outlineWidth: 24,
+            brush: { form: 'own', media: 'm1', size: 200, spacing: 120, scatterTurn: 20 },
+        }),
+        shape({
+            id: 'l3',
+            form: 'star',
+            size: [30, 30],
+            position: [60, 40],
+            along: 'M0 0C200 60 300 -60 500 0',
+            alongCount: 11,
+            fill: '#c0392b',
+        }),
+    ],
     'letters on their way, each as faint and as blurred as it is': [
         text({
             typeSize: 90,

@@ -80,7 +80,6 @@ test('shapes are cut out of one another and united, and the edge of the result i
     }
     await page.locator('[data-layer=l1] .name').click();
     await page.locator('[data-layer=l2] .name').click({ modifiers: ['Shift'] });
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/combine.png` });
     await kept(page, () => page.locator('[data-combine=subtract]').click());
     let layers = await layersOf(page);
     expect(layers.map(({ id }) => id)).toEqual(['l1', 'l3']);
@@ -95,7 +94,6 @@ test('shapes are cut out of one another and united, and the edge of the result i
     layers = await layersOf(page);
     const after = (layers[0]!.path as string).match(/-?[\d.]+/g)!.map(Number);
     expect(Math.min(...after)).toBeCloseTo(Math.min(...before) - 24, 2);
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/grown.png` });
 
     await page.locator('[data-layer=l3] .name').click({ modifiers: ['Shift'] });
     await page.locator('[data-combine=union]').click();
@@ -138,7 +136,20 @@ test('a shape is repeated along a path that is drawn in the picture, and a point
     await page.locator('[data-add-cascade]').click();
     await kept(page, () => page.locator('[data-cascade=pop]').click());
     await expect(page.locator('.timing .count')).toHaveText('9 units');
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/along.png` });
     await kept(page, () => page.locator('[data-repeat-plain]').click());
     await expect(sheet(page, 'columns')).toBeVisible();
+});
+
+test('a line is drawn with a brush that is made of another layer', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Heart');
+    await addToComposition(page, 'Circle');
+    await page.locator('[data-tab=sheet]').click();
+    await setField(page, 'outlineWidth', 'Outline width', '20');
+    await expect(page.locator('[data-brush] option[value="own"]')).toBeHidden();
+    await kept(page, async () => void (await page.locator('[data-brush]').selectOption({ label: 'Heart' })));
+    expect((await layersOf(page))[1]!.brush).toMatchObject({ form: 'own', mark: expect.stringMatching(/^M.*C.*Z$/) });
+    await expect(page.locator('[data-brush]')).toHaveValue('own');
+    await kept(page, () => page.locator('[data-throw-brush]').click());
+    expect((await layersOf(page))[1]!.brush).toMatchObject({ seed: 2, mark: expect.stringMatching(/^M/) });
 });

@@ -212,7 +212,6 @@ test('words in a box are parted by hyphens of their language, and hold pictures 
             .selectOption('up')
             .then(() => undefined),
     );
-    if (process.env.LOOK) await page.screenshot({ path: `${process.env.LOOK}/hyphens.png` });
     const picture = page.locator('.picture canvas');
     const painted = (): Promise<string> => picture.evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
     await goToFrame(page, 26);
