@@ -3,7 +3,7 @@ import { createApp, h, nextTick, type App } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
-import PaintFields from '@/sheet/PaintFields.vue';
+import PaintField from '@/sheet/PaintField.vue';
 import SidesFields from '@/sheet/SidesFields.vue';
 import SplitFields from '@/sheet/SplitFields.vue';
 import { bar, glimpse, withLayers } from './world';
@@ -82,7 +82,7 @@ describe('paint', () => {
     const gradient = { of: 'fill', form: 'linear', stops: 2 };
 
     it('is a colour until a gradient is chosen, and again', async () => {
-        const place = shown(PaintFields, { layer: bar('a') });
+        const place = shown(PaintField, { layer: bar('a'), part: 'fill', id: 'g1', text: 'Fill' });
         const fill = place.querySelector<HTMLSelectElement>('[data-paint=fill]')!;
         expect([fill.value, place.querySelector('[data-more-colours]')]).toEqual(['', null]);
         fill.value = 'radial';
@@ -98,7 +98,7 @@ describe('paint', () => {
     it('takes another colour, and no fewer than two', () => {
         useComposition().glimpse = glimpse({});
         const layer = { ...bar('a'), gradients: [gradient] } as unknown as Layer;
-        const place = shown(PaintFields, { layer });
+        const place = shown(PaintField, { layer, part: 'fill', id: 'g1', text: 'Fill' });
         expect(place.textContent).toContain('2 colours');
         place.querySelector<HTMLElement>('[data-more-colours]')!.click();
         expect(asked).toEqual([['set-gradient', { layers: ['a'], of: 'fill', form: 'linear', stops: 3 }]]);

@@ -105,6 +105,11 @@ final readonly class Layer
         }
 
         [$outlines, $outlineSettings] = PlacedOutline::readAll($node->optional('outlines'), $kind);
+        foreach ($gradients as $index => $gradient) {
+            if ($gradient->of->isMore() && ! isset($outlineSettings[$gradient->of->colour()])) {
+                $node->field('gradients')->items()[$index]->field('of')->refuse("there is no outline {$gradient->of->name}");
+            }
+        }
         [$brush, $brushSettings] = PlacedBrush::readOf($node->optional('brush'), $kind);
         [$cascades, $cascadeSettings] = PlacedCascade::readAll($node->optional('cascades'), $kind);
 
@@ -223,7 +228,7 @@ final readonly class Layer
     {
         $media = $this->content instanceof UsesMedia ? $this->content->media() : [];
         foreach ($this->gradients as $gradient) {
-            $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->value}" => $gradient->media];
+            $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->name}" => $gradient->media];
         }
 
         return $this->brush?->media === null ? $media : [...$media, 'brush' => $this->brush->media];

@@ -278,8 +278,8 @@ final class ProjectSchema
         $stops = $form === GradientForm::Picture ? ['media' => self::name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...self::name(64)], 'fitting' => self::choice(array_column(Fitting::cases(), 'value'))] : [];
         $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => self::whole(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
 
-        return self::attached(new PlacedGradient(Painted::Fill, $form, PlacedGradient::MOST_STOPS), [
-            'of' => self::choice(array_column(Painted::cases(), 'value')), 'form' => ['const' => $form->value], ...$stops,
+        return self::attached(new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS), [
+            'of' => ['type' => 'string', 'pattern' => Painted::PATTERN], 'form' => ['const' => $form->value], ...$stops,
         ], ['of', 'form']);
     }
 

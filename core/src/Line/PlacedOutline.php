@@ -10,7 +10,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 
-/** One more outline of a layer, besides the one that all have: within its edge, without, or along it. */
+/** One more outline of a layer, besides the one that all have: within its edge, without, or along it; or one more fill. */
 final readonly class PlacedOutline implements Attached
 {
     public const MOST = 8;
@@ -46,7 +46,7 @@ final readonly class PlacedOutline implements Attached
 
     public function title(): string
     {
-        return 'Outline '.substr($this->id, 1);
+        return ($this->side->isFill() ? 'Fill ' : 'Outline ').substr($this->id, 1);
     }
 
     public function section(): string
@@ -56,7 +56,7 @@ final readonly class PlacedOutline implements Attached
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('width', 'Width', 8, 1000), Setting::percent('opacity', 'Opacity', 100)];
+        return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('width', 'Width', 8, 1000), Setting::percent('opacity', 'Opacity', 100), Setting::point('shift', 'Shift')];
     }
 
     public function fields(): array

@@ -26,11 +26,11 @@ final class Paints
     public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
         foreach ($layer->gradients as $gradient) {
-            if ($gradient->of === $what) {
+            if ($gradient->of->is($what)) {
                 return self::gradient($gradient, $layer, $at, $box);
             }
         }
-        $colour = $layer->colour($what->value, $at);
+        $colour = $layer->colour($what->colour(), $at);
 
         return $colour->isVisible() ? $colour : null;
     }

@@ -11,6 +11,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -22,8 +23,8 @@ use Ricamo\Core\Value\Type\PointType;
  */
 final readonly class PlacedGradient implements Attached
 {
-    /** One for the fill, one for the outline. */
-    public const MOST = 2;
+    /** One for the fill, one for the outline, and one for each that there are more of. */
+    public const MOST = 2 + PlacedOutline::MOST;
 
     public const MOST_STOPS = 12;
 
@@ -48,7 +49,7 @@ final readonly class PlacedGradient implements Attached
         $form = $node->field('form')->enum(GradientForm::class);
 
         return new self(
-            $node->field('of')->enum(Painted::class), $form,
+            Painted::read($node->field('of')), $form,
             $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
             $form === GradientForm::Picture && ! $node->has('composition') ? $node->field('media')->string(64) : null,
             $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
@@ -56,18 +57,13 @@ final readonly class PlacedGradient implements Attached
         );
     }
 
-    /** The one of a layer that is a picture, a clip or a composition: of the fill before that of the outline. */
+    /** The one of a layer that is a picture, a clip or a composition: of the fill before that of the outline, and these before others. */
     public static function picturedOf(Layer $layer): ?self
     {
-        foreach (Painted::cases() as $of) {
-            foreach ($layer->gradients as $gradient) {
-                if ($gradient->of === $of && $gradient->shown() !== null) {
-                    return $gradient;
-                }
-            }
-        }
+        $pictured = array_values(array_filter($layer->gradients, fn (self $one): bool => $one->shown() !== null));
+        usort($pictured, fn (self $a, self $b): int => strcmp($a->id(), $b->id()));
 
-        return null;
+        return $pictured[0] ?? null;
     }
 
     public function ofMedia(string $media): self
@@ -146,7 +142,7 @@ final readonly class PlacedGradient implements Attached
 
     public function toJson(): array
     {
-        return ['of' => $this->of->value, 'form' => $this->form->value, ...match ($this->form) {
+        return ['of' => $this->of->name, 'form' => $this->form->value, ...match ($this->form) {
             GradientForm::Corners => [],
             GradientForm::Picture => array_filter(['media' => $this->media, 'composition' => $this->composition, 'fitting' => $this->fitting === Fitting::Fill ? null : $this->fitting->value]),
             default => ['stops' => $this->stops],

@@ -2625,7 +2625,7 @@ export type Cascade =
       };
 export type Gradient =
     | {
-          of: 'fill' | 'outline';
+          of: string;
           form: 'linear';
           stops?: number;
           from?:
@@ -3196,7 +3196,7 @@ export type Gradient =
                 };
       }
     | {
-          of: 'fill' | 'outline';
+          of: string;
           form: 'radial';
           stops?: number;
           centre?:
@@ -3757,7 +3757,7 @@ export type Gradient =
                 };
       }
     | {
-          of: 'fill' | 'outline';
+          of: string;
           form: 'sweep';
           stops?: number;
           centre?:
@@ -4318,7 +4318,7 @@ export type Gradient =
                 };
       }
     | {
-          of: 'fill' | 'outline';
+          of: string;
           form: 'corners';
           topLeft?:
               | string
@@ -4406,7 +4406,7 @@ export type Gradient =
                 };
       }
     | {
-          of: 'fill' | 'outline';
+          of: string;
           form: 'picture';
           media?: string;
           /**
@@ -6441,9 +6441,9 @@ export interface ShapeLayer {
     /**
      * in the place of the colours of its fill and its outline
      *
-     * @maxItems 2
+     * @maxItems 10
      */
-    gradients?: [] | [Gradient] | [Gradient, Gradient];
+    gradients?: Gradient[];
     /**
      * that its outline is drawn with
      */
@@ -8209,7 +8209,7 @@ export interface ShapeLayer {
      */
     outlines?: {
         id: string;
-        side?: 'outside' | 'centre' | 'inside';
+        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
         join?: 'miter' | 'round' | 'bevel';
         on?: boolean;
         colour?:
@@ -8275,6 +8275,7 @@ export interface ShapeLayer {
                       }[]
                   ];
               };
+        shift?: Spot;
     }[];
     /**
      * animations that are spread over what it consists of
@@ -9621,9 +9622,9 @@ export interface TextLayer {
     /**
      * in the place of the colours of its fill and its outline
      *
-     * @maxItems 2
+     * @maxItems 10
      */
-    gradients?: [] | [Gradient] | [Gradient, Gradient];
+    gradients?: Gradient[];
     /**
      * that its outline is drawn with
      */
@@ -11389,7 +11390,7 @@ export interface TextLayer {
      */
     outlines?: {
         id: string;
-        side?: 'outside' | 'centre' | 'inside';
+        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
         join?: 'miter' | 'round' | 'bevel';
         on?: boolean;
         colour?:
@@ -11455,6 +11456,7 @@ export interface TextLayer {
                       }[]
                   ];
               };
+        shift?: Spot;
     }[];
     /**
      * animations that are spread over what it consists of
@@ -12465,9 +12467,9 @@ export interface WindowLayer {
     /**
      * in the place of the colours of its fill and its outline
      *
-     * @maxItems 2
+     * @maxItems 10
      */
-    gradients?: [] | [Gradient] | [Gradient, Gradient];
+    gradients?: Gradient[];
     /**
      * that its outline is drawn with
      */
@@ -14233,7 +14235,7 @@ export interface WindowLayer {
      */
     outlines?: {
         id: string;
-        side?: 'outside' | 'centre' | 'inside';
+        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
         join?: 'miter' | 'round' | 'bevel';
         on?: boolean;
         colour?:
@@ -14299,6 +14301,7 @@ export interface WindowLayer {
                       }[]
                   ];
               };
+        shift?: Spot;
     }[];
     /**
      * how it is laid over what is beneath

@@ -24,8 +24,11 @@ export function panOf(layer: Layer): string | null {
         return 'pan';
     }
     const paints = ('gradients' in layer ? (layer.gradients ?? []) : []) as { of: string; form: string }[];
-    const pictured = ['fill', 'outline'].find((of) => paints.some((one) => one.of === of && one.form === 'picture'));
-    return pictured ? (pictured === 'fill' ? 'g1.pan' : 'g2.pan') : null;
+    const ids = paints
+        .filter((one) => one.form === 'picture')
+        .map(({ of }) => (of === 'fill' ? 'g1' : of === 'outline' ? 'g2' : `g${of}`))
+        .toSorted();
+    return ids[0] ? `${ids[0]}.pan` : null;
 }
 
 /** Whether a clip or a picture that is dropped onto a layer takes its place, or is seen through it. */

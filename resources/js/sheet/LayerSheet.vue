@@ -21,7 +21,7 @@ import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
 import OutlineFields from './OutlineFields.vue';
-import PaintFields from './PaintFields.vue';
+import PaintField from './PaintField.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import RepeatFields from './RepeatFields.vue';
@@ -251,10 +251,13 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => setContent({ isolated: !!on })"
         />
     </SheetSection>
-    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint"
-        ><PaintFields :key="layer.id" :layer="layer"
-    /></SheetSection>
-    <SheetSection v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')" title="Outlines"
+    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint">
+        <PaintField id="g1" :key="`${layer.id} fill`" :layer="layer" part="fill" text="Fill" />
+        <PaintField id="g2" :key="`${layer.id} outline`" :layer="layer" part="outline" text="Outline" />
+    </SheetSection>
+    <SheetSection
+        v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')"
+        title="More fills and outlines"
         ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"

@@ -17,7 +17,7 @@ use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Refusal;
 
 /**
- * Paints the fill or the outline of layers with a gradient, or with `form` null in their colour again. Colours and places
+ * Paints the fill or the outline of layers, or one of more outlines by its id, with a gradient, or with `form` null in their colour again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
  * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
  * picture or clip, or `composition` another composition,
@@ -38,7 +38,7 @@ final readonly class SetGradient implements CompositionEdit
 
         return new self(
             LayerIds::read($args),
-            $args->optional('of')?->enum(Painted::class) ?? Painted::Fill,
+            $args->has('of') ? Painted::read($args->field('of')) : Painted::fill(),
             $form,
             $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
             $form === GradientForm::Picture && ! $args->has('composition') ? $args->field('media')->string(64) : null,
@@ -57,8 +57,8 @@ final readonly class SetGradient implements CompositionEdit
         }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            if (! isset($layer->properties[$this->of->value])) {
-                throw new Refusal("“{$layer->name}” has no {$this->of->value} to be painted");
+            if (! isset($layer->properties[$this->of->colour()])) {
+                throw new Refusal("“{$layer->name}” has no {$this->of->name} to be painted");
             }
             $composition = $composition->replacing($this->painted($layer));
         }
@@ -77,8 +77,8 @@ final readonly class SetGradient implements CompositionEdit
 
     private function painted(Layer $layer): Layer
     {
-        $others = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of !== $this->of));
-        $before = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of === $this->of))[0] ?? null;
+        $others = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => ! $one->of->is($this->of)));
+        $before = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of->is($this->of)))[0] ?? null;
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }
@@ -97,7 +97,7 @@ final readonly class SetGradient implements CompositionEdit
     {
         $default = Property::constant($setting->type, $setting->default);
         if ($before === null) {
-            return ($gradient->colours()[0] ?? null) === $setting->name ? $layer->properties[$this->of->value] : $default;
+            return ($gradient->colours()[0] ?? null) === $setting->name ? $layer->properties[$this->of->colour()] : $default;
         }
         $had = fn (string $name): ?Property => $layer->properties["{$before->id()}.$name"] ?? null;
         $colour = array_search($setting->name, $gradient->colours(), true);

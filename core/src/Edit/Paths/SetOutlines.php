@@ -8,8 +8,9 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\PlacedOutline;
+use Ricamo\Core\Paint\PlacedGradient;
 
-/** Gives layers more outlines than the one that all have, as documents hold them, in place of those there are. */
+/** Gives layers more outlines and fills than the ones that all have, as documents hold them, in place of those there are. */
 final readonly class SetOutlines implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
@@ -27,10 +28,24 @@ final readonly class SetOutlines implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             [$outlines, $settings] = PlacedOutline::readAll($this->outlines, $layer->kind);
-            $composition = $composition->replacing($layer->having(['outlines' => $outlines], $settings));
+            $composition = $composition->replacing($layer->having(['outlines' => $outlines, 'gradients' => self::left($layer->gradients, $outlines)], $settings));
         }
 
         return $composition;
+    }
+
+    /**
+     * Those of what there still is.
+     *
+     * @param  list<PlacedGradient>  $gradients
+     * @param  list<PlacedOutline>  $outlines
+     * @return list<PlacedGradient>
+     */
+    private static function left(array $gradients, array $outlines): array
+    {
+        $ids = array_column($outlines, 'id');
+
+        return array_values(array_filter($gradients, fn (PlacedGradient $one): bool => ! $one->of->isMore() || in_array($one->of->name, $ids, true)));
     }
 
     public function title(): string

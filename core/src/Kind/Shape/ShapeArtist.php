@@ -21,8 +21,8 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Line\Coats;
 use Ricamo\Core\Line\LineArtist;
-use Ricamo\Core\Line\MoreOutlines;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
@@ -74,20 +74,21 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, $layer->content->cap, pictures: $pictures);
-        $operations = $more?->beneath($path, $matrix) ?? [];
-        $paint = Paints::of(Painted::Fill, $layer, $at, $formed->box);
+        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->cap);
+        $coats?->add($path, new Affine, $matrix);
+        $operations = $coats?->beneath($matrix) ?? [];
+        $paint = Paints::of(Painted::fill(), $layer, $at, $formed->box);
         $paint = $paint instanceof Colour && $fill !== null ? ($fill->isVisible() ? $fill : null) : $paint;
         if ($paint !== null) {
             array_push($operations, ...Paints::painted($paint, [new Fill($path, $matrix, Paints::within($paint))], $matrix, $pictures));
         }
-        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $formed->box->grown($width / 2)) : null;
+        $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $formed->box->grown($width / 2)) : null;
         if ($outline !== null) {
             $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap, pictures: $pictures);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
-        return $more === null ? $operations : [...$operations, ...$more->over($path, $matrix)];
+        return $coats === null ? $operations : [...$operations, ...$coats->over($matrix)];
     }
 
     public function units(Layer $layer, PlacedCascade $cascade): int

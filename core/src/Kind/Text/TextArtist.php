@@ -27,8 +27,8 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Line\Coats;
 use Ricamo\Core\Line\LineArtist;
-use Ricamo\Core\Line\MoreOutlines;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Paint\PicturePaint;
@@ -68,14 +68,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $text = $this->text($layer, $at, $composition->rate);
         $box = $text->box();
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
-        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
-        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box) : null;
+        $fill = Paints::of(Painted::fill(), $layer, $at, $box);
+        $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $box) : null;
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM, $pictures);
 
         $onPath = OnPath::of($layer, $text, $at);
-        $more = $layer->outlines === [] ? null : new MoreOutlines($layer, $at, Cap::Round, $text->typeSize / ShapedLine::EM, $pictures);
-        [$beneath, $strokes, $fills, $over] = [[], [], [], []];
+        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, Cap::Round, $text->typeSize / ShapedLine::EM);
+        [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
@@ -88,11 +88,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 $drawn = $lines->draw($part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change));
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
-            if ($more !== null) {
-                $changed = fn (Operation $one): Operation => self::changed($one, $part->change, $moved);
-                array_push($beneath, ...array_map($changed, $more->beneath($part->atom->outline, $placed)));
-                array_push($over, ...array_map($changed, $more->over($part->atom->outline, $placed)));
-            }
+            $coats?->add($part->atom->outline, $own, $moved, $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved));
             if ($fill !== null) {
                 $painted = array_map(function (array $one) use ($placed, $own, $fill, $part): Fill {
                     $pen = Affine::translation($one[2], 0);
@@ -109,7 +105,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             $fills[] = new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill));
         }
 
-        return [...Plate::draw($layer, $text, $at, $matrix), ...$beneath, ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$over];
+        return [...Plate::draw($layer, $text, $at, $matrix), ...$coats?->beneath($matrix) ?? [], ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$coats?->over($matrix) ?? []];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

@@ -52,8 +52,8 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         }
         $box = $formed->box;
         $width = max(0, $layer->number('outlineWidth', $at));
-        $fill = Paints::of(Painted::Fill, $layer, $at, $box);
-        $outline = $width > 0 ? Paints::of(Painted::Outline, $layer, $at, $box->grown($width / 2)) : null;
+        $fill = Paints::of(Painted::fill(), $layer, $at, $box);
+        $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $box->grown($width / 2)) : null;
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $path = $this->outlines->of($formed);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
