@@ -32,6 +32,12 @@ final readonly class CachedShaper implements Shaper
         return $shaped;
     }
 
+    /** Kept by the shaper itself as long as it is open: it is asked for few fonts. */
+    public function weight(string $font): ?float
+    {
+        return $this->shaper->weight($font);
+    }
+
     public function hyphens(string $line, Language $language): array
     {
         $file = $this->folder.'/'.hash('xxh128', self::VERSION." hyphens $language->value $line");

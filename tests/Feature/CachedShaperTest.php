@@ -43,6 +43,11 @@ final class CachedShaperTest extends TestCase
                 return (new SquareShaper)->shape($line, $font);
             }
 
+            public function weight(string $font): float
+            {
+                return 400;
+            }
+
             public function hyphens(string $line, Language $language): array
             {
                 ($this->count)();

@@ -15,6 +15,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Type\FactorsType;
+use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
 /**
@@ -139,6 +140,7 @@ final readonly class PlacedCascade implements Attached
             Setting::pixels('blur', 'Blur', 0, 500),
             Setting::percent('gather', 'Gathered', 0, -1000, 1000),
             Setting::colour('tint', 'Tint', '#ffffff00'),
+            new PropertyDefinition('weight', new NumberType, 0.0, -900, 900, 'Weight'),
             new PropertyDefinition('pivot', new PointType, new Point(50, 50), -1000, 1000, 'Pivot', unit: '%'),
             Setting::point('scatter', 'Position ±'),
             Setting::angle('scatterTurn', 'Turn ±', 0),

@@ -34,6 +34,8 @@ final readonly class Unfolding
 
     private float $gather;
 
+    private float $weight;
+
     private float $scatterTurn;
 
     private float $scatterScale;
@@ -49,7 +51,7 @@ final readonly class Unfolding
         $this->turns = $running->returns && $running->sameOrder ? array_map(fn (float $turn): float => 1 - $turn, $turns) : $turns;
         $from = $running->from;
         [$this->position, $this->scale, $this->pivot, $this->scatter] = array_map($from->point(...), ['position', 'scale', 'pivot', 'scatter']);
-        [$this->turn, $this->opacity, $this->blur, $this->gather] = array_map($from->number(...), ['turn', 'opacity', 'blur', 'gather']);
+        [$this->turn, $this->opacity, $this->blur, $this->gather, $this->weight] = array_map($from->number(...), ['turn', 'opacity', 'blur', 'gather', 'weight']);
         [$this->scatterTurn, $this->scatterScale] = array_map($from->number(...), ['scatterTurn', 'scatterScale']);
         $this->tint = $from->colour('tint');
     }
@@ -87,6 +89,7 @@ final readonly class Unfolding
             max(0.0, $this->blur * $away),
             $this->tint->alpha === 0 ? null : $this->tint->faded(max(0.0, min(1.0, $away))),
             $this->running->cascade->shuffles ? Dice::below(1 << 20, $seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null,
+            $this->weight * $away,
         );
     }
 

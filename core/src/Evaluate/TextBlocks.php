@@ -14,8 +14,17 @@ final class TextBlocks
     /** @var array<string, TextBlock> */
     private array $blocks = [];
 
+    /** @var array<string, ?float> */
+    private array $weights = [];
+
     public function __construct(private readonly Shaper $shaper)
     {
+    }
+
+    /** The weight of a font that can be varied in it, where no other is asked for; null for one that cannot. */
+    public function weight(string $font): ?float
+    {
+        return $this->weights[$font] ??= $this->shaper->weight($font);
     }
 
     /**

@@ -17,6 +17,9 @@ interface Shaper
      */
     public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine;
 
+    /** The weight of a font that can be varied in it, where no other is asked for; null for one that cannot. */
+    public function weight(string $font): ?float;
+
     /**
      * Where words may be parted by a hyphen.
      *

@@ -64,6 +64,22 @@ final class CascadeTest extends TestCase
         self::assertSame(array_fill(0, 9, $line['items'][0]['matrix']), array_column($letters['items'], 'matrix'));
     }
 
+    public function test_letters_come_lighter_each_in_its_place(): void
+    {
+        $composition = self::words(['length' => 90, 'overlap' => 0, 'opacity' => 100, 'weight' => -200]);
+        $list = Fixture::evaluator()->frame($composition, 15)->toJson();
+        $bounds = array_map(fn (array $item): array => \Ricamo\Core\Path\Contours::parse($list['paths'][$item['path']])->path()->bounds()->toJson(), $list['items']);
+        // The first rests, the second is half on its way, the third has not begun: 400, 300 and 200 wide, their middles 500 apart.
+        $drawn = array_map(fn (array $box, array $item): array => [$box[2] - $box[0], ($item['matrix'][4] - 100) / $item['matrix'][0] + ($box[0] + $box[2]) / 2], $bounds, $list['items']);
+        self::assertEqualsWithDelta([[400, 200], [300, 700], [200, 1200]], array_slice($drawn, 0, 3), 0.6);
+        self::assertSame(self::items(self::words(), 95), self::items($composition, 95));
+        // It counts from the layer's own weight, and by how much as two of them say together.
+        $heavy = Fixture::composition([Fixture::words(['typeSize' => 100, 'axisWeight' => 600, 'cascades' => array_map(fn (int $id): array => ['id' => "c$id", 'as' => 'arrive', 'units' => 'letters', 'length' => 20, 'overlap' => 100, 'easing' => 'linear', 'opacity' => 100, 'weight' => 100], [1, 2])])]);
+        $list = Fixture::evaluator()->frame($heavy, 10)->toJson();
+        $box = \Ricamo\Core\Path\Contours::parse($list['paths'][$list['items'][0]['path']])->path()->bounds();
+        self::assertEqualsWithDelta(700, $box?->width(), 5);
+    }
+
     public function test_two_of_length_pace_and_overlap_give_the_third(): void
     {
         self::assertEqualsWithDelta(20 / (1 + 8 * 0.4), Timing::each(20, 0.6, 9), 1e-9);

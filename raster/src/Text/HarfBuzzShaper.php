@@ -33,6 +33,13 @@ final class HarfBuzzShaper implements Shaper
         return new ShapedLine($glyphs, $face->ascent, $face->descent);
     }
 
+    public function weight(string $font): ?float
+    {
+        $weights = array_filter($this->open($this->fonts->face($font))->axes(), fn (array $axis): bool => $axis['tag'] === 'wght');
+
+        return array_values($weights)[0]['default'] ?? null;
+    }
+
     public function hyphens(string $line, Language $language): array
     {
         return Patterns::of($language)->breaks($line);

@@ -4,6 +4,7 @@ namespace Ricamo\Raster\Tests\Text;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\Glyph;
 use Ricamo\Core\Text\ShapedLine;
@@ -236,6 +237,17 @@ final class HarfBuzzShaperTest extends TestCase
         self::assertEquals($shaper->shape('Il', 'karla-bold'), $shaper->shape('Il', 'karla-bold', [], ['wght' => 900.0]));
         self::assertSame(['wght', 'slnt'], array_column((new OpenFace(FontCatalogue::face('inter-variable')))->axes(), 'tag'));
         self::assertSame([], (new OpenFace(FontCatalogue::face('karla-bold')))->axes());
+        self::assertSame([400.0, null], [$shaper->weight('inter-variable'), $shaper->weight('karla-bold')]);
+    }
+
+    public function test_letters_of_a_cascade_have_weights_of_their_own(): void
+    {
+        $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'IIIIII', 'font' => 'inter-variable', 'position' => [20, 120], 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'overlap' => 60, 'opacity' => 100, 'weight' => 500]]]]);
+        // All heavy at first, each of its own on the way.
+        $widths = fn (int $frame): array => array_map(fn (string $data): float => round(Path::parse($data)->bounds()?->width() ?? 0.0), array_values($scene->list($frame)->paths()));
+        self::assertCount(1, array_unique($widths(0)));
+        self::assertGreaterThan(2, count(array_unique($widths(30))));
+        self::assertGreaterThan(2 * min($widths(58)), $widths(0)[0]);
     }
 
     public function test_a_keyframed_axis_is_another_weight_on_every_frame(): void

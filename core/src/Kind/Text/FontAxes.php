@@ -11,6 +11,8 @@ final class FontAxes
 {
     private const SECTION = 'Variable font';
 
+    private const STEP = 5.0;
+
     /** By the name of the property: the tag, the title, and between which values it lies; at nought it is as the font has it. */
     private const AXES = [
         'axisWeight' => ['wght', 'Weight', 0, 1000], 'axisWidth' => ['wdth', 'Width', 0, 1000],
@@ -37,6 +39,18 @@ final class FontAxes
         }
 
         return $axes;
+    }
+
+    /**
+     * The same, heavier by an amount, in steps that are not seen.
+     *
+     * @param  array<string, float>  $axes
+     * @param  float  $resting  the font's own weight
+     * @return array<string, float>
+     */
+    public static function heavier(array $axes, float $by, float $resting): array
+    {
+        return [...$axes, 'wght' => max(1.0, min(1000.0, self::STEP * round((($axes['wght'] ?? $resting) + $by) / self::STEP)))];
     }
 
     /** @return array<string, string> the name of the property of each axis, by its tag */

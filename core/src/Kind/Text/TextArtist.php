@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Closure;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
@@ -76,7 +77,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $onPath = OnPath::of($layer, $text, $at);
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, Cap::Round, $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null) ?? self::atRest($text->block) as $part) {
+        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, $this->heavier($layer, $at, $composition->rate)) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
             $moved = $part->change === null ? $bent : $bent->after($part->change->matrix);
@@ -163,7 +164,17 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     }
 
     /** @param  ?FrameRate  $rate  null where it is the same for times that run */
-    private function text(Layer $layer, int|float $at, ?FrameRate $rate): SetText
+    /** @return ?Closure(float): TextBlock the same words heavier by an amount; null where their font cannot be varied in that */
+    private function heavier(Layer $layer, int|float $at, FrameRate $rate): ?Closure
+    {
+        assert($layer->content instanceof TextContent);
+        $resting = $layer->cascades === [] ? null : $this->blocks->weight($layer->content->face());
+
+        return $resting === null ? null : fn (float $by): TextBlock => $this->text($layer, $at, $rate, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+    }
+
+    /** @param  ?array<string, float>  $axes  of its font, by their tags, in the place of its own */
+    private function text(Layer $layer, int|float $at, ?FrameRate $rate, ?array $axes = null): SetText
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;
@@ -174,7 +185,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
         $runs = $rate === null ? 0.0 : $layer->content->counts?->runs($layer->span, $at, $rate) ?? 0.0;
         $content = $layer->content->at($layer->number('number', $at) + $runs);
-        [$leading, $axes] = [$layer->number('leading', $at), FontAxes::of($layer, $at)];
+        [$leading, $axes] = [$layer->number('leading', $at), $axes ?? FontAxes::of($layer, $at)];
         if ($width <= 0) {
             return new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);
         }

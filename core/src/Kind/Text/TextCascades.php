@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Closure;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Unfolding;
@@ -11,6 +12,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\TextAtom;
+use Ricamo\Core\Text\TextBlock;
 
 /** What cascades make of the parts of a text. */
 final readonly class TextCascades
@@ -29,9 +31,10 @@ final readonly class TextCascades
      * The parts of a text as they are at a moment.
      *
      * @param  bool  $letterByLetter  whether it is parted even where all of it rests
+     * @param  ?Closure(float): TextBlock  $heavier  the same text, heavier by an amount; null where its font cannot be varied in that
      * @return ?list<TextPart> null where all of it rests and is not parted
      */
-    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false): ?array
+    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null): ?array
     {
         $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
         if ($running === []) {
@@ -42,6 +45,8 @@ final readonly class TextCascades
         $unfoldings = $this->unfoldings($layer, $running, $text, $finest);
         $parts = [];
         $changes = [];
+        /** @var array<string, list<TextAtom>> $varied by how much heavier they are */
+        $varied = [];
         foreach ($atoms as $index => $atom) {
             $change = null;
             foreach ($unfoldings as $number => [$unfolding, $of]) {
@@ -52,9 +57,17 @@ final readonly class TextCascades
                     $change = $own === false ? $change : ($change === null ? $own : $change->and($own));
                 }
             }
-            if (! $atom->outline->isEmpty()) {
-                $parts[] = new TextPart($change?->shows === null ? $atom : self::another($atoms, $atom, $change->shows), $change, $index);
+            if ($atom->outline->isEmpty()) {
+                continue;
             }
+            $drawn = $atoms;
+            if ($heavier !== null && $change !== null && $change->weight !== 0.0) {
+                $own = $varied[(string) $change->weight] ??= $this->units->atoms($heavier($change->weight), $finest);
+                // Where it would break elsewhere, or join other letters, there is no like part.
+                $drawn = count($own) === count($atoms) ? $own : $atoms;
+            }
+            $shown = $change?->shows === null ? $drawn[$index] : self::anyOf($drawn, $change->shows);
+            $parts[] = new TextPart($shown === $atom ? $atom : self::inPlaceOf($atom, $shown), $change, $index);
         }
 
         return $parts;
@@ -135,14 +148,20 @@ final readonly class TextCascades
     }
 
     /**
-     * Another letter of the same text, in the middle of where one rests.
+     * Any of those that are seen, by a number that stands for it.
      *
      * @param  list<TextAtom>  $atoms
      */
-    private static function another(array $atoms, TextAtom $of, int $number): TextAtom
+    private static function anyOf(array $atoms, int $number): TextAtom
     {
         $drawn = array_values(array_filter($atoms, fn (TextAtom $one): bool => ! $one->outline->isEmpty()));
-        $shown = $drawn[$number % count($drawn)];
+
+        return $drawn[$number % count($drawn)];
+    }
+
+    /** Another part, its middle where the middle of one rests. */
+    private static function inPlaceOf(TextAtom $of, TextAtom $shown): TextAtom
+    {
         $by = ($of->left + $of->right - $shown->left - $shown->right) / 2;
 
         return new TextAtom($shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by, $of->colour, $shown->layers);
