@@ -13,20 +13,20 @@ use Ricamo\Core\Text\Shaper;
 final readonly class CachedShaper implements Shaper
 {
     /** To be raised when the fonts or the shaping change. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     public function __construct(private Shaper $shaper, private string $folder)
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
     {
-        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes])." $line");
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes, $spans])." $line");
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class, Colour::class]]) : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }
-        $shaped = $this->shaper->shape($line, $font, $features, $axes);
+        $shaped = $this->shaper->shape($line, $font, $features, $axes, $spans);
         $this->keep($file, serialize($shaped));
 
         return $shaped;

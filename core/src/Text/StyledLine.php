@@ -7,7 +7,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Text\TextContent;
 
-/** Shapes a line in which characters have styles: each run by itself, one after another. */
+/** Shapes a line in which characters have styles: each run of them by itself, in the order in which the whole line is read. */
 final class StyledLine
 {
     /** How far beneath the baseline a line under words lies, and how thick it is, in thousandths of an em. */
@@ -23,31 +23,52 @@ final class StyledLine
         if ($content->styles->all === []) {
             return [$line, $shaper->shape($line, $content->face(), $content->tags(), $axes)];
         }
-        $plain = $shaper->shape($line, $content->face(), $content->tags(), $axes);
-        $runs = self::runs($line, $from, $content->styles);
-        // A line that is read from the right begins there.
-        $isFromRight = preg_match('/^[^\p{L}]*[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}]/u', $line) === 1;
-        $shaped = [];
         $text = '';
-        [$ascent, $descent] = [$plain->ascent, $plain->descent];
-        foreach ($runs as [$run, $style]) {
-            $set = $style?->case === null ? $run : ($style->case === 'upper' ? mb_strtoupper($run) : mb_strtolower($run));
-            $own = $shaper->shape($set, $style->font ?? $content->face(), $content->tags(), $axes);
-            $scale = ($style->size ?? 100) / 100;
-            $rise = ($style->rise ?? 0) * 10;
-            $shaped[] = array_map(fn (Glyph $glyph): Glyph => self::styled($glyph, $style, $scale, $rise, strlen($text)), $own->glyphs);
+        $spans = [];
+        $styles = [];
+        foreach (self::runs($line, $from, $content->styles) as [$run, $style]) {
+            $spans[] = [strlen($text), $style->font ?? $content->face()];
+            $styles[] = $style;
+            $text .= $style?->case === null ? $run : ($style->case === 'upper' ? mb_strtoupper($run) : mb_strtolower($run));
+        }
+        $shaped = $shaper->shape($text, $content->face(), $content->tags(), $axes, $spans);
+        [$ascent, $descent] = [$shaped->ascent, $shaped->descent];
+        foreach ($styles as $index => $style) {
+            $own = $style?->font === null ? $shaped : $shaper->shape('', $spans[$index][1], $content->tags(), $axes);
+            [$scale, $rise] = self::placed($style);
             [$ascent, $descent] = [max($ascent, $own->ascent * $scale + $rise), max($descent, $own->descent * $scale - $rise)];
-            $text .= $set;
         }
 
-        return [$text, new ShapedLine(array_merge(...($isFromRight ? array_reverse($shaped) : $shaped)), $ascent, $descent)];
+        return [$text, new ShapedLine(array_map(fn (Glyph $glyph): Glyph => self::styled($glyph, $styles[self::spanAt($spans, $glyph->cluster)]), $shaped->glyphs), $ascent, $descent)];
     }
 
-    private static function styled(Glyph $glyph, ?WordStyle $style, float $scale, float $rise, int $byte): Glyph
+    /**
+     * @param  list<array{int, string}>  $spans
+     * @return int the number of the one that a byte is in
+     */
+    private static function spanAt(array $spans, int $byte): int
+    {
+        [$low, $high] = [0, count($spans) - 1];
+        while ($low < $high) {
+            $middle = ($low + $high + 1) >> 1;
+            [$low, $high] = $spans[$middle][0] <= $byte ? [$middle, $high] : [$low, $middle - 1];
+        }
+
+        return $low;
+    }
+
+    /** @return array{float, float} how large it is, 1 for as large as the text, and how far above the baseline, in thousandths of an em */
+    private static function placed(?WordStyle $style): array
+    {
+        return [($style->size ?? 100) / 100, ($style->rise ?? 0) * 10.0];
+    }
+
+    private static function styled(Glyph $glyph, ?WordStyle $style): Glyph
     {
         if ($style === null) {
-            return new Glyph($glyph->outline, $glyph->advance, $glyph->cluster + $byte, $glyph->colour);
+            return $glyph;
         }
+        [$scale, $rise] = self::placed($style);
         $advance = $glyph->advance * $scale + $style->tracking;
         $outline = $glyph->outline->isEmpty() ? $glyph->outline : $glyph->outline->transformed(new Affine($scale, 0, 0, $scale, 0, -$rise));
         if ($style->underline && $advance > 0) {
@@ -55,7 +76,7 @@ final class StyledLine
             $outline = Path::joined([$outline, Path::rectangle(new Box(0, $below * $scale - $rise, $advance, ($below + $thick) * $scale - $rise))]);
         }
 
-        return new Glyph($outline, $advance, $glyph->cluster + $byte, $glyph->colour ?? $style->colour);
+        return new Glyph($outline, $advance, $glyph->cluster, $glyph->colour ?? $style->colour);
     }
 
     /** @return list<array{string, ?WordStyle}> parts of a line that are set alike */

@@ -22,11 +22,13 @@ final class HarfBuzzShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
     {
         $face = $this->open($this->fonts->face($font), $axes);
         $glyphs = [];
-        foreach (TextRuns::of($line, [$face, $this->open(FontCatalogue::fallback($font))], fn (): OpenFace => $this->open(FontCatalogue::emoji())) as $run) {
+        $faces = fn (string $id): array => [$this->open($this->fonts->face($id), $axes), $this->open(FontCatalogue::fallback($id))];
+        $spans = [[0, $faces($font)], ...array_map(fn (array $span): array => [$span[0], $faces($span[1])], $spans)];
+        foreach (TextRuns::of($line, $spans, fn (): OpenFace => $this->open(FontCatalogue::emoji())) as $run) {
             array_push($glyphs, ...$this->shapeRun($line, $run, $features));
         }
 

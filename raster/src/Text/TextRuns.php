@@ -8,11 +8,11 @@ use Closure;
 final class TextRuns
 {
     /**
-     * @param  list<OpenFace>  $faces  the wanted face first, then those that help out
+     * @param  non-empty-list<array{int, list<OpenFace>}>  $spans  from which byte on which faces are meant: the wanted one first, then those that help out; each is set by itself
      * @param  Closure(): OpenFace  $emoji  the face of pictures, opened where there are any
      * @return list<array{face: OpenFace, start: int, length: int, level: int}> in bytes; odd levels run from right to left
      */
-    public static function of(string $line, array $faces, Closure $emoji): array
+    public static function of(string $line, array $spans, Closure $emoji): array
     {
         $characters = mb_str_split($line);
         if ($characters === []) {
@@ -22,13 +22,14 @@ final class TextRuns
         $levels = Bidi::levels($codepoints);
         /** @var list<array{face: OpenFace, start: int, length: int, level: int}> $runs */
         $runs = [];
-        $at = 0;
+        [$at, $span] = [0, 0];
         foreach ($characters as $index => $character) {
             $last = array_key_last($runs);
+            for ($before = $span; isset($spans[$span + 1]) && $spans[$span + 1][0] <= $at; $span++);
             $face = Emoji::isOne($character, $characters[$index - 1] ?? '', $characters[$index + 1] ?? '') && $emoji()->has($codepoints[$index])
                 ? $emoji()
-                : self::face($codepoints[$index], $faces, $last === null ? null : $runs[$last]['face']);
-            if ($last !== null && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index]) {
+                : self::face($codepoints[$index], $spans[$span][1], $last === null || $span !== $before ? null : $runs[$last]['face']);
+            if ($last !== null && $span === $before && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index]) {
                 $runs[$last]['length'] += strlen($character);
             } else {
                 $runs[] = ['face' => $face, 'start' => $at, 'length' => strlen($character), 'level' => $levels[$index]];

@@ -240,6 +240,34 @@ final class HarfBuzzShaperTest extends TestCase
         self::assertSame([400.0, null], [$shaper->weight('inter-variable'), $shaper->weight('karla-bold')]);
     }
 
+    /** @return array<string, array{string, list<int>}> a line, and from where to where it is in another colour, in characters */
+    public static function mixed(): array
+    {
+        return [
+            'Hebrew, a word in the middle' => ['שלום עולם טוב', [5, 9]],
+            'Hebrew with Latin in it' => ['שלום abc עולם', [5, 8]],
+            'Hebrew, across where Latin begins' => ['שלום abc עולם', [2, 7]],
+            'Arabic, within a word' => ['مرحبا بالعالم', [1, 3]],
+            'Latin with Arabic and figures' => ['Tram 12 سلام 34 home', [6, 11]],
+        ];
+    }
+
+    /** @param  array{int, int}  $of */
+    #[DataProvider('mixed')]
+    public function test_a_colour_moves_no_letter_in_any_direction_of_reading(string $line, array $of): void
+    {
+        $letters = function (array $more) use ($line): array {
+            $list = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $line, 'font' => 'open-sans-regular', 'features' => ['no-kerning'], 'position' => [20, 120], ...$more]])->list(5)->toJson();
+            $forms = array_merge(...array_map(fn (array $item): array => array_slice(explode('M', $list['paths'][$item['path']]), 1), $list['items']));
+            sort($forms);
+
+            return $forms;
+        };
+        $plain = $letters([]);
+        self::assertGreaterThan(5, count($plain));
+        self::assertSame($plain, $letters(['styles' => [['from' => $of[0], 'to' => $of[1], 'colour' => '#ff0000']]]));
+    }
+
     public function test_letters_of_a_cascade_have_weights_of_their_own(): void
     {
         $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'IIIIII', 'font' => 'inter-variable', 'position' => [20, 120], 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'overlap' => 60, 'opacity' => 100, 'weight' => 500]]]]);
