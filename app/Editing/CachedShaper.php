@@ -19,14 +19,14 @@ final readonly class CachedShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
     {
-        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes, $spans])." $line");
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes, $spans, $down])." $line");
         $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class, Colour::class]]) : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }
-        $shaped = $this->shaper->shape($line, $font, $features, $axes, $spans);
+        $shaped = $this->shaper->shape($line, $font, $features, $axes, $spans, $down);
         $this->keep($file, serialize($shaped));
 
         return $shaped;

@@ -14,7 +14,7 @@ final class SquareShaper implements Shaper
 {
     public int $shaped = 0;
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
     {
         $this->shaped++;
         $glyphs = [];

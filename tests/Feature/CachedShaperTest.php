@@ -36,7 +36,7 @@ final class CachedShaperTest extends TestCase
             {
             }
 
-            public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
+            public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
             {
                 ($this->count)();
 

@@ -221,6 +221,21 @@ export const SCENES: Record<string, object[]> = {
             fill: '#c0392b',
         }),
     ],
+    'words that run down, with a plate, and fills of their own': [
+        text({ text: '電車の車庫\nDepot「九」', down: true, typeSize: 44, position: [200, 30], plate: '#2f5d50' }),
+        text({
+            id: 'l2',
+            text: 'Down it goes',
+            down: true,
+            typeSize: 40,
+            position: [420, 20],
+            outlines: [
+                { id: 'o1', side: 'beneath', width: 2, shift: [6, 5], colour: '#0b0f18' },
+                { id: 'o2', side: 'outside', width: 3, colour: '#c0392b' },
+            ],
+            gradients: [{ of: 'o2', form: 'linear', stops: 2 }],
+        }),
+    ],
     'letters on their way, each as faint and as blurred as it is': [
         text({
             typeSize: 90,

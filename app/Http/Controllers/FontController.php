@@ -44,13 +44,16 @@ final class FontController
             try {
                 $shaped = $this->shaper->shape($shown, $id);
                 $missing = $coverage->missing($seen, $id);
-                $lost = $coverage->missing(implode($missing), FontCatalogue::fallback($id)->id);
+                $lost = $missing;
+                foreach (FontCatalogue::fallbacks($id, implode($missing)) as $other) {
+                    $lost = $coverage->missing(implode($lost), $other->id);
+                }
                 $samples[$id] = ['path' => $shaped->outline(0)->data(), 'width' => round($shaped->width(0)), 'taken' => array_values(array_diff($missing, $lost)), 'lost' => $lost, 'axes' => $coverage->axes($id)];
             } catch (Refusal) {
                 // A file that is gone is not offered.
             }
         }
 
-        return new JsonResponse(['samples' => $samples, 'fallback' => FontCatalogue::fallback('')->family]);
+        return new JsonResponse(['samples' => $samples, 'fallback' => implode(', ', array_map(fn (FontFace $face): string => $face->family, FontCatalogue::fallbacks('', $seen)))]);
     }
 }

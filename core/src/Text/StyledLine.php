@@ -21,7 +21,7 @@ final class StyledLine
     public static function shape(string $line, int $from, TextContent $content, Shaper $shaper, array $axes = []): array
     {
         if ($content->styles->all === []) {
-            return [$line, $shaper->shape($line, $content->face(), $content->tags(), $axes)];
+            return [$line, $shaper->shape($line, $content->face(), $content->tags(), $axes, down: $content->down)];
         }
         $text = '';
         $spans = [];
@@ -31,10 +31,10 @@ final class StyledLine
             $styles[] = $style;
             $text .= $style?->case === null ? $run : ($style->case === 'upper' ? mb_strtoupper($run) : mb_strtolower($run));
         }
-        $shaped = $shaper->shape($text, $content->face(), $content->tags(), $axes, $spans);
+        $shaped = $shaper->shape($text, $content->face(), $content->tags(), $axes, $spans, $content->down);
         [$ascent, $descent] = [$shaped->ascent, $shaped->descent];
         foreach ($styles as $index => $style) {
-            $own = $style?->font === null ? $shaped : $shaper->shape('', $spans[$index][1], $content->tags(), $axes);
+            $own = $style?->font === null ? $shaped : $shaper->shape('', $spans[$index][1], $content->tags(), $axes, down: $content->down);
             [$scale, $rise] = self::placed($style);
             [$ascent, $descent] = [max($ascent, $own->ascent * $scale + $rise), max($descent, $own->descent * $scale - $rise)];
         }

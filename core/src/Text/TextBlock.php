@@ -13,7 +13,7 @@ use Ricamo\Core\Kind\Text\TextContent;
 final readonly class TextBlock
 {
     /** @param  list<TextLine>  $lines */
-    private function __construct(public array $lines, public float $tracking)
+    private function __construct(public array $lines, public float $tracking, private bool $down)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class TextBlock
             $from += mb_strlen($paragraph) + 1;
         }
 
-        return new self($lines, $tracking);
+        return new self($lines, $tracking, $content->down);
     }
 
     /**
@@ -52,10 +52,12 @@ final readonly class TextBlock
     {
         $scale = $typeSize / ShapedLine::EM;
 
-        return new Affine($scale, 0, 0, $scale, $this->lines[$index]->offset * $scale, $index * $typeSize * $leading / 100);
+        $placed = new Affine($scale, 0, 0, $scale, $this->lines[$index]->offset * $scale, $index * $typeSize * $leading / 100);
+
+        return $this->down ? Affine::rotation(90)->after($placed) : $placed;
     }
 
-    /** The box from the first line's ascent to the last line's descent, as wide as the widest line. */
+    /** The box from the first line's ascent to the last line's descent, as wide as the widest line; or turned to the right, if it runs down. */
     public function box(float $typeSize, float $leading): Box
     {
         $box = null;

@@ -40,6 +40,26 @@ final class WordsTest extends TestCase
         return Fixture::evaluator()->pose($layer, $composition, $frame)->box->toJson();
     }
 
+    public function test_lines_run_down_the_next_at_the_left_of_the_one_before(): void
+    {
+        $words = ['text' => "ab\ncde", 'typeSize' => 100, 'leading' => 120, 'position' => [500, 300], 'fill' => '#ffffff'];
+        $down = self::items(self::words([...$words, 'down' => true]));
+        // What is to the right in the line is further down; 120 px apart.
+        self::assertEqualsWithDelta([0, 0.1, -0.1, 0, 500, 300], $down[0]['matrix'], 1e-6);
+        self::assertEqualsWithDelta([0, 0.1, -0.1, 0, 380, 300], $down[1]['matrix'], 1e-6);
+        $across = self::box(self::words($words));
+        // The box is that of the same lines, turned to the right: [left, top, right, bottom] of (−y, x).
+        self::assertEqualsWithDelta([-$across[3], $across[0], -$across[1], $across[2]], self::box(self::words([...$words, 'down' => true])), 1e-6);
+        // In a box lines are as long as it is wide; what does not fit in one is set smaller, here as when it is level.
+        $fit = ['text' => 'abcd', 'boxWidth' => 120, 'fitBox' => true];
+        self::assertEqualsWithDelta(120, self::box(self::words([...$words, ...$fit, 'down' => true]))[3], 1e-6);
+        // Along a path they follow that.
+        $path = ['path' => 'M0 0L400 0'];
+        self::assertEquals(self::items(self::words([...$words, ...$path])), self::items(self::words([...$words, ...$path, 'down' => true])));
+        $composition = self::words([...$words, 'down' => true]);
+        self::assertEquals($composition->toJson(), Composition::read(new Node($composition->toJson()))->toJson());
+    }
+
     public function test_a_plate_is_as_large_as_the_words_and_its_margin(): void
     {
         $plated = self::words(['text' => "Depot\nNine", 'plate' => '#24557a', 'platePadding' => [30, 10]]);

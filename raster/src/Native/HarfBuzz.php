@@ -11,6 +11,8 @@ final class HarfBuzz
 
     public const DIRECTION_RTL = 5;
 
+    public const DIRECTION_TTB = 6;
+
     /** Of a feature that is on for all that is shaped. */
     public const TO_THE_END = 0xFFFFFFFF;
 

@@ -47,6 +47,7 @@ final class FontCatalogue
         'hack-regular' => ['Hack', 'Regular', 'Hack-Regular.ttf'],
         'amiri-regular' => ['Amiri', 'Regular', 'Amiri-Regular.ttf'],
         'amiri-bold' => ['Amiri', 'Bold', 'Amiri-Bold.ttf'],
+        'motoya-cedar' => ['Motoya Cedar', 'Regular', 'MotoyaLCedar.ttf'],
         'dejavu-sans' => ['DejaVu Sans', 'Regular', 'DejaVuSans.ttf'],
         'dejavu-sans-bold' => ['DejaVu Sans', 'Bold', 'DejaVuSans-Bold.ttf'],
     ];
@@ -86,9 +87,15 @@ final class FontCatalogue
         return str_contains(self::FACES[$id][2] ?? '', '-Variable.');
     }
 
-    /** The face that is asked for characters which this one does not have. */
-    public static function fallback(string $id): FontFace
+    /**
+     * The faces that are asked for characters which this one does not have, in order: that of East Asia only for a line with such.
+     *
+     * @return non-empty-list<FontFace>
+     */
+    public static function fallbacks(string $id, string $line): array
     {
-        return self::face(preg_match('/bold$/', $id) ? 'dejavu-sans-bold' : 'dejavu-sans');
+        $first = self::face(preg_match('/bold$/', $id) ? 'dejavu-sans-bold' : 'dejavu-sans');
+
+        return preg_match('/[\x{2E80}-\x{9FFF}\x{F900}-\x{FAFF}\x{FE30}-\x{FE4F}\x{FF00}-\x{FFEF}]/u', $line) === 1 ? [$first, self::face('motoya-cedar')] : [$first];
     }
 }

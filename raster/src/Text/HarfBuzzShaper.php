@@ -4,6 +4,7 @@ namespace Ricamo\Raster\Text;
 
 use FFI;
 use FFI\CData;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Text\Glyph;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
@@ -22,17 +23,17 @@ final class HarfBuzzShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = []): ShapedLine
+    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
     {
         $face = $this->open($this->fonts->face($font), $axes);
         $glyphs = [];
-        $faces = fn (string $id): array => [$this->open($this->fonts->face($id), $axes), $this->open(FontCatalogue::fallback($id))];
+        $faces = fn (string $id): array => [$this->open($this->fonts->face($id), $axes), ...array_map($this->open(...), FontCatalogue::fallbacks($id, $line))];
         $spans = [[0, $faces($font)], ...array_map(fn (array $span): array => [$span[0], $faces($span[1])], $spans)];
-        foreach (TextRuns::of($line, $spans, fn (): OpenFace => $this->open(FontCatalogue::emoji())) as $run) {
-            array_push($glyphs, ...$this->shapeRun($line, $run, $features));
+        foreach (TextRuns::of($line, $spans, fn (): OpenFace => $this->open(FontCatalogue::emoji()), $down) as $run) {
+            array_push($glyphs, ...$this->shapeRun($line, $run, $features, $down));
         }
 
-        return new ShapedLine($glyphs, $face->ascent, $face->descent);
+        return $down ? new ShapedLine($glyphs, ShapedLine::EM / 2, ShapedLine::EM / 2) : new ShapedLine($glyphs, $face->ascent, $face->descent);
     }
 
     public function weight(string $font): ?float
@@ -61,16 +62,20 @@ final class HarfBuzzShaper implements Shaper
     }
 
     /**
-     * @param  array{face: OpenFace, start: int, length: int, level: int}  $run
+     * @param  array{face: OpenFace, start: int, length: int, level: int, upright: bool}  $run
      * @param  array<string, int>  $features  by their tags
      * @return list<Glyph>
      */
-    private function shapeRun(string $line, array $run, array $features): array
+    private function shapeRun(string $line, array $run, array $features, bool $down): array
     {
         $harfbuzz = HarfBuzz::library();
         $buffer = $harfbuzz->hb_buffer_create();
         $harfbuzz->hb_buffer_add_utf8($buffer, $line, strlen($line), $run['start'], $run['length']);
-        $harfbuzz->hb_buffer_set_direction($buffer, $run['level'] % 2 === 1 ? HarfBuzz::DIRECTION_RTL : HarfBuzz::DIRECTION_LTR);
+        $harfbuzz->hb_buffer_set_direction($buffer, match (true) {
+            $run['upright'] => HarfBuzz::DIRECTION_TTB,
+            $run['level'] % 2 === 1 => HarfBuzz::DIRECTION_RTL,
+            default => HarfBuzz::DIRECTION_LTR,
+        });
         $harfbuzz->hb_buffer_guess_segment_properties($buffer);
         $harfbuzz->hb_shape($run['face']->shaping, $buffer, self::features($features), count($features));
         $length = $harfbuzz->new('unsigned int');
@@ -80,12 +85,15 @@ final class HarfBuzzShaper implements Shaper
         for ($i = 0; $i < $length->cdata; $i++) {
             $position = $positions[$i];
             $layers = $run['face']->layers($infos[$i]->codepoint) ?: [[$infos[$i]->codepoint, null]];
-            $moved = $position->x_offset !== 0 || $position->y_offset !== 0;
+            // What is turned along in a line that runs down has its middle on that of the line.
+            $middle = $down && ! $run['upright'] ? ($run['face']->ascent - $run['face']->descent) / 2 : 0.0;
+            [$x, $y] = [$position->x_offset / OpenFace::FINE, $middle - $position->y_offset / OpenFace::FINE];
             foreach ($layers as $index => [$glyph, $colour]) {
                 $outline = $run['face']->outline($glyph);
+                $placed = $x === 0.0 && $y === 0.0 ? $outline : $outline->translated($x, $y);
                 $glyphs[] = new Glyph(
-                    $moved ? $outline->translated($position->x_offset / OpenFace::FINE, -$position->y_offset / OpenFace::FINE) : $outline,
-                    $index === count($layers) - 1 ? $position->x_advance / OpenFace::FINE : 0,
+                    $run['upright'] ? $placed->transformed(Affine::rotation(-90)) : $placed,
+                    $index < count($layers) - 1 ? 0 : ($run['upright'] ? -$position->y_advance : $position->x_advance) / OpenFace::FINE,
                     $infos[$i]->cluster,
                     $colour,
                 );

@@ -3,16 +3,21 @@
 namespace Ricamo\Raster\Text;
 
 use Closure;
+use IntlChar;
 
 /** Cuts a line into runs that one face can draw in one direction, in the order in which they stand from left to right. */
 final class TextRuns
 {
+    /** ICU's number of the property; its values are nought for what is turned, else for what is not, or by the font alone. */
+    private const VERTICAL_ORIENTATION = 0x1018;
+
     /**
      * @param  non-empty-list<array{int, list<OpenFace>}>  $spans  from which byte on which faces are meant: the wanted one first, then those that help out; each is set by itself
      * @param  Closure(): OpenFace  $emoji  the face of pictures, opened where there are any
-     * @return list<array{face: OpenFace, start: int, length: int, level: int}> in bytes; odd levels run from right to left
+     * @param  bool  $down  whether the line runs from top to bottom
+     * @return list<array{face: OpenFace, start: int, length: int, level: int, upright: bool}> in bytes; odd levels run from right to left
      */
-    public static function of(string $line, array $spans, Closure $emoji): array
+    public static function of(string $line, array $spans, Closure $emoji, bool $down = false): array
     {
         $characters = mb_str_split($line);
         if ($characters === []) {
@@ -20,7 +25,7 @@ final class TextRuns
         }
         $codepoints = array_map(fn (string $character): int => (int) mb_ord($character), $characters);
         $levels = Bidi::levels($codepoints);
-        /** @var list<array{face: OpenFace, start: int, length: int, level: int}> $runs */
+        /** @var list<array{face: OpenFace, start: int, length: int, level: int, upright: bool}> $runs */
         $runs = [];
         [$at, $span] = [0, 0];
         foreach ($characters as $index => $character) {
@@ -29,15 +34,26 @@ final class TextRuns
             $face = Emoji::isOne($character, $characters[$index - 1] ?? '', $characters[$index + 1] ?? '') && $emoji()->has($codepoints[$index])
                 ? $emoji()
                 : self::face($codepoints[$index], $spans[$span][1], $last === null || $span !== $before ? null : $runs[$last]['face']);
-            if ($last !== null && $span === $before && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index]) {
+            $upright = $down && self::isUpright($character, $codepoints[$index], $last !== null && $runs[$last]['upright']);
+            if ($last !== null && $span === $before && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index] && $runs[$last]['upright'] === $upright) {
                 $runs[$last]['length'] += strlen($character);
             } else {
-                $runs[] = ['face' => $face, 'start' => $at, 'length' => strlen($character), 'level' => $levels[$index]];
+                $runs[] = ['face' => $face, 'start' => $at, 'length' => strlen($character), 'level' => $levels[$index], 'upright' => $upright];
             }
             $at += strlen($character);
         }
 
         return Bidi::visual($runs);
+    }
+
+    /**
+     * Whether a character stands upright in a line that runs down, as Unicode's annex 50 has it; what belongs to another one stands as that does.
+     *
+     * @param  bool  $before  whether the one before it does
+     */
+    private static function isUpright(string $character, int $codepoint, bool $before): bool
+    {
+        return preg_match('/[\p{M}\p{Cf}]/u', $character) === 1 ? $before : IntlChar::getIntPropertyValue($codepoint, self::VERTICAL_ORIENTATION) > 0;
     }
 
     /** @param  list<OpenFace>  $faces */

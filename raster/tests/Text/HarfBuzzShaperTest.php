@@ -240,6 +240,34 @@ final class HarfBuzzShaperTest extends TestCase
         self::assertSame([400.0, null], [$shaper->weight('inter-variable'), $shaper->weight('karla-bold')]);
     }
 
+    public function test_lines_that_run_down_equal_those_of_harfbuzz_itself(): void
+    {
+        $text = '電車の「九番」、ー。';
+        exec('hb-shape --output-format=json --no-glyph-names --font-size=64000 --utf8-clusters --direction=ttb '.escapeshellarg(FontCatalogue::face('motoya-cedar')->file).' '.escapeshellarg($text), $output);
+        $expected = json_decode((string) array_pop($output), true);
+        $line = (new HarfBuzzShaper)->shape($text, 'karla-bold', down: true);
+        self::assertEqualsWithDelta(array_map(fn (array $one): float => -$one['ay'] / 64, $expected), array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02);
+        self::assertSame(array_column($expected, 'cl'), array_map(fn (Glyph $glyph): int => $glyph->cluster, $line->glyphs));
+        // Around the middle of the line, and a bracket other than in a line that runs across.
+        foreach ($line->glyphs as $glyph) {
+            $box = $glyph->outline->bounds();
+            self::assertNotNull($box);
+            self::assertGreaterThan(-520, $box->top);
+            self::assertLessThan(520, $box->bottom);
+            self::assertGreaterThan(-1, $box->left);
+            self::assertLessThan($glyph->advance + 1, $box->right);
+        }
+        $level = (new HarfBuzzShaper)->shape($text, 'karla-bold');
+        $size = fn (Glyph $glyph): array => [round($glyph->outline->bounds()?->width() ?? 0), round($glyph->outline->bounds()?->height() ?? 0)];
+        // In its line, which is turned, a bracket that runs across is as broad as it is high otherwise.
+        self::assertNotEquals(array_reverse($size($level->glyphs[3])), $size($line->glyphs[3]));
+        // Latin is turned along, as it is in a line that runs across, its middle on that of the line.
+        $mixed = (new HarfBuzzShaper)->shape('車Depot', 'karla-bold', down: true);
+        $latin = (new HarfBuzzShaper)->shape('Depot', 'karla-bold');
+        self::assertEquals(array_map(fn (Glyph $glyph): float => $glyph->advance, $latin->glyphs), array_map(fn (Glyph $glyph): float => $glyph->advance, array_slice($mixed->glyphs, 1)));
+        self::assertEqualsWithDelta(($latin->ascent - $latin->descent) / 2, $mixed->glyphs[1]->outline->bounds()?->bottom - $latin->glyphs[0]->outline->bounds()?->bottom, 1e-6);
+    }
+
     /** @return array<string, array{string, list<int>}> a line, and from where to where it is in another colour, in characters */
     public static function mixed(): array
     {

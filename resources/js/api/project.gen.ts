@@ -11572,6 +11572,10 @@ export interface TextLayer {
         runs?: 'up' | 'down';
     };
     /**
+     * whether lines run from top to bottom, the next at the left of the one before
+     */
+    down?: boolean;
+    /**
      * the language in which words are parted at the ends of lines
      */
     hyphens?: 'cs' | 'da' | 'de' | 'en-GB' | 'en-US' | 'es' | 'fr' | 'it' | 'nl' | 'pl' | 'pt' | 'ru' | 'sv';

@@ -187,7 +187,7 @@ function giveUp(event: KeyboardEvent): void {
             <button v-if="layer.path" type="button" data-set-straight @click="setStraight">Straight again</button>
         </div>
         <details class="more">
-            <summary>Figures, ligatures, hyphens, counting</summary>
+            <summary>Figures, ligatures, direction, counting</summary>
             <div class="features">
                 <ElCheckbox
                     v-for="feature in vocabulary.words.features"
@@ -213,6 +213,12 @@ function giveUp(event: KeyboardEvent): void {
                     </option>
                 </select></label
             >
+            <ElCheckbox
+                :model-value="layer.down ?? false"
+                label="Lines run from top to bottom"
+                data-down
+                @change="(on) => composition.edit('set-content', content({ down: !!on }))"
+            />
             <CountFields :layer="layer" @set="(fields) => composition.edit('set-content', content(fields))" />
         </details>
     </div>

@@ -7,6 +7,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Path\Along;
+use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\TextAtom;
@@ -21,13 +22,25 @@ final readonly class OnPath
     /** Null where they are set straight. */
     public static function of(Layer $layer, SetText $text, int|float $at): ?self
     {
-        $path = $layer->value('path', $at);
-        if (! $path instanceof Contours || $path->all === [] || $path->all[0]->length() <= 0) {
+        $path = self::path($layer, $at);
+        if ($path === null) {
             return null;
         }
-        $along = $path->all[0]->along();
+        $along = $path->along();
 
-        return new self($along, $path->all[0]->closed, $layer->number('pathOffset', $at) / 100 * $along->length, $text);
+        return new self($along, $path->closed, $layer->number('pathOffset', $at) / 100 * $along->length, $text);
+    }
+
+    public static function isSet(Layer $layer, int|float $at): bool
+    {
+        return self::path($layer, $at) !== null;
+    }
+
+    private static function path(Layer $layer, int|float $at): ?Contour
+    {
+        $path = $layer->value('path', $at);
+
+        return $path instanceof Contours && $path->all !== [] && $path->all[0]->length() > 0 ? $path->all[0] : null;
     }
 
     /**

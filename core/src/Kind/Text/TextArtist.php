@@ -185,6 +185,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
         $runs = $rate === null ? 0.0 : $layer->content->counts?->runs($layer->span, $at, $rate) ?? 0.0;
         $content = $layer->content->at($layer->number('number', $at) + $runs);
+        $content = OnPath::isSet($layer, $at) ? $content->level() : $content;
         [$leading, $axes] = [$layer->number('leading', $at), $axes ?? FontAxes::of($layer, $at)];
         if ($width <= 0) {
             return new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);
@@ -193,7 +194,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             return new SetText($this->blocks->of($content, $tracking, $width * ShapedLine::EM / $typeSize, $axes), $typeSize, $leading);
         }
         $text = new SetText($this->blocks->of($content, $tracking, axes: $axes), $typeSize, $leading);
-        $wide = $text->box()->width();
+        $box = $text->box();
+        $wide = $content->down ? $box->height() : $box->width();
 
         return $wide <= $width ? $text : new SetText($text->block, $typeSize * $width / $wide, $leading);
     }

@@ -111,6 +111,12 @@ final readonly class TextCascades
             return null;
         }
         $box = $set->boxes[$behind ?? 0];
+        assert($layer->content instanceof TextContent);
+        if ($layer->content->down) {
+            $top = $behind === null ? $box->top - 2 * $width : $box->bottom + $width;
+
+            return new Box($box->left, $top, $box->right, $top + $width);
+        }
         $left = $behind === null ? $box->left - 2 * $width : $box->right + $width;
 
         return new Box($left, $box->top, $left + $width, $box->bottom);

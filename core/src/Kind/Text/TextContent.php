@@ -26,6 +26,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
      * @param  ?Counting  $counts  how a number is written that stands in its place in the text; null for none
      * @param  WordStyles  $styles  in which some characters are set
      * @param  ?Language  $hyphens  in which words are parted at the ends of lines; null where they are not
+     * @param  bool  $down  whether lines run from top to bottom, the next at the left of the one before
      */
     public function __construct(
         public string $text,
@@ -36,6 +37,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         public ?Counting $counts = null,
         public WordStyles $styles = new WordStyles,
         public ?Language $hyphens = null,
+        public bool $down = false,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function usingMedia(array $ids): static
     {
-        return $this->fontMedia === null ? $this : new self($this->text, $this->font, $this->align, $ids[$this->fontMedia] ?? $this->fontMedia, $this->features, $this->counts, $this->styles, $this->hyphens);
+        return $this->fontMedia === null ? $this : $this->with(['fontMedia' => $ids[$this->fontMedia] ?? $this->fontMedia]);
     }
 
     /** With a number in its place. */
@@ -73,12 +75,27 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         $longer = mb_strlen($written) - 1;
         $moved = fn (int $at): int => $at + $longer * mb_substr_count(mb_substr($this->text, 0, $at), Counting::SIGN);
 
-        return new self(str_replace(Counting::SIGN, $written, $this->text), $this->font, $this->align, $this->fontMedia, $this->features, styles: $this->styles->mapped($moved), hyphens: $this->hyphens);
+        return $this->with(['text' => str_replace(Counting::SIGN, $written, $this->text), 'counts' => null, 'styles' => $this->styles->mapped($moved)]);
     }
 
     public function styled(WordStyles $styles): self
     {
-        return new self($this->text, $this->font, $this->align, $this->fontMedia, $this->features, $this->counts, $styles, $this->hyphens);
+        return $this->with(['styles' => $styles]);
+    }
+
+    /** The same from left to right, as it is set along a path. */
+    public function level(): self
+    {
+        return $this->down ? $this->with(['down' => false]) : $this;
+    }
+
+    /** @param  array{text?: string, fontMedia?: string, counts?: ?Counting, styles?: WordStyles, down?: bool}  $fields */
+    private function with(array $fields): self
+    {
+        return new self(
+            $fields['text'] ?? $this->text, $this->font, $this->align, $fields['fontMedia'] ?? $this->fontMedia, $this->features,
+            array_key_exists('counts', $fields) ? $fields['counts'] : $this->counts, $fields['styles'] ?? $this->styles, $this->hyphens, $fields['down'] ?? $this->down,
+        );
     }
 
     /** @return array<string, int> the OpenType features that are asked for, by their tags; 0 for what is not used */
@@ -95,7 +112,7 @@ final readonly class TextContent implements Content, Readable, UsesMedia
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->hyphens === null ? [] : ['hyphens' => $this->hyphens->value]), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
+        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->hyphens === null ? [] : ['hyphens' => $this->hyphens->value]), ...($this->down ? ['down' => true] : []), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
     }
 
     public function words(): string

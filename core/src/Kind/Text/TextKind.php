@@ -74,6 +74,7 @@ final class TextKind extends LayerKind
             $layer->optional('counts') === null ? null : Counting::read($layer->field('counts')),
             WordStyles::read($layer->optional('styles')),
             $layer->optional('hyphens')?->enum(Language::class),
+            $layer->optional('down')?->bool() ?? false,
         );
     }
 
@@ -86,6 +87,7 @@ final class TextKind extends LayerKind
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
             'features' => ['description' => 'what of the font is used, or not', 'type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')]],
             'counts' => Counting::schema(),
+            'down' => ['description' => 'whether lines run from top to bottom, the next at the left of the one before', 'type' => 'boolean'],
             'hyphens' => ['description' => 'the language in which words are parted at the ends of lines', 'type' => 'string', 'enum' => array_column(Language::cases(), 'value')],
             'styles' => ['description' => 'in which some characters are set, none over another', 'type' => 'array', 'maxItems' => WordStyle::MOST, 'items' => WordStyle::schema()],
         ];
