@@ -40,6 +40,36 @@ final class WordsTest extends TestCase
         return Fixture::evaluator()->pose($layer, $composition, $frame)->box->toJson();
     }
 
+    public function test_a_number_goes_in_step_with_a_value_of_another_layer(): void
+    {
+        $bar = Fixture::bar(['size' => Fixture::keyframes([0, [0, 40]], [50, [640, 40]]), 'fill' => '#aa0000']);
+        $words = fn (array $of, array $more = []): array => Fixture::words(['text' => '# %', 'counts' => ['decimals' => 0, 'of' => $of], ...$more]);
+        $set = function (array $of, int $frame, array $more = []) use ($bar, $words): int {
+            $items = Fixture::evaluator()->frame(Fixture::composition([$bar, $words($of, $more)]), $frame)->toJson();
+
+            // Letters are squares: as many as are drawn, without the space and the sign.
+            return substr_count($items['paths'][$items['items'][1]['path'] ?? $items['items'][0]['path']], 'M') - 1;
+        };
+        $width = ['layer' => 'bar', 'property' => 'size'];
+        // 320 half way, and 12800 more; the height is 40 all along.
+        self::assertSame([1, 3, 3], [$set($width, 0), $set($width, 25), $set($width, 50)]);
+        self::assertSame(5, $set($width, 25, ['number' => 12_800]));
+        self::assertSame(2, $set([...$width, 'axis' => 'y'], 25));
+        // What is no number, or is not there, adds nothing.
+        self::assertSame([1, 1, 1], [$set(['layer' => 'gone', 'property' => 'size'], 25), $set(['layer' => 'bar', 'property' => 'fill'], 25), $set(['layer' => 'bar', 'property' => 'nothing'], 25)]);
+        $composition = Fixture::composition([$bar, $words($width)]);
+        self::assertEquals($composition->toJson(), Composition::read(new Node($composition->toJson()))->toJson());
+        // Copied together, the copy goes in step with the copy.
+        $copied = Fixture::edit($composition, 'duplicate-layers', ['layers' => ['bar', 'words']]);
+        $copies = array_diff($copied->layers->ids(), ['bar', 'words']);
+        $json = array_values(array_map(fn (string $id): array => $copied->layer($id)->toJson(), $copies));
+        self::assertSame($json[0]['id'], $json[1]['counts']['of']['layer']);
+        // Apart, x and y are still its position.
+        $apart = Fixture::edit(Fixture::composition([$bar, $words(['layer' => 'bar', 'property' => 'position', 'axis' => 'y'])]), 'set-axes', ['layers' => ['bar'], 'apart' => true]);
+        self::assertSame($apart->layer('bar')->number('y', 0), \Ricamo\Core\Kind\Text\Followed::read(new Node(['layer' => 'bar', 'property' => 'position', 'axis' => 'y']))->value($apart, 0));
+        self::assertSame($apart->layer('bar')->number('y', 0), \Ricamo\Core\Kind\Text\Followed::read(new Node(['layer' => 'bar', 'property' => 'y']))->value($apart, 0));
+    }
+
     public function test_lines_run_down_the_next_at_the_left_of_the_one_before(): void
     {
         $words = ['text' => "ab\ncde", 'typeSize' => 100, 'leading' => 120, 'position' => [500, 300], 'fill' => '#ffffff'];

@@ -11567,6 +11567,17 @@ export interface TextLayer {
          */
         comma?: boolean;
         /**
+         * the value of a layer that is added to the number
+         */
+        of?: {
+            layer: string;
+            property: string;
+            /**
+             * which of two numbers, x where nothing is said
+             */
+            axis?: 'x' | 'y';
+        };
+        /**
          * the seconds since the layer began, or until it ends, are added to the number
          */
         runs?: 'up' | 'down';

@@ -1,19 +1,57 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { TextLayer } from '@/api/project.gen';
+import { useComposition } from '@/project/composition';
+import { useVocabulary } from '@/project/vocabulary';
+import { isKeyframed, isPair } from './properties';
 
 /** Whether words hold a number that counts, and how it is written. */
 const props = defineProps<{ layer: TextLayer }>();
 const emit = defineEmits<{ set: [content: object] }>();
 
+const NUMBERS = ['number', 'angle', 'point', 'size', 'factors'];
 const GROUPS = { none: '1000', space: '1 000', comma: '1,000', point: '1.000', apostrophe: '1’000' };
 
+const composition = useComposition();
+const vocabulary = useVocabulary();
+
 const counts = computed(() => props.layer.counts);
+
+/** Values of other layers that move, and are numbers: each axis of a pair by itself. */
+const values = computed(() =>
+    composition.layers
+        .filter((one) => one.id !== props.layer.id)
+        .flatMap((one) =>
+            vocabulary
+                .propertiesOf(one)
+                .filter(
+                    ({ name, type }) =>
+                        NUMBERS.includes(type) && isKeyframed((one as unknown as Record<string, unknown>)[name]),
+                )
+                .flatMap((definition) =>
+                    (isPair(definition) ? (['x', 'y'] as const) : (['x'] as const)).map((axis, index) => ({
+                        text: `${one.name}: ${definition.title} ${isPair(definition) ? definition.axes[index] : ''}`,
+                        of: { layer: one.id, property: definition.name, ...(axis === 'y' && { axis }) },
+                    })),
+                ),
+        ),
+);
+const followed = computed(() =>
+    counts.value?.of ? JSON.stringify(counts.value.of) : (counts.value?.runs ?? 'keyframes'),
+);
+const isKnown = computed(() => values.value.some(({ of }) => JSON.stringify(of) === followed.value));
+
 /** A clock is a time; what is left out goes by the number alone. */
 function follow(what: string): void {
     const rest = { ...counts.value };
     delete rest.runs;
-    emit('set', { counts: what === 'keyframes' ? rest : { ...rest, time: true, runs: what } });
+    delete rest.of;
+    const more = what.startsWith('{')
+        ? { of: JSON.parse(what) }
+        : what === 'keyframes'
+          ? {}
+          : { time: true, runs: what };
+    emit('set', { counts: { ...rest, ...more } });
 }
 const set = (change: object): void => emit('set', { counts: { ...counts.value, ...change } });
 </script>
@@ -39,14 +77,20 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
             </select>
             <select
                 class="choice-field"
-                :value="counts.runs ?? 'keyframes'"
-                aria-label="What it follows: its Number, or the time since its in point or until its out point"
+                :value="followed"
+                aria-label="What it follows: its Number, the time since its in point or until its out point, or a value of another layer"
                 data-counts-runs
                 @change="follow(($event.target as HTMLSelectElement).value)"
             >
                 <option value="keyframes">follows Number</option>
                 <option value="up">runs up</option>
                 <option value="down">runs down</option>
+                <option v-if="counts.of && !isKnown" :value="followed">a value that rests</option>
+                <optgroup v-if="values.length > 0" label="in step with">
+                    <option v-for="one in values" :key="one.text" :value="JSON.stringify(one.of)">
+                        {{ one.text }}
+                    </option>
+                </optgroup>
             </select>
             <select
                 v-if="!counts.time"

@@ -44,7 +44,8 @@ export const attachedTo = (layer: Layer): Attached[] =>
 /** Whether x and y of a layer's place have keyframes of their own. */
 export const isApart = (layer: Layer): boolean => 'x' in layer || 'y' in layer;
 
-const isKeyframed = (value: unknown): boolean => typeof value === 'object' && value !== null && 'keyframes' in value;
+export const isKeyframed = (value: unknown): boolean =>
+    typeof value === 'object' && value !== null && 'keyframes' in value;
 
 /** Whether any of a layer's properties has keyframes. @param own the names of those that its kind has */
 export const isAnimated = (layer: Layer, own: string[]): boolean =>

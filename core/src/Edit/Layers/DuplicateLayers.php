@@ -23,9 +23,13 @@ final readonly class DuplicateLayers implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        foreach ($composition->layers->tree()->outermost($this->layers) as $id) {
+        $outermost = $composition->layers->tree()->outermost($this->layers);
+        $members = array_map(fn (string $id): array => $composition->layers->withAll([$id]), $outermost);
+        // All at once, so that copies belong to copies.
+        $all = Copies::of(array_merge(...$members), $composition->layers);
+        foreach ($outermost as $index => $id) {
             $layer = $composition->layer($id);
-            $copies = Copies::of($composition->layers->withAll([$id]), $composition->layers);
+            $copies = array_splice($all, 0, count($members[$index]));
             $copy = array_pop($copies) ?? $layer;
             $copies[] = $copy->named(mb_substr($layer->name, 0, 195).' copy');
             $composition = $composition->withLayers($composition->layers->insertingAll($copies, $composition->indexOf($id) + 1));

@@ -2,11 +2,11 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
-use Ricamo\Core\Time\FrameRate;
 
-/** How a number is written that stands in the place of each # in words, and counts as it is keyframed, or runs as a clock does. */
+/** How a number is written that stands in the place of each # in words, and counts as it is keyframed, runs as a clock does, or goes in step with a value. */
 final readonly class Counting
 {
     public const SIGN = '#';
@@ -20,14 +20,15 @@ final readonly class Counting
      * @param  bool  $time  whether it is a time in seconds, written as minutes and seconds, and hours where there are some
      * @param  bool  $comma  whether decimals come after a comma
      * @param  ?Clock  $runs  whether the seconds that the layer is on are added by themselves
+     * @param  ?Followed  $of  a value of some layer that is added
      */
-    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma, private ?Clock $runs)
+    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma, private ?Clock $runs, private ?Followed $of)
     {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['decimals', 'group', 'time', 'comma', 'runs']);
+        $node->allow(['decimals', 'group', 'time', 'comma', 'runs', 'of']);
         $group = $node->optional('group')?->string(12) ?? 'none';
 
         return new self(
@@ -36,13 +37,14 @@ final readonly class Counting
             $node->optional('time')?->bool() ?? false,
             $node->optional('comma')?->bool() ?? false,
             $node->optional('runs')?->enum(Clock::class),
+            $node->optional('of') === null ? null : Followed::read($node->field('of')),
         );
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma, ...($this->runs === null ? [] : ['runs' => $this->runs->value])];
+        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma, ...($this->runs === null ? [] : ['runs' => $this->runs->value]), ...($this->of === null ? [] : ['of' => $this->of->toJson()])];
     }
 
     /** @return array<string, mixed> its JSON Schema */
@@ -53,14 +55,25 @@ final readonly class Counting
             'group' => ['description' => 'what parts thousands', 'type' => 'string', 'enum' => array_keys(self::SEPARATORS)],
             'time' => ['description' => 'whether it is a time in seconds', 'type' => 'boolean'],
             'comma' => ['description' => 'whether decimals come after a comma', 'type' => 'boolean'],
+            'of' => Followed::schema(),
             'runs' => ['description' => 'the seconds since the layer began, or until it ends, are added to the number', 'type' => 'string', 'enum' => array_column(Clock::cases(), 'value')],
         ], 'additionalProperties' => false];
     }
 
-    /** @return float seconds that run by themselves */
-    public function runs(FrameRange $span, int|float $at, FrameRate $rate): float
+    /** What is added to the number at a moment: seconds that run by themselves, and a value that it goes in step with. */
+    public function added(FrameRange $span, int|float $at, Composition $composition): float
     {
-        return $this->runs?->seconds($span, $at, $rate) ?? 0.0;
+        return ($this->runs?->seconds($span, $at, $composition->rate) ?? 0.0) + ($this->of?->value($composition, $at) ?? 0.0);
+    }
+
+    /**
+     * The same among layers that have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function amongLayers(array $ids): self
+    {
+        return $this->of === null ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, $this->of->of($ids[$this->of->layer] ?? $this->of->layer));
     }
 
     public function in(string $text, float $number): string

@@ -40,7 +40,6 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextAtom;
 use Ricamo\Core\Text\TextAtoms;
 use Ricamo\Core\Text\TextBlock;
-use Ricamo\Core\Time\FrameRate;
 
 /**
  * Draws text: line by line, or where cascades are at work part by part. The outlines lie beneath, so that they do not eat into
@@ -66,7 +65,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $at = $moment->at;
-        $text = $this->text($layer, $at, $composition->rate);
+        $text = $this->text($layer, $at, $composition);
         $box = $text->box();
         $width = max(0, $layer->number('outlineWidth', $at)) * ShapedLine::EM / $text->typeSize;
         $fill = Paints::of(Painted::fill(), $layer, $at, $box);
@@ -77,7 +76,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $onPath = OnPath::of($layer, $text, $at);
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, Cap::Round, $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, $this->heavier($layer, $at, $composition->rate)) ?? self::atRest($text->block) as $part) {
+        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, $this->heavier($layer, $at, $composition)) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
             $moved = $part->change === null ? $bent : $bent->after($part->change->matrix);
@@ -111,7 +110,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
     {
-        $text = $this->text($layer, $at, $composition->rate);
+        $text = $this->text($layer, $at, $composition);
         $bent = OnPath::of($layer, $text, $at)?->box($this->cascades->letters($text));
         if ($bent !== null) {
             return $bent;
@@ -127,7 +126,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     public function marks(Layer $layer, Composition $composition, int|float $at): array
     {
-        return $this->cascades->marks($layer, $this->text($layer, $at, $composition->rate), $at);
+        return $this->cascades->marks($layer, $this->text($layer, $at, $composition), $at);
     }
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -163,18 +162,20 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         return $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
     }
 
-    /** @param  ?FrameRate  $rate  null where it is the same for times that run */
     /** @return ?Closure(float): TextBlock the same words heavier by an amount; null where their font cannot be varied in that */
-    private function heavier(Layer $layer, int|float $at, FrameRate $rate): ?Closure
+    private function heavier(Layer $layer, int|float $at, Composition $composition): ?Closure
     {
         assert($layer->content instanceof TextContent);
         $resting = $layer->cascades === [] ? null : $this->blocks->weight($layer->content->face());
 
-        return $resting === null ? null : fn (float $by): TextBlock => $this->text($layer, $at, $rate, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+        return $resting === null ? null : fn (float $by): TextBlock => $this->text($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
     }
 
-    /** @param  ?array<string, float>  $axes  of its font, by their tags, in the place of its own */
-    private function text(Layer $layer, int|float $at, ?FrameRate $rate, ?array $axes = null): SetText
+    /**
+     * @param  ?Composition  $composition  null where it does not matter how much is added to numbers
+     * @param  ?array<string, float>  $axes  of its font, by their tags, in the place of its own
+     */
+    private function text(Layer $layer, int|float $at, ?Composition $composition, ?array $axes = null): SetText
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;
@@ -183,8 +184,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
 
         [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
-        $runs = $rate === null ? 0.0 : $layer->content->counts?->runs($layer->span, $at, $rate) ?? 0.0;
-        $content = $layer->content->at($layer->number('number', $at) + $runs);
+        $added = $composition === null ? 0.0 : $layer->content->counts?->added($layer->span, $at, $composition) ?? 0.0;
+        $content = $layer->content->at($layer->number('number', $at) + $added);
         $content = OnPath::isSet($layer, $at) ? $content->level() : $content;
         [$leading, $axes] = [$layer->number('leading', $at), $axes ?? FontAxes::of($layer, $at)];
         if ($width <= 0) {

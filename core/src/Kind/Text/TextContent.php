@@ -83,6 +83,16 @@ final readonly class TextContent implements Content, Readable, UsesMedia
         return $this->with(['styles' => $styles]);
     }
 
+    /**
+     * The same among layers that have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function amongLayers(array $ids): self
+    {
+        return $this->counts === null ? $this : $this->with(['counts' => $this->counts->amongLayers($ids)]);
+    }
+
     /** The same from left to right, as it is set along a path. */
     public function level(): self
     {
