@@ -223,3 +223,39 @@ test('words in a box are parted by hyphens of their language, and hold pictures 
     const reading = (await layersOf(page))[0]!;
     expect([reading.hyphens, (reading.counts as { runs: string }).runs]).toEqual(['en-GB', 'up']);
 });
+
+test('a number goes in step with the bar beside it, and words run down', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await goToFrame(page, 0);
+    await kept(page, () => page.locator('.drawer [data-property=size] .bead').click());
+    await setField(page, 'size', 'Size w', '0');
+    await goToFrame(page, 50);
+    await setField(page, 'size', 'Size w', '800');
+    await addToComposition(page, 'Name');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => {
+        await page.locator('[data-words]').fill('# px');
+        await page.locator('[data-words]').blur();
+    });
+    await page.getByText('Figures, ligatures').click();
+    await kept(page, () => page.locator('[data-counts]').click());
+    await kept(
+        page,
+        async () => void (await page.locator('[data-counts-runs]').selectOption({ label: 'Bar: Size w' })),
+    );
+    const words = async () => (await layersOf(page))[1]!;
+    expect((await words()).counts).toMatchObject({ of: { layer: 'l1', property: 'size' } });
+    // As wide as what it says: nothing at first, three figures later.
+    const width = (): Promise<number> =>
+        page.locator('polygon.outline').evaluate((one: SVGPolygonElement) => one.getBoundingClientRect().width);
+    const late = await width();
+    await goToFrame(page, 0);
+    await expect.poll(width).toBeLessThan(late - 10);
+
+    await kept(page, () => page.locator('[data-down]').click());
+    expect(await words()).toMatchObject({ down: true });
+    const box = (await page.locator('polygon.outline').boundingBox())!;
+    expect(box.height).toBeGreaterThan(box.width);
+});
