@@ -259,3 +259,23 @@ test('a number goes in step with the bar beside it, and words run down', async (
     const box = (await page.locator('polygon.outline').boundingBox())!;
     expect(box.height).toBeGreaterThan(box.width);
 });
+
+test('words have more fills and outlines, each with a paint of its own', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Title');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, () => page.locator('[data-add-fill]').click());
+    await kept(page, () => page.locator('[data-add-outline]').click());
+    const first = async () => (await layersOf(page))[0]!;
+    expect((await first()).outlines).toMatchObject([
+        { id: 'o2', width: 8 },
+        { id: 'o1', side: 'beneath', width: 0, shift: [10, 10] },
+    ]);
+    await expect(page.locator('[data-attached=o1] b')).toHaveText('Fill 1');
+    await kept(page, async () => void (await page.locator('[data-paint=o2]').selectOption('linear')));
+    expect((await first()).gradients).toMatchObject([{ of: 'o2', form: 'linear', colour1: '#1d2430' }]);
+    await kept(page, () => page.locator('[data-attached=o2] [data-more-colours]').click());
+    expect((await first()).gradients).toMatchObject([{ of: 'o2', stops: 3 }]);
+    await kept(page, () => page.locator('[data-attached=o2] [data-without]').click());
+    expect((await first()).gradients).toBeUndefined();
+});
