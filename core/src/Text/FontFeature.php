@@ -6,6 +6,9 @@ namespace Ricamo\Core\Text;
 enum FontFeature: string
 {
     case NoKerning = 'no-kerning';
+
+    /** By the outlines of letters in the place of what the font says. */
+    case OpticalKerning = 'optical-kerning';
     case NoLigatures = 'no-ligatures';
     case SmallCapitals = 'small-capitals';
     case TabularFigures = 'tabular-figures';
@@ -21,7 +24,7 @@ enum FontFeature: string
     public function tags(): array
     {
         return match ($this) {
-            self::NoKerning => ['kern' => 0],
+            self::NoKerning, self::OpticalKerning => ['kern' => 0],
             self::NoLigatures => ['liga' => 0, 'clig' => 0],
             self::SmallCapitals => ['smcp' => 1],
             self::TabularFigures => ['tnum' => 1],

@@ -20,8 +20,12 @@ final class StyledLine
      */
     public static function shape(string $line, int $from, TextContent $content, Shaper $shaper, array $axes = []): array
     {
+        $isOptical = ! $content->down && in_array(FontFeature::OpticalKerning, $content->features, true);
+        $words = fn (string $text, string $font): ShapedLine => $shaper->shape($text, $font, $content->tags(), $axes, down: $content->down);
         if ($content->styles->all === []) {
-            return [$line, $shaper->shape($line, $content->face(), $content->tags(), $axes, down: $content->down)];
+            $plain = $words($line, $content->face());
+
+            return [$line, $isOptical ? OpticalKerning::of($plain, $line, $words, fn (): array => [$content->face(), 1.0, 0.0]) : $plain];
         }
         $text = '';
         $spans = [];
@@ -32,9 +36,16 @@ final class StyledLine
             $text .= $style?->case === null ? $run : ($style->case === 'upper' ? mb_strtoupper($run) : mb_strtolower($run));
         }
         $shaped = $shaper->shape($text, $content->face(), $content->tags(), $axes, $spans, $content->down);
+        if ($isOptical) {
+            $shaped = OpticalKerning::of($shaped, $text, $words, function (Glyph $glyph) use ($spans, $styles): array {
+                $span = self::spanAt($spans, $glyph->cluster);
+
+                return [$spans[$span][1], ...self::placed($styles[$span])];
+            });
+        }
         [$ascent, $descent] = [$shaped->ascent, $shaped->descent];
         foreach ($styles as $index => $style) {
-            $own = $style?->font === null ? $shaped : $shaper->shape('', $spans[$index][1], $content->tags(), $axes, down: $content->down);
+            $own = $style?->font === null ? $shaped : $words('', $spans[$index][1]);
             [$scale, $rise] = self::placed($style);
             [$ascent, $descent] = [max($ascent, $own->ascent * $scale + $rise), max($descent, $own->descent * $scale - $rise)];
         }

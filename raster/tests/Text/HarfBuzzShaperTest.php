@@ -5,9 +5,14 @@ namespace Ricamo\Raster\Tests\Text;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Glyph;
 use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\StyledLine;
+use Ricamo\Core\Text\WordStyles;
 use Ricamo\Raster\Tests\Scenes;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\HarfBuzzShaper;
@@ -266,6 +271,41 @@ final class HarfBuzzShaperTest extends TestCase
         $latin = (new HarfBuzzShaper)->shape('Depot', 'karla-bold');
         self::assertEquals(array_map(fn (Glyph $glyph): float => $glyph->advance, $latin->glyphs), array_map(fn (Glyph $glyph): float => $glyph->advance, array_slice($mixed->glyphs, 1)));
         self::assertEqualsWithDelta(($latin->ascent - $latin->descent) / 2, $mixed->glyphs[1]->outline->bounds()?->bottom - $latin->glyphs[0]->outline->bounds()?->bottom, 1e-6);
+    }
+
+    public function test_letters_are_put_as_far_apart_as_they_look(): void
+    {
+        $shaper = new HarfBuzzShaper;
+        $line = fn (string $text, string $font, array $features): ShapedLine => StyledLine::shape($text, 0, new TextContent($text, $font, features: $features), $shaper)[1];
+        foreach (['karla-bold', 'inter-regular', 'eb-garamond-regular'] as $font) {
+            $by = function (string $pair) use ($line, $font): float {
+                return $line($pair, $font, [FontFeature::OpticalKerning])->glyphs[0]->advance - $line($pair, $font, [FontFeature::NoKerning])->glyphs[0]->advance;
+            };
+            // Slopes that lean to one another come nearer, and so does what lies in the corner of another.
+            foreach (['AV', 'To', 'LT', 'Va', 'WA'] as $pair) {
+                self::assertLessThan(-14, $by($pair), "$pair in $font");
+            }
+            // Upright stems stay about where the font has put them.
+            foreach (['HI', 'nn', 'HH', 'HN'] as $pair) {
+                self::assertLessThan(32, abs($by($pair)), "$pair in $font");
+            }
+            self::assertEqualsWithDelta($by('HH') + $by('nn'), $by('OO') + $by('oo'), 40, "round ones in $font");
+            // Never into one another.
+            foreach (['fj', 'f)', 'Lj', '(f'] as $pair) {
+                $glyphs = $line($pair, $font, [FontFeature::OpticalKerning, FontFeature::NoLigatures])->glyphs;
+                self::assertGreaterThan(0, $glyphs[0]->advance, "$pair in $font");
+            }
+        }
+        // What joins, and what is no letter, is left alone.
+        foreach (['سلام', 'A B', 'Tél 日本'] as $text) {
+            $glyphs = fn (array $features): array => array_map(fn (Glyph $glyph): float => $glyph->advance, $line($text, 'open-sans-regular', $features)->glyphs);
+            $moved = array_diff_assoc($glyphs([FontFeature::OpticalKerning]), $glyphs([FontFeature::NoKerning]));
+            self::assertLessThanOrEqual($text === 'Tél 日本' ? 2 : 0, count($moved), $text);
+        }
+        // A colour changes nothing of it.
+        $plain = $line('AVATo', 'karla-bold', [FontFeature::OpticalKerning]);
+        $styled = StyledLine::shape('AVATo', 0, new TextContent('AVATo', 'karla-bold', features: [FontFeature::OpticalKerning], styles: WordStyles::read(new Node([['from' => 1, 'to' => 2, 'colour' => '#ff0000']]))), $shaper)[1];
+        self::assertEqualsWithDelta($plain->width(0), $styled->width(0), 1e-6);
     }
 
     /** @return array<string, array{string, list<int>}> a line, and from where to where it is in another colour, in characters */

@@ -11547,7 +11547,13 @@ export interface TextLayer {
      * @maxItems 20
      */
     features?: (
-        'no-kerning' | 'no-ligatures' | 'small-capitals' | 'tabular-figures' | 'old-style-figures' | 'lining-figures'
+        | 'no-kerning'
+        | 'optical-kerning'
+        | 'no-ligatures'
+        | 'small-capitals'
+        | 'tabular-figures'
+        | 'old-style-figures'
+        | 'lining-figures'
     )[];
     /**
      * how a number is written that stands in the place of each # in the text
