@@ -71,7 +71,7 @@ final class StyledLine
     /** @return array{float, float} how large it is, 1 for as large as the text, and how far above the baseline, in thousandths of an em */
     private static function placed(?WordStyle $style): array
     {
-        return [($style->size ?? 100) / 100, ($style->rise ?? 0) * 10.0];
+        return [(float) (($style->size ?? 100) / 100), ($style->rise ?? 0) * 10.0];
     }
 
     private static function styled(Glyph $glyph, ?WordStyle $style): Glyph
