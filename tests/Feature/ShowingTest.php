@@ -37,11 +37,11 @@ final class ShowingTest extends TestCase
     public function test_fonts_come_with_ones_own_words_and_with_what_they_have_not(): void
     {
         $composition = $this->composition();
-        $answer = $this->getJson("/api/compositions/{$composition->id}/fonts?text=".urlencode("Трамвай 東\nA"))->assertOk()->json();
-        self::assertSame('DejaVu Sans', $answer['fallback']);
+        $answer = $this->getJson("/api/compositions/{$composition->id}/fonts?text=".urlencode("Трамвай 東 한\nA"))->assertOk()->json();
+        self::assertSame('DejaVu Sans, Motoya Cedar', $answer['fallback']);
         self::assertSame(array_column($this->getJson('/api/vocabulary')->json('fonts'), 'id'), array_keys($answer['samples']));
-        self::assertSame([[], ['東']], [$answer['samples']['eb-garamond-regular']['taken'], $answer['samples']['eb-garamond-regular']['lost']]);
-        self::assertSame([['Т', 'р', 'а', 'м', 'в', 'й'], ['東']], [$answer['samples']['karla-bold']['taken'], $answer['samples']['karla-bold']['lost']]);
+        self::assertSame([['東'], ['한']], [$answer['samples']['eb-garamond-regular']['taken'], $answer['samples']['eb-garamond-regular']['lost']]);
+        self::assertSame([['Т', 'р', 'а', 'м', 'в', 'й', '東'], ['한']], [$answer['samples']['karla-bold']['taken'], $answer['samples']['karla-bold']['lost']]);
         self::assertStringStartsWith('M', $answer['samples']['karla-bold']['path']);
         $this->getJson("/api/compositions/{$composition->id}/fonts?text=".urlencode(str_repeat('W', 5000)))->assertOk();
         $this->getJson('/api/compositions/999999/fonts')->assertNotFound();
