@@ -24,7 +24,11 @@ final class TextBlocks
     /** The weight of a font that can be varied in it, where no other is asked for; null for one that cannot. */
     public function weight(string $font): ?float
     {
-        return $this->weights[$font] ??= $this->shaper->weight($font);
+        if (! array_key_exists($font, $this->weights)) {
+            $this->weights[$font] = $this->shaper->weight($font);
+        }
+
+        return $this->weights[$font];
     }
 
     /**
