@@ -32,10 +32,17 @@ final readonly class CachedShaper implements Shaper
         return $shaped;
     }
 
-    /** Kept by the shaper itself as long as it is open: it is asked for few fonts. */
     public function weight(string $font): ?float
     {
-        return $this->shaper->weight($font);
+        $file = $this->folder.'/'.hash('xxh128', self::VERSION." weight $font");
+        $kept = is_file($file) ? json_decode((string) file_get_contents($file), true) : false;
+        if ($kept === null || is_int($kept) || is_float($kept)) {
+            return $kept === null ? null : (float) $kept;
+        }
+        $weight = $this->shaper->weight($font);
+        $this->keep($file, (string) json_encode($weight));
+
+        return $weight;
     }
 
     public function hyphens(string $line, Language $language): array

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Kind\Text;
 
-use Closure;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
@@ -76,7 +75,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $onPath = OnPath::of($layer, $text, $at);
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, Cap::Round, $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, $this->heavier($layer, $at, $composition)) ?? self::atRest($text->block) as $part) {
+        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by)) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
             $moved = $part->change === null ? $bent : $bent->after($part->change->matrix);
@@ -162,13 +161,13 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         return $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
     }
 
-    /** @return ?Closure(float): TextBlock the same words heavier by an amount; null where their font cannot be varied in that */
-    private function heavier(Layer $layer, int|float $at, Composition $composition): ?Closure
+    /** @return ?TextBlock the same words heavier by an amount; null where their font cannot be varied in that */
+    private function heavier(Layer $layer, int|float $at, Composition $composition, float $by): ?TextBlock
     {
         assert($layer->content instanceof TextContent);
-        $resting = $layer->cascades === [] ? null : $this->blocks->weight($layer->content->face());
+        $resting = $this->blocks->weight($layer->content->face());
 
-        return $resting === null ? null : fn (float $by): TextBlock => $this->text($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+        return $resting === null ? null : $this->text($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
     }
 
     /**

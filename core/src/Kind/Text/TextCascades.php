@@ -31,7 +31,7 @@ final readonly class TextCascades
      * The parts of a text as they are at a moment.
      *
      * @param  bool  $letterByLetter  whether it is parted even where all of it rests
-     * @param  ?Closure(float): TextBlock  $heavier  the same text, heavier by an amount; null where its font cannot be varied in that
+     * @param  ?Closure(float): ?TextBlock  $heavier  the same text, heavier by an amount; none where its font cannot be varied in that
      * @return ?list<TextPart> null where all of it rests and is not parted
      */
     public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null): ?array
@@ -62,15 +62,26 @@ final readonly class TextCascades
             }
             $drawn = $atoms;
             if ($heavier !== null && $change !== null && $change->weight !== 0.0) {
-                $own = $varied[(string) $change->weight] ??= $this->units->atoms($heavier($change->weight), $finest);
-                // Where it would break elsewhere, or join other letters, there is no like part.
-                $drawn = count($own) === count($atoms) ? $own : $atoms;
+                $drawn = $varied[(string) $change->weight] ??= $this->varied($heavier($change->weight), $finest, $atoms);
             }
             $shown = $change?->shows === null ? $drawn[$index] : self::anyOf($drawn, $change->shows);
             $parts[] = new TextPart($shown === $atom ? $atom : self::inPlaceOf($atom, $shown), $change, $index);
         }
 
         return $parts;
+    }
+
+    /**
+     * The parts of another block that are like those of a text; those themselves where it would break elsewhere, or join other letters.
+     *
+     * @param  list<TextAtom>  $atoms
+     * @return list<TextAtom>
+     */
+    private function varied(?TextBlock $block, Units $finest, array $atoms): array
+    {
+        $own = $block === null ? [] : $this->units->atoms($block, $finest);
+
+        return count($own) === count($atoms) ? $own : $atoms;
     }
 
     /** @return list<TextAtom> */
