@@ -78,6 +78,22 @@ test('some of the words are set otherwise, chosen where they are written', async
         await page.keyboard.press('Shift+ArrowLeft');
     }
     await expect(page.locator('[data-word-styles]')).toContainText('“depot” alone');
+    // Or where they stand in the picture: back over the first word.
+    const outline = (await page.locator('polygon.outline').boundingBox())!;
+    await page.mouse.dblclick(outline.x + outline.width / 2, outline.y + outline.height / 2);
+    await expect(page.locator('[data-words-here]')).toBeFocused();
+    await page.keyboard.press('Control+Home');
+    for (let step = 0; step < 3; step++) {
+        await page.keyboard.press('Shift+ArrowRight');
+    }
+    await expect(page.locator('[data-word-styles]')).toContainText('“the” alone');
+    await page.keyboard.press('Escape');
+    await words.focus();
+    await page.keyboard.press('Control+End');
+    for (let step = 0; step < 5; step++) {
+        await page.keyboard.press('Shift+ArrowLeft');
+    }
+    await expect(page.locator('[data-word-styles]')).toContainText('“depot” alone');
     const hex = page.getByRole('textbox', { name: 'Colour of these as hex' });
     await kept(page, async () => {
         await hex.fill('#ff0000');

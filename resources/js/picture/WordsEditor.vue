@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
+import { useCharacters } from '@/project/characters';
 import { useComposition } from '@/project/composition';
 import type { PictureView } from './view';
 
@@ -11,6 +12,7 @@ const emit = defineEmits<{ done: [] }>();
 const GAP = 14;
 const WIDTH = 300;
 
+const characters = useCharacters();
 const composition = useComposition();
 const field = ref<HTMLTextAreaElement | null>(null);
 const before = props.layer.text;
@@ -30,7 +32,18 @@ const place = computed(() => {
 });
 const lines = computed(() => Math.min(4, typed.value.split('\n').length));
 
-const attempt = (): void => void composition.attempt('set-content', { layer: id, content: { text: typed.value } });
+/** What is selected here can be set otherwise, in the Sheet; not all of it, as it is when it is opened. */
+function choose(event: Event): void {
+    const { selectionStart, selectionEnd, value } = event.target as HTMLTextAreaElement;
+    if (selectionEnd - selectionStart < value.length) {
+        characters.choose(id, event);
+    }
+}
+
+function attempt(event: Event): void {
+    characters.choose(id, event);
+    void composition.attempt('set-content', { layer: id, content: { text: typed.value } });
+}
 
 function keep(): void {
     if (given) {
@@ -64,12 +77,17 @@ onBeforeUnmount(keep);
             dir="auto"
             spellcheck="false"
             @input="attempt"
+            @select="choose"
+            @keyup="choose"
+            @pointerup="choose"
             @blur="keep"
             @keydown.esc.stop.prevent="giveUp"
             @keydown.ctrl.enter.exact.stop.prevent="keep"
             @keydown.stop
         />
-        <span>Ctrl+Enter keeps · Escape gives up</span>
+        <span>{{
+            characters.of(id) ? 'What is selected is styled in the Sheet' : 'Ctrl+Enter keeps · Escape gives up'
+        }}</span>
     </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { AlignCenter, AlignLeft, AlignRight } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { useDrawing } from '@/picture/drawing';
+import { useCharacters } from '@/project/characters';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
@@ -24,6 +25,7 @@ const ALIGNMENTS = [
 
 const composition = useComposition();
 const drawing = useDrawing();
+const characters = useCharacters();
 const playhead = usePlayhead();
 const media = useMedia();
 const vocabulary = useVocabulary();
@@ -80,14 +82,8 @@ const setStraight = (): void =>
         values: [{ layer: props.layer.id, property: 'path', value: '' }],
     });
 
-/** The characters that are selected, counted in code points; they stay so while their style is chosen. */
-const chosen = ref<[from: number, to: number] | null>(null);
-
-function choose(event: Event): void {
-    const { value, selectionStart, selectionEnd } = event.target as HTMLTextAreaElement;
-    const count = (end: number): number => [...value.slice(0, end)].length;
-    chosen.value = selectionEnd > selectionStart ? [count(selectionStart), count(selectionEnd)] : null;
-}
+const choose = (event: Event): void => characters.choose(props.layer.id, event);
+const chosen = computed(() => characters.of(props.layer.id));
 
 function toggleFeature(name: string, on: boolean): void {
     const features = (props.layer.features ?? []).filter((one) => one !== name);
@@ -97,8 +93,9 @@ function toggleFeature(name: string, on: boolean): void {
 const setHyphens = (language: string): void =>
     void composition.edit('set-content', content({ hyphens: language || null }));
 
-function type(): void {
+function type(event: Event): void {
     typing.value = true;
+    choose(event);
     void composition.attempt('set-content', content({ text: words.value }));
 }
 
@@ -140,7 +137,7 @@ function giveUp(event: KeyboardEvent): void {
             @keydown.esc.stop="giveUp"
             @keydown.ctrl.enter="($event.target as HTMLElement).blur()"
         />
-        <WordStyleFields v-if="chosen" :layer="layer" :from="chosen[0]" :to="chosen[1]" />
+        <WordStyleFields v-if="chosen" :layer="layer" :from="chosen.from" :to="chosen.to" />
         <div class="line">
             <ElPopover
                 v-model:visible="choosing"
