@@ -45,7 +45,7 @@ final class BrushStroke
      * @param  float  $width  of the line, in the units of the outline
      * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of a picture
      */
-    public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width, private readonly ?Closure $pictures = null)
+    public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width, private readonly Widths $widths, private readonly ?Closure $pictures = null)
     {
         $this->mark = $brush->outline();
         $this->key = $brush->form->value." $width ".implode(' ', array_map($values->number(...), ['size', 'spacing', 'phase', 'scatter', 'scatterTurn', 'scatterSize', 'seed']));
@@ -101,7 +101,8 @@ final class BrushStroke
                 continue;
             }
             $at = $phase + $number * $step;
-            $own = $this->place($line, $at, $number, $grow > 0 ? $size * min(1.0, ($to - $at) / $grow) : $size);
+            $wide = $this->widths->at($at / $line->length, ($at - $from) / max(1e-9, $to - $from));
+            $own = $this->place($line, $at, $number, $wide * ($grow > 0 ? $size * min(1.0, ($to - $at) / $grow) : $size));
             $opacity = $this->opacity($number);
             if ($own !== null && $opacity > 0 && $this->brush->media !== null) {
                 array_push($operations, ...$this->pictured($this->brush->media, $matrix->after($own), $opacity));
@@ -122,10 +123,10 @@ final class BrushStroke
         return $opacity < 1 && $seen !== [] ? [count($seen) === 1 ? $seen[0]->faded($opacity) : new Group($seen, $opacity)] : $seen;
     }
 
-    /** Whether marks may lie in one outline: all as opaque, and none with a hole that another one would close or open. */
+    /** Whether marks may lie in one outline: all as large and as opaque, and none with a hole that another one would close or open. */
     private function isSheaved(): bool
     {
-        return $this->brush->form->opacity() >= 1 && ! in_array($this->brush->form, [BrushForm::Rings, BrushForm::Own], true) && $this->values->number('scatterOpacity') <= 0;
+        return $this->widths->isEven() && $this->brush->form->opacity() >= 1 && ! in_array($this->brush->form, [BrushForm::Rings, BrushForm::Own], true) && $this->values->number('scatterOpacity') <= 0;
     }
 
     private function sheaf(Along $line, string $of, int $first, int $last, float $step, float $phase, float $size): Outline

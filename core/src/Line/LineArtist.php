@@ -41,8 +41,7 @@ final readonly class LineArtist
 
     private bool $hasStem;
 
-    /** @var list<float> evenly along a line, in per cent; none where it is as wide all along */
-    private array $widths;
+    private Widths $widths;
 
     /**
      * @param  float  $width  in the units of the outlines
@@ -53,8 +52,8 @@ final readonly class LineArtist
     {
         $this->style = LineStyle::of($layer, $at);
         $brush = $layer->brush;
-        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width, $pictures);
-        $this->widths = $layer->content instanceof ShapeContent ? $layer->content->widths : [];
+        $this->widths = new Widths($layer->content instanceof ShapeContent ? $layer->content->widths : [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);
+        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width, $this->widths, $pictures);
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }
 
@@ -81,7 +80,7 @@ final readonly class LineArtist
      */
     private function lines(Outline $outline, Affine $matrix, callable $paint, float $width): array
     {
-        $isEven = ! $this->style->isTapered() && $this->widths === [];
+        $isEven = $this->widths->isEven();
         if ($this->style->isWhole() && $isEven) {
             return [new Stroke($outline, $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
@@ -103,23 +102,7 @@ final readonly class LineArtist
     {
         $part = $line->part($from, $to);
 
-        return $part === null ? new Path('', []) : Taper::of(
-            $part, $width, $this->style->taperBegin / 100, $this->style->taperEnd / 100,
-            fn (float $share): float => $this->wideAt(($from + $share * ($to - $from)) / max(1e-9, $line->length)),
-        );
-    }
-
-    /** How wide a line is at a share of all of it, 1 for as wide as it is. */
-    private function wideAt(float $share): float
-    {
-        $last = count($this->widths) - 1;
-        if ($last < 1) {
-            return ($this->widths[0] ?? 100.0) / 100;
-        }
-        $at = max(0.0, min(1.0, $share)) * $last;
-        $index = min($last - 1, (int) floor($at));
-
-        return ($this->widths[$index] + ($this->widths[$index + 1] - $this->widths[$index]) * ($at - $index)) / 100;
+        return $part === null ? new Path('', []) : Taper::of($part, $width, fn (float $share): float => $this->widths->at(($from + $share * ($to - $from)) / max(1e-9, $line->length), $share));
     }
 
     private function pen(float $width, Outline $outline): Pen

@@ -64,11 +64,6 @@ final readonly class LineStyle
         return abs($this->end - $this->begin) >= 100;
     }
 
-    public function isTapered(): bool
-    {
-        return $this->taperBegin > 0 || $this->taperEnd > 0;
-    }
-
     /**
      * Which parts of lines are drawn.
      *

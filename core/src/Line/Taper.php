@@ -17,11 +17,9 @@ final class Taper
     private const LONG = 0.5;
 
     /**
-     * @param  float  $begin  over which share of its length it becomes as wide as it is
-     * @param  float  $end  over which share it becomes narrow again
      * @param  callable(float): float  $wide  how wide it is at a share of its length, 1 for as wide as it is
      */
-    public static function of(Contour $line, float $width, float $begin, float $end, callable $wide): Path
+    public static function of(Contour $line, float $width, callable $wide): Path
     {
         $along = new Along($line);
         if ($along->length <= 0) {
@@ -34,7 +32,7 @@ final class Taper
             $at = $along->at($share * $along->length);
             // An end has no direction beyond itself.
             $heading = deg2rad($along->heading(max(1e-6, min(1 - 1e-6, $share)) * $along->length));
-            $half = $width / 2 * $wide($share) * min(1.0, $begin > 0 ? $share / $begin : 1.0, $end > 0 ? (1 - $share) / $end : 1.0);
+            $half = $width / 2 * $wide($share);
             [$x, $y] = [-sin($heading) * $half, cos($heading) * $half];
             $left[] = new Point($at->x + $x, $at->y + $y);
             $right[] = new Point($at->x - $x, $at->y - $y);

@@ -176,6 +176,17 @@ final class LineTest extends TestCase
         self::assertSame(self::square()->toJson(), $none->toJson());
     }
 
+    public function test_marks_are_as_large_as_the_line_is_wide_there(): void
+    {
+        $brush = ['form' => 'dotted', 'size' => 100, 'spacing' => 500];
+        $line = fn (array $more): array => array_map(fn (array $item): float => 100 * $item['matrix'][0], self::rawItems(Fixture::composition([Fixture::bar(['form' => 'path', 'path' => 'M0 0L400 0', 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0], 'brush' => $brush, ...$more])])));
+        $even = $line([]);
+        self::assertCount(8, $even);
+        // Every 50 px of 400: half as wide at its ends, as a hand pressed, and over the first half narrow at first.
+        self::assertEqualsWithDelta(array_map(fn (int $number): float => $even[$number] * (1 - abs(1 - $number / 4) / 2), range(0, 7)), $line(['widths' => [50, 100, 50]]), 1e-6);
+        self::assertEqualsWithDelta(array_map(fn (int $number): float => $even[$number] * min(1, $number / 4), range(1, 7)), $line(['taperBegin' => 50]), 1e-6);
+    }
+
     public function test_any_shape_is_set_along_a_line_as_large_as_the_brush(): void
     {
         $composition = Fixture::composition([

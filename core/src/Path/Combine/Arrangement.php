@@ -15,6 +15,14 @@ final class Arrangement
     /** More parts of curves take too long to be compared with one another. */
     private const MOST_RUNS = 3000;
 
+    /** So much it is to compare parts that overlap: one for two straight ones, and so many for others; more takes too long. */
+    private const MOST_WORK = 250_000;
+
+    private const BENT = 10;
+
+    /** What is cut more often has more points than a path may have. */
+    private const MOST_CUTS = 10_000;
+
     /** Two pieces between the same corners that are no farther from each other are one, in pixels. */
     private const SAME = 2 * Crossings::TOUCH;
 
@@ -32,7 +40,7 @@ final class Arrangement
     {
         $this->runs = Run::of($shapes);
         if (count($this->runs) > self::MOST_RUNS) {
-            throw new Refusal('These shapes have too many points to be combined');
+            self::refuse();
         }
         $this->corners = new Corners;
     }
@@ -93,17 +101,33 @@ final class Arrangement
         return hypot($off->x, $off->y) < self::SAME;
     }
 
+    private static function refuse(): never
+    {
+        throw new Refusal('These shapes have too many points to be combined');
+    }
+
     /** @return list<list<float>> where each run is cut */
     private function cuts(): array
     {
         $cuts = array_fill(0, count($this->runs), []);
+        [$work, $count] = [0, 0];
         $order = array_keys($this->runs);
         usort($order, fn (int $a, int $b): int => $this->runs[$a]->left <=> $this->runs[$b]->left);
         foreach ($order as $place => $index) {
             $run = $this->runs[$index];
             for ($next = $place + 1; $next < count($order) && $this->runs[$order[$next]]->left <= $run->right + Crossings::TOUCH; $next++) {
                 $other = $this->runs[$order[$next]];
-                foreach ($run->meets($other, Crossings::TOUCH) ? Crossings::of($run, $other) : [] as [$t, $u]) {
+                if (! $run->meets($other, Crossings::TOUCH)) {
+                    continue;
+                }
+                $work += $run->straight && $other->straight ? 1 : self::BENT;
+                if ($work > self::MOST_WORK) {
+                    self::refuse();
+                }
+                foreach (Crossings::of($run, $other) as [$t, $u]) {
+                    if (++$count > self::MOST_CUTS) {
+                        self::refuse();
+                    }
                     $cuts[$index][] = max(0.0, min(1.0, $t));
                     $cuts[$order[$next]][] = max(0.0, min(1.0, $u));
                 }
