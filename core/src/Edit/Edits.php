@@ -10,6 +10,7 @@ use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
 use Ricamo\Core\Edit\Cascades\AddCascade;
 use Ricamo\Core\Edit\Cascades\PaceCascade;
+use Ricamo\Core\Edit\Cascades\PullCascade;
 use Ricamo\Core\Edit\Cascades\SetCascades;
 use Ricamo\Core\Edit\Compositions\AddComposition;
 use Ricamo\Core\Edit\Compositions\DuplicateComposition;
@@ -49,6 +50,7 @@ use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
 use Ricamo\Core\Edit\Layers\LookAlone;
 use Ricamo\Core\Edit\Layers\PasteLayers;
+use Ricamo\Core\Edit\Layers\PullPhase;
 use Ricamo\Core\Edit\Layers\RemoveLayers;
 use Ricamo\Core\Edit\Layers\RenameLayer;
 use Ricamo\Core\Edit\Layers\ReorderLayer;
@@ -169,6 +171,7 @@ final class Edits
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,
+        'pull-cascade' => PullCascade::class,
         'add-effect' => AddEffect::class,
         'set-effects' => SetEffects::class,
         'paste-effects' => PasteEffects::class,
@@ -187,6 +190,7 @@ final class Edits
         'group-layers' => GroupLayers::class,
         'ungroup-layers' => UngroupLayers::class,
         'set-arrival' => SetArrival::class,
+        'pull-phase' => PullPhase::class,
         'set-ends' => SetEnds::class,
         'set-leaving' => SetLeaving::class,
         'set-accents' => SetAccents::class,

@@ -80,6 +80,18 @@ final class CascadeTest extends TestCase
         self::assertEqualsWithDelta(700, $box?->width(), 5);
     }
 
+    public function test_the_inner_end_of_a_cascade_is_pulled(): void
+    {
+        $composition = self::words([], ['as' => 'leave', 'length' => 30], ['mirrors' => 'c1']);
+        $lengths = fn (string $cascade, int $by): array => array_map(fn ($one): int => $one->mirrors === null ? $one->length : 0, Fixture::edit($composition, 'pull-cascade', ['layer' => 'words', 'cascade' => $cascade, 'by' => $by])->layer('words')->cascades);
+        self::assertSame([25, 30, 0], $lengths('c1', 5));
+        self::assertSame([20, 25, 0], $lengths('c2', 5));
+        self::assertSame([15, 30, 0], $lengths('c3', 5));
+        self::assertSame([1, 30, 0], $lengths('c1', -50));
+        $this->expectExceptionMessage('has no cascade "c9"');
+        $lengths('c9', 1);
+    }
+
     public function test_two_of_length_pace_and_overlap_give_the_third(): void
     {
         self::assertEqualsWithDelta(20 / (1 + 8 * 0.4), Timing::each(20, 0.6, 9), 1e-9);

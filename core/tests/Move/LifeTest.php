@@ -203,4 +203,23 @@ final class LifeTest extends TestCase
         $this->expectExceptionMessage($says);
         Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-arrival', ['layers' => ['bar'], 'phase' => $phase]);
     }
+
+    public function test_the_inner_end_of_coming_and_going_is_pulled(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]], 'leave' => ['length' => 12, 'moves' => [['move' => 'fade']]]])]);
+        $pulled = function (Composition $of, string $side, int $by): array {
+            $life = Fixture::edit($of, 'pull-phase', ['layer' => 'bar', 'side' => $side, 'by' => $by])->layer('bar')->life;
+
+            return [$life->arrive?->length, $life->leave?->length];
+        };
+        self::assertSame([26, 12], $pulled($composition, 'arrive', 6));
+        self::assertSame([20, 18], $pulled($composition, 'leave', -6));
+        self::assertSame([1, 12], $pulled($composition, 'arrive', -60));
+        // Mirrored, both are one.
+        $mirrored = Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true]])]);
+        self::assertSame([26, null], $pulled($mirrored, 'leave', -6));
+        self::assertTrue(Fixture::edit($mirrored, 'pull-phase', ['layer' => 'bar', 'side' => 'leave', 'by' => -6])->layer('bar')->life->mirrors);
+        $this->expectExceptionMessage('“Bar” does not leave');
+        $pulled(Fixture::composition([Fixture::bar()]), 'leave', 3);
+    }
 }

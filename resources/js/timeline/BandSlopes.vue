@@ -19,30 +19,17 @@ const slopes = computed(() => {
     return { arrive: length(arrive), leave: leave && 'mirror' in leave ? length(arrive) : length(leave) };
 });
 
-/** Dragged at its slope, an arrival or a leaving takes longer; a mirrored one with what it mirrors. */
-function lengthen(side: 'arrive' | 'leave', event: PointerEvent): void {
-    if (event.button !== 0) {
-        return;
+/** An inner end is dragged: what comes or goes takes longer or shorter. */
+function pull(event: PointerEvent, edit: string, args: object): void {
+    if (event.button === 0) {
+        emit('grab', event);
+        begin(event, {
+            isDrawnIn: false,
+            request: (by) => ({ edit, args: { layer: props.layer.id, ...args, by: Math.round(by) } }),
+        });
     }
-    emit('grab', event);
-    const { arrive, leave, id } = props.layer;
-    const mirrored = side === 'leave' && leave && 'mirror' in leave;
-    const phase = mirrored || side === 'arrive' ? arrive : leave;
-    if (!phase || !('length' in phase)) {
-        return;
-    }
-    const edit = mirrored || side === 'arrive' ? 'set-arrival' : 'set-leaving';
-    begin(event, {
-        isDrawnIn: false,
-        request: (by) => ({
-            edit,
-            args: {
-                layers: [id],
-                phase: { ...phase, length: Math.max(1, Math.round(phase.length + (side === 'arrive' ? by : -by))) },
-            },
-        }),
-    });
 }
+
 /** When each of its cascades runs, in frames from the in point. A mirrored one is as long as what it mirrors. */
 const cascades = computed(() => {
     const all = 'cascades' in props.layer ? (props.layer.cascades ?? []) : [];
@@ -54,33 +41,9 @@ const cascades = computed(() => {
         }
         const leaves = 'mirrors' in one || one.as === 'leave';
         const from = leaves ? last - (one.at ?? 0) - whose.length : (one.at ?? 0);
-        return [{ id: one.id, own: whose, leaves, from, length: whose.length }];
+        return [{ id: one.id, leaves, from, length: whose.length }];
     });
 });
-
-/** Dragged at its inner end, a cascade takes longer. */
-function stretch({ own, leaves }: { own: { id: string; length: number }; leaves: boolean }, event: PointerEvent): void {
-    if (event.button !== 0) {
-        return;
-    }
-    emit('grab', event);
-    const layer = props.layer;
-    const all = 'cascades' in layer ? (layer.cascades ?? []) : [];
-    begin(event, {
-        isDrawnIn: false,
-        request: (by) => ({
-            edit: 'set-cascades',
-            args: {
-                layers: [layer.id],
-                cascades: all.map((one) =>
-                    one.id === own.id
-                        ? { ...one, length: Math.max(1, Math.round(own.length + (leaves ? -by : by))) }
-                        : one,
-                ),
-            },
-        }),
-    });
-}
 </script>
 
 <template>
@@ -90,7 +53,7 @@ function stretch({ own, leaves }: { own: { id: string; length: number }; leaves:
         data-slope="arrive"
         title="Drag: how long it takes to arrive"
         :style="{ width: `${slopes.arrive * view.perFrame.value}px` }"
-        @pointerdown.stop="lengthen('arrive', $event)"
+        @pointerdown.stop="pull($event, 'pull-phase', { side: 'arrive' })"
     />
     <i
         v-if="slopes.leave"
@@ -98,7 +61,7 @@ function stretch({ own, leaves }: { own: { id: string; length: number }; leaves:
         data-slope="leave"
         title="Drag: how long it takes to leave"
         :style="{ width: `${slopes.leave * view.perFrame.value}px` }"
-        @pointerdown.stop="lengthen('leave', $event)"
+        @pointerdown.stop="pull($event, 'pull-phase', { side: 'leave' })"
     />
     <i
         v-for="(accent, index) in layer.accents ?? []"
@@ -118,7 +81,7 @@ function stretch({ own, leaves }: { own: { id: string; length: number }; leaves:
         :data-cascade-mark="one.id"
         title="Drag: how long the cascade takes"
         :style="{ left: `${one.from * view.perFrame.value}px`, width: `${one.length * view.perFrame.value}px` }"
-        @pointerdown.stop="stretch(one, $event)"
+        @pointerdown.stop="pull($event, 'pull-cascade', { cascade: one.id })"
     />
 </template>
 

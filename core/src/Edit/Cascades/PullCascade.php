@@ -1,0 +1,47 @@
+<?php
+
+namespace Ricamo\Core\Edit\Cascades;
+
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Role;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/**
+ * Pulls the inner end of a cascade by so many frames, more than nought for later: one that arrives takes longer then, one that
+ * leaves shorter. One that mirrors another has that one's length.
+ */
+final readonly class PullCascade implements CompositionEdit
+{
+    private function __construct(private string $layer, private string $cascade, private int $by)
+    {
+    }
+
+    public static function read(Node $args): self
+    {
+        $args->allow(['layer', 'cascade', 'by']);
+
+        return new self($args->field('layer')->string(64), $args->field('cascade')->string(8), $args->field('by')->int(-PlacedCascade::LONGEST, PlacedCascade::LONGEST));
+    }
+
+    public function apply(Composition $composition, Evaluator $evaluator): Composition
+    {
+        $layer = $composition->layer($this->layer);
+        $all = array_column(array_map(fn (PlacedCascade $one): array => [$one->id, $one], $layer->cascades), 1, 0);
+        $pulled = $all[$this->cascade] ?? throw new Refusal("“{$layer->name}” has no cascade \"{$this->cascade}\"");
+        $whose = $pulled->mirrors === null ? $pulled : $all[$pulled->mirrors] ?? throw new Refusal('What this cascade mirrors is not there');
+        $leaves = $pulled->mirrors !== null || $pulled->role === Role::Leave;
+        $length = max(1, min(PlacedCascade::LONGEST, $whose->length + ($leaves ? -$this->by : $this->by)));
+        $all[$whose->id] = $whose->with(['length' => $length]);
+
+        return $composition->replacing($layer->with(['cascades' => array_values($all)]));
+    }
+
+    public function title(): string
+    {
+        return 'length of cascade';
+    }
+}
