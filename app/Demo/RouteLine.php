@@ -4,7 +4,7 @@ namespace App\Demo;
 
 use Ricamo\Core\Document\Composition;
 
-/** The tram's route draws itself from stop to stop over its map, leaves grow along the river, and the way is counted. */
+/** The tram's route draws itself from stop to stop over its map, leaves grow along the river, and the way is counted in step with the line. */
 final class RouteLine
 {
     private const ROUTE = 'M-720 260C-620 260 -560 120 -440 120L-180 120C-80 120 -60 -60 40 -60L260 -60C420 -60 420 -260 560 -260L720 -260';
@@ -18,6 +18,9 @@ final class RouteLine
     private const FROM = 15;
 
     private const TAKES = 110;
+
+    /** How far the tram goes in all. */
+    private const KILOMETRES = 7.4;
 
     public static function composition(): Composition
     {
@@ -43,8 +46,8 @@ final class RouteLine
             ]);
         }
         $stage->add('text', 'Way', [
-            'text' => '# km', 'counts' => ['decimals' => 1], 'features' => ['tabular-figures'], 'font' => 'inter-bold', 'typeSize' => 110, 'fill' => Palette::NIGHT, 'position' => [140, 200],
-            'number' => ['keyframes' => [['at' => self::FROM, 'value' => 0, 'easing' => 'ease-in-out(40%)'], ['at' => self::FROM + self::TAKES, 'value' => 7.4]]], 'label' => 'cochineal',
+            'text' => '# km', 'counts' => ['decimals' => 1, 'of' => ['layer' => 'l4', 'property' => 'drawEnd', 'times' => self::KILOMETRES / 100]], 'features' => ['tabular-figures'], 'font' => 'inter-bold', 'typeSize' => 110, 'fill' => Palette::NIGHT, 'position' => [140, 200],
+            'label' => 'cochineal',
         ]);
 
         return $stage->composition();

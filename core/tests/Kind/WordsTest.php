@@ -55,6 +55,7 @@ final class WordsTest extends TestCase
         self::assertSame([1, 3, 3], [$set($width, 0), $set($width, 25), $set($width, 50)]);
         self::assertSame(5, $set($width, 25, ['number' => 12_800]));
         self::assertSame(2, $set([...$width, 'axis' => 'y'], 25));
+        self::assertSame([2, 4], [$set([...$width, 'times' => 0.05], 25), $set([...$width, 'times' => 10], 25)]);
         // What is no number, or is not there, adds nothing.
         self::assertSame([1, 1, 1], [$set(['layer' => 'gone', 'property' => 'size'], 25), $set(['layer' => 'bar', 'property' => 'fill'], 25), $set(['layer' => 'bar', 'property' => 'nothing'], 25)]);
         $composition = Fixture::composition([$bar, $words($width)]);

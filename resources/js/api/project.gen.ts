@@ -11582,6 +11582,10 @@ export interface TextLayer {
              * which of two numbers, x where nothing is said
              */
             axis?: 'x' | 'y';
+            /**
+             * what one of it counts
+             */
+            times?: number;
         };
         /**
          * the seconds since the layer began, or until it ends, are added to the number

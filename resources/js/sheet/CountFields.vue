@@ -36,9 +36,15 @@ const values = computed(() =>
                 ),
         ),
 );
-const followed = computed(() =>
-    counts.value?.of ? JSON.stringify(counts.value.of) : (counts.value?.runs ?? 'keyframes'),
-);
+/** Without what one of it counts, which is set beside it. */
+const followed = computed(() => {
+    if (!counts.value?.of) {
+        return counts.value?.runs ?? 'keyframes';
+    }
+    const of = { ...counts.value.of };
+    delete of.times;
+    return JSON.stringify(of);
+});
 const isKnown = computed(() => values.value.some(({ of }) => JSON.stringify(of) === followed.value));
 
 /** A clock is a time; what is left out goes by the number alone. */
@@ -92,6 +98,16 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
                     </option>
                 </optgroup>
             </select>
+            <label v-if="counts.of"
+                >Each counts
+                <input
+                    class="small-field"
+                    type="number"
+                    step="any"
+                    :value="counts.of.times ?? 1"
+                    data-counts-times
+                    @change="set({ of: { ...counts.of, times: Number(($event.target as HTMLInputElement).value) } })"
+            /></label>
             <select
                 v-if="!counts.time"
                 class="choice-field"
