@@ -71,8 +71,10 @@ final class Preparation
     private function poster(): void
     {
         $width = max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));
-        $this->ffmpeg($this->clip->open(0), [
-            '-map', '0:v:0', '-vf', "{$this->clip->frames(0)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
+        // What has alpha likes to begin with nothing.
+        $at = $this->clip->alpha ? intdiv($this->clip->frames, 3) : 0;
+        $this->ffmpeg($this->clip->open($at), [
+            '-map', '0:v:0', '-vf', "{$this->clip->frames($at)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
             '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
     }

@@ -82,6 +82,18 @@ final class AlphaTest extends TestCase
         }
     }
 
+    public function test_a_clip_that_begins_with_nothing_is_known_by_what_comes(): void
+    {
+        $clip = Probe::clip(Clips::make('alpha-late.mov', ['-f', 'lavfi', '-i', "color=c=black:s=64x32:r=25,format=rgba,geq=r=201:g=151:b=63:a='if(lt(N,2),0,255)'", '-frames:v', '9', '-c:v', 'qtrle', '-pix_fmt', 'argb']));
+        $folder = Clips::folder().'/alpha-late';
+        (new Preparation($clip, $folder))->run(fn (): bool => true);
+        $rgba = Ffmpeg::run([...Ffmpeg::command(), '-i', "$folder/poster.webp", '-vf', 'format=rgba', '-f', 'rawvideo', 'pipe:1']);
+        self::assertSame(255, ord($rgba[3]));
+        array_map(unlink(...), [...glob("$folder/frames/*") ?: [], ...array_filter(glob("$folder/*") ?: [], is_file(...))]);
+        rmdir("$folder/frames");
+        rmdir($folder);
+    }
+
     public function test_its_preview_keeps_alpha(): void
     {
         $clip = Probe::clip(self::clip('alpha-rle.mov', ['-c:v', 'qtrle', '-pix_fmt', 'argb']));
