@@ -127,7 +127,7 @@ const ratio = window.devicePixelRatio;
     margin-bottom: 8px;
 }
 .all {
-    max-height: min(56vh, 520px);
+    max-height: clamp(220px, calc(100vh - 400px), 520px);
     overflow-y: auto;
     margin-right: -8px;
     padding-right: 4px;
