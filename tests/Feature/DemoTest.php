@@ -37,6 +37,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Raster\Text\HarfBuzzShaper;
@@ -158,7 +159,9 @@ final class DemoTest extends TestCase
         };
         self::assertEqualsWithDelta(0.5, $lengths(70) / $lengths(125), 0.001);
         $counter = array_values(array_filter(iterator_to_array($route->layers), fn ($layer): bool => $layer->name === 'Way'))[0];
-        self::assertEqualsWithDelta([0, 3.7, 7.4], array_map(fn (int $frame): float => $counter->number('number', $frame), [15, 70, 125]), 0.01);
+        $content = $counter->content;
+        self::assertInstanceOf(TextContent::class, $content);
+        self::assertEqualsWithDelta([0, 3.7, 7.4], array_map(fn (int $frame): float => $content->counts?->added($counter->span, $frame, $route) ?? -1.0, [15, 70, 125]), 0.01);
         // The leaves grow along the river: more and more of them, and the first ones stay where they are.
         $leaves = fn (int $frame): array => array_values(array_filter($this->evaluator()->frame($route, $frame)->toJson()['items'], fn (array $item): bool => $item['op'] === 'fill' && $item['colour'] === '#6f8f4e'));
         self::assertGreaterThan(count($leaves(40)), count($leaves(80)));
