@@ -90,6 +90,24 @@ describe('the playhead', () => {
         withLayers([], { rate: '30000/1001' });
         expect(usePlayhead().framesPerSecond).toBeCloseTo(29.97003, 5);
     });
+
+    it('is waited for while a time that was typed is worked out, however that ends', async () => {
+        withLayers([bar('a')]);
+        const playhead = usePlayhead();
+        let say: (frame: number) => void = () => {};
+        const went = playhead.goWhenKnown(new Promise((resolve) => (say = resolve)));
+        let isThere = false;
+        const waited = playhead.there().then(() => (isThere = true));
+        await Promise.resolve();
+        expect([isThere, playhead.frame]).toEqual([false, 0]);
+        say(12);
+        await went;
+        await waited;
+        expect([isThere, playhead.frame]).toEqual([true, 12]);
+        await expect(playhead.goWhenKnown(Promise.reject(new Error('no time')))).rejects.toThrow('no time');
+        await playhead.there();
+        expect(playhead.frame).toBe(12);
+    });
 });
 
 describe('scopes', () => {

@@ -33,7 +33,7 @@ watch(
 
 async function go(): Promise<void> {
     try {
-        playhead.go(await timecode.read(typed.value));
+        await playhead.goWhenKnown(timecode.read(typed.value));
         wrong.value = null;
         field.value?.blur();
     } catch (error) {

@@ -31,6 +31,17 @@ export const usePlayhead = defineStore('playhead', () => {
         }
     }
 
+    let onItsWay: Promise<unknown> = Promise.resolve();
+
+    /** Goes to a frame that is still being worked out, from a time that was typed. */
+    async function goWhenKnown(to: Promise<number>): Promise<void> {
+        onItsWay = to.catch(() => undefined);
+        go(await to);
+    }
+
+    /** Waits until it is where it was told to go, so that a value that is typed right after a time counts there. */
+    const there = async (): Promise<void> => void (await onItsWay);
+
     function clearRange(): void {
         rangeIn.value = null;
         rangeOut.value = null;
@@ -64,6 +75,8 @@ export const usePlayhead = defineStore('playhead', () => {
         last,
         framesPerSecond,
         go,
+        goWhenKnown,
+        there,
         clearRange,
         setIn,
         setOut,

@@ -44,6 +44,7 @@ const tryValue = (given: number | string, axis?: Axis): void =>
     void composition.attempt('set-values', args(given, axis));
 
 async function setValue(given: number | string | boolean, axis?: Axis): Promise<void> {
+    await playhead.there();
     problem.value = await composition.ask('set-values', args(given, axis));
 }
 

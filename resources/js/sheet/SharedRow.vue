@@ -45,6 +45,7 @@ const tryValue = (value: number | string, axis?: Axis): void =>
     void composition.attempt('set-values', args(value, axis));
 
 async function setValue(value: number | string | boolean, axis?: Axis): Promise<void> {
+    await playhead.there();
     problem.value = await composition.ask('set-values', args(value, axis));
 }
 
