@@ -30,6 +30,7 @@ async function combine(how: string): Promise<void> {
             v-for="one in WAYS"
             :key="one.how"
             type="button"
+            class="small-button"
             :title="one.more"
             :data-combine="one.how"
             @click="combine(one.how)"
@@ -45,23 +46,5 @@ async function combine(how: string): Promise<void> {
     grid-template-columns: 1fr 1fr;
     gap: 6px;
     padding: 2px 14px 8px 16px;
-}
-button {
-    display: flex;
-    align-items: center;
-    gap: 7px;
-    height: 26px;
-    padding: 0 9px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--raised);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-    white-space: nowrap;
-    cursor: pointer;
-}
-button:hover {
-    border-color: var(--accent);
 }
 </style>

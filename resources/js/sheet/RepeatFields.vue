@@ -28,10 +28,12 @@ const straighten = (): void =>
 
 <template>
     <div class="repeat">
-        <button type="button" data-repeat-along @click="draw">
+        <button type="button" class="small-button" data-repeat-along @click="draw">
             {{ layer.along ? 'Another path…' : 'Along a path…' }}
         </button>
-        <button v-if="layer.along" type="button" data-repeat-plain @click="straighten">Not along it</button>
+        <button v-if="layer.along" type="button" class="small-button" data-repeat-plain @click="straighten">
+            Not along it
+        </button>
     </div>
 </template>
 
@@ -40,19 +42,5 @@ const straighten = (): void =>
     display: flex;
     gap: 6px;
     padding: 4px 14px 6px 16px;
-}
-button {
-    height: 24px;
-    padding: 0 9px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--raised);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-    cursor: pointer;
-}
-button:hover {
-    border-color: var(--accent);
 }
 </style>

@@ -64,12 +64,20 @@ const change = (what: string): void =>
             <option v-for="(text, cap) in CAPS" :key="cap" :value="cap">{{ text }}</option>
         </select>
         <div v-if="layer.kind === 'shape'" class="acts">
-            <button v-if="!isPath" type="button" data-make-path @click="composition.edit('make-path', { layers })">
+            <button
+                v-if="!isPath"
+                type="button"
+                class="small-button"
+                data-make-path
+                @click="composition.edit('make-path', { layers })"
+            >
                 Edit its points
             </button>
             <template v-else>
-                <button type="button" data-path-reverse @click="change('reverse')">Other way round</button>
-                <button type="button" data-path-join @click="change('join')">Join ends</button>
+                <button type="button" class="small-button" data-path-reverse @click="change('reverse')">
+                    Other way round
+                </button>
+                <button type="button" class="small-button" data-path-join @click="change('join')">Join ends</button>
             </template>
             <select class="choice-field" value="" aria-label="Turn into" data-turn-into @change="turnInto">
                 <option value="" disabled>Turn into…</option>
@@ -94,21 +102,6 @@ const change = (what: string): void =>
 }
 .grow {
     grid-column: 1 / -1;
-}
-.acts button {
-    flex: none;
-    height: 24px;
-    padding: 0 9px;
-    border: 1px solid var(--hairline);
-    border-radius: 6px;
-    background: var(--raised);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.acts button:hover {
-    border-color: var(--accent);
 }
 .acts select {
     flex: 1;
