@@ -14,14 +14,14 @@ final class SquareBecomesEverything
         $stage = new Stage('One square becomes everything', '25/1', 150, Palette::NIGHT);
         // Behind the outline, from the left edge of the bar.
         $stage->rectangle('Filling', [400, 540], 1120, 120, Palette::BRASS, [
-            'in' => 108, 'rounding' => 60, 'anchor' => [-560, 0], 'scaleLinked' => false, 'label' => 'saffron',
+            'in' => 108, 'rounding' => '50%', 'anchor' => [-560, 0], 'scaleLinked' => false, 'label' => 'saffron',
             'scale' => self::course([[0, [0, 100]], [30, [100, 100]]]),
         ]);
         $stage->rectangle('Square', [960, 540], 0, 0, '#00000000', [
             'label' => 'madder', 'outline' => Palette::TRAM_CREAM, 'outlineWidth' => 14, 'motionBlur' => true,
             'scale' => self::course([[0, [0, 0]], [20, [100, 100]]]),
             'rotation' => ['keyframes' => [['at' => 28, 'value' => 0, 'easing' => 'ease-in(75%)'], ['at' => 68, 'value' => 8640]]],
-            'rounding' => self::course([[48, 0], [68, 180], [76, 180], [96, 70]]),
+            'rounding' => self::course([[48, 0], [68, '50%']]),
             'size' => self::course([[76, [360, 360]], [96, [1140, 140]]]),
         ]);
 

@@ -3,6 +3,7 @@ import { createApp, h, nextTick, type App } from 'vue';
 import { AxiosError, AxiosHeaders, type AxiosResponse } from 'axios';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
+import { inUnitOf, measured } from '@/sheet/properties';
 import ValueField from '@/sheet/ValueField.vue';
 import { useShortcuts } from '@/shell/shortcuts';
 import { bar, glimpse, inComponent, pointer, withLayers } from './world';
@@ -103,6 +104,22 @@ describe('a value field', () => {
         expect(events.set).toEqual([45]);
         label.dispatchEvent(new MouseEvent('dblclick'));
         expect(events.reset).toHaveLength(1);
+    });
+});
+
+describe('a length', () => {
+    it('keeps the unit that it brings while its number is changed', () => {
+        expect([12, '50%', '-2.5%', '12 + 25%', '#50%', null].map((one) => measured(one))).toEqual([
+            { number: 12 },
+            { number: 50, unit: '%' },
+            { number: -2.5, unit: '%' },
+            null,
+            null,
+            null,
+        ]);
+        expect(inUnitOf(30, measured('50%'))).toBe('30%');
+        expect(inUnitOf('30px', measured('50%'))).toBe('30px');
+        expect(inUnitOf(30, measured(12))).toBe(30);
     });
 });
 

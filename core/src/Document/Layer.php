@@ -26,6 +26,7 @@ use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Value\Length;
 
 /**
  * One thing in the stack. Its own space has its origin at the middle of a shape or a clip, and where the first line's
@@ -308,6 +309,15 @@ final readonly class Layer
         assert(is_float($value));
 
         return $value;
+    }
+
+    /** @param  float  $whole  what a share of it is measured by */
+    public function length(string $property, int|float $frame, float $whole): float
+    {
+        $value = $this->value($property, $frame);
+        assert($value instanceof Length);
+
+        return $value->of($whole);
     }
 
     public function point(string $property, int|float $frame): Point

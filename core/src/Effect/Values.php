@@ -6,6 +6,7 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Value\Length;
 
 /** What the settings of an effect come to at a moment. */
 final readonly class Values
@@ -20,6 +21,14 @@ final readonly class Values
         assert(is_float($this->values[$name]));
 
         return $this->values[$name];
+    }
+
+    /** @param  float  $whole  what a share of it is measured by */
+    public function length(string $name, float $whole): float
+    {
+        assert($this->values[$name] instanceof Length);
+
+        return $this->values[$name]->of($whole);
     }
 
     public function point(string $name): Point

@@ -24,6 +24,12 @@ final readonly class Box
         return $this->bottom - $this->top;
     }
 
+    /** How long its shorter side is. */
+    public function shorter(): float
+    {
+        return min($this->width(), $this->height());
+    }
+
     public function centre(): Point
     {
         return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);

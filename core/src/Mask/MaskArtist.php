@@ -61,7 +61,12 @@ final class MaskArtist
         if ($box->width() <= 0 || $box->height() <= 0) {
             return [];
         }
-        $path = $mask->form === MaskForm::Ellipse ? Path::ellipse($box) : Path::rectangle($box, max(0, $values->number('rounding') + ($values->number('rounding') > 0 ? $grow : 0)));
+        if ($mask->form === MaskForm::Ellipse) {
+            $path = Path::ellipse($box);
+        } else {
+            $rounding = $values->length('rounding', min($size->width, $size->height));
+            $path = Path::rectangle($box, max(0, $rounding > 0 ? $rounding + $grow : 0));
+        }
 
         return [new Fill(Outline::of($path), self::placed($values, $place), new Colour(255, 255, 255))];
     }

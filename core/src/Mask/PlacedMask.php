@@ -13,7 +13,9 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\LengthType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 use Ricamo\Core\Value\Type\PointType;
@@ -104,7 +106,7 @@ final readonly class PlacedMask implements Attached
             new PropertyDefinition('position', new PointType, new Point(0, 0), -self::FAR, self::FAR, 'Position', unit: 'px'),
             ...($this->form === MaskForm::Free ? [] : [new PropertyDefinition('size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px')]),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', unit: '°'),
-            ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition('rounding', new NumberType, 0.0, 0, self::FAR, 'Rounding', unit: 'px')] : []),
+            ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition('rounding', new LengthType, new Length(0), 0, self::FAR, 'Rounding', unit: 'px')] : []),
             $feather,
             new PropertyDefinition('grow', new NumberType, 0.0, -5000, 5000, 'Grow', unit: 'px'),
             $opacity,

@@ -18,20 +18,24 @@ final readonly class Terms
     }
 
     /**
-     * Percent are of the picture's width or height along an axis, and elsewhere of the value that stands there now, or of what is
-     * given.
+     * Percent are of the picture's width or height along an axis, and elsewhere of the value that stands there now.
      *
      * @param  ?int  $axis  0 for x or width, 1 for y or height
-     * @param  ?float  $whole  of which per cent are taken
      */
-    public static function of(PropertyDefinition $definition, Composition $composition, ?int $axis, float $now, ?float $whole = null): self
+    public static function of(PropertyDefinition $definition, Composition $composition, ?int $axis, float $now): self
     {
         return self::in($composition, match (true) {
             $definition->unit === '%' => ['%' => 1.0],
             $definition->unit === '°' => ['°' => 1.0, 't' => 360.0],
             $axis !== null => ['px' => 1.0, '%' => ($axis === 0 ? $composition->width : $composition->height) / 100],
-            default => ['px' => 1.0, '%' => ($whole ?? $now) / 100],
+            default => ['px' => 1.0, '%' => $now / 100],
         });
+    }
+
+    /** @param  float  $share  what one per cent of what the length is measured by comes to */
+    public static function length(Composition $composition, float $share): self
+    {
+        return self::in($composition, ['px' => 1.0, '%' => $share]);
     }
 
     /** For a side of the picture, of which percent are taken. */

@@ -125,7 +125,7 @@ final class KeyframeEditsTest extends TestCase
 
     public function test_values_are_shifted_as_far_as_they_go(): void
     {
-        $shifted = $this->done('shift-values', ['by' => -40, 'axis' => 'y']);
+        $shifted = $this->done('shift-values', ['by' => -40, 'channel' => 1]);
         self::assertSame([[0.0, -40.0], [100.0, -40.0], [100.0, 260.0], [400.0, 260.0]], array_column($this->course($shifted), 0));
         $faded = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes([0, 20], [10, 90])])]);
         self::assertSame([50.0, 100.0], array_column($this->course(Fixture::edit($faded, 'shift-values', ['keyframes' => $this->all($faded, 'opacity'), 'by' => 30]), 'opacity'), 0));

@@ -229,7 +229,7 @@ final class PathEditsTest extends TestCase
     {
         $after = self::combined(self::two(['rounding' => 20], ['columns' => 2, 'gaps' => [40, 0]]), 'union');
         $low = $after->layer('low');
-        self::assertSame(0.0, $low->number('rounding', 0));
+        self::assertSame(0.0, $low->length('rounding', 0, 100));
         self::assertSame(1.0, $low->number('columns', 0));
         // Two of 80 × 40, turned: 80 above and 80 below, 40 between them, right of the edge.
         $bounds = $low->value('path', 0)->path()->bounds();

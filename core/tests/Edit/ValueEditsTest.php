@@ -38,8 +38,15 @@ final class ValueEditsTest extends TestCase
     public function test_rounding_in_per_cent_is_of_the_shorter_side_so_that_half_is_a_pill(): void
     {
         $bar = Fixture::composition([Fixture::bar(['size' => [400, 120], 'rounding' => 3])]);
-        self::assertEquals(60, Fixture::json(Fixture::edit($bar, 'set-values', $this->set('50%', 'rounding')), 'bar')['rounding']);
-        self::assertEquals(12, Fixture::json(Fixture::edit($bar, 'set-values', $this->set('10%', 'roundTopLeft')), 'bar')['roundTopLeft']);
+        $set = fn (Composition $of, mixed $value, string $property = 'rounding'): Composition => Fixture::edit($of, 'set-values', $this->set($value, $property));
+        $pill = $set($bar, '50%');
+        self::assertSame('50%', Fixture::json($pill, 'bar')['rounding']);
+        self::assertSame('10%', Fixture::json($set($bar, '10%', 'roundTopLeft'), 'bar')['roundTopLeft']);
+        foreach ([['24', 24.0], ['2*(10% + 6)', '12 + 20%'], ['+=10%', '60%'], ['/=2', '25%'], ['+=8', '8 + 50%']] as [$typed, $expected]) {
+            self::assertSame($expected, Fixture::json($set($pill, $typed), 'bar')['rounding'], $typed);
+        }
+        $this->expectExceptionMessage('-10 is outside 0..100000');
+        $set($pill, '-10%');
     }
 
     public function test_a_change_of_what_it_is_is_worked_out_for_each_of_several_layers(): void

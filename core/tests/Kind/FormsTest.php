@@ -4,6 +4,8 @@ namespace Ricamo\Core\Tests\Kind;
 
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Shape\Formed;
+use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
@@ -87,6 +89,22 @@ final class FormsTest extends TestCase
         self::assertSame('M0 0C30 0 70 40 100 40L100 100', self::outline('path', ['path' => 'M0 0C30 0 70 40 100 40L100 100', 'rounding' => 20])->write());
         self::assertSame([[0.0, 0.0], [80.0, 0.0], [100.0, 20.0], [100.0, 90.0]], self::points(self::outline('path', ['path' => 'M0 0L100 0L100 90', 'rounding' => 20])));
         self::assertCount(20, self::points(self::outline('star', ['rounding' => 4])));
+    }
+
+    /** Half of the shorter side is a pill, at whatever size it has come to. */
+    public function test_a_share_of_the_shorter_side_stays_a_pill_while_the_size_changes(): void
+    {
+        $size = Fixture::keyframes([0, [100, 100], 'linear'], [20, [700, 60]]);
+        $composition = Fixture::composition([Fixture::bar(['rounding' => '50%', 'size' => $size]), Fixture::bar(['id' => 'px', 'rounding' => 50, 'size' => $size])]);
+        $length = fn (string $id, int $frame): float => Contours::of(FormPaths::of(Formed::of(ShapeForm::Rectangle, $composition->layer($id), $frame)))->length();
+        foreach ([0 => [100, 100], 5 => [250, 90], 10 => [400, 80], 20 => [700, 60]] as $frame => [$width, $height]) {
+            self::assertEqualsWithDelta(2 * ($width - $height) + M_PI * $height, $length('bar', $frame), 0.05, "frame $frame");
+        }
+        // From square corners to round ones by keyframes of either unit; grown beyond a hundred, pixels are a pill no more.
+        $rounded = Fixture::bar(['size' => [200, 80], 'rounding' => Fixture::keyframes([0, 0, 'linear'], [10, '50%'])]);
+        $layer = Fixture::composition([$rounded])->layer('bar');
+        self::assertSame([0.0, 20.0, 40.0], array_map(fn (int $frame): float => $layer->length('rounding', $frame, 80), [0, 5, 10]));
+        self::assertEquals([Fixture::keyframes([0, 0, 'linear'], [10, '50%'])], [Fixture::json(Fixture::composition([$rounded]), 'bar')['rounding']]);
     }
 
     public function test_a_window_takes_any_form(): void

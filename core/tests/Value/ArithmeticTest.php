@@ -43,7 +43,6 @@ final class ArithmeticTest extends TestCase
     #[TestWith(['scale', '50%', 50.0])]
     #[TestWith(['opacity', '100%/3', 100 / 3])]
     #[TestWith(['typeSize', '150%', 120.0])]
-    #[TestWith(['rounding', '50%', 40.0])]
     public function test_units_mean_what_the_property_is_counted_in(string $property, string $text, float $result): void
     {
         self::assertSame($result, Arithmetic::evaluate($text, $this->terms($property)));

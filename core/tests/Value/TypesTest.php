@@ -9,6 +9,7 @@ use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FlagType;
+use Ricamo\Core\Value\Type\LengthType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 use Ricamo\Core\Value\Type\SizeType;
@@ -41,6 +42,7 @@ final class TypesTest extends TestCase
             'angle' => [new AngleType, 'angle', 0.0, 720.0, 360.0, 1080.0, [0.0], null, 0],
             'point' => [new PointType, 'point', [1.0, 2.0], [3.0, -2.0], [2.0, 0.0], [4.0, -4.0], [1.0, 2.0], null, 2],
             'size' => [new SizeType, 'size', [10.0, 20.0], [30.0, 20.0], [20.0, 20.0], [40.0, 20.0], [10.0, 20.0], null, 2],
+            'length' => [new LengthType, 'length', 12.0, '50%', '6 + 25%', '-6 + 75%', [12.0, 0.0], null, 0],
             // What cannot be added becomes what it is shifted to.
             'colour' => [new ColourType, 'colour', '#000000', '#806020', '#403010', '#806020', [], '#000000', 0],
             'flag' => [new FlagType, 'flag', true, false, true, false, [1.0], null, 0],
@@ -63,6 +65,10 @@ final class TypesTest extends TestCase
             [new PointType, [1, 2, 3], 'layers[0].value: must be a pair of numbers'],
             [new SizeType, [1, -2], 'layers[0].value[1]: -2 is outside 0..100'],
             [new ColourType, 'red', 'layers[0].value: "red" is not a colour; write it as #rrggbb or #rrggbbaa'],
+            [new LengthType, 'half', 'layers[0].value: must be a number of pixels, or a share such as "50%"'],
+            [new LengthType, [4], 'layers[0].value: must be a number of pixels, or a share such as "50%"'],
+            [new LengthType, '4 + 101%', 'layers[0].value: 101 is outside 0..100'],
+            [new LengthType, '-4 + 10%', 'layers[0].value: -4 is outside 0..100'],
             [new FlagType, 1, 'layers[0].value: 1 is neither true nor false'],
         ];
     }

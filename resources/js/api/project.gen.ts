@@ -1995,7 +1995,7 @@ export type Mask =
                     ];
                 };
           rounding?:
-              | number
+              | (number | string)
               | {
                     /**
                      * @minItems 1
@@ -2003,13 +2003,19 @@ export type Mask =
                     keyframes: [
                         {
                             at: number;
-                            value: number;
+                            /**
+                             * pixels, or a share such as 50%
+                             */
+                            value: number | string;
                             easing?: Easing;
                             pin?: Pin;
                         },
                         ...{
                             at: number;
-                            value: number;
+                            /**
+                             * pixels, or a share such as 50%
+                             */
+                            value: number | string;
                             easing?: Easing;
                             pin?: Pin;
                         }[]
@@ -8570,7 +8576,7 @@ export interface ShapeLayer {
               ];
           };
     rounding?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -8578,20 +8584,26 @@ export interface ShapeLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundTopLeft?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -8599,20 +8611,26 @@ export interface ShapeLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundTopRight?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -8620,20 +8638,26 @@ export interface ShapeLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundBottomRight?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -8641,20 +8665,26 @@ export interface ShapeLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundBottomLeft?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -8662,13 +8692,19 @@ export interface ShapeLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -12274,7 +12310,7 @@ export interface TextLayer {
               ];
           };
     plateRounding?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -12282,13 +12318,19 @@ export interface TextLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
@@ -14700,7 +14742,7 @@ export interface WindowLayer {
               ];
           };
     rounding?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -14708,20 +14750,26 @@ export interface WindowLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundTopLeft?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -14729,20 +14777,26 @@ export interface WindowLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundTopRight?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -14750,20 +14804,26 @@ export interface WindowLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundBottomRight?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -14771,20 +14831,26 @@ export interface WindowLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]
               ];
           };
     roundBottomLeft?:
-        | number
+        | (number | string)
         | {
               /**
                * @minItems 1
@@ -14792,13 +14858,19 @@ export interface WindowLayer {
               keyframes: [
                   {
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   },
                   ...{
                       at: number;
-                      value: number;
+                      /**
+                       * pixels, or a share such as 50%
+                       */
+                      value: number | string;
                       easing?: Easing;
                       pin?: Pin;
                   }[]

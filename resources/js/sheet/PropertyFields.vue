@@ -9,8 +9,10 @@ defineProps<{
     definition: PropertyDefinition;
     /** Its numbers; null where several layers are shown that differ. */
     numbers: (number | null)[];
-    /** Empty where several layers are shown that differ. */
-    colour: string;
+    /** Its value as text: a colour, or a length that is pixels and a share at once. Empty where several layers are shown that differ. */
+    written: string;
+    /** That its number brings itself. */
+    unit?: string;
     /** Likewise null. */
     flag?: boolean | null;
     showUnit: boolean;
@@ -44,7 +46,7 @@ const emit = defineEmits<{
     </template>
     <ColourField
         v-else-if="definition.type === 'colour'"
-        :value="colour"
+        :value="written"
         :name="definition.title"
         @try="emit('try', $event)"
         @set="emit('set', $event)"
@@ -63,7 +65,8 @@ const emit = defineEmits<{
         :value="numbers[0] ?? null"
         label=""
         :name="definition.title"
-        :unit="unitOf(definition)"
+        :written="definition.type === 'length' ? written : undefined"
+        :unit="unit ?? unitOf(definition)"
         :least="definition.least"
         :most="definition.most"
         :problem="problem"

@@ -7,7 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
-import { hasKeyframe, type Axis } from './properties';
+import { hasKeyframe, inUnitOf, measured, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
 
@@ -26,17 +26,23 @@ const problem = ref<string | null>(null);
 
 const value = computed(() => props.state?.value ?? props.definition.default);
 const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
+const single = computed(() => measured(value.value));
 const numbers = computed(() =>
-    Array.isArray(value.value)
-        ? value.value
-        : [scrubbed.value ?? (typeof value.value === 'number' ? value.value : null)],
+    Array.isArray(value.value) ? value.value : [scrubbed.value ?? single.value?.number ?? null],
 );
 
 function args(given: number | string | boolean, axis?: Axis): object {
     return {
         frame: playhead.frame,
         scope: scopes.scope(props.layer.id, props.definition.name),
-        values: [{ layer: props.layer.id, property: props.definition.name, value: given, ...(axis ? { axis } : {}) }],
+        values: [
+            {
+                layer: props.layer.id,
+                property: props.definition.name,
+                value: inUnitOf(given, single.value),
+                ...(axis ? { axis } : {}),
+            },
+        ],
     };
 }
 
@@ -49,7 +55,7 @@ async function setValue(given: number | string | boolean, axis?: Axis): Promise<
 }
 
 const { scrubbed, begin } = useScrub({
-    value: () => Number(value.value),
+    value: () => single.value?.number ?? 0,
     step: () => props.definition.step,
     bounded: (given) => within(given, props.definition.least, props.definition.most),
     attempt: tryValue,
@@ -83,13 +89,11 @@ function toggleLink(): void {
     <div class="property" :class="{ compact, whole }" :data-property="definition.name">
         <span
             class="name"
-            :class="{ scrub: typeof value === 'number' }"
+            :class="{ scrub: single }"
             :title="
-                typeof value === 'number'
-                    ? `Drag to change ${definition.title.toLowerCase()}; double-click to reset`
-                    : definition.title
+                single ? `Drag to change ${definition.title.toLowerCase()}; double-click to reset` : definition.title
             "
-            @pointerdown="typeof value === 'number' && begin($event)"
+            @pointerdown="single && begin($event)"
             @dblclick="reset"
             >{{ definition.title }}</span
         >
@@ -97,7 +101,8 @@ function toggleLink(): void {
             <PropertyFields
                 :definition="definition"
                 :numbers="numbers"
-                :colour="String(value)"
+                :written="String(value)"
+                :unit="single?.unit"
                 :flag="value === true"
                 :show-unit="!compact && !state?.animated"
                 :problem="problem"

@@ -4,7 +4,7 @@ import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answ
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import BeadButton from './BeadButton.vue';
-import { hasKeyframe, isPair, type Axis } from './properties';
+import { hasKeyframe, inUnitOf, isPair, measured, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 
 /** One property of several layers: the value that they share, and a bead for all of them. */
@@ -21,10 +21,8 @@ function common(index?: number): Value | null {
     );
     return values.every((value) => value === values[0]) ? (values[0] ?? null) : null;
 }
-const number = (index?: number): number | null => {
-    const value = common(index);
-    return typeof value === 'number' ? value : null;
-};
+const number = (index?: number): number | null => measured(common(index))?.number ?? null;
+const single = computed(() => (isPair(props.definition) ? null : measured(common())));
 
 /** Filled only where every layer has a keyframe here. */
 const state = computed<PropertyState>(() => ({
@@ -37,7 +35,12 @@ function args(value: number | string | boolean, axis?: Axis): object {
     const { name: property } = props.definition;
     return {
         frame: playhead.frame,
-        values: props.layers.map(({ id: layer }) => ({ layer, property, value, ...(axis ? { axis } : {}) })),
+        values: props.layers.map(({ id: layer }) => ({
+            layer,
+            property,
+            value: inUnitOf(value, single.value),
+            ...(axis ? { axis } : {}),
+        })),
     };
 }
 
@@ -81,7 +84,8 @@ function toggleKeyframe(): void {
             <PropertyFields
                 :definition="definition"
                 :numbers="isPair(definition) ? [number(0), number(1)] : [number()]"
-                :colour="String(common() ?? '')"
+                :written="String(common() ?? '')"
+                :unit="single?.unit"
                 :flag="common() === null ? null : common() === true"
                 :show-unit="false"
                 :problem="problem"

@@ -5,6 +5,8 @@ import { useScrub, within } from './scrub';
 const props = defineProps<{
     /** Null where several are shown that differ. */
     value: number | null;
+    /** What is shown where it is no single number. */
+    written?: string;
     label: string;
     name: string;
     unit?: string;
@@ -29,7 +31,7 @@ const { scrubbed, begin, round } = useScrub({
 });
 const text = computed(() => {
     const value = scrubbed.value ?? props.value;
-    return value === null ? '' : String(round(value));
+    return value === null ? (props.written ?? '') : String(round(value));
 });
 const shown = computed(() => draft.value ?? text.value);
 /** What comes while the field waits for typing is replaced by it, as what stood there was. */

@@ -1,4 +1,4 @@
-import type { Inspection, Layer, PropertyDefinition } from '@/api/answers';
+import type { Inspection, Layer, PropertyDefinition, Value } from '@/api/answers';
 
 /** Along which axis one number of a pair lies. */
 export type Axis = 'x' | 'y';
@@ -8,6 +8,19 @@ export const unitOf = (definition: PropertyDefinition): string | undefined =>
     definition.unit === 'px' || definition.unit === '' ? undefined : definition.unit;
 
 export const isPair = (definition: PropertyDefinition): boolean => definition.axes.length === 2;
+
+/** The number that a value is, with the unit that it brings itself where that is not its property's, as in `50%`; null for what is no single number. */
+export function measured(value: Value | null): { number: number; unit?: '%' } | null {
+    if (typeof value === 'number') {
+        return { number: value };
+    }
+    const share = typeof value === 'string' ? /^(-?\d+(?:\.\d+)?)%$/.exec(value) : null;
+    return share ? { number: Number(share[1]), unit: '%' } : null;
+}
+
+/** A number as it is set, in the unit of what it takes the place of. */
+export const inUnitOf = <T>(given: T, old: { unit?: '%' } | null): T | string =>
+    typeof given === 'number' && old?.unit ? `${given}${old.unit}` : given;
 
 /** The properties of a kind of layer, in the sections and the order in which they are defined. */
 export function sectionsOf(definitions: PropertyDefinition[]): [string, PropertyDefinition[]][] {

@@ -68,13 +68,10 @@ const leading = computed(() => {
 });
 
 function beadY(bead: Bead): number {
-    // What is not made of numbers, a path, sits on what its thread shows of it.
+    // What is not written as its numbers, a path or a length, sits on what its thread shows of it.
     const shown = props.thread.channels[leading.value]?.[props.thread.frames.indexOf(bead.frame)];
-    const value = Array.isArray(bead.value)
-        ? bead.value[leading.value]
-        : typeof bead.value === 'string'
-          ? shown
-          : bead.value;
+    const isWritten = typeof bead.value === 'string' || props.definition.type === 'length';
+    const value = Array.isArray(bead.value) ? bead.value[leading.value] : isWritten ? shown : bead.value;
     return typeof value === 'number' && props.thread.channels.length > 0 ? y(value, leading.value) : props.height / 2;
 }
 
@@ -111,14 +108,13 @@ function grab(bead: Bead, event: PointerEvent): void {
             inTime(event);
         } else {
             const [least, most] = extents.value[leading.value] ?? [0, 0];
-            const axis = props.definition.axes[leading.value];
             const perPixel = most > least ? (most - least) / (props.height - 2 * INSET) : props.definition.step;
             inValue.begin((to) => [
                 'shift-values',
                 {
                     keyframes: selection.keyframes,
                     by: (event.clientY - to.clientY) * perPixel,
-                    ...(axis && { axis }),
+                    channel: leading.value,
                 },
             ]);
         }

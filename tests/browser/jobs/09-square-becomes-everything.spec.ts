@@ -51,7 +51,7 @@ test('one square becomes everything, on exact frames, eased at once to 75 %, blu
     ]);
     await keyframe(page, 'rounding', 'Rounding', [
         [48, '0'],
-        [68, '200'],
+        [68, '50%'],
     ]);
     await keyframe(page, 'size', 'Size w', [
         [76, '400'],
@@ -116,7 +116,7 @@ test('a bar fills a long one with round ends from its left edge, behind the outl
     await page.locator('[data-tab=sheet]').click();
     await setField(page, 'size', 'Size w', '1200');
     await setField(page, 'size', 'Size h', '120');
-    await setField(page, 'rounding', 'Rounding', '60');
+    await setField(page, 'rounding', 'Rounding', '50%');
     await setField(page, 'fill', 'Fill as hex', '#c0392b');
     await page.locator('[data-phase=arrive]').click();
     await kept(page, () => page.locator('[data-move=wipe]').click());

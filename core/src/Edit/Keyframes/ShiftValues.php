@@ -11,18 +11,18 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** Changes the value of keyframes by as much each, along `axis` or along all, as far as the property goes. */
+/** Changes one of the numbers that keyframes' values are made of, or all, by as much each, as far as the property goes. */
 final readonly class ShiftValues implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?string $axis)
+    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?int $channel)
     {
     }
 
     public static function read(Node $args): self
     {
-        $args->allow(['keyframes', 'by', 'axis']);
+        $args->allow(['keyframes', 'by', 'channel']);
 
-        return new self(KeyframeSelection::read($args), $args->field('by')->number(-1e7, 1e7), $args->optional('axis')?->string(10));
+        return new self(KeyframeSelection::read($args), $args->field('by')->number(-1e7, 1e7), $args->optional('channel')?->int(0, 10));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -36,12 +36,11 @@ final readonly class ShiftValues implements CompositionEdit
     {
         $definition = $target->definition($layer);
         $channels = $definition->type->channels($value);
-        $axes = $definition->type->axes();
-        if ($channels === [] || ($this->axis !== null && ! in_array($this->axis, $axes, true))) {
-            throw new Refusal("{$target->property} has no ".($this->axis === null ? 'numbers' : "axis {$this->axis}"));
+        if ($channels === [] || ($this->channel !== null && ! isset($channels[$this->channel]))) {
+            throw new Refusal("{$target->property} has no ".($this->channel === null ? 'numbers' : "number {$this->channel}"));
         }
         foreach ($channels as $index => $number) {
-            if ($this->axis === null || $axes[$index] === $this->axis) {
+            if ($this->channel === null || $index === $this->channel) {
                 $channels[$index] = max($definition->least ?? -INF, min($definition->most ?? INF, $number + $this->by));
             }
         }

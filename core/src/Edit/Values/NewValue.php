@@ -7,7 +7,9 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Value\Arithmetic;
+use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Terms;
+use Ricamo\Core\Value\Type\LengthType;
 
 /**
  * A value as an edit gives it: whole, or along one axis, where the other stays or, when a scale is linked, follows. A
@@ -19,12 +21,15 @@ final class NewValue
     public static function read(Node $node, PropertyDefinition $definition, Layer $layer, Composition $composition, int $frame): mixed
     {
         $type = $definition->type;
+        if ($type instanceof LengthType) {
+            return self::length($node, $definition, $layer, $composition, $frame);
+        }
         $old = $type->channels($layer->value($definition->name, $frame));
         $axis = $node->optional('axis');
         $value = $node->field('value');
         if ($axis === null) {
             return $type->takesSums() && $type->axes() === [] && is_string($value->value)
-                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0], self::whole($definition, $layer, $frame)), $old[0])
+                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]), $old[0])
                 : $definition->read($value);
         }
         if (! in_array($axis->value, ['x', 'y'], true)) {
@@ -43,15 +48,26 @@ final class NewValue
         return $definition->read(new Node([$new[0], $new[1]], $node));
     }
 
-    /** Half of the shorter side is as round as can be: what rounding is a share of. */
-    private static function whole(PropertyDefinition $definition, Layer $layer, int $frame): ?float
+    /** Pixels and shares are worked out apart: what is typed of both stays both. */
+    private static function length(Node $node, PropertyDefinition $definition, Layer $layer, Composition $composition, int $frame): Length
     {
-        if (! str_starts_with($definition->name, 'round') || ! isset($layer->properties['size'])) {
-            return null;
+        $value = $node->field('value');
+        if ($node->optional('axis') !== null) {
+            $node->field('axis')->refuse("{$definition->name} has no axes");
         }
-        $size = $layer->size('size', $frame);
+        if (! is_string($value->value)) {
+            $read = $definition->read($value);
+            assert($read instanceof Length);
 
-        return min($size->width, $size->height);
+            return $read;
+        }
+        $now = $layer->value($definition->name, $frame);
+        assert($now instanceof Length);
+        $part = fn (float $share, float $was): float => self::number($value, $definition, Terms::length($composition, $share), $was);
+        $pixels = $part(0.0, $now->pixels);
+        $whole = $part(1.0, $now->pixels + $now->share);
+
+        return new Length($pixels, round($whole - $pixels, 4));
     }
 
     private static function number(Node $value, PropertyDefinition $definition, Terms $terms, float $now): float

@@ -71,7 +71,7 @@ final class CornerPin implements Effect, HasAnchors, HasSample
         $box = $place->box;
         $extent = DisplayList::extentOf($operations);
         $moved = self::moved($values);
-        if ($extent === null || min($place->box->width(), $place->box->height()) < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
+        if ($extent === null || $place->box->shorter() < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
             return $operations;
         }
         $seen = self::perspective($box, $moved, $place);

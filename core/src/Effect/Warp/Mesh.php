@@ -49,7 +49,7 @@ final class Mesh implements Effect, HasAnchors, HasSample
 
     public function sample(Box $box): array
     {
-        $by = 0.12 * min($box->width(), $box->height());
+        $by = 0.12 * $box->shorter();
 
         return ['point22' => new Point($by, -$by), 'point33' => new Point($by, $by), 'point14' => new Point(-$by, $by)];
     }
@@ -69,7 +69,7 @@ final class Mesh implements Effect, HasAnchors, HasSample
     {
         $moved = array_map(fn (array $at): Point => $values->point(self::setting(...$at)), self::places());
         $extent = DisplayList::extentOf($operations);
-        if ($extent === null || min($place->box->width(), $place->box->height()) < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
+        if ($extent === null || $place->box->shorter() < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
             return $operations;
         }
         $own = $place->own($extent->grown(1))->union($place->box);

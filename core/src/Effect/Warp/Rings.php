@@ -43,7 +43,7 @@ final class Rings
      */
     public static function fitted(Box $box): array
     {
-        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
+        [$short, $long] = [$box->shorter(), max($box->width(), $box->height())];
 
         return ['centre' => $box->centre(), 'radius' => ($long > self::LONG * $short ? $long : $short) / 2];
     }

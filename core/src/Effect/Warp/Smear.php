@@ -38,7 +38,7 @@ final class Smear implements Effect, FitsLayer
 
     public function fitted(Box $box): array
     {
-        return ['centre' => $box->centre(), 'radius' => min($box->width(), $box->height()) / 2];
+        return ['centre' => $box->centre(), 'radius' => $box->shorter() / 2];
     }
 
     public function times(): int

@@ -129,7 +129,7 @@ final class FormPaths
             return Path::rectangle($box, $rounding);
         }
         $side = array_search($farthest, $beyond, true);
-        $half = self::TAIL * min($box->width(), $box->height()) / 2;
+        $half = self::TAIL * $box->shorter() / 2;
         $radius = min($rounding, $box->width() / 2, $box->height() / 2);
         $along = fn (float $at, float $from, float $to): float => max($from + $radius + $half, min($to - $radius - $half, $at));
         [$x, $y] = [$along($tail->x, $box->left, $box->right), $along($tail->y, $box->top, $box->bottom)];

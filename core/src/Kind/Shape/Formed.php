@@ -9,7 +9,9 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\LengthType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 use Ricamo\Core\Value\Type\PointType;
@@ -44,8 +46,8 @@ final readonly class Formed
     {
         return [
             new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
-            new PropertyDefinition('rounding', new NumberType, 0.0, 0, Placement::FAR, 'Rounding', $section, 'px'),
-            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new NumberType, -1.0, -1, Placement::FAR, 'Round '.strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner))), $section, 'px', rare: true), self::CORNERS),
+            new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', $section, 'px'),
+            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new LengthType, new Length(-1), -1, Placement::FAR, 'Round '.strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner))), $section, 'px', rare: true), self::CORNERS),
             new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
             new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
             new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
@@ -61,11 +63,13 @@ final readonly class Formed
         assert($path instanceof Contours);
         $size = $layer->size('size', $at);
         $bounds = $form === ShapeForm::Path ? $path->path()->bounds() : null;
+        $box = $bounds ?? Box::centred(max(0, $size->width), max(0, $size->height));
+        $shorter = $box->shorter();
 
         return new self(
-            $form, $bounds ?? Box::centred(max(0, $size->width), max(0, $size->height)), max(0, $layer->number('rounding', $at)),
+            $form, $box, max(0, $layer->length('rounding', $at, $shorter)),
             $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at), $layer->number('sweep', $at), $layer->point('tail', $at), $path,
-            $form === ShapeForm::Rectangle ? array_map(fn (string $corner): float => $layer->number("round$corner", $at), self::CORNERS) : [],
+            $form === ShapeForm::Rectangle ? array_map(fn (string $corner): float => $layer->length("round$corner", $at, $shorter), self::CORNERS) : [],
         );
     }
 

@@ -12,10 +12,11 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Text\SetText;
+use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\FlagType;
-use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\LengthType;
 
 /** A plate behind words, as large as they are and a margin more: of all of them, or line by line. */
 final readonly class Plate
@@ -28,7 +29,7 @@ final readonly class Plate
         return [
             new PropertyDefinition('plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: self::SECTION, rare: true),
             new PropertyDefinition('platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', self::SECTION, 'px', rare: true),
-            new PropertyDefinition('plateRounding', new NumberType, 0.0, 0, 10_000, 'Rounding', self::SECTION, 'px', rare: true),
+            new PropertyDefinition('plateRounding', new LengthType, new Length(0), 0, 10_000, 'Rounding', self::SECTION, 'px', rare: true),
             new PropertyDefinition('plateByLine', new FlagType, false, title: 'Line by line', section: self::SECTION, rare: true),
         ];
     }
@@ -53,8 +54,7 @@ final readonly class Plate
         if ($boxes === []) {
             return [];
         }
-        $rounding = $layer->number('plateRounding', $at);
 
-        return [new Fill(Outline::of(Path::joined(array_map(fn (Box $box): Path => Path::rectangle($box, $rounding), $boxes))), $matrix, $layer->colour('plate', $at))];
+        return [new Fill(Outline::of(Path::joined(array_map(fn (Box $box): Path => Path::rectangle($box, $layer->length('plateRounding', $at, $box->shorter())), $boxes))), $matrix, $layer->colour('plate', $at))];
     }
 }
