@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { addToComposition, emptyComposition, kept, layersOf, setField, sheet } from './producer';
+import {
+    addToComposition,
+    emptyComposition,
+    keyframe,
+    kept,
+    layersOf,
+    renderAndDownload,
+    setField,
+    setLength,
+    sheet,
+} from './producer';
+import { frameOf } from './video';
 
 test('a path is drawn with the pen, its corners and curves changed, and shapes are repeated', async ({ page }) => {
     await emptyComposition(page);
@@ -152,4 +163,43 @@ test('a line is drawn with a brush that is made of another layer', async ({ page
     await expect(page.locator('[data-brush]')).toHaveValue('own');
     await kept(page, () => page.locator('[data-throw-brush]').click());
     expect((await layersOf(page))[1]!.brush).toMatchObject({ seed: 2, mark: expect.stringMatching(/^M/) });
+});
+
+test('an arrow grows out of a line while it draws itself', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 30);
+    await addToComposition(page, 'Line');
+    await page.locator('[data-tab=sheet]').click();
+    await expect(sheet(page, 'endSize')).toHaveCount(0);
+    await kept(page, async () => void (await page.locator('[data-mark=endMark]').selectOption('arrow')));
+    await kept(page, async () => void (await page.locator('[data-mark=beginMark]').selectOption('dot')));
+    await kept(page, async () => void (await page.locator('[data-mark=beginMark]').selectOption('')));
+    await setField(page, 'size', 'Size w', '1000');
+    await setField(page, 'outlineWidth', 'Outline width', '20');
+    await setField(page, 'outline', 'Outline as hex', '#ffffff');
+    await setField(page, 'endSize', 'Marks', '500');
+    const [line] = await layersOf(page);
+    expect(line).toMatchObject({ form: 'line', endMark: 'arrow', endSize: 500 });
+    expect(line).not.toHaveProperty('beginMark');
+    await keyframe(page, 'drawEnd', 'Drawn to', [
+        [0, '0'],
+        [20, '100'],
+    ]);
+    const file = await renderAndDownload(page);
+    // Its tip is as far as the line is drawn; behind the head, 90 px long, the line is 20 px thick again.
+    const thick = (frame: number): ((x: number) => number) => {
+        const shown = frameOf(file, frame, 1920, 1080);
+        return (x) => Array.from({ length: 1080 }, (_, y) => shown[4 * (1920 * y + x)]! > 128).filter(Boolean).length;
+    };
+    expect(thick(0)(470)).toBe(0);
+    for (const [frame, tip] of [
+        [10, 960],
+        [20, 1460],
+        [29, 1460],
+    ] as const) {
+        const at = thick(frame);
+        expect([frame, at(tip + 3)]).toEqual([frame, 0]);
+        expect(Math.abs(at(tip - 45) - 50), `frame ${frame}`).toBeLessThanOrEqual(3);
+        expect(Math.abs(at(tip - 110) - 20), `frame ${frame}`).toBeLessThanOrEqual(2);
+    }
 });

@@ -17,6 +17,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Line\BrushForm;
+use Ricamo\Core\Line\EndMark;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
@@ -61,7 +62,8 @@ final class VocabularyController
             )),
             'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
-            'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings()], ShapeForm::cases()),
+            'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen()], ShapeForm::cases()),
+            'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),
             'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
             'features' => array_map(fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases()),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),

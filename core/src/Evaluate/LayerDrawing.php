@@ -30,6 +30,7 @@ use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
+use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
@@ -345,10 +346,8 @@ final readonly class LayerDrawing
     {
         $matrix = $layer->matrix($at);
         $box = $this->artist($layer)->box($layer, $composition, $at);
-        // Half of an outline lies outside of the edge that it is drawn on.
-        $outline = isset($layer->properties['outlineWidth']) && $layer->colour('outline', $at)->isVisible() ? max(0, $layer->number('outlineWidth', $at)) / 2 : 0;
 
-        return new Scenery($matrix->bounds($box->grown($outline)), $matrix->apply($layer->point('anchor', $at)), $composition->width, $composition->height);
+        return new Scenery($matrix->bounds($box->grown(Outlined::reach($layer, $at))), $matrix->apply($layer->point('anchor', $at)), $composition->width, $composition->height);
     }
 
     /**

@@ -3,7 +3,10 @@
 namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Kind\Shape\ShapeContent;
+use Ricamo\Core\Line\EndMark;
 use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -19,5 +22,17 @@ final class Outlined
             new PropertyDefinition('outlineWidth', new NumberType, 0.0, 0, 1000, 'Outline width', $section, 'px'),
             ...LineStyle::properties('Line'),
         ];
+    }
+
+    /** How far what is drawn along the edge of a layer reaches beyond it, in pixels of its own space: half of it lies outside. */
+    public static function reach(Layer $layer, int|float $at): float
+    {
+        if (! isset($layer->properties['outlineWidth']) || ! $layer->colour('outline', $at)->isVisible()) {
+            return 0.0;
+        }
+        $width = max(0, $layer->number('outlineWidth', $at));
+        $isMarked = $layer->content instanceof ShapeContent && $layer->content->ends->isMarked();
+
+        return $isMarked ? max($width / 2, EndMark::REACH * $width * $layer->number('endSize', $at) / 100) : $width / 2;
     }
 }

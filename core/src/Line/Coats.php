@@ -4,7 +4,6 @@ namespace Ricamo\Core\Line;
 
 use Closure;
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskMode;
@@ -36,7 +35,7 @@ final class Coats
      * @param  Closure(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint or set by a brush
      * @param  float  $unit  pixels that one unit of the outlines is
      */
-    public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, Cap $cap = Cap::Butt, float $unit = 1.0)
+    public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, LineEnds $ends = new LineEnds, float $unit = 1.0)
     {
         foreach ($layer->outlines as $one) {
             $values = new Values(Attachments::values($one, $layer, $at));
@@ -44,7 +43,7 @@ final class Coats
             $width = max(0, $values->number('width')) / $unit;
             $opacity = $values->number('opacity') / 100;
             if ($paint !== null && $opacity > 0 && ($width > 0 || $one->side->isFill())) {
-                $pen = $width > 0 ? new LineArtist($layer, $at, $one->side === Side::Centre ? $width : 2 * $width, $one->join, $cap, $unit, $pictures) : null;
+                $pen = $width > 0 ? new LineArtist($layer, $at, $one->side === Side::Centre ? $width : 2 * $width, $one->join, $ends, $unit, $pictures) : null;
                 $shift = $values->point('shift');
                 $this->coats[$one->id] = [$one, new Coat($paint, $opacity, Affine::translation($shift->x, $shift->y), $pen)];
             }

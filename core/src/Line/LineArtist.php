@@ -4,10 +4,10 @@ namespace Ricamo\Core\Line;
 
 use Closure;
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Gradient;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
@@ -43,16 +43,21 @@ final readonly class LineArtist
 
     private Widths $widths;
 
+    /** How wide a mark is at an end. */
+    private float $markSize;
+
     /**
      * @param  float  $width  in the units of the outlines
      * @param  float  $unit  pixels that one of them is
      * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
      */
-    public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private Cap $cap = Cap::Butt, private float $unit = 1.0, ?Closure $pictures = null)
+    public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private LineEnds $ends = new LineEnds, private float $unit = 1.0, ?Closure $pictures = null)
     {
         $this->style = LineStyle::of($layer, $at);
         $brush = $layer->brush;
-        $this->widths = new Widths($layer->content instanceof ShapeContent ? $layer->content->widths : [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);
+        $shape = $layer->content instanceof ShapeContent ? $layer->content : null;
+        $this->markSize = $this->ends->isMarked() ? $width * $layer->number('endSize', $at) / 100 : 0.0;
+        $this->widths = new Widths($shape->widths ?? [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);
         $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width, $this->widths, $pictures);
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }
@@ -68,10 +73,22 @@ final readonly class LineArtist
             $measured = Measured::of($outline);
             $stem = $this->hasStem ? $this->lines($outline, $matrix, $paint, $this->width * self::STEM) : [];
 
-            return [...$stem, ...$this->brush->along($measured, $this->style, $outline->key, $matrix, $paint)];
-        }
+            $marks = $this->ends->isMarked() ? self::filled($this->parts($measured)[1], $matrix, $paint) : [];
 
-        return $this->lines($outline, $matrix, $paint, $this->width);
+            return [...$stem, ...$this->brush->along($measured, $this->style, $outline->key, $matrix, $paint), ...$marks];
+        }
+        if (! $this->ends->isMarked()) {
+            return $this->lines($outline, $matrix, $paint, $this->width);
+        }
+        $colour = $paint(new Affine);
+        if (! $colour instanceof Colour || $colour->alpha === 255) {
+            return $this->lines($outline, $matrix, $paint, $this->width);
+        }
+        // The marks lie a little over the line: as one, so that this is not seen where both are translucent.
+        $opaque = new Colour($colour->red, $colour->green, $colour->blue);
+        $operations = $this->lines($outline, $matrix, fn (): Colour => $opaque, $this->width);
+
+        return $operations === [] ? [] : [new Group($operations, $colour->alpha / 255)];
     }
 
     /**
@@ -81,17 +98,49 @@ final readonly class LineArtist
     private function lines(Outline $outline, Affine $matrix, callable $paint, float $width): array
     {
         $isEven = $this->widths->isEven();
-        if ($this->style->isWhole() && $isEven) {
+        if ($this->style->isWhole() && $isEven && ! $this->ends->isMarked()) {
             return [new Stroke($outline, $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
         $measured = Measured::of($outline);
-        $drawn = $this->style->isWhole() ? array_map(fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths) : $this->style->drawn($measured->lengths, $measured->closed);
+        [$drawn, $marks] = $this->parts($measured);
+        $filled = self::filled($marks, $matrix, $paint);
         if ($isEven) {
-            $parts = array_values(array_filter(array_map(fn (array $one): ?Contour => $measured->lines[$one[0]]->part($one[1], $one[2]), $drawn)));
+            $parts = array_values(array_filter(array_map(fn (array $one): ?Contour => $measured->part(...$one), $drawn)));
 
-            return $parts === [] ? [] : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline))];
+            return $parts === [] ? $filled : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline)), ...$filled];
         }
         $areas = array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn);
+
+        return [...self::filled($areas, $matrix, $paint), ...$filled];
+    }
+
+    /** @return array{list<array{int, float, float}>, list<Path>} the number of each line that is drawn, from where on it to where; and the marks at the ends of them */
+    private function parts(Measured $measured): array
+    {
+        $drawn = $this->style->isWhole() ? array_map(fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths) : $this->style->drawn($measured->lengths, $measured->closed);
+        if (! $this->ends->isMarked()) {
+            return [$drawn, []];
+        }
+        $marks = [];
+        foreach ($drawn as $index => [$number, $from, $to]) {
+            $hasEnds = ! $measured->closed[$number] || $to - $from < $measured->lengths[$number] - 1e-9;
+            if ($hasEnds && $to - $from > 1e-9) {
+                $marked = Marked::of($measured->lines[$number], $from, $to, $this->ends, $this->markSize, $this->width);
+                $drawn[$index] = [$number, $marked->from, $marked->to];
+                $marks[] = $marked->marks;
+            }
+        }
+
+        return [$drawn, $marks];
+    }
+
+    /**
+     * @param  list<Path>  $areas
+     * @param  callable(Affine): (Colour|Gradient|Corners)  $paint
+     * @return list<Fill>
+     */
+    private static function filled(array $areas, Affine $matrix, callable $paint): array
+    {
         $area = Path::joined($areas);
 
         return $area->isEmpty() ? [] : [new Fill(Outline::of($area), $matrix, $paint(new Affine))];
@@ -109,11 +158,11 @@ final readonly class LineArtist
     {
         [$dash, $gap] = [$this->style->dash / $this->unit, $this->style->gap / $this->unit];
         if ($dash <= 0 || $gap <= 0) {
-            return new Pen($width, $this->join, $this->cap);
+            return new Pen($width, $this->join, $this->ends->cap);
         }
         // So fine that they could not be told apart, and would take all day.
         $count = array_sum(Measured::of($outline)->lengths) / ($dash + $gap);
 
-        return $count > self::MOST_DASHES ? new Pen($width, $this->join, $this->cap) : new Pen($width, $this->join, $this->cap, [$dash, $gap], $this->style->dashOffset / $this->unit);
+        return $count > self::MOST_DASHES ? new Pen($width, $this->join, $this->ends->cap) : new Pen($width, $this->join, $this->ends->cap, [$dash, $gap], $this->style->dashOffset / $this->unit);
     }
 }

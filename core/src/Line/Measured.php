@@ -32,6 +32,12 @@ final class Measured
         $this->closed = array_map(fn (Contour $one): bool => $one->closed, $contours->all);
     }
 
+    /** A part of one of the lines; a closed one that is all there stays closed. */
+    public function part(int $number, float $from, float $to): ?Contour
+    {
+        return $this->closed[$number] && $from === 0.0 && $to >= $this->lengths[$number] ? $this->lines[$number]->contour : $this->lines[$number]->part($from, $to);
+    }
+
     public static function of(Outline $outline): self
     {
         if (! isset(self::$kept[$outline->key])) {

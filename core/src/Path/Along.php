@@ -21,7 +21,7 @@ final class Along
     /** @var list<Segment> */
     private readonly array $segments;
 
-    public function __construct(private readonly Contour $contour)
+    public function __construct(public readonly Contour $contour)
     {
         $this->segments = $contour->segments();
         $sum = 0.0;

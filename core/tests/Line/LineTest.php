@@ -104,6 +104,61 @@ final class LineTest extends TestCase
         }
     }
 
+    /** @return list<array{float, float}> the places of a path's points */
+    private static function points(string $path): array
+    {
+        return array_map(fn ($knot): array => [round($knot->at->x, 3) + 0.0, round($knot->at->y, 3) + 0.0], array_merge(...array_map(fn ($contour): array => $contour->knots, Contours::parse($path)->all)));
+    }
+
+    public function test_marks_stand_at_the_ends_of_what_is_drawn_of_a_line(): void
+    {
+        $line = fn (array $more): array => self::items(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [200, 0], 'outlineWidth' => 20, 'fill' => '#00000000', 'position' => [0, 0], 'endSize' => 300, ...$more])]));
+        // 60 px wide and 54 long; the line goes on a quarter of its width beneath it.
+        [$stroke, $head] = $line(['endMark' => 'arrow']);
+        self::assertSame([[[-100.0, 0.0], [51.0, 0.0]], [[100.0, 0.0], [46.0, 30.0], [46.0, -30.0]]], [self::points($stroke['path']), self::points($head['path'])]);
+        self::assertSame(['stroke', 'fill', 20], [$stroke['op'], $head['op'], $stroke['width']]);
+        // Half drawn, its tip is in the middle; and it points back where it stands at the beginning.
+        self::assertSame([[0.0, 0.0], [-54.0, 30.0], [-54.0, -30.0]], self::points($line(['endMark' => 'arrow', 'drawEnd' => 50])[1]['path']));
+        self::assertSame([[-100.0, 0.0], [-46.0, -30.0], [-46.0, 30.0]], self::points($line(['beginMark' => 'arrow'])[1]['path']));
+        // Of 20 px there is only the head, as long as that.
+        $short = $line(['endMark' => 'arrow', 'drawEnd' => 10]);
+        self::assertCount(1, $short);
+        self::assertEqualsWithDelta([[-80, 0], [-100, 20 / 0.9 / 2], [-100, -20 / 0.9 / 2]], self::points($short[0]['path']), 1e-3);
+        self::assertSame([], $line(['endMark' => 'arrow', 'drawEnd' => 0]));
+        // A bar ends where the line does; a square has its middle there. Both ends are one area.
+        self::assertSame([[80.0, -30.0], [100.0, -30.0], [100.0, 30.0], [80.0, 30.0]], self::points($line(['endMark' => 'bar'])[1]['path']));
+        self::assertSame([[-70.0, 30.0], [-130.0, 30.0], [-130.0, -30.0], [-70.0, -30.0], [70.0, -30.0], [130.0, -30.0], [130.0, 30.0], [70.0, 30.0]], self::points($line(['beginMark' => 'square', 'endMark' => 'square'])[1]['path']));
+        // Tapered, the line is an area as well.
+        self::assertSame(['fill', 'fill'], array_column($line(['endMark' => 'dot', 'taperBegin' => 50]), 'op'));
+    }
+
+    public function test_a_translucent_line_and_its_marks_are_one(): void
+    {
+        $items = self::rawItems(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [200, 0], 'outlineWidth' => 20, 'fill' => '#00000000', 'outline' => '#ff000080', 'endMark' => 'dot'])]));
+        self::assertSame([['group', 0.502, ['#ff0000', '#ff0000']]], array_map(fn (array $one): array => [$one['op'], round($one['opacity'], 3), array_column($one['items'], 'colour')], $items));
+    }
+
+    public function test_a_closed_outline_has_ends_only_while_it_is_drawn(): void
+    {
+        self::assertCount(1, self::rawItems(self::square(['endMark' => 'arrow'])));
+        [, $head] = self::items(self::square(['endMark' => 'arrow', 'endSize' => 200, 'drawEnd' => 37.5]));
+        self::assertSame([[50.0, 0.0], [40.0, -18.0], [60.0, -18.0]], self::points($head['path']));
+        // Over where it began, and with a brush too.
+        $over = self::items(self::square(['endMark' => 'arrow', 'endSize' => 200, 'drawEnd' => 50, 'drawOffset' => 62.5]));
+        self::assertSame([0.0, -50.0], self::points($over[1]['path'])[0]);
+        $dotted = self::items(self::square(['endMark' => 'arrow', 'endSize' => 200, 'drawEnd' => 37.5, 'brush' => ['form' => 'dotted']]));
+        self::assertSame($head['path'], $dotted[count($dotted) - 1]['path']);
+    }
+
+    public function test_an_arrow_that_slides_in_begins_wholly_out_of_the_picture(): void
+    {
+        $line = Fixture::composition([Fixture::bar(['form' => 'line', 'in' => 0, 'size' => [200, 0], 'outlineWidth' => 20, 'position' => [500, 500], 'beginMark' => 'square', 'arrive' => ['length' => 20, 'moves' => [['move' => 'slide', 'angle' => 0]]]])]);
+        $first = Fixture::evaluator()->frame($line, 0)->toJson();
+        foreach ($first['items'] as $item) {
+            self::assertGreaterThanOrEqual(1920, $item['matrix'][4] + Contours::parse($first['paths'][$item['path']])->path()->bounds()->left, json_encode($item));
+        }
+    }
+
     public function test_a_brush_sets_its_marks_evenly_along_the_line_from_where_it_begins(): void
     {
         $dots = fn (array $brush, array $more = []): array => self::items(self::square(['brush' => ['form' => 'dotted', 'size' => 100, 'spacing' => 200, 'grow' => 0, ...$brush], ...$more]));

@@ -104,7 +104,8 @@ export interface Vocabulary {
     /** What of fonts can be used, or not. */
     features: { name: string; title: string }[];
     /** Forms of shapes, with the properties that mean something to each. */
-    forms: { name: string; title: string; settings: string[] }[];
+    forms: { name: string; title: string; settings: string[]; open: boolean }[];
+    marks: { name: string; title: string }[];
     brushes: { name: string; title: string }[];
     blends: string[];
     formats: FormatChoice[];

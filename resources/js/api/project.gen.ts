@@ -8366,6 +8366,14 @@ export interface ShapeLayer {
      */
     cap?: 'butt' | 'round' | 'square';
     /**
+     * what stands where its outline begins, where it is open
+     */
+    beginMark?: 'arrow' | 'barb' | 'dot' | 'square' | 'diamond' | 'bar';
+    /**
+     * what stands where its outline ends, where it is open
+     */
+    endMark?: 'arrow' | 'barb' | 'dot' | 'square' | 'diamond' | 'bar';
+    /**
      * of its outline evenly along it, in per cent
      *
      * @maxItems 256
@@ -9084,6 +9092,27 @@ export interface ShapeLayer {
               ];
           };
     taperEnd?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
+    endSize?:
         | number
         | {
               /**

@@ -40,7 +40,7 @@ const SHAPES = [
     {
         label: 'Line',
         css: 'width:76%;height:3px',
-        layer: { form: 'rectangle', name: 'Line', size: [800, 6], fill: '#c9973f' },
+        layer: { form: 'line', name: 'Line', size: [800, 0], ...outlined(6), outline: '#c9973f' },
     },
 ];
 
@@ -68,10 +68,10 @@ const FORMS = [
         layer: { form: 'ring', size: [400, 400], scaleLinked: true },
     },
     {
-        label: 'Stroke',
-        data: 'M5 14L35 14',
+        label: 'Pointer',
+        data: 'M5 14L34 14M25 6L34 14L25 22',
         line: true,
-        layer: { form: 'line', name: 'Stroke', size: [800, 0], ...outlined(12), cap: 'round' },
+        layer: { form: 'line', name: 'Pointer', size: [800, 0], ...outlined(12), cap: 'round', endMark: 'arrow' },
     },
     { label: 'Arrow', data: 'M4 10L22 10L22 4L36 14L22 24L22 18L4 18Z', layer: { form: 'arrow', size: [500, 200] } },
     {

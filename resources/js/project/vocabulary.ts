@@ -23,6 +23,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         orders: [],
         features: [],
         forms: [],
+        marks: [],
         brushes: [],
     });
 

@@ -63,6 +63,9 @@ function isMeant(property: string): boolean {
     if (layer.kind !== 'shape' && layer.kind !== 'window') {
         return true;
     }
+    if (property === 'endSize') {
+        return layer.kind === 'shape' && !!(layer.beginMark ?? layer.endMark);
+    }
     const isAlong = layer.kind === 'shape' && !!layer.along;
     if ((isAlong ? IN_ROWS : ALONG).includes(property)) {
         return false;

@@ -15,6 +15,11 @@ const composition = useComposition();
 const playhead = usePlayhead();
 const vocabulary = useVocabulary();
 
+const isOpen = computed(() => vocabulary.words.forms.some(({ name, open }) => open && name === props.layer.form));
+const MARKS = [
+    { field: 'beginMark', title: 'begin', name: 'What stands where its outline begins' },
+    { field: 'endMark', title: 'end', name: 'What stands where its outline ends' },
+] as const;
 const isPath = computed(() => props.layer.form === 'path');
 const layers = computed(() => [props.layer.id]);
 const others = computed(() =>
@@ -22,6 +27,8 @@ const others = computed(() =>
 );
 
 const setContent = (content: object): void => void composition.edit('set-content', { layer: props.layer.id, content });
+
+const setMark = (field: string, mark: string): void => setContent({ [field]: mark || null });
 
 function turnInto(event: Event): void {
     const field = event.target as HTMLSelectElement;
@@ -63,6 +70,22 @@ const change = (what: string): void =>
         >
             <option v-for="(text, cap) in CAPS" :key="cap" :value="cap">{{ text }}</option>
         </select>
+        <template v-if="layer.kind === 'shape' && isOpen">
+            <select
+                v-for="{ field, title, name } in MARKS"
+                :key="field"
+                class="choice-field"
+                :value="layer[field] ?? ''"
+                :aria-label="name"
+                :data-mark="field"
+                @change="setMark(field, ($event.target as HTMLSelectElement).value)"
+            >
+                <option value="">no mark at its {{ title }}</option>
+                <option v-for="mark in vocabulary.words.marks" :key="mark.name" :value="mark.name">
+                    {{ mark.title.toLowerCase() }} at its {{ title }}
+                </option>
+            </select>
+        </template>
         <div v-if="layer.kind === 'shape'" class="acts">
             <button
                 v-if="!isPath"

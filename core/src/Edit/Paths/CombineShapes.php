@@ -94,7 +94,7 @@ final readonly class CombineShapes implements CompositionEdit
         $content = MakePath::shapeOf($layer);
 
         return $outlined->with([
-            'content' => new ShapeContent(ShapeForm::Path, $content->cap),
+            'content' => new ShapeContent(ShapeForm::Path, $content->ends),
             'properties' => [...$outlined->properties, ...$once, 'path' => Property::constant(new PathType, $path)],
         ]);
     }

@@ -92,7 +92,7 @@ final readonly class MakePath implements CompositionEdit
         $path = $keyframes === [] ? Property::constant(new PathType, $at($layer->span->in)) : Property::keyframed(new PathType, $keyframes);
         $kept = array_intersect_key($layer->kind->defaults(), array_flip(self::FROM));
 
-        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->cap, $content->widths), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
+        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->ends, $content->widths), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
     }
 
     /** As large as it is there, from this frame on. */

@@ -74,7 +74,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         $width = max(0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->cap);
+        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->ends);
         $coats?->add($path, new Affine, $matrix);
         $operations = $coats?->beneath($matrix) ?? [];
         $paint = Paints::of(Painted::fill(), $layer, $at, $formed->box);
@@ -84,7 +84,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         }
         $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $formed->box->grown($width / 2)) : null;
         if ($outline !== null) {
-            $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->cap, pictures: $pictures);
+            $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->ends, pictures: $pictures);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 

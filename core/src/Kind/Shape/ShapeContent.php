@@ -2,8 +2,8 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
-use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Line\LineEnds;
 
 final readonly class ShapeContent implements Content
 {
@@ -11,15 +11,14 @@ final readonly class ShapeContent implements Content
     public const MOST_WIDTHS = 256;
 
     /**
-     * @param  Cap  $cap  how its outline ends, where it is open
      * @param  list<float>  $widths  of its outline evenly along it, in per cent, as a hand pressed; none where it is as wide all along
      */
-    public function __construct(public ShapeForm $form, public Cap $cap = Cap::Butt, public array $widths = [])
+    public function __construct(public ShapeForm $form, public LineEnds $ends = new LineEnds, public array $widths = [])
     {
     }
 
     public function toJson(): array
     {
-        return ['form' => $this->form->value, ...($this->cap === Cap::Butt ? [] : ['cap' => $this->cap->value]), ...($this->widths === [] ? [] : ['widths' => $this->widths])];
+        return ['form' => $this->form->value, ...$this->ends->toJson(), ...($this->widths === [] ? [] : ['widths' => $this->widths])];
     }
 }

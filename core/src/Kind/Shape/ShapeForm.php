@@ -44,9 +44,9 @@ enum ShapeForm: string
         };
     }
 
-    /** Whether it is a line that encloses nothing. */
+    /** Whether its outline may have ends. */
     public function isOpen(): bool
     {
-        return $this === self::Line || $this === self::Arc;
+        return $this === self::Line || $this === self::Arc || $this === self::Path;
     }
 }

@@ -4,7 +4,6 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Size;
@@ -13,6 +12,7 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\PaintedPictures;
+use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
@@ -41,18 +41,19 @@ final class ShapeKind extends LayerKind
             ...Formed::properties(self::SECTION, new Size(480, 120)),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: self::SECTION),
             ...Outlined::properties(self::SECTION),
+            LineEnds::size('Line'),
             ...Repeats::properties(),
         ];
     }
 
     public function readContent(Node $layer): ShapeContent
     {
-        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), $layer->optional('cap')?->enum(Cap::class) ?? Cap::Butt, array_map(fn (Node $one): float => $one->number(0, 1000), $layer->optional('widths')?->items(ShapeContent::MOST_WIDTHS) ?? []));
+        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), LineEnds::read($layer), array_map(fn (Node $one): float => $one->number(0, 1000), $layer->optional('widths')?->items(ShapeContent::MOST_WIDTHS) ?? []));
     }
 
     public function contentSchema(): array
     {
-        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], 'cap' => ['description' => 'how its outline ends, where it is open', 'type' => 'string', 'enum' => array_column(Cap::cases(), 'value')], 'widths' => ['description' => 'of its outline evenly along it, in per cent', 'type' => 'array', 'maxItems' => ShapeContent::MOST_WIDTHS, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1000]]];
+        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], ...LineEnds::schema(), 'widths' => ['description' => 'of its outline evenly along it, in per cent', 'type' => 'array', 'maxItems' => ShapeContent::MOST_WIDTHS, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1000]]];
     }
 
     public function requiredContent(): array

@@ -29,6 +29,7 @@ use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Line\Coats;
 use Ricamo\Core\Line\LineArtist;
+use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Paint\PicturePaint;
@@ -70,10 +71,10 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $fill = Paints::of(Painted::fill(), $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $box) : null;
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, Cap::Round, $text->typeSize / ShapedLine::EM, $pictures);
+        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM, $pictures);
 
         $onPath = OnPath::of($layer, $text, $at);
-        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, Cap::Round, $text->typeSize / ShapedLine::EM);
+        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by)) ?? self::atRest($text->block) as $part) {
             $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
