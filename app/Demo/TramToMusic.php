@@ -17,6 +17,11 @@ final class TramToMusic
         $stage->add('sound', 'Jingle', ['media' => $music, 'label' => 'weld', 'level' => ['keyframes' => [
             ['at' => 0, 'value' => 100], ['at' => 200, 'value' => 100, 'easing' => 'ease-in'], ['at' => 240, 'value' => 0],
         ]]]);
+        // One bar that jumps on the beats, twelve times over, each two frames later than the one before.
+        $stage->rectangle('Beats', [960, 930], 34, 34, Palette::DEPOT_GREEN, [
+            'rounding' => '50%', 'columns' => 12, 'gaps' => [42, 0], 'stepTime' => 2, 'lastFill' => Palette::BRASS, 'label' => 'lichen',
+            'size' => ['keyframes' => array_merge(...array_map(self::jump(...), range(1, 13)))],
+        ]);
         $stage->rectangle('Body', self::fromBeat(1, [-500, 560], [960, 560]), 620, 210, Palette::TRAM_CREAM, ['rounding' => 26, 'label' => 'saffron']);
         foreach ([-200, 0, 200] as $index => $x) {
             $stage->rectangle('Window '.($index + 1), self::fromBeat(1, [$x - 500, 520], [$x + 960, 520]), 130, 80, Palette::ENAMEL_BLUE, ['rounding' => 12, 'label' => 'woad']);
@@ -33,6 +38,15 @@ final class TramToMusic
             fn (int $beat): array => ['frame' => $beat * self::BEAT, 'name' => $beat % 4 === 0 ? 'Bar '.($beat / 4 + 1) : ''],
             range(0, 15),
         ));
+    }
+
+    /** @return list<array<string, mixed>> keyframes of a size: up on a beat, and down again until the next */
+    private static function jump(int $beat): array
+    {
+        return [
+            ['at' => $beat * self::BEAT, 'value' => [34, 34], 'easing' => 'cubic-out'],
+            ['at' => $beat * self::BEAT + 4, 'value' => [34, $beat % 4 === 0 ? 190 : 120], 'easing' => 'ease-in-out'],
+        ];
     }
 
     /**

@@ -28,6 +28,21 @@ final readonly class Group implements Operation
     ) {
     }
 
+    /**
+     * Operations that fade as one: a lone one can carry the opacity itself.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    public static function fade(array $operations, float $opacity): array
+    {
+        return match (true) {
+            $opacity >= 1 || $operations === [] => $operations,
+            count($operations) === 1 => [$operations[0]->faded($opacity)],
+            default => [new self($operations, $opacity)],
+        };
+    }
+
     public function encode(): string
     {
         $encode = fn (Operation|Filter|MaskPart $one): string => $one->encode();

@@ -7,6 +7,7 @@ use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Timing;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -110,7 +111,7 @@ final readonly class Evaluator
             ? []
             : $artist->seen($found, $composition, Moment::on($frame), $composition->space($layer, $frame)->after($found->matrix($frame)));
 
-        return new DisplayList($frame, $composition->width, $composition->height, null, operations: LayerDrawing::faded($seen, self::FAINT));
+        return new DisplayList($frame, $composition->width, $composition->height, null, operations: Group::fade($seen, self::FAINT));
     }
 
     /**
@@ -130,7 +131,7 @@ final readonly class Evaluator
             new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background),
         ];
 
-        return new DisplayList($frame, $composition->width, $composition->height, null, operations: LayerDrawing::faded([...$background, ...$others], self::FAINT));
+        return new DisplayList($frame, $composition->width, $composition->height, null, operations: Group::fade([...$background, ...$others], self::FAINT));
     }
 
     /**

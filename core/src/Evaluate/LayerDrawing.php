@@ -31,6 +31,7 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Kind\RepeatsInTime;
 use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
@@ -41,6 +42,9 @@ final readonly class LayerDrawing
 {
     /** How many operations what is adjusted may come to; what is more stays as it is. */
     private const MOST_ADJUSTED = 20_000;
+
+    /** How many of a layer's repeats are followed on their ways. */
+    private const FOLLOWED = 16;
 
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
@@ -193,7 +197,7 @@ final readonly class LayerDrawing
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
         }
 
-        return [...$beneath, ...self::blended($layer, self::faded($operations, $opacity * $change->opacity))];
+        return [...$beneath, ...self::blended($layer, Group::fade($operations, $opacity * $change->opacity))];
     }
 
     /** @return list<Operation> */
@@ -238,6 +242,11 @@ final readonly class LayerDrawing
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
         [$at, $space] = [$moment->at, $moment->space];
+        $artist = $this->artist($layer);
+        $moments = $artist instanceof RepeatsInTime ? $artist->moments($layer, $at) : [];
+        if ($artist instanceof RepeatsInTime && $moments !== []) {
+            return $this->drawInTime($artist, $moments, $layer, $composition, $moment);
+        }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
         $matrix = $layer->matrix($at);
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
@@ -255,6 +264,50 @@ final readonly class LayerDrawing
         }
         $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
         $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
+
+        return $this->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);
+    }
+
+    /**
+     * The same of a layer that is seen several times over, each as it was earlier than the one before: each in its own place and as
+     * opaque as it was there. The layer arrives and leaves as a whole.
+     *
+     * @param  list<float>  $moments  of each
+     * @return list<Operation>
+     */
+    private function drawInTime(RepeatsInTime $artist, array $moments, Layer $layer, Composition $composition, Moment $moment): array
+    {
+        $change = $this->change($layer, $composition, $moment->at);
+        $first = null;
+        $pose = function (float $at) use ($layer, $composition, $moment, $change, &$first): ?array {
+            $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
+            $matrix = $change->matrix->after($layer->matrix($at));
+            if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+                return null;
+            }
+            $matrix = $this->placed($layer, $composition, $at, $matrix, $moment->space);
+            $first ??= $matrix;
+
+            return [$matrix, $opacity];
+        };
+        $operations = $artist->drawInTime($layer, $composition, $moment, $moments, $pose);
+
+        // Masks and effects are where the first is that is seen.
+        return $first === null ? [] : $this->finished($operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity);
+    }
+
+    /**
+     * What a layer shows, with all that is done to it.
+     *
+     * @param  list<Operation>  $operations
+     * @param  Affine  $matrix  from the layer's own space to the pixels that are drawn
+     * @param  list<Path>  $clips  in the composition's space, as the filters are
+     * @param  list<Filter>  $filters
+     * @return list<Operation>
+     */
+    private function finished(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, array $clips, array $filters, float $opacity): array
+    {
+        [$at, $space] = [$moment->at, $moment->space];
         $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
         $operations = $operations === [] || $layer->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
         if ($filters !== [] && $operations !== []) {
@@ -264,7 +317,7 @@ final readonly class LayerDrawing
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
         }
 
-        return self::faded($operations, $opacity);
+        return Group::fade($operations, $opacity);
     }
 
     /**
@@ -357,30 +410,38 @@ final readonly class LayerDrawing
      */
     private function corners(Layer $layer, Composition $composition, float $at): array
     {
-        $matrix = $this->change($layer, $composition, $at)->matrix->after($layer->matrix($at));
+        $change = $this->change($layer, $composition, $at)->matrix;
         $artist = $this->artist($layer);
+        $moments = $artist instanceof RepeatsInTime ? self::some($artist->moments($layer, $at)) : [];
+        if ($moments !== []) {
+            return array_merge(...array_map(fn (float $own): array => self::around($change->after($layer->matrix($own)), $artist->box($layer, $composition, $own)), $moments));
+        }
+        $matrix = $change->after($layer->matrix($at));
         $marks = $layer->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
         if ($marks !== []) {
             return array_map($matrix->apply(...), $marks);
         }
-        $box = $artist->box($layer, $composition, $at);
 
+        return self::around($matrix, $artist->box($layer, $composition, $at));
+    }
+
+    /** @return list<Point> the corners of a box in the space that a matrix leads to */
+    private static function around(Affine $matrix, Box $box): array
+    {
         return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
     }
 
     /**
-     * A lone operation can carry the opacity itself; several that overlap must fade as one.
+     * As many of them as tell how far all go.
      *
-     * @param  list<Operation>  $operations
-     * @return list<Operation>
+     * @param  list<float>  $moments
+     * @return list<float>
      */
-    public static function faded(array $operations, float $opacity): array
+    private static function some(array $moments): array
     {
-        return match (true) {
-            $opacity >= 1 || $operations === [] => $operations,
-            count($operations) === 1 => [$operations[0]->faded($opacity)],
-            default => [new Group($operations, $opacity)],
-        };
+        $every = max(1, intdiv(count($moments), self::FOLLOWED));
+
+        return array_values(array_filter($moments, fn (int $index): bool => $index % $every === 0, ARRAY_FILTER_USE_KEY));
     }
 
     /**

@@ -29,6 +29,12 @@ final readonly class Moment
         return new self($this->frame, $at, $this->space, true, $this->isMask);
     }
 
+    /** The same for what shows itself as it is at another moment. */
+    public function at(float $at): self
+    {
+        return new self($this->frame, $at, $this->space, $this->isExposed, $this->isMask);
+    }
+
     public function in(Affine $space): self
     {
         return new self($this->frame, $this->at, $space, $this->isExposed, $this->isMask);

@@ -9378,6 +9378,27 @@ export interface ShapeLayer {
                   }[]
               ];
           };
+    stepTime?:
+        | number
+        | {
+              /**
+               * @minItems 1
+               */
+              keyframes: [
+                  {
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  },
+                  ...{
+                      at: number;
+                      value: number;
+                      easing?: Easing;
+                      pin?: Pin;
+                  }[]
+              ];
+          };
     lastFill?:
         | string
         | {

@@ -17,7 +17,7 @@ use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 
-/** A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn and colour. */
+/** A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn, colour and time. */
 final class Repeats
 {
     private const SECTION = 'Repeat';
@@ -26,6 +26,9 @@ final class Repeats
     public const MOST = 2000;
 
     private const FAR = 100_000;
+
+    /** By how many frames one may follow another. */
+    private const LATEST = 10_000;
 
     /** @return list<PropertyDefinition> */
     public static function properties(): array
@@ -42,6 +45,7 @@ final class Repeats
             new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', self::SECTION, '%', rare: true),
             new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', self::SECTION, '°', rare: true),
             new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', self::SECTION, '%', rare: true),
+            new PropertyDefinition('stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', self::SECTION, 'frames', rare: true),
             new PropertyDefinition('lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true),
         ];
     }
@@ -81,6 +85,22 @@ final class Repeats
 
             return $place->after(Affine::rotation($turn * $index))->after(Affine::scaling($own, $own));
         }, $places, array_keys($places));
+    }
+
+    /**
+     * At which moment of the layer each of them is: as many frames earlier in it as it follows the first later.
+     *
+     * @param  Box  $box  of one of them
+     * @return list<float> none where all of them are of the same
+     */
+    public static function moments(Layer $layer, int|float $at, Box $box): array
+    {
+        $step = $layer->number('stepTime', $at);
+        if ($step === 0.0 || self::isOne($layer, $at)) {
+            return [];
+        }
+
+        return array_map(fn (int $index): float => $at - $step * $index, array_keys(self::placements($layer, $at, $box)));
     }
 
     /** @param  list<Affine>  $placements */

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Closure;
 use Ricamo\Core\Cascade\LayerCascades;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
@@ -9,6 +10,7 @@ use Ricamo\Core\Cascade\Unfolding;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
@@ -21,13 +23,14 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Kind\RepeatsInTime;
 use Ricamo\Core\Line\Coats;
 use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 
 /** Draws forms: the fill, and the outline over it, centred on the edge. */
-final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
+final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsInTime
 {
     public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
     {
@@ -42,20 +45,53 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond
         if (Repeats::isOne($layer, $moment->at) && $layer->cascades === []) {
             return $this->one($layer, $composition, $moment, $formed, $matrix, null);
         }
-        $placements = Repeats::placements($layer, $moment->at, $formed->box);
-        $changes = self::changes($layer, $placements, $formed->box, $moment->at);
+
+        return $this->repeated($layer, $composition, $moment, $formed->box, fn (int $index): Repeated => new Repeated($moment, $formed, $matrix));
+    }
+
+    public function moments(Layer $layer, int|float $at): array
+    {
+        return $layer->number('stepTime', $at) === 0.0 ? [] : Repeats::moments($layer, $at, self::formed($layer, $at)->box);
+    }
+
+    public function drawInTime(Layer $layer, Composition $composition, Moment $moment, array $moments, Closure $pose): array
+    {
+        return $this->repeated($layer, $composition, $moment, self::formed($layer, $moment->at)->box, function (int $index) use ($layer, $moment, $moments, $pose): ?Repeated {
+            $formed = self::formed($layer, $moments[$index]);
+            $posed = $formed->isEmpty() ? null : $pose($moments[$index]);
+
+            return $posed === null ? null : new Repeated($moment->at($moments[$index]), $formed, $posed[0], $posed[1]);
+        });
+    }
+
+    /**
+     * All of them, where they are and as cascades have them at a moment.
+     *
+     * @param  Box  $box  of one of them
+     * @param  Closure(int): ?Repeated  $each  what each is by itself; null where nothing is seen of it
+     * @return list<Operation>
+     */
+    private function repeated(Layer $layer, Composition $composition, Moment $moment, Box $box, Closure $each): array
+    {
+        $placements = Repeats::placements($layer, $moment->at, $box);
+        $changes = self::changes($layer, $placements, $box, $moment->at);
         $last = $layer->colour('lastFill', $moment->at);
-        $fill = $layer->colour('fill', $moment->at);
         $operations = [];
         foreach ($placements as $index => $placed) {
             $change = $changes[$index] ?? null;
-            $moved = $change === null ? $matrix : $matrix->after($change->matrix);
-            if ($change !== null && ($change->opacity <= 0 || abs($moved->determinant()) < 1e-12)) {
+            $one = $change !== null && $change->opacity <= 0 ? null : $each($index);
+            if ($one === null) {
                 continue;
             }
+            $moved = $change === null ? $one->matrix : $one->matrix->after($change->matrix);
+            if (abs($moved->determinant()) < 1e-12) {
+                continue;
+            }
+            $fill = $layer->colour('fill', $one->moment->at);
             $colour = $last->isVisible() && count($placements) > 1 ? $fill->mix($last, $index / (count($placements) - 1)) : $fill;
-            $own = $this->one($layer, $composition, $moment, $formed, $moved->after($placed), $change?->tinted($colour) ?? $colour);
-            array_push($operations, ...($change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($matrix->determinant())))));
+            $own = $this->one($layer, $composition, $one->moment, $one->formed, $moved->after($placed), $change?->tinted($colour) ?? $colour);
+            $own = $change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($one->matrix->determinant())));
+            array_push($operations, ...Group::fade($own, $one->opacity));
         }
 
         return $operations;
