@@ -54,7 +54,12 @@ test('a path is drawn with the pen, its corners and curves changed, and shapes a
     await page.locator('[data-add-cascade]').click();
     await kept(page, () => page.locator('[data-cascade=pop]').click());
     await expect(page.locator('.timing .count')).toHaveText('12 units');
-    expect((await layersOf(page))[1]).toMatchObject({ columns: 6, rows: 2, stepTime: 4, cascades: [{ units: 'repeats' }] });
+    expect((await layersOf(page))[1]).toMatchObject({
+        columns: 6,
+        rows: 2,
+        stepTime: 4,
+        cascades: [{ units: 'repeats' }],
+    });
 });
 
 test('a drawing is taken apart into shapes in a group, and put together again by one undo', async ({ page }) => {

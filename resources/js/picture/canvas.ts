@@ -5,6 +5,7 @@ import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { seenIn, useLists } from './lists';
+import { KeepingUp } from './keepingUp';
 import { useLooking } from './looking';
 import { alphaAlone, placeReference } from './looks';
 import { Painter, type View } from './paint';
@@ -17,9 +18,6 @@ import { onNoWarping } from './warping';
 /** How long, in milliseconds, nothing may change before a picture counts as standing still. */
 const STILL = 180;
 
-/** How many pictures motion blur is made of at most while it plays; standing still all are drawn. */
-const SAMPLES_PLAYING = 8;
-
 /** Draws the present frame whenever anything that shows in it has changed. */
 export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureView, pictures: PictureStore) {
     const composition = useComposition();
@@ -28,6 +26,7 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
     const media = useMedia();
     const looking = useLooking();
     const painter = new Painter(usePaths(), (id, frame) => pictures.get(id, frame));
+    const keepingUp = new KeepingUp();
     const pixelRatio = ref(window.devicePixelRatio);
     useEventListener(window, 'resize', () => (pixelRatio.value = window.devicePixelRatio));
 
@@ -92,7 +91,10 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             if (surroundings.value) {
                 painter.paintAround(context, surroundings.value, { scale: scale * ratio, x: x * ratio, y: y * ratio });
             }
-            painter.mostSamples = !looking.blur ? 1 : playhead.playing ? SAMPLES_PLAYING : Infinity;
+            if (playhead.playing) {
+                keepingUp.drawn(performance.now(), playhead.framesPerSecond * Math.abs(playhead.speed));
+            }
+            painter.mostSamples = !looking.blur ? 1 : playhead.playing ? keepingUp.samples : Infinity;
             painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
             if (composition.through && composition.glimpse?.beyond) {
                 painter.paint(context, composition.glimpse.beyond, {
@@ -134,6 +136,14 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
             () => media.list,
         ],
         schedule,
+    );
+    watch(
+        () => playhead.playing,
+        () => keepingUp.stopped(),
+    );
+    watch(
+        () => [composition.id, composition.revision],
+        () => keepingUp.forget(),
     );
     onMounted(schedule);
     onNoWarping((reason) => {

@@ -83,7 +83,10 @@ function scrub(down: PointerEvent): void {
         <MarkerFlag v-for="marker in shown" :key="`m${marker.frame}`" :marker="marker" />
         <b
             class="head"
-            :style="{ left: `${view.x(playhead.frame)}px`, width: `${Math.max(2, view.perFrame.value)}px` }"
+            :style="{
+                transform: `translateX(${view.x(playhead.frame)}px)`,
+                width: `${Math.max(2, view.perFrame.value)}px`,
+            }"
         />
     </div>
 </template>
@@ -118,9 +121,11 @@ function scrub(down: PointerEvent): void {
 }
 .head {
     position: absolute;
+    left: 0;
     bottom: 0;
     height: 8px;
     background: var(--accent);
+    will-change: transform;
     border-radius: 3px 3px 0 0;
 }
 .range {

@@ -331,6 +331,7 @@ function onDrop(event: DragEvent): void {
     inset: 0 auto 0 0;
     width: 1.5px;
     background: var(--accent);
+    will-change: transform;
 }
 .met {
     width: 0;
