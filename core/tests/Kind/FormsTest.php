@@ -125,6 +125,13 @@ final class FormsTest extends TestCase
         self::assertEqualsWithDelta([620, 330], array_slice($grid[5]['matrix'], 4), 1e-6);
         self::assertEqualsWithDelta([cos(deg2rad(50)), sin(deg2rad(50))], array_slice($grid[5]['matrix'], 0, 2), 1e-5);
         self::assertSame(['#2f5d50', '#c9973f'], [$grid[0]['colour'], $grid[5]['colour']]);
+        $edges = $items(['columns' => 3, 'fill' => '#00000000', 'outlineWidth' => 4, 'outline' => '#000000', 'lastOutline' => '#ffffff']);
+        self::assertSame([['stroke', '#000000'], ['stroke', '#808080'], ['stroke', '#ffffff']], array_map(fn (array $one): array => [$one['op'], $one['colour']], $edges));
+        // A stair goes down by so much for each; around a ring the same leads inwards, as a spiral does.
+        $stair = $items(['columns' => 3, 'gaps' => [20, 0], 'stepShift' => [5, 30]]);
+        self::assertEqualsWithDelta([[380, 300], [505, 330], [630, 360]], array_map(fn (array $one): array => array_slice($one['matrix'], 4), $stair), 1e-6);
+        $spiral = $items(['around' => 4, 'ringRadius' => 200, 'stepShift' => [0, 50]]);
+        self::assertEqualsWithDelta([[500, 100], [650, 300], [500, 400], [450, 300]], array_map(fn (array $one): array => array_slice($one['matrix'], 4), $spiral), 1e-6);
         // Around a ring each has its upper side outwards, and is smaller than the one before.
         $ring = $items(['around' => 4, 'ringRadius' => 200, 'stepScale' => 50]);
         self::assertEqualsWithDelta([[500, 100], [700, 300], [500, 500], [300, 300]], array_map(fn (array $one): array => array_slice($one['matrix'], 4), $ring), 1e-6);

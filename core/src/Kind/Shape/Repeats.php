@@ -43,10 +43,12 @@ final class Repeats
             new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', self::SECTION, rare: true),
             new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', self::SECTION, '%', rare: true),
             new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', self::SECTION, '%', rare: true),
+            new PropertyDefinition('stepShift', new FactorsType, new Point(0, 0), -self::FAR, self::FAR, 'Shift, each', self::SECTION, 'px', rare: true),
             new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', self::SECTION, '°', rare: true),
             new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', self::SECTION, '%', rare: true),
             new PropertyDefinition('stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', self::SECTION, 'frames', rare: true),
             new PropertyDefinition('lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true),
+            new PropertyDefinition('lastOutline', new ColourType, Colour::parse('#00000000'), title: 'To outline', section: self::SECTION, rare: true),
         ];
     }
 
@@ -72,6 +74,7 @@ final class Repeats
     public static function placements(Layer $layer, int|float $at, Box $box): array
     {
         [$turn, $scale] = [$layer->number('stepTurn', $at), $layer->number('stepScale', $at) / 100];
+        $shift = $layer->point('stepShift', $at);
         $around = (int) floor($layer->number('around', $at));
         $path = self::path($layer, $at);
         $places = match (true) {
@@ -80,10 +83,10 @@ final class Repeats
             default => self::grid((int) floor($layer->number('columns', $at)), (int) floor($layer->number('rows', $at)), $layer->point('gaps', $at), $box),
         };
 
-        return array_map(function (Affine $place, int $index) use ($turn, $scale): Affine {
+        return array_map(function (Affine $place, int $index) use ($shift, $turn, $scale): Affine {
             $own = $scale ** $index;
 
-            return $place->after(Affine::rotation($turn * $index))->after(Affine::scaling($own, $own));
+            return $place->after(Affine::translation($shift->x * $index, $shift->y * $index))->after(Affine::rotation($turn * $index))->after(Affine::scaling($own, $own));
         }, $places, array_keys($places));
     }
 
@@ -101,6 +104,19 @@ final class Repeats
         }
 
         return array_map(fn (int $index): float => $at - $step * $index, array_keys(self::placements($layer, $at, $box)));
+    }
+
+    /**
+     * On the way from the colour of the first of them to that of the last.
+     *
+     * @param  'fill'|'outline'  $what
+     * @param  int|float  $last  the moment of what it leads to
+     */
+    public static function colour(Layer $layer, string $what, int|float $at, int|float $last, int $index, int $count): Colour
+    {
+        [$own, $to] = [$layer->colour($what, $at), $layer->colour('last'.ucfirst($what), $last)];
+
+        return $to->isVisible() && $count > 1 ? $own->mix($to, $index / ($count - 1)) : $own;
     }
 
     /** @param  list<Affine>  $placements */

@@ -43,7 +43,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
             return [];
         }
         if (Repeats::isOne($layer, $moment->at) && $layer->cascades === []) {
-            return $this->one($layer, $composition, $moment, $formed, $matrix, null);
+            return $this->one($layer, $composition, $moment, $formed, $matrix);
         }
 
         return $this->repeated($layer, $composition, $moment, $formed->box, fn (int $index): Repeated => new Repeated($moment, $formed, $matrix));
@@ -75,7 +75,6 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
     {
         $placements = Repeats::placements($layer, $moment->at, $box);
         $changes = self::changes($layer, $placements, $box, $moment->at);
-        $last = $layer->colour('lastFill', $moment->at);
         $operations = [];
         foreach ($placements as $index => $placed) {
             $change = $changes[$index] ?? null;
@@ -87,9 +86,8 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
             if (abs($moved->determinant()) < 1e-12) {
                 continue;
             }
-            $fill = $layer->colour('fill', $one->moment->at);
-            $colour = $last->isVisible() && count($placements) > 1 ? $fill->mix($last, $index / (count($placements) - 1)) : $fill;
-            $own = $this->one($layer, $composition, $one->moment, $one->formed, $moved->after($placed), $change?->tinted($colour) ?? $colour);
+            [$fill, $edge] = array_map(fn (string $what): Colour => Repeats::colour($layer, $what, $one->moment->at, $moment->at, $index, count($placements)), ['fill', 'outline']);
+            $own = $this->one($layer, $composition, $one->moment, $one->formed, $moved->after($placed), $change?->tinted($fill) ?? $fill, $change?->tinted($edge) ?? $edge);
             $own = $change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($one->matrix->determinant())));
             array_push($operations, ...Group::fade($own, $one->opacity));
         }
@@ -100,10 +98,10 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
     /**
      * The form once.
      *
-     * @param  ?Colour  $fill  in the place of the layer's own, where that is a colour
+     * @param  ?Colour  $fill  in the place of the layer's own, where that is a colour; the outline's likewise
      * @return list<Operation>
      */
-    private function one(Layer $layer, Composition $composition, Moment $moment, Formed $formed, Affine $matrix, ?Colour $fill): array
+    private function one(Layer $layer, Composition $composition, Moment $moment, Formed $formed, Affine $matrix, ?Colour $fill = null, ?Colour $edge = null): array
     {
         assert($layer->content instanceof ShapeContent);
         $at = $moment->at;
@@ -114,17 +112,28 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
         $coats?->add($path, new Affine, $matrix);
         $operations = $coats?->beneath($matrix) ?? [];
         $paint = Paints::of(Painted::fill(), $layer, $at, $formed->box);
-        $paint = $paint instanceof Colour && $fill !== null ? ($fill->isVisible() ? $fill : null) : $paint;
+        $paint = self::instead($paint, $fill);
         if ($paint !== null) {
             array_push($operations, ...Paints::painted($paint, [new Fill($path, $matrix, Paints::within($paint))], $matrix, $pictures));
         }
-        $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $formed->box->grown($width / 2)) : null;
+        $outline = $width > 0 ? self::instead(Paints::of(Painted::outline(), $layer, $at, $formed->box->grown($width / 2)), $edge) : null;
         if ($outline !== null) {
             $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->ends, pictures: $pictures);
             array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
         }
 
         return $coats === null ? $operations : [...$operations, ...$coats->over($matrix)];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  T  $paint
+     * @return T|Colour|null another colour in the place of one; null for none that is seen
+     */
+    private static function instead(mixed $paint, ?Colour $colour): mixed
+    {
+        return $paint instanceof Colour && $colour !== null ? ($colour->isVisible() ? $colour : null) : $paint;
     }
 
     public function units(Layer $layer, PlacedCascade $cascade): int
