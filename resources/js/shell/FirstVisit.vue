@@ -8,7 +8,7 @@ import IconButton from './IconButton.vue';
 const composition = useComposition();
 const preferences = usePreferences();
 /** There is nothing to try them on before there is a layer; an empty picture says itself what to begin with. */
-const isShown = computed(() => !preferences.welcomed && !!composition.document?.layers.length);
+const isShown = computed(() => !preferences.welcomed && !!composition.document?.layers?.length);
 </script>
 
 <template>
