@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
+    goToFrame,
     keyframe,
     kept,
     layersOf,
@@ -208,4 +209,47 @@ test('an arrow grows out of a line while it draws itself', async ({ page }) => {
         expect(Math.abs(at(tip - 45) - 50), `frame ${frame}`).toBeLessThanOrEqual(3);
         expect(Math.abs(at(tip - 110) - 20), `frame ${frame}`).toBeLessThanOrEqual(2);
     }
+});
+
+test('a letter becomes a shape and turns into a circle; all of the words can be one shape', async ({ page }) => {
+    await emptyComposition(page);
+    await setLength(page, 30);
+    await addToComposition(page, 'Title');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-words]').fill('Ho');
+    await kept(page, () => page.locator('[data-words]').blur());
+    await setField(page, 'fill', 'Fill as hex', '#ffffff');
+    await kept(page, async () => void (await page.locator('[data-shape-words]').selectOption('letters')));
+    const names = async (): Promise<string[]> => (await layersOf(page)).map((one) => `${one.kind} ${one.name}`);
+    expect(await names()).toEqual(['shape H', 'shape o', 'group Title']);
+    // The H turns into a circle from frame 20 on.
+    await page.locator('[data-layer=l2]').click();
+    await goToFrame(page, 20);
+    await kept(page, async () => void (await page.locator('[data-turn-into]').selectOption('ellipse')));
+    const file = await renderAndDownload(page);
+    const [letter] = await layersOf(page);
+    expect((letter!.path as { keyframes: { at: number }[] }).keyframes.map(({ at }) => at)).toEqual([0, 20]);
+    // What is white in the left half: the two stems of the letter on the first frame, all of a disc's middle row on the last.
+    const widthsOf = (frame: number): { lit: number; parts: number } => {
+        const shown = frameOf(file, frame, 1920, 1080);
+        const rows = Array.from({ length: 1080 }, (_, y) =>
+            Array.from({ length: 960 }, (_, x) => shown[4 * (1920 * y + x)]! > 128),
+        );
+        const covered = rows.flatMap((row, y) => (row.some(Boolean) ? [y] : []));
+        const row = rows[Math.round(covered[0]! + (covered.at(-1)! - covered[0]!) / 4)]!;
+        const parts = row.filter((lit, x) => lit && !row[x - 1]).length;
+        return { lit: row.filter(Boolean).length, parts };
+    };
+    expect(widthsOf(0).parts).toBe(2);
+    expect(widthsOf(20).parts).toBe(1);
+    expect(widthsOf(20).lit).toBeGreaterThan(1.3 * widthsOf(0).lit);
+
+    // All undone, the words are one shape that keeps their place.
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect.poll(names).toEqual(['text Title']);
+    await page.locator('[data-layer=l1]').click();
+    await kept(page, async () => void (await page.locator('[data-shape-words]').selectOption('whole')));
+    expect(await names()).toEqual(['shape Title']);
 });

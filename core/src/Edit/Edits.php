@@ -60,6 +60,7 @@ use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
+use Ricamo\Core\Edit\Layers\ShapeWords;
 use Ricamo\Core\Edit\Layers\ShowInstead;
 use Ricamo\Core\Edit\Layers\StyleWords;
 use Ricamo\Core\Edit\Layers\TakeApart;
@@ -159,6 +160,7 @@ final class Edits
         'remove-markers' => RemoveMarkers::class,
         'set-layer' => SetLayer::class,
         'take-apart' => TakeApart::class,
+        'shape-words' => ShapeWords::class,
         'pull-knot' => PullKnot::class,
         'change-path' => ChangePath::class,
         'make-path' => MakePath::class,

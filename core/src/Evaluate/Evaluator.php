@@ -5,8 +5,10 @@ namespace Ricamo\Core\Evaluate;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Timing;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
@@ -19,6 +21,9 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Kind\Text\Apart;
+use Ricamo\Core\Kind\Text\TextArtist;
+use Ricamo\Core\Kind\Text\WordShape;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Refusal;
 
@@ -95,6 +100,20 @@ final readonly class Evaluator
 
         // What is adjusted is known only together.
         return new Look($adjusts ? $this->frame($composition, $frame) : $empty, $glances, $known, $adjusts);
+    }
+
+    /**
+     * The words of a text as outlines, as they rest on a frame, with what all of them are filled with.
+     *
+     * @return array{Colour|Gradient|null, list<WordShape>}
+     *
+     * @throws Refusal for what is no text, or painted with what shapes by themselves could not show
+     */
+    public function words(Layer $layer, Composition $composition, int $frame, Apart $by): array
+    {
+        $artist = $this->drawing->artist($layer);
+
+        return $artist instanceof TextArtist ? $artist->apart($layer, $composition, $frame, $by) : throw new Refusal("“{$layer->name}” has no words");
     }
 
     /**

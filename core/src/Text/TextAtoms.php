@@ -19,9 +19,11 @@ final class TextAtoms
         $words = 0;
         foreach ($block->lines as $number => $line) {
             $wordAt = self::words($line->text);
-            foreach (self::glyphsByLetter($line, $block->tracking) as $start => $glyphs) {
+            $letters = self::glyphsByLetter($line, $block->tracking);
+            $ends = [...array_slice(array_keys($letters), 1), strlen($line->text)];
+            foreach (array_keys($letters) as $index => $start) {
                 $word = $wordAt[$start] ?? null;
-                $atoms[] = self::atom($glyphs, $number, $word === null ? null : $words + $word);
+                $atoms[] = self::atom($letters[$start], $number, $word === null ? null : $words + $word, substr($line->text, $start, $ends[$index] - $start));
             }
             $words += $wordAt === [] ? 0 : max($wordAt) + 1;
         }
@@ -114,18 +116,18 @@ final class TextAtoms
     }
 
     /** @param  non-empty-list<array{Glyph, float}>  $glyphs */
-    private static function atom(array $glyphs, int $line, ?int $word): TextAtom
+    private static function atom(array $glyphs, int $line, ?int $word, string $text): TextAtom
     {
         return self::part(
             $glyphs,
             min(array_map(fn (array $one): float => $one[1], $glyphs)),
             max(array_map(fn (array $one): float => $one[1] + $one[0]->advance, $glyphs)),
-            $line, $word,
+            $line, $word, $text,
         );
     }
 
     /** @param  non-empty-list<array{Glyph, float}>  $glyphs */
-    private static function part(array $glyphs, float $left, float $right, int $line, ?int $word): TextAtom
+    private static function part(array $glyphs, float $left, float $right, int $line, ?int $word, string $text = ''): TextAtom
     {
         $drawn = array_filter($glyphs, fn (array $one): bool => ! $one[0]->outline->isEmpty());
         $colours = array_unique(array_map(fn (array $one): string => (string) $one[0]->colour, $drawn));
@@ -133,7 +135,7 @@ final class TextAtoms
         $layers = count($colours) > 1 ? array_values(array_map(fn (array $one): array => [Outline::of($one[0]->outline), $one[0]->colour, $one[1]], $drawn)) : [];
 
         return new TextAtom(
-            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $drawn))), $left, $right, $line, $word, colour: $glyphs[0][0]->colour, layers: $layers,
+            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $drawn))), $left, $right, $line, $word, colour: $glyphs[0][0]->colour, layers: $layers, text: $text,
         );
     }
 

@@ -117,6 +117,16 @@ function giveUp(event: KeyboardEvent): void {
     composition.abandon();
     (event.target as HTMLElement).blur();
 }
+
+/** What each shape is made of. */
+const APART = { letters: 'of its letters', words: 'of its words', whole: 'one of them all' };
+
+function makeShapes(event: Event): void {
+    const field = event.target as HTMLSelectElement;
+    const by = field.value;
+    field.value = '';
+    void composition.edit('shape-words', { layer: props.layer.id, by, frame: playhead.frame });
+}
 </script>
 
 <template>
@@ -182,6 +192,10 @@ function giveUp(event: KeyboardEvent): void {
         <div class="along">
             <button type="button" data-set-on-path @click="setOnPath">Set along a path…</button>
             <button v-if="layer.path" type="button" data-set-straight @click="setStraight">Straight again</button>
+            <select class="choice-field" value="" aria-label="Make shapes" data-shape-words @change="makeShapes">
+                <option value="" disabled>Make shapes…</option>
+                <option v-for="(text, by) in APART" :key="by" :value="by">{{ text }}</option>
+            </select>
         </div>
         <details class="more">
             <summary>Figures, ligatures, direction, counting</summary>
@@ -285,7 +299,12 @@ textarea:focus {
 }
 .along {
     display: flex;
+    align-items: center;
     gap: 12px;
+}
+.along select {
+    margin-left: auto;
+    width: 126px;
 }
 .along button {
     padding: 0;

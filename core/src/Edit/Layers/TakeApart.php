@@ -39,7 +39,7 @@ final readonly class TakeApart implements CompositionEdit
         if ($drawing === null) {
             throw new Refusal("“{$layer->name}” is not made of outlines; only a drawing can be taken apart");
         }
-        $group = $this->group($layer);
+        $group = InPlaceOf::of($layer, 'group');
         $next = (int) substr($composition->layers->freeId(), 1);
         $parts = $this->parts($drawing->parts, $group, $layer, $drawing->width / 2, $drawing->height / 2, $next);
         if (count($parts) > self::MOST) {
@@ -54,14 +54,6 @@ final readonly class TakeApart implements CompositionEdit
     public function title(): string
     {
         return 'take apart';
-    }
-
-    /** With the placement, the animation and all that is attached to the picture. */
-    private function group(Layer $layer): Layer
-    {
-        $json = array_diff_key($layer->toJson(), $layer->kind->contentFields(), ['level' => 0, 'pan' => 0]);
-
-        return Layer::read(new Node([...$json, 'kind' => 'group']));
     }
 
     /**

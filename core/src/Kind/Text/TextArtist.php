@@ -33,6 +33,7 @@ use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 use Ricamo\Core\Paint\PicturePaint;
+use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Paint\Sweep;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\SetText;
@@ -106,6 +107,25 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
 
         return [...Plate::draw($layer, $text, $at, $matrix), ...$coats?->beneath($matrix) ?? [], ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$coats?->over($matrix) ?? []];
+    }
+
+    /**
+     * Its words as outlines, as they rest, with what all of them are filled with.
+     *
+     * @return array{Colour|Gradient|null, list<WordShape>}
+     *
+     * @throws Refusal where they are painted with what shapes by themselves could not show
+     */
+    public function apart(Layer $layer, Composition $composition, int|float $at, Apart $by): array
+    {
+        $text = $this->text($layer, $at, $composition);
+        $fill = Paints::of(Painted::fill(), $layer, $at, $text->box());
+        $ofOthers = array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of->name !== Painted::fill()->name);
+        if ($ofOthers !== [] || ! ($fill === null || $fill instanceof Colour || $fill instanceof Gradient)) {
+            throw new Refusal("“{$layer->name}” is painted with more than shapes by themselves could show: its fill may be a colour, or a linear or radial gradient, and its outlines colours");
+        }
+
+        return [$fill, (new WordShapes($layer, $text, $at))->of($this->cascades->letters($text), $by)];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
