@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChevronDown, X } from 'lucide-vue-next';
+import { ChevronDown } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { AccentChoice, PlacedAccent } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -8,8 +8,9 @@ import { useSelection } from '@/project/selection';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import ValueField from '@/sheet/ValueField.vue';
-import IconButton from '@/shell/IconButton.vue';
+import ChoiceTiles from './ChoiceTiles.vue';
 import { usePhases } from './phases';
+import SettingFields from './SettingFields.vue';
 
 /** What moves a layer during its stay: added at the playhead, played while the pointer rests on it. */
 const composition = useComposition();
@@ -79,22 +80,22 @@ const setOf = (index: number, change: object): Promise<void> =>
             </button>
         </template>
         <div v-if="open" class="accents" @keydown.esc.stop="open = false">
-            <div class="choices">
-                <button
-                    v-for="choice in vocabulary.words.accents"
-                    :key="choice.name"
-                    type="button"
-                    :data-accent="choice.name"
-                    @pointerenter="attempt(choice)"
-                    @pointerleave="trying.stop"
-                    @click="add(choice)"
-                >
-                    {{ choice.title }}
-                </button>
-            </div>
+            <ChoiceTiles
+                :choices="vocabulary.words.accents"
+                kind="accent"
+                @attempt="attempt"
+                @stop="trying.stop"
+                @choose="add"
+            />
             <template v-for="{ own, index, choice } in parts" :key="index">
-                <div v-if="choice" class="part">
-                    <span class="title">{{ choice.title }}</span>
+                <SettingFields
+                    v-if="choice"
+                    :title="choice.title"
+                    :settings="choice.settings"
+                    :own="own"
+                    @set="setOf(index, $event)"
+                    @drop="set(placed.filter((_, at) => at !== index))"
+                >
                     <span class="setting">from</span>
                     <ValueField
                         :value="own.at"
@@ -112,26 +113,7 @@ const setOf = (index: number, change: object): Promise<void> =>
                         :least="1"
                         @set="setOf(index, { length: Number($event) })"
                     />
-                    <template v-for="setting in choice.settings" :key="setting.name">
-                        <span class="setting">{{ setting.title }}</span>
-                        <ValueField
-                            :value="Number(own[setting.name] ?? setting.default)"
-                            label=""
-                            :name="setting.title"
-                            :unit="setting.unit"
-                            :step="setting.step"
-                            :least="setting.least"
-                            :most="setting.most"
-                            @set="setOf(index, { [setting.name]: Number($event) })"
-                        />
-                    </template>
-                    <IconButton
-                        :icon="X"
-                        :size="13"
-                        :label="`Without ${choice.title}`"
-                        @click="set(placed.filter((_, at) => at !== index))"
-                    />
-                </div>
+                </SettingFields>
             </template>
             <p class="hint">At the playhead. Frames count from the layer's beginning.</p>
             <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -157,52 +139,10 @@ const setOf = (index: number, change: object): Promise<void> =>
     background: var(--hover);
     color: var(--ink);
 }
-.choices {
-    display: grid;
-    grid-template-columns: repeat(7, 1fr);
-    gap: 3px;
-}
-.choices button {
-    height: 28px;
-    padding: 0 4px;
-    border: 0;
-    border-radius: 7px;
-    background: var(--field);
-    color: var(--ink);
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.choices button:hover,
-.choices button:focus-visible {
-    background: var(--hover);
-}
-.part {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    margin-top: 6px;
-    padding-top: 6px;
-    border-top: 1px solid var(--hairline);
-}
-.part :deep(.value) {
-    width: 74px;
-    flex: none;
-}
-.part .icon-button {
-    width: 26px;
-    height: 26px;
-    margin-left: auto;
-}
-.title {
-    width: 56px;
-}
-.setting,
-.hint {
-    color: var(--quiet);
-    font-size: 12.5px;
-}
 .hint {
     margin: 8px 0 0;
+    color: var(--quiet);
+    font-size: 12.5px;
 }
 .problem {
     margin: 4px 0 0;

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { X } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
-import type { ChosenMove, Move, PropertyDefinition } from '@/api/answers';
+import type { ChosenMove, Move } from '@/api/answers';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
-import ValueField from '@/sheet/ValueField.vue';
-import IconButton from '@/shell/IconButton.vue';
+import ChoiceTiles from './ChoiceTiles.vue';
 import { usePhases, type Side } from './phases';
+import SettingFields from './SettingFields.vue';
 
 /** Chooses moves; while the pointer rests on one, the layer does it in the picture. */
 const props = defineProps<{ side: Side }>();
@@ -67,8 +66,6 @@ async function none(): Promise<void> {
     emit('done');
 }
 
-const valueOf = (own: ChosenMove, setting: PropertyDefinition): number => Number(own[setting.name] ?? setting.default);
-
 /** With a strength where it is one of those that have one. */
 function setStrength(event: Event): void {
     const way = props.side === 'arrive' ? 'out' : 'in';
@@ -78,38 +75,25 @@ function setStrength(event: Event): void {
 
 <template>
     <div class="picker" data-move-picker @keydown.esc.stop="emit('done')">
-        <div class="moves">
-            <button
-                v-for="move in vocabulary.words.moves"
-                :key="move.name"
-                type="button"
-                :class="{ chosen: chosen.includes(move.name) }"
-                :data-move="move.name"
-                title="Shift+click adds it to what is there"
-                @pointerenter="attempt(move, $event)"
-                @pointerleave="trying.stop"
-                @click="choose(move, $event)"
-            >
-                {{ move.title }}
-            </button>
-        </div>
+        <ChoiceTiles
+            :choices="vocabulary.words.moves"
+            kind="move"
+            :chosen="chosen"
+            hint="Shift+click adds it to what is there"
+            @attempt="attempt"
+            @stop="trying.stop"
+            @choose="choose"
+        />
         <template v-for="{ move, own, index } in parts" :key="index">
-            <div v-if="move" class="part">
-                <span class="title">{{ move.title }}</span>
-                <template v-for="setting in move.settings" :key="setting.name"
-                    ><span class="setting">{{ setting.title }}</span
-                    ><ValueField
-                        :value="valueOf(own, setting)"
-                        label=""
-                        :name="setting.title"
-                        :unit="setting.unit"
-                        :step="setting.step"
-                        :least="setting.least"
-                        :most="setting.most"
-                        @set="setOf(index, { [setting.name]: $event })"
-                /></template>
-                <IconButton :icon="X" :size="13" :label="`Without ${move.title}`" @click="drop(index)" />
-            </div>
+            <SettingFields
+                v-if="move"
+                :title="move.title"
+                :settings="move.settings"
+                :own="own"
+                wide
+                @set="setOf(index, $event)"
+                @drop="drop(index)"
+            />
         </template>
         <div v-if="phase" class="easing">
             <span class="title">Easing</span>
@@ -146,30 +130,6 @@ function setStrength(event: Event): void {
 </template>
 
 <style scoped>
-.moves {
-    display: grid;
-    grid-template-columns: repeat(7, 1fr);
-    gap: 3px;
-}
-.moves button {
-    height: 28px;
-    padding: 0 4px;
-    border: 0;
-    border-radius: 7px;
-    background: var(--field);
-    color: var(--ink);
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.moves button:hover,
-.moves button:focus-visible {
-    background: var(--hover);
-}
-.moves button.chosen {
-    background: var(--selected);
-    color: var(--accent);
-}
-.part,
 .easing {
     display: flex;
     align-items: center;
@@ -178,20 +138,6 @@ function setStrength(event: Event): void {
     margin-top: 6px;
     padding-top: 6px;
     border-top: 1px solid var(--hairline);
-}
-.part :deep(.value) {
-    width: 110px;
-    flex: none;
-}
-.setting {
-    margin-left: 8px;
-    color: var(--quiet);
-    font-size: 12.5px;
-}
-.part .icon-button {
-    width: 26px;
-    height: 26px;
-    margin-left: auto;
 }
 .title {
     min-width: 62px;

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { Link2, MoveHorizontal, Unlink2 } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
-import { hasKeyframe, inUnitOf, measured, type Axis } from './properties';
 import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
+import { useValueEdits } from './valueEdits';
 
 /** One property: its value at the playhead, and the bead that says whether it is animated. */
 const props = defineProps<{
@@ -20,61 +19,25 @@ const props = defineProps<{
 }>();
 
 const composition = useComposition();
-const playhead = usePlayhead();
 const scopes = useScopes();
-const problem = ref<string | null>(null);
 
 const value = computed(() => props.state?.value ?? props.definition.default);
 const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
-const single = computed(() => measured(value.value));
-const numbers = computed(() =>
-    Array.isArray(value.value) ? value.value : [scrubbed.value ?? single.value?.number ?? null],
-);
-
-function args(given: number | string | boolean, axis?: Axis): object {
-    return {
-        frame: playhead.frame,
-        scope: scopes.scope(props.layer.id, props.definition.name),
-        values: [
-            {
-                layer: props.layer.id,
-                property: props.definition.name,
-                value: inUnitOf(given, single.value),
-                ...(axis ? { axis } : {}),
-            },
-        ],
-    };
-}
-
-const tryValue = (given: number | string, axis?: Axis): void =>
-    void composition.attempt('set-values', args(given, axis));
-
-async function setValue(given: number | string | boolean, axis?: Axis): Promise<void> {
-    await playhead.there();
-    problem.value = await composition.ask('set-values', args(given, axis));
-}
-
+const { problem, single, attempt, set, giveUp, toggleKeyframe } = useValueEdits({
+    layers: () => [props.layer.id],
+    property: () => props.definition.name,
+    value: () => value.value,
+});
 const { scrubbed, begin } = useScrub({
     value: () => single.value?.number ?? 0,
     step: () => props.definition.step,
     bounded: (given) => within(given, props.definition.least, props.definition.most),
-    attempt: tryValue,
-    set: (given) => void setValue(given),
+    attempt,
+    set: (given) => void set(given),
 });
-
-function giveUp(): void {
-    problem.value = null;
-    composition.abandon();
-}
-
-function toggleKeyframe(): void {
-    const common = { layer: props.layer.id, property: props.definition.name };
-    const { frame } = playhead;
-    const inspection = composition.glimpse?.inspections.find((one) => one.layer === common.layer);
-    void (hasKeyframe(inspection, common.property, frame)
-        ? composition.edit('remove-keyframes', { keyframes: [{ ...common, frames: [frame] }] })
-        : composition.edit('add-keyframe', { layers: [common.layer], property: common.property, frame }));
-}
+const numbers = computed(() =>
+    Array.isArray(value.value) ? value.value : [scrubbed.value ?? single.value?.number ?? null],
+);
 
 function reset(): void {
     void composition.edit('reset-value', { layer: props.layer.id, property: props.definition.name });
@@ -106,8 +69,8 @@ function toggleLink(): void {
                 :flag="value === true"
                 :show-unit="!compact && !state?.animated"
                 :problem="problem"
-                @try="tryValue"
-                @set="setValue"
+                @try="attempt"
+                @set="set"
                 @reset="reset"
                 @abandon="giveUp"
             />

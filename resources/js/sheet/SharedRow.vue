@@ -1,18 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answers';
-import { useComposition } from '@/project/composition';
-import { usePlayhead } from '@/project/playhead';
 import BeadButton from './BeadButton.vue';
-import { hasKeyframe, inUnitOf, isPair, measured, type Axis } from './properties';
+import { isPair, measured } from './properties';
 import PropertyFields from './PropertyFields.vue';
+import { useValueEdits } from './valueEdits';
 
 /** One property of several layers: the value that they share, and a bead for all of them. */
 const props = defineProps<{ layers: Layer[]; definition: PropertyDefinition; states: PropertyState[] }>();
-
-const composition = useComposition();
-const playhead = usePlayhead();
-const problem = ref<string | null>(null);
 
 /** The value, or one number of it, where it is the same in all layers; else null. */
 function common(index?: number): Value | null {
@@ -22,7 +17,11 @@ function common(index?: number): Value | null {
     return values.every((value) => value === values[0]) ? (values[0] ?? null) : null;
 }
 const number = (index?: number): number | null => measured(common(index))?.number ?? null;
-const single = computed(() => (isPair(props.definition) ? null : measured(common())));
+const { problem, single, attempt, set, giveUp, toggleKeyframe } = useValueEdits({
+    layers: () => props.layers.map(({ id }) => id),
+    property: () => props.definition.name,
+    value: () => (isPair(props.definition) ? null : common()),
+});
 
 /** Filled only where every layer has a keyframe here. */
 const state = computed<PropertyState>(() => ({
@@ -30,51 +29,6 @@ const state = computed<PropertyState>(() => ({
     animated: props.states.some((one) => one.animated),
     keyframe: props.states.every((one) => one.keyframe),
 }));
-
-function args(value: number | string | boolean, axis?: Axis): object {
-    const { name: property } = props.definition;
-    return {
-        frame: playhead.frame,
-        values: props.layers.map(({ id: layer }) => ({
-            layer,
-            property,
-            value: inUnitOf(value, single.value),
-            ...(axis ? { axis } : {}),
-        })),
-    };
-}
-
-const tryValue = (value: number | string, axis?: Axis): void =>
-    void composition.attempt('set-values', args(value, axis));
-
-async function setValue(value: number | string | boolean, axis?: Axis): Promise<void> {
-    await playhead.there();
-    problem.value = await composition.ask('set-values', args(value, axis));
-}
-
-function giveUp(): void {
-    problem.value = null;
-    composition.abandon();
-}
-
-function toggleKeyframe(): void {
-    const { name: property } = props.definition;
-    const { frame } = playhead;
-    const layers = props.layers.map((layer) => layer.id);
-    const inspections = composition.glimpse?.inspections ?? [];
-    const haveAll = layers.every((layer) =>
-        hasKeyframe(
-            inspections.find((one) => one.layer === layer),
-            property,
-            frame,
-        ),
-    );
-    void (haveAll
-        ? composition.edit('remove-keyframes', {
-              keyframes: layers.map((layer) => ({ layer, property, frames: [frame] })),
-          })
-        : composition.edit('add-keyframe', { layers, property, frame }));
-}
 </script>
 
 <template>
@@ -89,8 +43,8 @@ function toggleKeyframe(): void {
                 :flag="common() === null ? null : common() === true"
                 :show-unit="false"
                 :problem="problem"
-                @try="tryValue"
-                @set="setValue"
+                @try="attempt"
+                @set="set"
                 @abandon="giveUp"
             />
         </div>
