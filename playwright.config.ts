@@ -2,6 +2,21 @@ import { defineConfig } from '@playwright/test';
 
 const PORT = 8901;
 
+/** Parts of the Sheet that are folded until something is in them: open, but where a test is about that. */
+const UNFOLDED = [
+    'Corners',
+    'Line',
+    'Repeat',
+    'Plate',
+    'Variable font',
+    'Cascades',
+    'Paint',
+    'More fills and outlines',
+    'Masks',
+    'Effects',
+    'Motion blur',
+];
+
 export default defineConfig({
     testDir: 'tests/browser',
     globalSetup: './tests/browser/clips.ts',
@@ -14,6 +29,15 @@ export default defineConfig({
     use: {
         baseURL: `http://127.0.0.1:${PORT}`,
         viewport: { width: 1280, height: 800 },
+        storageState: {
+            cookies: [],
+            origins: [
+                {
+                    origin: `http://127.0.0.1:${PORT}`,
+                    localStorage: [{ name: 'ricamo.unfolded', value: JSON.stringify(UNFOLDED) }],
+                },
+            ],
+        },
         launchOptions: {
             executablePath: '/usr/bin/chromium',
             args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

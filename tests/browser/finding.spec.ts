@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addToComposition, emptyComposition, sheet } from './producer';
+import { addToComposition, emptyComposition, setField, sheet } from './producer';
 
 test('all keys are listed under ?, and found by what they do', async ({ page }) => {
     await emptyComposition(page);
@@ -14,12 +14,42 @@ test('all keys are listed under ?, and found by what they do', async ({ page }) 
     await expect(dialog).toBeHidden();
 });
 
+test('what is not always needed is folded until something is in it, and stays open once it was opened', async ({
+    page,
+}) => {
+    await page.addInitScript(() => sessionStorage.getItem('begun') ?? localStorage.removeItem('ricamo.unfolded'));
+    await page.addInitScript(() => sessionStorage.setItem('begun', 'true'));
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await expect(sheet(page, 'size')).toBeVisible();
+    await expect(page.locator('[data-section=Repeat]')).toBeVisible();
+    for (const folded of ['columns', 'drawEnd']) {
+        await expect(sheet(page, folded)).toHaveCount(0);
+    }
+    await expect(page.locator('[data-add-effect]')).toHaveCount(0);
+    // Looked for, it is found all the same.
+    await page.locator('[data-find-value]').fill('columns');
+    await setField(page, 'columns', 'Columns', '3');
+    await page.locator('[data-find-value]').fill('');
+    // Now there is something in it; emptied, it does not fold up under the hand.
+    await expect(sheet(page, 'columns')).toBeVisible();
+    await setField(page, 'columns', 'Columns', '1');
+    await expect(sheet(page, 'columns')).toBeVisible();
+    await page.locator('[data-section=Effects] h3 button[aria-expanded]').click();
+    await expect(page.locator('[data-add-effect]')).toBeVisible();
+    await page.reload();
+    await page.locator('[data-band]').first().click();
+    await expect(page.locator('[data-add-effect]')).toBeVisible();
+    await expect(sheet(page, 'columns')).toHaveCount(0);
+});
+
 test('a value is found by its name, and sections stay folded', async ({ page }) => {
     await emptyComposition(page);
     await addToComposition(page, 'Bar');
     await page.locator('[data-tab=sheet]').click();
     await page.locator('[data-find-value]').fill('out');
-    await expect(page.locator('.drawer [data-property]')).toHaveCount(2);
+    await expect(page.locator('.drawer [data-property]')).toHaveCount(3);
     await expect(page.locator('.drawer [data-property=outlineWidth]')).toBeVisible();
     await page.locator('[data-find-value]').fill('');
     await page.locator('[data-animated-only]').click();

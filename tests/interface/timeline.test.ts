@@ -17,6 +17,7 @@ const property = (name: string) => ({
     type: 'number',
     default: 0,
     least: null,
+    leastCalled: null,
     most: null,
     title: name,
     section: 'Placement',

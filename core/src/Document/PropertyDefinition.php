@@ -16,6 +16,7 @@ final readonly class PropertyDefinition
      * @param  string  $section  the part of the Sheet that it stands in
      * @param  string  $unit  of its numbers, such as `px`, `%` or `°`
      * @param  float  $step  what one step of the arrow keys or of scrubbing changes
+     * @param  ?string  $leastCalled  what its least value is called, where that is no amount
      * @param  bool  $rare  whether documents leave it out where it is what it is when nothing is said
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class PropertyDefinition
         public string $unit = '',
         public float $step = 1.0,
         public bool $rare = false,
+        public ?string $leastCalled = null,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class PropertyDefinition
             'type' => $this->type->name(),
             'default' => $this->type->write($this->default),
             'least' => $this->least,
+            'leastCalled' => $this->leastCalled,
             'most' => $this->most,
             'title' => $this->title,
             'section' => $this->section,

@@ -24,6 +24,8 @@ export interface PropertyDefinition {
     type: string;
     default: Value;
     least: number | null;
+    /** What it is called where it is no amount. */
+    leastCalled: string | null;
     most: number | null;
     title: string;
     /** The part of the Sheet that it stands in. */

@@ -8,8 +8,9 @@ export const usePreferences = defineStore('preferences', () => {
     const lower = useLocalStorage('ricamo.lower', 252);
     const evening = useLocalStorage('ricamo.evening', false);
     const drawer = useLocalStorage<'sheet' | 'kit'>('ricamo.drawer', 'sheet');
-    /** Parts of the Sheet that are folded. */
+    /** Parts of the Sheet that are folded though something is in them, and that are open though nothing is. */
     const folded = useLocalStorage<string[]>('ricamo.folded', []);
+    const unfolded = useLocalStorage<string[]>('ricamo.unfolded', []);
     /** How far from the frame's edge things are placed, in pixels. */
     const margin = useLocalStorage('ricamo.margin', 60);
     /** Whether they are placed along the title-safe area instead. */
@@ -36,6 +37,7 @@ export const usePreferences = defineStore('preferences', () => {
         preferred,
         left,
         lower,
+        unfolded,
         evening,
         drawer,
         folded,

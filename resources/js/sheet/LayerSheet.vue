@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Layer } from '@/api/answers';
+import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
@@ -75,6 +75,21 @@ function isMeant(property: string): boolean {
         all.some(({ name, settings }) => name === layer.form && settings.includes(property))
     );
 }
+/** What few layers need: it is folded where all in it is what it is when nothing is said. */
+const RARE = ['Corners', 'Line', 'Repeat', 'Plate', 'Variable font'];
+const has = (list: string): boolean => ((props.layer as unknown as Record<string, unknown[]>)[list] ?? []).length > 0;
+
+function isUsed(title: string, definitions: PropertyDefinition[]): boolean | null {
+    if (!RARE.includes(title)) {
+        return null;
+    }
+    const isSet = ({ name, default: plain }: PropertyDefinition): boolean => {
+        const state = inspection.value?.values[name];
+        return !!state && (state.animated || JSON.stringify(state.value) !== JSON.stringify(plain));
+    };
+    return definitions.some(isSet) || (title === 'Line' && 'brush' in props.layer && !!props.layer.brush);
+}
+
 /** A shape is repeated either along a path or in rows and rings. */
 const ALONG = ['along', 'alongCount', 'alongShift', 'alongTurn'];
 const IN_ROWS = ['columns', 'rows', 'gaps', 'around', 'ringRadius'];
@@ -183,13 +198,16 @@ const setContent = (content: object): Promise<boolean> =>
         :layer="layer"
     />
     <FindValue />
-    <SheetSection v-if="!finding.isOn && hasUnits" title="Cascades"
-        ><CascadeFields :key="layer.id" :layer="layer"
-    /></SheetSection>
     <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
-    <SheetSection v-for="[title, definitions] in sections" :key="title" :title="title" :open="finding.isOn">
+    <SheetSection
+        v-for="[title, definitions] in sections"
+        :key="title"
+        :title="title"
+        :open="finding.isOn"
+        :used="isUsed(title, definitions)"
+    >
         <template v-if="title === 'Placement'" #head>
             <BeadButton :state="placed" name="the whole placement" data-whole-placement @toggle="togglePlacement" />
         </template>
@@ -254,22 +272,26 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => setContent({ isolated: !!on })"
         />
     </SheetSection>
-    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint">
+    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint" :used="has('gradients')">
         <PaintField id="g1" :key="`${layer.id} fill`" :layer="layer" part="fill" text="Fill" />
         <PaintField id="g2" :key="`${layer.id} outline`" :layer="layer" part="outline" text="Outline" />
     </SheetSection>
     <SheetSection
         v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')"
         title="More fills and outlines"
+        :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks"
+    <SheetSection v-if="!finding.isOn && hasUnits" title="Cascades" :used="has('cascades')"
+        ><CascadeFields :key="layer.id" :layer="layer"
+    /></SheetSection>
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks" :used="has('masks')"
         ><MaskFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Effects"
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Effects" :used="has('effects')"
         ><EffectFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur"
+    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur" :used="!!layer.motionBlur"
         ><BlurFields :layers="[layer]"
     /></SheetSection>
     <p v-if="sections.length === 0" class="nothing">

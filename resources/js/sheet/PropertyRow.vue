@@ -35,8 +35,14 @@ const { scrubbed, begin } = useScrub({
     attempt,
     set: (given) => void set(given),
 });
+/** Where what it is has a name, in the place of a number. */
+const called = computed(() =>
+    single.value && single.value.number === props.definition.least ? props.definition.leastCalled : null,
+);
 const numbers = computed(() =>
-    Array.isArray(value.value) ? value.value : [scrubbed.value ?? single.value?.number ?? null],
+    Array.isArray(value.value)
+        ? value.value
+        : [scrubbed.value ?? (called.value === null ? (single.value?.number ?? null) : null)],
 );
 
 function reset(): void {
@@ -64,7 +70,7 @@ function toggleLink(): void {
             <PropertyFields
                 :definition="definition"
                 :numbers="numbers"
-                :written="String(value)"
+                :written="called ?? String(value)"
                 :unit="single?.unit"
                 :flag="value === true"
                 :show-unit="!compact && !state?.animated"

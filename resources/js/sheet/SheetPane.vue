@@ -16,7 +16,7 @@ const chosen = computed(() =>
 
 <template>
     <div class="pane">
-        <LayerSheet v-if="chosen.length === 1" :layer="chosen[0]!" />
+        <LayerSheet v-if="chosen.length === 1" :key="chosen[0]!.id" :layer="chosen[0]!" />
         <ManySheet v-else-if="chosen.length > 1" :layers="chosen" />
         <CompositionSheet v-else />
     </div>

@@ -1,18 +1,36 @@
 <script setup lang="ts">
 import { ChevronDown } from 'lucide-vue-next';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { usePreferences } from '@/project/preferences';
 
-/** A part of the Sheet that folds, and stays so for every layer. */
-const props = defineProps<{ title: string; open?: boolean }>();
+/** A part of the Sheet that folds, and stays so for every layer; what is not always needed is folded until something is in it. */
+const props = defineProps<{
+    title: string;
+    open?: boolean;
+    /** Whether something is in it, where it is not always needed. */
+    used?: boolean | null;
+}>();
 
 const preferences = usePreferences();
-const isOpen = computed(() => props.open || !preferences.folded.includes(props.title));
+/** What was in use while it is looked at stays open when it is emptied: nothing folds up under the hand. */
+const wasUsed = ref(props.used);
+watch(
+    () => props.used,
+    (used) => (wasUsed.value ||= used),
+);
+const isNeeded = computed(() => wasUsed.value ?? true);
+const isOpen = computed(
+    () =>
+        props.open ||
+        (isNeeded.value ? !preferences.folded.includes(props.title) : preferences.unfolded.includes(props.title)),
+);
+
+const without = (titles: string[]): string[] => titles.filter((one) => one !== props.title);
 
 function toggle(): void {
-    preferences.folded = isOpen.value
-        ? [...preferences.folded, props.title]
-        : preferences.folded.filter((one) => one !== props.title);
+    const opens = !isOpen.value;
+    preferences.folded = [...without(preferences.folded), ...(!opens && isNeeded.value ? [props.title] : [])];
+    preferences.unfolded = [...without(preferences.unfolded), ...(opens && !isNeeded.value ? [props.title] : [])];
 }
 </script>
 
@@ -21,7 +39,10 @@ function toggle(): void {
         <h3>
             <slot name="head" />
             <button type="button" :aria-expanded="isOpen" :disabled="open" @click="toggle">
-                {{ title }}<ChevronDown :size="13" aria-hidden="true" />
+                {{ title }}<i v-if="used && !isOpen" class="used" title="There is something in it" /><ChevronDown
+                    :size="13"
+                    aria-hidden="true"
+                />
             </button>
         </h3>
         <slot v-if="isOpen" />
@@ -45,7 +66,6 @@ h3 :deep(.bead) {
 h3 button {
     display: flex;
     align-items: center;
-    justify-content: space-between;
     width: 100%;
     height: 26px;
     padding: 0 14px 0 16px;
@@ -59,7 +79,15 @@ h3 button {
 h3 button:hover:enabled {
     color: var(--ink);
 }
+.used {
+    width: 6px;
+    height: 6px;
+    margin-left: 7px;
+    border-radius: 50%;
+    background: var(--accent);
+}
 h3 svg {
+    margin-left: auto;
     transform: rotate(-90deg);
 }
 h3 button[aria-expanded='true'] svg {

@@ -47,7 +47,7 @@ final readonly class Formed
         return [
             new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
             new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', $section, 'px'),
-            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new LengthType, new Length(-1), -1, Placement::FAR, 'Round '.strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner))), $section, 'px', rare: true), self::CORNERS),
+            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new LengthType, new Length(-1), -1, Placement::FAR, ucfirst(strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner)))), 'Corners', 'px', rare: true, leastCalled: 'as all'), self::CORNERS),
             new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
             new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
             new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
