@@ -4,8 +4,10 @@ namespace Ricamo\Core\Tests\Line;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Cascade\Dice;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\BrushForm;
@@ -104,6 +106,27 @@ final class LineTest extends TestCase
         }
     }
 
+    public function test_a_tapered_arc_ends_square_to_its_direction(): void
+    {
+        [$area] = self::items(Fixture::composition([Fixture::bar(['form' => 'arc', 'size' => [200, 200], 'start' => -90, 'sweep' => 180, 'outlineWidth' => 20, 'fill' => '#00000000', 'position' => [0, 0], 'taperBegin' => 30])]));
+        $points = self::points($area['path']);
+        self::assertEqualsWithDelta([-100, 0], $points[0], 1e-3);
+        foreach ([[110, 0], [90, 0], [0, -110], [0, -90]] as [$x, $y]) {
+            self::assertLessThan(0.1, min(array_map(fn (array $one): float => hypot($one[0] - $x, $one[1] - $y), $points)), "$x $y");
+        }
+    }
+
+    public function test_the_marks_of_brushes_are_as_large_as_they_are_counted(): void
+    {
+        $first = fn (string $form): array => self::items(self::square(['brush' => ['form' => $form, 'grow' => 0, 'scatterOpacity' => 0.001]]))[0];
+        self::assertEquals(new Box(-500, -500, 500, 500), Contours::parse($first('tiles')['path'])->path()->bounds());
+        foreach (self::points($first('chalk')['path']) as [$x, $y]) {
+            self::assertGreaterThanOrEqual(200, hypot($x, $y));
+            self::assertLessThanOrEqual(500, hypot($x, $y));
+        }
+        self::assertSame([500, 0, 0, 500, 0, 0], $first('airbrush')['gradient']['matrix']);
+    }
+
     /** @return list<array{float, float}> the places of a path's points */
     private static function points(string $path): array
     {
@@ -130,6 +153,28 @@ final class LineTest extends TestCase
         self::assertSame([[-70.0, 30.0], [-130.0, 30.0], [-130.0, -30.0], [-70.0, -30.0], [70.0, -30.0], [130.0, -30.0], [130.0, 30.0], [70.0, 30.0]], self::points($line(['beginMark' => 'square', 'endMark' => 'square'])[1]['path']));
         // Tapered, the line is an area as well.
         self::assertSame(['fill', 'fill'], array_column($line(['endMark' => 'dot', 'taperBegin' => 50]), 'op'));
+    }
+
+    public function test_each_mark_is_as_large_as_it_says_and_smaller_where_the_line_is_short(): void
+    {
+        $mark = fn (string $mark, float $drawn): array => self::items(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [200, 0], 'outlineWidth' => 20, 'fill' => '#00000000', 'position' => [0, 0], 'endSize' => 300, 'endMark' => $mark, 'drawEnd' => $drawn / 2])]));
+        // Its sides are as thick as the line: 20 px across each, which meet 20 · √(36² + 30²) / 30 behind the tip.
+        $long = hypot(36, 30);
+        [$stroke, $barb] = $mark('barb', 200);
+        $inner = 20 * $long / 30;
+        [$x, $y] = [20 * 30 / $long, 20 * 36 / $long];
+        self::assertEqualsWithDelta([[100, 0], [64, 30], [64 - $x, 30 - $y], [100 - $inner, 0], [64 - $x, $y - 30], [64, -30]], self::points($barb['path']), 2e-3);
+        self::assertEqualsWithDelta(100 - ($inner + 12) / 2, self::points($stroke['path'])[1][0], 1e-3);
+        self::assertEqualsWithDelta([[137.5, 0], [100, 37.5], [62.5, 0], [100, -37.5]], self::points($mark('diamond', 200)[1]['path']), 1e-3);
+        // Half as long as they would take up, they are half as large, and all there is.
+        foreach (['arrow' => 54, 'barb' => 56, 'dot' => 30, 'square' => 30, 'diamond' => 37.5, 'bar' => 20] as $name => $taken) {
+            $short = $mark($name, $taken / 2);
+            self::assertCount(1, $short, $name);
+            self::assertCount(2, $mark($name, $taken + 1), $name);
+            $bounds = Contours::parse($short[0]['path'])->path()->bounds();
+            self::assertEqualsWithDelta($name === 'diamond' ? 37.5 : 30, $bounds->height(), 1e-3, $name);
+        }
+        self::assertEqualsWithDelta(10, Contours::parse($mark('bar', 10)[0]['path'])->path()->bounds()->width(), 1e-3);
     }
 
     public function test_a_translucent_line_and_its_marks_are_one(): void
@@ -192,6 +237,33 @@ final class LineTest extends TestCase
         $half = $tiles([], ['drawEnd' => 80]);
         self::assertSame($sheaves[0]['path'], $half[0]['path']);
         self::assertGreaterThan(5, count($half) - 1);
+    }
+
+    public function test_marks_are_scattered_by_as_much_as_is_said(): void
+    {
+        $dots = fn (array $more): array => self::items(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [400, 0], 'fill' => '#00000000', 'outlineWidth' => 10, 'outline' => '#000000', 'position' => [0, 0], 'brush' => ['form' => 'dotted', 'size' => 100, 'spacing' => 200, 'grow' => 0, 'seed' => 7, ...$more]])]));
+        $plain = $dots(['scatterOpacity' => 0.001]);
+        self::assertCount(20, $plain);
+        // Three times the line's width at most, either way; each by its own throw.
+        foreach ($dots(['scatter' => 300, 'scatterOpacity' => 0.001]) as $number => $dot) {
+            self::assertEqualsWithDelta([$plain[$number]['matrix'][4] + 30 * Dice::thrown(7, $number, 'x'), 30 * Dice::thrown(7, $number, 'y')], array_slice($dot['matrix'], 4), 1e-3);
+        }
+        foreach ($dots(['scatterSize' => 50, 'scatterOpacity' => 0.001]) as $number => $dot) {
+            self::assertEqualsWithDelta($plain[$number]['matrix'][0] * (1 + 0.5 * Dice::thrown(7, $number, 'size')), $dot['matrix'][0], 1e-5);
+        }
+        foreach ($dots(['scatterTurn' => 40, 'scatterOpacity' => 0.001]) as $number => $dot) {
+            self::assertEqualsWithDelta(40 * Dice::thrown(7, $number, 'turn'), rad2deg(atan2($dot['matrix'][1], $dot['matrix'][0])), 0.01);
+        }
+        foreach ($dots(['scatterOpacity' => 80]) as $number => $dot) {
+            self::assertEqualsWithDelta(255 * (1 - 0.8 * (0.5 + 0.5 * Dice::thrown(7, $number, 'opacity'))), hexdec(substr($dot['colour'], 7)), 1);
+        }
+    }
+
+    public function test_marks_grow_at_the_tip_of_what_is_drawn(): void
+    {
+        // 400 px with a dot every 20, half drawn; over the last 100 px they grow from nothing.
+        $dots = self::items(Fixture::composition([Fixture::bar(['form' => 'line', 'size' => [400, 0], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0], 'drawEnd' => 50, 'brush' => ['form' => 'dotted', 'size' => 100, 'spacing' => 200, 'grow' => 25, 'scatterOpacity' => 0.001]])]));
+        self::assertEqualsWithDelta([10, 10, 10, 10, 10, 10, 8, 6, 4, 2], array_map(fn (array $one): float => 1000 * $one['matrix'][0], $dots), 1e-3);
     }
 
     public function test_chance_is_thrown_by_a_seed(): void

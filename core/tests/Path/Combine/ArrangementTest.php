@@ -15,6 +15,7 @@ use Ricamo\Core\Path\Combine\Combining;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
+use Ricamo\Core\Path\Segment;
 use Ricamo\Core\Refusal;
 
 final class ArrangementTest extends TestCase
@@ -67,6 +68,50 @@ final class ArrangementTest extends TestCase
         self::assertGreaterThan(0, $ring->all[0]->winding());
         self::assertLessThan(0, $ring->all[1]->winding());
         self::assertSame(8, $ring->count());
+    }
+
+    /** Edges that lie on one another are one, also where they are curves, begin elsewhere and go at another pace. */
+    public function test_curved_edges_that_are_shared_leave_no_seam(): void
+    {
+        $circle = self::circle(0, 0, 100);
+        $half = fn (float $from): Contours => self::made(Combining::Intersect, $circle, self::rectangle($from, -200, 200, 400));
+        // Of two halves that overlap by a strip, and of the whole and a half of it.
+        foreach ([[$half(-200), $half(0)], [$half(-200), $half(-40)], [$circle, $half(30)]] as $number => $parts) {
+            $disc = self::made(Combining::Union, ...$parts);
+            self::assertCount(1, $disc->all, "union $number");
+            self::assertEqualsWithDelta((new Polylines($circle))->area(), (new Polylines($disc))->area(), 0.5, "union $number");
+            foreach ($disc->all[0]->knots as $knot) {
+                self::assertEqualsWithDelta(100, hypot($knot->at->x, $knot->at->y), 0.05, "union $number");
+            }
+        }
+        // What is left of the circle without its half is the other half, without a thread along the edge.
+        $left = self::made(Combining::Subtract, $circle, $half(0));
+        self::assertCount(1, $left->all);
+        self::assertLessThan(0.01, $left->path()->bounds()->right);
+        self::assertEqualsWithDelta((new Polylines($circle))->area() / 2, (new Polylines($left))->area(), 0.5);
+        // The same curve in pieces is the same edge.
+        $wave = Contours::parse('M0 0C30 -40 70 40 100 0L100 60L0 60Z');
+        $knots = $wave->all[0]->knots;
+        [$first, $second] = Segment::between($knots[0], $knots[1])->split(0.3);
+        $cut = Contours::parse("M0 0C{$first->x1} {$first->y1} {$first->x2} {$first->y2} {$first->x3} {$first->y3}C{$second->x1} {$second->y1} {$second->x2} {$second->y2} 100 0L100 -90L0 -90Z");
+        $whole = self::made(Combining::Union, $wave, $cut);
+        self::assertSame('M100 60L0 60L0 -90L100 -90Z', self::withoutPointsBetween($whole));
+        self::assertSame([], self::made(Combining::Intersect, $wave, $cut)->all);
+    }
+
+    /** A path of straight sides without the points that lie on them. */
+    private static function withoutPointsBetween(Contours $path): string
+    {
+        self::assertCount(1, $path->all);
+        $knots = $path->all[0]->knots;
+        $count = count($knots);
+        $kept = array_filter($knots, function (Knot $knot, int $index) use ($knots, $count): bool {
+            [$back, $on] = [$knots[($index + $count - 1) % $count]->at->minus($knot->at), $knots[($index + 1) % $count]->at->minus($knot->at)];
+
+            return abs($back->x * $on->y - $back->y * $on->x) > 1e-6;
+        }, ARRAY_FILTER_USE_BOTH);
+
+        return Path::polygon(array_map(fn (Knot $knot): Point => $knot->at, array_values($kept)))->data();
     }
 
     public function test_what_is_not_cut_keeps_its_curves_and_corners(): void
