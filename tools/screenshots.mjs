@@ -126,6 +126,7 @@ try {
         await page.locator(`[data-layer=${layer}] .name`).click();
     };
     await open('c18', '16f', 'l1');
+    await page.locator('[data-section=Cascades]').evaluate((section) => section.scrollIntoView());
     await take('cascades');
     await open('c19', '78f', 'l2');
     await page.locator('[data-section=Line]').scrollIntoViewIfNeeded();
