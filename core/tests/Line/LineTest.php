@@ -147,6 +147,7 @@ final class LineTest extends TestCase
         $short = $line(['endMark' => 'arrow', 'drawEnd' => 10]);
         self::assertCount(1, $short);
         self::assertEqualsWithDelta([[-80, 0], [-100, 20 / 0.9 / 2], [-100, -20 / 0.9 / 2]], self::points($short[0]['path']), 1e-3);
+        self::assertSame(self::points($short[0]['path'])[1][0], self::points($line(['endMark' => 'arrow', 'drawBegin' => 90])[0]['path'])[1][0] - 180);
         self::assertSame([], $line(['endMark' => 'arrow', 'drawEnd' => 0]));
         // A bar ends where the line does; a square has its middle there. Both ends are one area.
         self::assertSame([[80.0, -30.0], [100.0, -30.0], [100.0, 30.0], [80.0, 30.0]], self::points($line(['endMark' => 'bar'])[1]['path']));
