@@ -229,6 +229,8 @@ final class WordsTest extends TestCase
         $coloured = $styled([['from' => 3, 'to' => 5, 'colour' => '#ff0000']]);
         self::assertSame(['#f3e3c3', '#ff0000'], array_column($coloured, 'colour'));
         self::assertSame('M1500 -500L1900 -500L1900 0L1500 0ZM2000 -500L2400 -500L2400 0L2000 0Z', $coloured[1]['path']);
+        // What has a colour of its own is seen though the rest is clear.
+        self::assertSame([['#ff0000', $coloured[1]['path']]], array_map(fn (array $one): array => [$one['colour'], $one['path']], $styled([['from' => 3, 'to' => 5, 'colour' => '#ff0000']], ['fill' => '#00000000'])));
         // Half as large, above the baseline and wider apart.
         $small = $styled([['from' => 1, 'to' => 2, 'size' => 50, 'rise' => 30, 'tracking' => 100]]);
         self::assertStringStartsWith('M0 -500L400 -500L400 0L0 0ZM500 -550L700 -550L700 -300L500 -300ZM1350 -500', $small[0]['path']);

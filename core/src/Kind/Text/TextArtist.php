@@ -90,16 +90,16 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
             $coats?->add($part->atom->outline, $own, $moved, $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved));
-            if ($fill !== null) {
-                $painted = array_map(function (array $one) use ($placed, $own, $fill, $part): Fill {
-                    $pen = Affine::translation($one[2], 0);
-
-                    return new Fill($one[0], $placed->after($pen), self::within($one[1] ?? $fill, $own->after($pen), $part->change));
-                }, $part->atom->painted());
-                // What a picture is painted of fades as one.
-                $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
-                array_push($fills, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $isOne ? [new Group($painted)] : $painted));
+            $painted = [];
+            // What has a colour of its own is seen though the rest is clear.
+            foreach ($part->atom->painted() as [$shape, $colour, $right]) {
+                $paint = $colour ?? $fill;
+                $pen = Affine::translation($right, 0);
+                $painted = $paint === null ? $painted : [...$painted, new Fill($shape, $placed->after($pen), self::within($paint, $own->after($pen), $part->change))];
             }
+            // What a picture is painted of fades as one.
+            $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
+            array_push($fills, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $isOne ? [new Group($painted)] : $painted));
         }
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);
         if ($fill !== null && $caret !== null) {

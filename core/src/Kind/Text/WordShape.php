@@ -23,6 +23,6 @@ final readonly class WordShape
     /** @param  Colour|Gradient|null  $fill  of all words; null where they are not filled */
     public function drawn(Colour|Gradient|null $fill): DrawnShape
     {
-        return new DrawnShape($this->path, new Affine, $fill === null ? null : $this->colour ?? $fill, FillRule::NonZero, null, null);
+        return new DrawnShape($this->path, new Affine, $this->colour ?? $fill, FillRule::NonZero, null, null);
     }
 }
