@@ -24,6 +24,7 @@ test('what is not always needed is folded until something is in it, and stays op
     await page.locator('[data-tab=sheet]').click();
     await expect(sheet(page, 'size')).toBeVisible();
     await expect(page.locator('[data-section=Repeat]')).toBeVisible();
+    await expect(page.locator('[data-place]').first()).toBeVisible();
     for (const folded of ['columns', 'drawEnd']) {
         await expect(sheet(page, folded)).toHaveCount(0);
     }

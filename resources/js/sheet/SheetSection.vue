@@ -4,12 +4,16 @@ import { computed, ref, watch } from 'vue';
 import { usePreferences } from '@/project/preferences';
 
 /** A part of the Sheet that folds, and stays so for every layer; what is not always needed is folded until something is in it. */
-const props = defineProps<{
-    title: string;
-    open?: boolean;
-    /** Whether something is in it, where it is not always needed. */
-    used?: boolean | null;
-}>();
+const props = withDefaults(
+    defineProps<{
+        title: string;
+        open?: boolean;
+        /** Whether something is in it, where it is not always needed. */
+        used?: boolean | null;
+    }>(),
+    // Left out, it is no answer: Vue would take it for a no.
+    { used: null },
+);
 
 const preferences = usePreferences();
 /** What was in use while it is looked at stays open when it is emptied: nothing folds up under the hand. */
