@@ -7,19 +7,15 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Fill;
-use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Display\Group;
-use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Samples;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\PlacedEffect;
-use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
@@ -32,8 +28,6 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\RepeatsInTime;
-use Ricamo\Core\Mask\MaskArtist;
-use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
 
@@ -46,6 +40,8 @@ final readonly class LayerDrawing
     /** How many of a layer's repeats are followed on their ways. */
     private const FOLLOWED = 16;
 
+    private Finish $finish;
+
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
@@ -53,6 +49,7 @@ final readonly class LayerDrawing
     {
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
+        $this->finish = new Finish(fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at), $this->drawAt(...));
     }
 
     public function artist(Layer $layer): Artist
@@ -191,8 +188,8 @@ final readonly class LayerDrawing
         }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
         $change = $this->change($layer, $composition, $moment->at);
-        $operations = $this->withEffects($whole, $layer, $composition, $moment->at, $matrix);
-        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $this->finish->withEffects($whole, $layer, $composition, $moment->at, $matrix);
+        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->finish->masked($operations, $layer, $composition, $moment, $matrix);
         foreach ($operations === [] ? [] : $change->clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
         }
@@ -265,7 +262,7 @@ final readonly class LayerDrawing
         $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
         $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
 
-        return $this->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);
+        return $this->finish->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);
     }
 
     /**
@@ -293,86 +290,7 @@ final readonly class LayerDrawing
         $operations = $artist->drawInTime($layer, $composition, $moment, $moments, $pose);
 
         // Masks and effects are where the first is that is seen.
-        return $first === null ? [] : $this->finished($operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity);
-    }
-
-    /**
-     * What a layer shows, with all that is done to it.
-     *
-     * @param  list<Operation>  $operations
-     * @param  Affine  $matrix  from the layer's own space to the pixels that are drawn
-     * @param  list<Path>  $clips  in the composition's space, as the filters are
-     * @param  list<Filter>  $filters
-     * @return list<Operation>
-     */
-    private function finished(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, array $clips, array $filters, float $opacity): array
-    {
-        [$at, $space] = [$moment->at, $moment->space];
-        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
-        $operations = $operations === [] || $layer->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
-        if ($filters !== [] && $operations !== []) {
-            $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
-        }
-        foreach ($operations === [] ? [] : $clips as $clip) {
-            $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($space)))];
-        }
-
-        return Group::fade($operations, $opacity);
-    }
-
-    /**
-     * @param  non-empty-list<Operation>  $operations
-     * @return list<Operation>
-     */
-    private function masked(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
-    {
-        $other = fn (string $id): array => $this->asMask($composition->layers->get($id), $layer, $composition, $moment);
-        // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
-        $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
-        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
-        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on);
-
-        return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
-    }
-
-    /**
-     * What a layer shows that is a mask of another, wherever the groups are that the two are in.
-     *
-     * @param  ?Layer  $mask  null for one that is gone
-     * @return list<Operation>
-     */
-    private function asMask(?Layer $mask, Layer $of, Composition $composition, Moment $moment): array
-    {
-        $tree = $composition->layers->tree();
-        if ($mask === null || ! $mask->kind->isSeen() || ! $mask->span->contains($moment->frame) || in_array($mask->id, $tree->above($of->id), true)) {
-            return [];
-        }
-        $space = $moment->space;
-        if ($tree->groupOf($mask->id) !== $tree->groupOf($of->id)) {
-            $own = $composition->space($of->id, $moment->at);
-            if (abs($own->determinant()) < 1e-9) {
-                return [];
-            }
-            $space = $space->after($own->inverse())->after($composition->space($mask->id, $moment->at));
-        }
-
-        return $this->drawAt($mask, $composition, $moment->asMask($space));
-    }
-
-    /**
-     * @param  non-empty-list<Operation>  $operations
-     * @return list<Operation>
-     */
-    private function withEffects(array $operations, Layer $layer, Composition $composition, int|float $at, Affine $matrix): array
-    {
-        $place = new Place($matrix, $this->artist($layer)->box($layer, $composition, $at), $at);
-        foreach ($layer->effects as $one) {
-            if ($one->on && $operations !== []) {
-                $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);
-            }
-        }
-
-        return $operations;
+        return $first === null ? [] : $this->finish->finished($operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity);
     }
 
     /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */
