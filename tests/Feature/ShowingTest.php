@@ -81,7 +81,7 @@ final class ShowingTest extends TestCase
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
-        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'Placement', 'unit' => '%', 'step' => 1, 'axes' => []], $opacity);
+        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'Placement', 'unit' => '%', 'step' => 1, 'axes' => [], 'leastCalled' => null], $opacity);
         foreach ($words['fonts'] as $font) {
             self::assertMatchesRegularExpression('/^M[-\d. MLCZ]+Z$/', $font['sample']['path']);
             self::assertGreaterThan(500, $font['sample']['width']);
