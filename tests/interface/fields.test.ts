@@ -154,6 +154,7 @@ describe('the keyboard', () => {
                                 easing: 'linear',
                                 pin: 'start',
                                 handles: null,
+                                curve: null,
                             })),
                             frames: [],
                             channels: [],

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Easing\Easing;
+use Ricamo\Core\Animation\Easing\Handles;
 use Ricamo\Core\Animation\Easing\Hold;
 use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
@@ -21,7 +22,7 @@ final readonly class Thread
     /** Segments beyond this many are drawn straight: they are narrower than a curve could be told from a line. */
     private const MOST_CURVES = 100;
 
-    /** @return array<string, mixed> on each of `frames`, `channels` hold the numbers that the value is made of, `speeds` how far it goes in a frame, and `colours` the colour that it is */
+    /** @return array<string, mixed> of each bead, `curve` holds the handles of its easing, in shares of its time and its change, null where it has none; on each of `frames`, `channels` hold the numbers that the value is made of, `speeds` how far it goes in a frame, and `colours` the colour that it is */
     public static function of(Layer $layer, string $name, Property $property): array
     {
         $course = $property->course($layer->span);
@@ -33,6 +34,7 @@ final readonly class Thread
                 'frame' => $frame,
                 'value' => $property->type->write($keyframe->value),
                 'easing' => (string) $keyframe->easing,
+                'curve' => Handles::of($keyframe->easing)?->curve()->handles(),
                 'pin' => $keyframe->pin->value,
                 'handles' => $next === null || ! $curved ? null : (new Stretch($property->type, $keyframe, $next, $layer->span))->handles(),
             ], array_keys($course), $course, [...array_slice($course, 1), ...($course === [] ? [] : [null])]),

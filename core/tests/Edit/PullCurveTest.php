@@ -108,6 +108,16 @@ final class PullCurveTest extends TestCase
         return Fixture::json($composition, 'bar')['x']['keyframes'][0]['easing'];
     }
 
+    public function test_each_keyframe_tells_the_curve_of_its_easing(): void
+    {
+        $easings = ['ease-in-out(75%)', 'cubic-bezier(0.1, -0.4, 0.6, 1.5)', 'cubic-out', 'hold', 'bounce-out', 'linear'];
+        $keyframes = array_map(fn (string $easing, int $index): array => [10 * $index, $index, $easing], $easings, array_keys($easings));
+        $layer = Fixture::composition([Fixture::bar(['rotation' => Fixture::keyframes(...$keyframes)])])->layer('bar');
+        $curves = array_column(Thread::of($layer, 'rotation', $layer->properties['rotation'])['beads'], 'curve');
+        // One that begins with three times its mean speed and ends with none: (1/3, 1) and (2/3, 1).
+        self::assertEqualsWithDelta([[0.75, 0, 0.25, 1], [0.1, -0.4, 0.6, 1.5], [1 / 3, 1, 2 / 3, 1], null, null, [1 / 3, 1 / 3, 2 / 3, 2 / 3]], $curves, 1e-3);
+    }
+
     /** @return list<array{at: float, values: list<float>, speed: float}>|null */
     private function handles(Composition $composition): ?array
     {

@@ -140,6 +140,8 @@ export interface Bead {
     frame: number;
     value: Value;
     easing: string;
+    /** Of its easing: x and y of both handles, in shares of its time and its change; null where it has none. */
+    curve: [number, number, number, number] | null;
     pin: 'start' | 'end';
     /** Of the segment that begins there, at its beginning and its end; null where it has none. */
     handles: [CurveHandle, CurveHandle] | null;

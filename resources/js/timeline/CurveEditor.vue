@@ -2,28 +2,17 @@
 import { computed, ref, watch } from 'vue';
 
 /** A free curve with two handles, which may reach beyond the value of either keyframe. */
-const props = defineProps<{ easing: string }>();
+const props = defineProps<{ curve: [number, number, number, number] | null }>();
 const emit = defineEmits<{ attempt: [easing: string]; choose: [easing: string] }>();
 
 /** The square from 0 to 1 in the picture, and the room around it. */
 const [SIDE, ROOM, SIDEWAYS] = [80, 40, 28];
 const BEYOND = ROOM / SIDE;
 
-const BEZIER = /^cubic-bezier\(([^)]*)\)$/;
-const EASED = /^ease-(in|out|in-out)\(([\d.]+)%\)$/;
+/** Of what has no handles: straight on. */
+const STRAIGHT = [0.33, 0.33, 0.67, 0.67] as const;
 
-function handlesOf(easing: string): [number, number, number, number] {
-    const written = BEZIER.exec(easing)?.[1]?.split(',').map(Number);
-    const [, way, strength] = EASED.exec(easing) ?? [];
-    const reach = Number(strength) / 100;
-    return written?.length === 4
-        ? (written as [number, number, number, number])
-        : way
-          ? [way === 'out' ? 0 : reach, 0, way === 'in' ? 1 : 1 - reach, 1]
-          : [0.33, 0.33, 0.67, 0.67];
-}
-
-const handles = ref(handlesOf(props.easing));
+const handles = ref<[number, number, number, number]>([...(props.curve ?? STRAIGHT)]);
 const area = ref<SVGSVGElement | null>(null);
 
 const x = (value: number): number => SIDEWAYS + value * SIDE;
@@ -36,8 +25,8 @@ const path = computed(() => {
 
 /** Another easing was chosen beside it. */
 watch(
-    () => props.easing,
-    (easing) => easing !== text.value && (handles.value = handlesOf(easing)),
+    () => props.curve,
+    (curve) => (handles.value = [...(curve ?? STRAIGHT)]),
 );
 
 function put(handle: 0 | 1, along: number, up: number): void {

@@ -25,6 +25,13 @@ const problem = ref<string | null>(null);
 
 /** What it is now: a strength and a curve are felt for while the menu stays open. */
 const current = ref(props.target.bead.easing);
+/** As it is by now, kept or only tried. */
+const handles = computed(() => {
+    const [first] = props.target.keyframes;
+    const inspection = composition.glimpse?.inspections.find((one) => one.layer === first?.layer);
+    const beads = inspection?.threads.find((one) => one.property === first?.property)?.beads;
+    return (beads?.find((bead) => bead.frame === props.target.bead.frame) ?? props.target.bead).curve;
+});
 const eased = EASED.exec(props.target.bead.easing);
 const strength = ref(eased ? Number(eased[2]) : 75);
 const way = ref<Way | null>(eased ? (eased[1] as Way) : null);
@@ -138,7 +145,7 @@ function strengthen(): void {
                     </button>
                 </template>
             </div>
-            <CurveEditor :easing="current" @attempt="attempt" @choose="set" />
+            <CurveEditor :curve="handles" @attempt="attempt" @choose="set" />
         </div>
         <KeptCurves :easing="current" @attempt="attempt" @leave="trying.stop" @choose="choose" />
         <input
