@@ -70,25 +70,30 @@ final readonly class LineArtist
     public function draw(Outline $outline, Affine $matrix, callable $paint): array
     {
         if ($this->brush !== null) {
-            $measured = Measured::of($outline);
             $stem = $this->hasStem ? $this->lines($outline, $matrix, $paint, $this->width * self::STEM) : [];
 
-            $marks = $this->ends->isMarked() ? self::filled($this->parts($measured)[1], $matrix, $paint) : [];
-
-            return [...$stem, ...$this->brush->along($measured, $this->style, $outline->key, $matrix, $paint), ...$marks];
+            return [...$stem, ...$this->brush->along(Measured::of($outline), $this->style, $outline->key, $matrix, $paint), ...$this->marks($outline, $matrix, $paint)];
         }
         if (! $this->ends->isMarked()) {
             return $this->lines($outline, $matrix, $paint, $this->width);
         }
         $colour = $paint(new Affine);
         if (! $colour instanceof Colour || $colour->alpha === 255) {
-            return $this->lines($outline, $matrix, $paint, $this->width);
+            return [...$this->lines($outline, $matrix, $paint, $this->width), ...$this->marks($outline, $matrix, $paint)];
         }
         // The marks lie a little over the line: as one, so that this is not seen where both are translucent.
-        $opaque = new Colour($colour->red, $colour->green, $colour->blue);
-        $operations = $this->lines($outline, $matrix, fn (): Colour => $opaque, $this->width);
+        $opaque = fn (): Colour => new Colour($colour->red, $colour->green, $colour->blue);
 
-        return $operations === [] ? [] : [new Group($operations, $colour->alpha / 255)];
+        return Group::fade([...$this->lines($outline, $matrix, $opaque, $this->width), ...$this->marks($outline, $matrix, $opaque)], $colour->alpha / 255);
+    }
+
+    /**
+     * @param  callable(Affine): (Colour|Gradient|Corners)  $paint
+     * @return list<Fill>
+     */
+    private function marks(Outline $outline, Affine $matrix, callable $paint): array
+    {
+        return $this->ends->isMarked() ? self::filled($this->parts(Measured::of($outline))[1], $matrix, $paint) : [];
     }
 
     /**
@@ -102,16 +107,14 @@ final readonly class LineArtist
             return [new Stroke($outline, $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
         $measured = Measured::of($outline);
-        [$drawn, $marks] = $this->parts($measured);
-        $filled = self::filled($marks, $matrix, $paint);
+        [$drawn] = $this->parts($measured);
         if ($isEven) {
             $parts = array_values(array_filter(array_map(fn (array $one): ?Contour => $measured->part(...$one), $drawn)));
 
-            return $parts === [] ? $filled : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline)), ...$filled];
+            return $parts === [] ? [] : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
-        $areas = array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn);
 
-        return [...self::filled($areas, $matrix, $paint), ...$filled];
+        return self::filled(array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn), $matrix, $paint);
     }
 
     /** @return array{list<array{int, float, float}>, list<Path>} the number of each line that is drawn, from where on it to where; and the marks at the ends of them */

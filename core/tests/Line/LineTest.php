@@ -194,6 +194,9 @@ final class LineTest extends TestCase
         self::assertSame([0.0, -50.0], self::points($over[1]['path'])[0]);
         $dotted = self::items(self::square(['endMark' => 'arrow', 'endSize' => 200, 'drawEnd' => 37.5, 'brush' => ['form' => 'dotted']]));
         self::assertSame($head['path'], $dotted[count($dotted) - 1]['path']);
+        // Once, though leaves have a stem beneath them.
+        $leaves = array_column(self::items(self::square(['endMark' => 'arrow', 'endSize' => 200, 'drawEnd' => 37.5, 'brush' => ['form' => 'leaves']])), 'path');
+        self::assertCount(1, array_keys($leaves, $head['path'], true));
     }
 
     public function test_an_arrow_that_slides_in_begins_wholly_out_of_the_picture(): void

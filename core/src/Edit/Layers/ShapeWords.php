@@ -49,10 +49,11 @@ final readonly class ShapeWords implements CompositionEdit
             throw new Refusal("“{$layer->name}” has no words");
         }
         [$fill, $words] = $evaluator->words($layer, $composition, $this->frame, $this->by);
-        $shapes = array_map(fn (WordShape $one): array => $this->shape($one, $layer, $fill), $words);
-        if ($shapes === [] || count($shapes) > self::MOST) {
-            throw new Refusal($shapes === [] ? "“{$layer->name}” shows no letters on that frame" : "“{$layer->name}” has ".count($shapes).' parts; '.self::MOST.' at most become shapes');
+        if ($words === [] || count($words) > self::MOST) {
+            throw new Refusal($words === [] ? "“{$layer->name}” shows no letters on that frame" : "“{$layer->name}” has ".count($words).' parts; '.self::MOST.' at most become shapes');
         }
+        $json = $layer->toJson();
+        $shapes = array_map(fn (WordShape $one): array => self::shape($one, $layer, $json, $fill), $words);
         $index = $composition->indexOf($layer->id);
         $inPlace = count($shapes) === 1 ? [self::alone($layer, $words[0], $shapes[0])] : $this->grouped($layer, $words, $shapes, (int) substr($composition->layers->freeId(), 1));
 
@@ -65,14 +66,14 @@ final readonly class ShapeWords implements CompositionEdit
     }
 
     /**
+     * @param  array<string, mixed>  $json  the layer's
      * @return array<string, mixed> the fields of a shape, placed where it is in the layer
      *
      * @throws Refusal for one of too many points
      */
-    private function shape(WordShape $word, Layer $layer, Colour|Gradient|null $fill): array
+    private static function shape(WordShape $word, Layer $layer, array $json, Colour|Gradient|null $fill): array
     {
         $drawn = DrawnLayer::of($word->drawn($fill), 0, 0) ?? throw new Refusal("“{$word->name}” has too many points for a shape");
-        $json = $layer->toJson();
         if ($word->isPlate) {
             return ['name' => $word->name, ...array_diff_key($drawn, ['gradients' => 0]), 'fill' => $json['plate']];
         }
