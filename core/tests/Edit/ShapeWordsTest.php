@@ -125,6 +125,11 @@ final class ShapeWordsTest extends TestCase
         self::shaped(self::words($more));
     }
 
+    public function test_a_long_word_has_a_short_name_without_what_is_not_seen(): void
+    {
+        self::assertSame([str_repeat('n', 39).'…', 'a b'], array_map(fn (string $text): string => self::names(self::shaped(self::words(['text' => $text, 'styles' => [['from' => 0, 'to' => 1, 'colour' => '#ff0000']]]), 'whole'))[2], ['x'.str_repeat('n', 60), "xa\tb"]));
+    }
+
     public function test_so_many_letters_are_too_many(): void
     {
         $this->expectExceptionMessage('“Title” has 301 parts; 300 at most become shapes');

@@ -54,7 +54,7 @@ final readonly class WordShapes
     /** @param  list<string>  $texts */
     private static function name(array $texts): string
     {
-        $name = mb_strimwidth(implode('', $texts), 0, 40, '…');
+        $name = mb_strimwidth(trim((string) preg_replace('/[\p{Cc}\s]+/u', ' ', implode('', $texts))), 0, 40, '…');
 
         return $name === '' ? 'Letter' : $name;
     }
