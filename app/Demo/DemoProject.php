@@ -7,6 +7,7 @@ use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
 use App\Samples\Shelf;
+use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
@@ -29,14 +30,30 @@ final readonly class DemoProject
 
         $project = Project::query()->create(['name' => self::NAME, 'swatches' => Text::of(self::swatches())]);
         $take = fn (string $file, string $name, string $folder): string => $this->filed($this->intake->take($project, $file, $name), $folder);
-        $street = $take($street, 'Street in the evening.mp4', 'Clips');
-        $workshop = $take($workshop, 'Workshop.mp4', 'Clips');
-        $photograph = $take($footage->photograph(), 'Workshop by day.png', 'Pictures');
-        $logo = $take($footage->logo(), 'Depot Nine logo.png', 'Pictures');
         $sample = fn (string $id, string $folder): string => $take(($this->shelf->get($id)->make)(), $this->shelf->get($id)->file, $folder);
-        $panels = $take($footage->panels(), 'Colour panels, rendered.mkv', 'Clips');
-        $badge = $sample('badge', 'Pictures');
-        $music = $sample('jingle', 'Sounds');
+        $documents = self::documents(
+            $take($street, 'Street in the evening.mp4', 'Clips'),
+            $take($workshop, 'Workshop.mp4', 'Clips'),
+            $take($footage->photograph(), 'Workshop by day.png', 'Pictures'),
+            $take($footage->logo(), 'Depot Nine logo.png', 'Pictures'),
+            $take($footage->panels(), 'Colour panels, rendered.mkv', 'Clips'),
+            $sample('badge', 'Pictures'),
+            $sample('jingle', 'Sounds'),
+        );
+        foreach ($documents as $place => $document) {
+            Composition::store($project->id, $document, $place);
+        }
+
+        return $project;
+    }
+
+    /**
+     * Its compositions, with the media that each argument names by its id.
+     *
+     * @return list<Document> with the ids c1, c2, …
+     */
+    public static function documents(string $street, string $workshop, string $photograph, string $logo, string $panels, string $badge, string $music): array
+    {
         $documents = [
             LowerThird::composition($street, 'Marta Oldani', 'Depot electrician'),
             PictureInPicture::composition($workshop, $photograph),
@@ -60,11 +77,8 @@ final readonly class DemoProject
         $documents[] = CascadingTitle::composition();
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
-        foreach ($documents as $place => $document) {
-            Composition::store($project->id, $document->withId('c'.($place + 1)), $place);
-        }
 
-        return $project;
+        return array_map(fn (Document $document, int $place): Document => $document->withId('c'.($place + 1)), $documents, array_keys($documents));
     }
 
     private function filed(Media $media, string $folder): string

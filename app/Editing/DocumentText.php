@@ -7,7 +7,6 @@ use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
-use Ricamo\Core\Time\FrameRange;
 use stdClass;
 
 /**
@@ -29,13 +28,13 @@ final class DocumentText
         return Text::of([...$document->headJson(), 'layers' => $document->layers->ids()]);
     }
 
-    /** @param  iterable<stdClass>  $rows  {layer, starts, ends, json}, in any order */
+    /** @param  iterable<stdClass>  $rows  as `LayerRow` has them, in any order */
     public static function read(string $head, iterable $rows): Composition
     {
         $node = Node::decode($head);
         $stored = [];
         foreach ($rows as $row) {
-            $stored[$row->layer] = StoredLayer::stored($row->layer, new FrameRange($row->starts, $row->ends), $row->json);
+            $stored[$row->layer] = LayerRow::read($row);
         }
 
         return Composition::readHead($node, Stack::stored(...array_map(
@@ -45,13 +44,13 @@ final class DocumentText
 
     /**
      * @param  iterable<StoredLayer>  $layers
-     * @return list<array{composition_id: int, layer: string, starts: int, ends: int, json: string}>
+     * @return list<array<string, mixed>>
      */
     public static function rows(int $composition, iterable $layers): array
     {
         $rows = [];
         foreach ($layers as $layer) {
-            $rows[] = ['composition_id' => $composition, 'layer' => $layer->id, 'starts' => $layer->span->in, 'ends' => $layer->span->out, 'json' => $layer->json()];
+            $rows[] = LayerRow::of($composition, $layer);
         }
 
         return $rows;

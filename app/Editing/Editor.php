@@ -41,7 +41,8 @@ final class Editor
             $after = Edits::applyTo($before, $settled, $asked->composition?->key, $evaluator);
             $parts = Parts::between($before, $after);
 
-            return new Outcome($after, $settled instanceof DrawnIn ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
+            // What comes to the same is what is there: nothing is written, and no revision is made of it.
+            return new Outcome($parts === [] ? $before : $after, $settled instanceof DrawnIn ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
                 // What changes nothing is no step to undo.
                 if ($parts !== []) {
                     Step::drop($asked->project, $asked->window);

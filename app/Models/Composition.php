@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Editing\DocumentText;
+use App\Editing\LayerRow;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -75,7 +76,7 @@ final class Composition extends Model
     {
         while ($this->read === null) {
             $row = $this->stored();
-            $layers = DB::table('layers')->where('composition_id', $this->id)->get(['layer', 'starts', 'ends', 'json']);
+            $layers = DB::table('layers')->where('composition_id', $this->id)->get(LayerRow::COLUMNS);
             if ($this->stored()->revision === $row->revision) {
                 $this->setRawAttributes([...$this->getAttributes(), ...(array) $row], true);
                 $this->read = DocumentText::read($row->head, $layers);
@@ -122,7 +123,7 @@ final class Composition extends Model
         ]) > 0;
         if ($isKept) {
             foreach (array_chunk(DocumentText::rows($this->id, $after->layers->changedFrom($before->layers)), self::TOGETHER) as $rows) {
-                DB::table('layers')->upsert($rows, ['composition_id', 'layer'], ['starts', 'ends', 'json']);
+                DB::table('layers')->upsert($rows, ['composition_id', 'layer'], LayerRow::CHANGED);
             }
             foreach (array_chunk(array_diff($before->layers->ids(), $after->layers->ids()), self::TOGETHER) as $gone) {
                 DB::table('layers')->where('composition_id', $this->id)->whereIn('layer', $gone)->delete();

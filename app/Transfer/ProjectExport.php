@@ -2,6 +2,7 @@
 
 namespace App\Transfer;
 
+use App\Editing\LayerRow;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
@@ -68,10 +69,11 @@ final class ProjectExport
     /** @return list<Media> those that are removed included, where a composition still uses them */
     private function media(Project $project): array
     {
-        $documents = implode("\n", DB::table('layers')->whereIn('composition_id', $project->compositions()->select('id'))->pluck('json')->all());
+        $lists = DB::table('layers')->whereIn('composition_id', $project->compositions()->select('id'))->whereNotNull('media')->pluck('media')->all();
+        $used = array_merge(...array_map(LayerRow::ids(...), $lists));
 
         return array_values(Media::query()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->orderBy('id')->get()
-            ->filter(fn (Media $media): bool => $media->removed_at === null || str_contains($documents, "\"{$media->key()}\""))->all());
+            ->filter(fn (Media $media): bool => $media->removed_at === null || in_array($media->key(), $used, true))->all());
     }
 
     private static function nameOf(Media $media): string

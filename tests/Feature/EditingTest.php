@@ -74,6 +74,26 @@ final class EditingTest extends TestCase
         self::assertSame($after, $composition->refresh()->document);
     }
 
+    public function test_an_edit_that_changes_nothing_is_no_new_revision(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'bar', 'name' => 'Bar', 'opacity' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 10, 'value' => 100]]]]);
+        $keyframes = [['layer' => 'bar', 'property' => 'opacity', 'frames' => [0, 10]]];
+        $edits = [
+            ['rename-layer', ['layer' => 'bar', 'name' => 'Bar']], ['set-layer', ['layers' => ['bar'], 'visible' => true]], ['move-layers', ['layers' => ['bar'], 'by' => 0]],
+            ['trim-layer', ['layer' => 'bar', 'in' => 0]], ['reorder-layer', ['layer' => 'bar', 'to' => 0]], ['drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0]]],
+            ['set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 0]]]], ['reset-value', ['layer' => 'bar', 'property' => 'rotation']],
+            ['move-keyframes', ['keyframes' => $keyframes, 'by' => 0]], ['set-pin', ['keyframes' => $keyframes, 'pin' => 'start']], ['set-easing', ['keyframes' => $keyframes, 'easing' => 'linear']],
+            ['shift-values', ['keyframes' => $keyframes, 'by' => 0]], ['set-effects', ['layers' => ['bar'], 'effects' => []]], ['set-masks', ['layers' => ['bar'], 'masks' => []]],
+            ['set-leaving', ['layers' => ['bar']]], ['set-composition', ['name' => 'Composition 1']], ['set-guides', ['guides' => []]], ['look-alone', ['layers' => []]],
+            ['set-content', ['layer' => 'bar', 'content' => ['form' => 'rectangle']]], ['rename-composition', ['composition' => 'c1', 'name' => 'Composition 1']], ['rename-project', ['name' => 'Depot Nine']],
+        ];
+        foreach ($edits as [$edit, $args]) {
+            $this->edit($composition, $edit, $args)->assertOk()->assertJsonPath('revision', 1)->assertJsonPath('patch', [])->assertJsonPath('history.undo', 'add layer');
+        }
+        self::assertSame([1, 1], [Change::query()->count(), Step::query()->count()]);
+    }
+
     public function test_a_stale_edit_is_refused_with_what_it_missed(): void
     {
         $composition = $this->composition();

@@ -14,6 +14,7 @@ use Ricamo\Core\Value\Type\ValueType;
  * they go opposite ways (Fritsch & Butland 1984): the curve meets the condition of Fritsch & Carlson 1980 and never goes
  * beyond its neighbours. For paths it is the speed of the parabola through the three points, so that direction is
  * continuous as well. Beside a pause it is nought; where there is no further keyframe it is the segment's own mean.
+ * Values that are not made of numbers, outlines, are mixed: what glides is how far the mix has come, counted in keyframes.
  */
 final readonly class Gliding
 {
@@ -34,8 +35,8 @@ final readonly class Gliding
     {
         $first = $this->type->channels($from[1]->value);
         $last = $this->type->channels($to[1]->value);
-        if ($first === []) {
-            return $this->type->mix($from[1]->value, $to[1]->value, $t);
+        if ($this->type->made($first) === null) {
+            return $this->type->mix($from[1]->value, $to[1]->value, $this->progress($from[0], $to, $t));
         }
         $length = $to[0] - $from[0];
         $own = self::speeds($first, $last, $length);
@@ -50,6 +51,27 @@ final readonly class Gliding
     }
 
     /**
+     * @param  array{float, Keyframe}  $to
+     * @return float 0..1
+     */
+    private function progress(float $from, array $to, float $t): float
+    {
+        $length = $to[0] - $from;
+        $own = 1 / $length;
+        // How many keyframes further a frame leads between two of them.
+        $speed = fn (Keyframe $first, float $between): float => self::holds($first) ? 0.0 : 1 / $between;
+        $leaving = $this->before === null ? $own : self::monotone($speed($this->before[1], $from - $this->before[0]), $own, $from - $this->before[0], $length);
+        $arriving = $this->after === null ? $own : self::monotone($own, $speed($to[1], $this->after[0] - $to[0]), $length, $this->after[0] - $to[0]);
+
+        return self::hermite(0, 1, $length * $leaving, $length * $arriving, $t);
+    }
+
+    private static function holds(Keyframe $keyframe): bool
+    {
+        return $keyframe->easing instanceof Hold || $keyframe->easing instanceof Jump;
+    }
+
+    /**
      * @param  array{float, Keyframe}  $from
      * @param  array{float, Keyframe}  $to
      * @return list<float> a frame, along each channel; nought where it holds
@@ -57,7 +79,7 @@ final readonly class Gliding
     private function speedsBetween(array $from, array $to): array
     {
         $first = $this->type->channels($from[1]->value);
-        if ($from[1]->easing instanceof Hold || $from[1]->easing instanceof Jump) {
+        if (self::holds($from[1])) {
             return array_map(fn (): float => 0.0, $first);
         }
 

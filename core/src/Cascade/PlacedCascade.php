@@ -9,6 +9,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
@@ -193,5 +194,10 @@ final readonly class PlacedCascade implements Attached
     public function inRate(FrameRate $from, FrameRate $to): self
     {
         return $this->with(['at' => $to->nearestFrame($this->at, $from), 'length' => max(1, $to->nearestFrame($this->length, $from))]);
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

@@ -21,4 +21,6 @@ interface Attached
 
     /** @return array<string, mixed> without its settings */
     public function toJson(): array;
+
+    public function refersTo(): References;
 }

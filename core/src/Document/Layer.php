@@ -255,12 +255,15 @@ final readonly class Layer
         return $this->content instanceof Places ? $this->content->placed() : null;
     }
 
-    /** @return list<string> the ids of all compositions that are seen in it, also as paint */
-    public function placings(): array
+    /** What it and all that is attached to it refers to. */
+    public function refersTo(): References
     {
-        $painted = array_map(fn (PlacedGradient $one): ?string => $one->composition, $this->gradients);
+        return References::all($this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached()));
+    }
 
-        return array_values(array_filter([$this->placing()?->composition, ...$painted], fn (?string $id): bool => $id !== null));
+    public function facts(): LayerFacts
+    {
+        return new LayerFacts($this->kind, $this->group, $this->refersTo(), ! $this->markers->isEmpty());
     }
 
     public function isSeenAt(int|float $frame): bool

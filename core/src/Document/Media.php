@@ -4,6 +4,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** A clip that a project owns. What is known of the file itself stands in $facts once it has been probed. */
 final readonly class Media
@@ -58,6 +59,22 @@ final readonly class Media
     public function size(): Size
     {
         return $this->known()->size();
+    }
+
+    /** @throws Refusal for a sound or a font */
+    public function checkPicture(): void
+    {
+        if ($this->known()->width === 0) {
+            throw new Refusal("“{$this->name}” has no picture");
+        }
+    }
+
+    /** @throws Refusal where nothing is heard of it */
+    public function checkSound(): void
+    {
+        if (! $this->known()->sound) {
+            throw new Refusal("“{$this->name}” has no sound");
+        }
     }
 
     public function known(): MediaFacts

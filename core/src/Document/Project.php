@@ -74,10 +74,8 @@ final readonly class Project
     {
         $placings = [];
         foreach ($this->compositions as $other) {
-            foreach ($other->layers->placing() as $layer) {
-                if (in_array($composition, $layer->placings(), true)) {
-                    $placings[] = "“{$layer->name}” in “{$other->name}”";
-                }
+            foreach ($other->layers->where(fn (LayerFacts $facts): bool => in_array($composition, $facts->refersTo->compositions, true)) as $layer) {
+                $placings[] = "“{$layer->name}” in “{$other->name}”";
             }
         }
 
@@ -120,10 +118,8 @@ final readonly class Project
     {
         $uses = [];
         foreach ($this->compositions as $composition) {
-            foreach ($composition->layers->mentioning($media) as $layer) {
-                if (in_array($media, $layer->media(), true)) {
-                    $uses[] = "“{$layer->name}” in “{$composition->name}”";
-                }
+            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array($media, $facts->refersTo->media, true)) as $layer) {
+                $uses[] = "“{$layer->name}” in “{$composition->name}”";
             }
         }
 
@@ -153,7 +149,7 @@ final readonly class Project
                         self::layerIn($node, $index, $at)->field(explode('.', $field)[0])->refuse("there is no media \"$id\" in this project");
                     }
                 }
-                foreach ($layer->placings() as $id) {
+                foreach ($layer->refersTo()->compositions as $id) {
                     if (! $compositions->has($id)) {
                         self::layerIn($node, $index, $at)->field($layer->placing()?->composition === $id ? 'composition' : 'gradients')->refuse("there is no composition \"$id\" in this project");
                     }

@@ -8,7 +8,6 @@ use Generator;
 use IteratorAggregate;
 use LogicException;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -113,7 +112,7 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     public function isAdjusted(): bool
     {
         foreach ($this->entries as $entry) {
-            if ($entry->adjusts()) {
+            if ($entry->facts->kind->adjusts()) {
                 return true;
             }
         }
@@ -235,29 +234,15 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     }
 
     /**
-     * Layers in whose JSON a text stands as a value, so that the others need not be read.
+     * Layers of which this is true; the others are not read.
      *
+     * @param  callable(LayerFacts): bool  $is
      * @return Generator<int, Layer>
      */
-    public function mentioning(string $value): Generator
-    {
-        $quoted = Text::of($value);
-        foreach ($this->entries as $entry) {
-            if (str_contains($entry->json(), $quoted)) {
-                yield $entry->layer();
-            }
-        }
-    }
-
-    /**
-     * Layers that place another composition. Where none is named in a layer's JSON, it is not read.
-     *
-     * @return Generator<int, Layer>
-     */
-    public function placing(): Generator
+    public function where(callable $is): Generator
     {
         foreach ($this->entries as $entry) {
-            if ($entry->placesAnother() && $entry->layer()->placings() !== []) {
+            if ($is($entry->facts)) {
                 yield $entry->layer();
             }
         }
@@ -266,21 +251,7 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     /** @return list<string> the ids of the compositions that are placed, for each time that they are */
     public function placings(): array
     {
-        return array_merge(...array_map(fn (Layer $layer): array => $layer->placings(), iterator_to_array($this->placing(), false)));
-    }
-
-    /**
-     * Layers that have markers. Where none is written in a layer's JSON, it is not read.
-     *
-     * @return Generator<int, Layer>
-     */
-    public function withMarkers(): Generator
-    {
-        foreach ($this->entries as $entry) {
-            if (str_contains($entry->json(), '"markers":[')) {
-                yield $entry->layer();
-            }
-        }
+        return array_merge(...array_map(fn (StoredLayer $entry): array => $entry->facts->refersTo->compositions, array_values($this->entries)));
     }
 
     /** @return list<StoredLayer> those that are not the very same as in $before */

@@ -23,7 +23,7 @@ final readonly class Tree
     {
         [$groups, $members] = [[], []];
         foreach ($entries as $id => $entry) {
-            $group = $entry->group();
+            $group = $entry->facts->group;
             if ($group !== null && isset($entries[$group])) {
                 $groups[$id] = $group;
                 $members[$group][] = (string) $id;
@@ -120,11 +120,11 @@ final readonly class Tree
     public function check(array $entries): void
     {
         foreach ($entries as $id => $entry) {
-            $group = $entry->group();
+            $group = $entry->facts->group;
             if ($group === null) {
                 continue;
             }
-            if (! isset($entries[$group]) || ! $entries[$group]->isGroup()) {
+            if (! isset($entries[$group]) || ! $entries[$group]->facts->kind->holdsLayers()) {
                 throw new Refusal("“{$entry->layer()->name}” is said to be in \"$group\", which is no group");
             }
             $above = $this->above((string) $id);

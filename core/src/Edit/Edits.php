@@ -281,16 +281,30 @@ final class Edits
         $after->checkAgainst($composition);
         $ordered = $after->layers->inTreeOrder();
         $after = $ordered === $after->layers ? $after : $after->withLayers($ordered);
+        self::checkMedia($after, $composition, $evaluator->media);
         self::checkNesting($after, $composition, $evaluator->media);
 
         return $after;
+    }
+
+    /** What comes to be used is there, and was not removed. */
+    private static function checkMedia(Composition $after, Composition $before, MediaLibrary $media): void
+    {
+        foreach ($after->layers->changedFrom($before->layers) as $entry) {
+            $used = ($before->layers->entries()[$entry->id] ?? null)?->facts->refersTo->media ?? [];
+            foreach (array_diff($entry->facts->refersTo->media, $used) as $id) {
+                if ($media->get($id)->removed) {
+                    throw new Refusal("“{$media->get($id)->name}” was removed from the project");
+                }
+            }
+        }
     }
 
     /** Only a layer that is new or other can make compositions lie within one another that did not. */
     private static function checkNesting(Composition $after, Composition $before, MediaLibrary $media): void
     {
         foreach ($after->layers->changedFrom($before->layers) as $entry) {
-            if ($entry->placesAnother()) {
+            if ($entry->facts->refersTo->compositions !== []) {
                 Nesting::check($after, $media);
 
                 return;

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Effect;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Json\Node;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
@@ -73,5 +74,10 @@ final readonly class PlacedEffect implements Attached
     public function toJson(): array
     {
         return ['id' => $this->id, 'effect' => $this->effect->name(), ...($this->on ? [] : ['on' => false])];
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

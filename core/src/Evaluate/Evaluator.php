@@ -205,13 +205,13 @@ final readonly class Evaluator
         if ($tree->isFlat() && $composition->alone === []) {
             $entry = $composition->layers->entries()[$id];
 
-            return $entry->dependsOnOthers() ? null : $entry->fingerprint();
+            return $entry->facts->dependsOnOthers() ? null : $entry->fingerprint();
         }
         $prints = $composition->leavesOut($id) ? ['left out'] : [];
         foreach ([$id, ...$tree->above($id), ...$tree->within($id)] as $one) {
             $entry = $composition->layers->entries()[$one];
             $print = $entry->fingerprint();
-            if ($print === null || $entry->dependsOnOthers()) {
+            if ($print === null || $entry->facts->dependsOnOthers()) {
                 return null;
             }
             $prints[] = $composition->alone !== [] && $composition->leavesOut($one) ? "$print left out" : $print;

@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Guide;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerFacts;
 
 /** The moments that things in time are drawn to: both ends of the composition and of its layers, markers of both, and the playhead. */
 final readonly class TimeMarks
@@ -27,7 +28,7 @@ final readonly class TimeMarks
             array_push($frames, $span->in, $span->out);
         }
 
-        foreach ($composition->layers->withMarkers() as $layer) {
+        foreach ($composition->layers->where(fn (LayerFacts $facts): bool => $facts->hasMarkers) as $layer) {
             if (! isset($moving[$layer->id])) {
                 array_push($frames, ...$layer->markers->movedBy($layer->span->in)->frames());
             }

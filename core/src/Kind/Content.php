@@ -2,9 +2,13 @@
 
 namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Document\References;
+
 /** What a layer shows, apart from the properties that can be keyframed. */
 interface Content
 {
     /** @return array<string, mixed> its fields in a layer's JSON */
     public function toJson(): array;
+
+    public function refersTo(): References;
 }

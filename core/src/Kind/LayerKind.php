@@ -48,6 +48,12 @@ abstract class LayerKind
         return false;
     }
 
+    /** Whether other layers can be in it. */
+    public function holdsLayers(): bool
+    {
+        return false;
+    }
+
     /** Whether its handles change its property `size`, rather than its scale. */
     public function isSizedByHandles(): bool
     {

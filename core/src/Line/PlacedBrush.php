@@ -7,6 +7,7 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
@@ -129,5 +130,10 @@ final readonly class PlacedBrush implements Attached
     public function toJson(): array
     {
         return ['id' => self::ID, 'form' => $this->form->value, ...($this->on ? [] : ['on' => false]), ...array_filter(['mark' => $this->mark?->write(), 'media' => $this->media], fn (?string $one): bool => $one !== null)];
+    }
+
+    public function refersTo(): References
+    {
+        return new References(media: $this->media === null ? [] : [$this->media]);
     }
 }

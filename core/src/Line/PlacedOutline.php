@@ -6,6 +6,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKind;
@@ -70,5 +71,10 @@ final readonly class PlacedOutline implements Attached
             'id' => $this->id, ...($this->side === Side::Outside ? [] : ['side' => $this->side->value]),
             ...($this->join === Join::Round ? [] : ['join' => $this->join->value]), ...($this->on ? [] : ['on' => false]),
         ];
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

@@ -7,6 +7,7 @@ use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
@@ -133,5 +134,10 @@ final readonly class PlacedMask implements Attached
             ...($this->on ? [] : ['on' => false]),
             ...($this->fixed ? ['fixed' => true] : []),
         ];
+    }
+
+    public function refersTo(): References
+    {
+        return new References(layers: $this->layer === null ? [] : [$this->layer]);
     }
 }

@@ -6,6 +6,7 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
@@ -157,5 +158,10 @@ final readonly class PlacedGradient implements Attached
     private static function point(string $name, string $title, float $x, float $y): PropertyDefinition
     {
         return new PropertyDefinition($name, new PointType, new Point($x, $y), -10_000, 10_000, $title, unit: '%');
+    }
+
+    public function refersTo(): References
+    {
+        return $this->shown()?->refersTo() ?? new References;
     }
 }

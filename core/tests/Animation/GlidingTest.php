@@ -8,10 +8,14 @@ use Ricamo\Core\Animation\Easing\Glide;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 use Ricamo\Core\Value\Type\PointType;
 use Ricamo\Core\Value\Type\ValueType;
 
@@ -99,6 +103,19 @@ final class GlidingTest extends TestCase
             self::assertEqualsWithDelta(50, $property->at(9.99, $this->span())->x, 0.001);
             self::assertSame(50.0, $property->at(15, $this->span())->x);
         }
+    }
+
+    public function test_an_outline_glides_by_how_far_it_has_come(): void
+    {
+        $square = fn (float $side): Contours => Contours::of(Path::rectangle(Box::centred($side, $side)));
+        $property = $this->property(new PathType, [[0, $square(0.5)], [10, $square(100)], [20, $square(300), 'hold'], [30, $square(90)]]);
+        $side = fn (float $frame): float => $property->at($frame, $this->span())->path()->bounds()->width();
+        // Alike on both sides of the second keyframe: one keyframe in ten frames, of 99.5 and of 200 pixels.
+        self::assertEqualsWithDelta(9.95, ($side(10) - $side(9.999)) / 0.001, 0.01);
+        self::assertEqualsWithDelta(20.0, ($side(10.001) - $side(10)) / 0.001, 0.01);
+        // Beside a pause it comes to rest: h(½) = ½ + (1 − 0) / 8 of the way from 100 to 300.
+        self::assertEqualsWithDelta(100 + 200 * 0.625, $side(15), 1e-9);
+        self::assertEqualsWithDelta(300, $side(25), 1e-9);
     }
 
     public function test_keyframes_of_both_pins_are_neighbours(): void

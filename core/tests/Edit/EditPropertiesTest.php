@@ -2,36 +2,75 @@
 
 namespace Ricamo\Core\Tests\Edit;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Compositions;
+use Ricamo\Core\Document\Kept;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Stack;
+use Ricamo\Core\Document\StoredComposition;
+use Ricamo\Core\Document\StoredLayer;
+use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
 /** What holds for any sequence of edits, tried on many made from fixed seeds. */
 final class EditPropertiesTest extends TestCase
 {
-    public function test_after_any_edits_the_document_reads_back_and_can_be_evaluated_on_every_frame(): void
+    private const STEPS = 120;
+
+    public function test_arguments_can_be_drawn_for_every_edit_there_is(): void
     {
-        foreach (range(1, 12) as $seed) {
-            mt_srand($seed);
-            $composition = Fixture::composition([Fixture::clip(), Fixture::bar(), Fixture::words()], ['length' => 60]);
-            $accepted = 0;
-            for ($i = 0; $i < 40; $i++) {
-                [$edit, $args] = $this->anyEdit($composition);
-                try {
-                    $composition = Fixture::edit($composition, $edit, $args);
-                    $accepted++;
-                } catch (Refusal) {
-                    // A refused edit leaves the document as it was: what follows is tried on that.
-                }
+        self::assertEqualsCanonicalizing(array_keys(Edits::BY_NAME), AnyEdit::names());
+    }
+
+    public function test_the_project_that_edits_are_tried_on_has_every_kind_of_layer(): void
+    {
+        $kinds = array_map(fn (StoredLayer $entry): string => $entry->facts->kind->name(), array_values($this->project()->composition()->layers->entries()));
+        self::assertEqualsCanonicalizing(array_keys(LayerKinds::all()), array_values(array_unique($kinds)));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 24) as $seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_after_any_edits_what_was_stored_can_be_read_evaluated_and_edited(int $seed): void
+    {
+        mt_srand($seed);
+        $project = $this->project();
+        $names = AnyEdit::names();
+        $accepted = [];
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $composition = $project->compositions->entries()[mt_rand(0, 3) === 0 ? count($project->compositions) - 1 : 0]->composition();
+            $edit = $names[mt_rand(0, count($names) - 1)];
+            $args = (new AnyEdit($project, $composition))->args($edit);
+            try {
+                $after = Edits::applyTo($project, Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition->id, Fixture::evaluator());
+            } catch (Refusal) {
+                // A refused edit leaves the project as it was: what follows is tried on that.
+                continue;
             }
-            self::assertGreaterThan(10, $accepted, "seed $seed");
-            $json = json_decode(json_encode($composition->toJson(), JSON_THROW_ON_ERROR), true);
-            self::assertEquals($composition, Composition::read(new Node($json)), "seed $seed");
-            foreach (range(0, 59, 7) as $frame) {
-                self::assertSame($frame, Fixture::evaluator()->frame($composition, $frame)->frame);
+            $accepted[] = $edit;
+            $told = "seed $seed, step $step, ".json_encode(['edit' => $edit, 'args' => $args]);
+            $project = $this->stored($after, $told);
+            self::assertEquals($after->toJson(), $project->toJson(), $told);
+        }
+        self::assertGreaterThan(self::STEPS / 5, count($accepted));
+        $read = Project::read(new Node(json_decode(json_encode($project->toJson(), JSON_THROW_ON_ERROR), true)));
+        self::assertEquals($project->toJson(), $read->toJson());
+        foreach ($read->compositions as $composition) {
+            foreach ([0, intdiv($composition->length, 2), $composition->length - 1] as $frame) {
+                self::assertSame($frame, Fixture::evaluator()->showing($project->library())->frame($composition, $frame)->frame);
             }
+            $this->takesAnEdit($project, $composition->id);
         }
     }
 
@@ -48,24 +87,57 @@ final class EditPropertiesTest extends TestCase
         }
     }
 
-    /** @return array{string, array<string, mixed>} */
-    private function anyEdit(Composition $composition): array
+    /** Every layer that is not locked can be given a name: nothing about another one stands in the way. */
+    private function takesAnEdit(Project $project, string $composition): void
     {
-        $layer = count($composition->layers) === 0 ? 'none' : $composition->layers[mt_rand(0, count($composition->layers) - 1)]->id;
-        $property = ['position', 'scale', 'rotation', 'opacity', 'size', 'typeSize'][mt_rand(0, 5)];
-        $frame = mt_rand(0, 59);
+        foreach ($project->compositions->get($composition)->layers as $layer) {
+            if (! $layer->locked) {
+                $named = Edits::applyTo($project, Edits::read(new Node(['edit' => 'rename-layer', 'args' => ['layer' => $layer->id, 'name' => 'Named']])), $composition, Fixture::evaluator());
+                self::assertSame('Named', $named->compositions->get($composition)->layer($layer->id)->name);
+            }
+        }
+    }
 
-        return match (mt_rand(0, 9)) {
-            0 => ['add-layer', ['layer' => ['kind' => 'shape', 'form' => 'ellipse'], 'at' => $frame]],
-            1 => ['duplicate-layers', ['layers' => [$layer]]],
-            2 => ['remove-layers', ['layers' => [mt_rand(0, 3) === 0 ? $layer : 'none']]],
-            3 => ['add-keyframe', ['layers' => [$layer], 'property' => $property, 'frame' => $frame]],
-            4 => ['set-values', ['frame' => $frame, 'values' => [['layer' => $layer, 'property' => $property, 'value' => in_array($property, ['position', 'scale', 'size'], true) ? [mt_rand(-300, 300), mt_rand(1, 300)] : mt_rand(-50, 150)]]]],
-            5 => ['trim-layer', ['layer' => $layer, 'out' => mt_rand(1, 80)]],
-            6 => ['move-layers', ['layers' => [$layer], 'by' => mt_rand(-20, 20)]],
-            7 => ['drag-layers', ['layers' => [$layer], 'frame' => $frame, 'by' => [mt_rand(-99, 99), mt_rand(-99, 99)]]],
-            8 => ['reorder-layer', ['layer' => $layer, 'to' => mt_rand(0, 4)]],
-            default => ['set-easing', ['keyframes' => [['layer' => $layer, 'property' => $property, 'frames' => [$frame]]], 'easing' => 'back-out']],
-        };
+    /** As it comes from where it is stored: no layer is read, and each is known by what it told when it was written. */
+    private function stored(Project $project, string $told): Project
+    {
+        $entries = [];
+        foreach ($project->compositions as $composition) {
+            $layers = array_map(fn (StoredLayer $entry): StoredLayer => StoredLayer::stored($entry->id, $entry->span, $entry->facts, $entry->json()), array_values($composition->layers->entries()));
+            foreach ($layers as $layer) {
+                $read = StoredLayer::stored($layer->id, $layer->span, $layer->facts, $layer->json())->layer();
+                self::assertEquals([$layer->span, $layer->facts], [$read->span, $read->facts()], $told);
+            }
+            $head = Node::decode(json_encode($composition->headJson(), JSON_THROW_ON_ERROR));
+            $entries[] = StoredComposition::of(Composition::readHead($head, Stack::stored(...$layers)));
+        }
+        $ids = $project->compositions->ids();
+
+        return new Project($project->name, $project->media, Compositions::stored($entries, $ids), Kept::read((new Node($project->kept->toJson()))->optional(...)));
+    }
+
+    private function project(): Project
+    {
+        $project = Project::read(new Node([
+            'format' => Project::FORMAT, 'version' => 1, 'name' => 'Depot Nine',
+            'media' => [
+                ['id' => 'm1', 'name' => 'Street.mp4', 'file' => 'street.mp4'],
+                ['id' => 'm2', 'name' => 'Portrait.mp4', 'file' => 'portrait.mp4'],
+            ],
+            'compositions' => [
+                ['id' => 'c1', 'name' => 'Progress', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 60, 'layers' => [
+                    Fixture::clip(), ['id' => 'sound', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Hum', 'in' => 0, 'out' => 60],
+                    Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [20, [300, 90]], [40, [50, 400]]), 'opacity' => Fixture::keyframes([0, 0], [12, 100]), 'group' => 'group']),
+                    Fixture::words(['text' => '# of 11', 'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']], 'group' => 'group']),
+                    ['id' => 'group', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 60, 'rotation' => 12],
+                    ['id' => 'window', 'kind' => 'window', 'form' => 'ellipse', 'media' => 'm2', 'name' => 'Window', 'in' => 0, 'out' => 60, 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar']]],
+                    ['id' => 'bundle', 'kind' => 'bundle', 'composition' => 'c2', 'name' => 'Bundle', 'in' => 0, 'out' => 60],
+                    ['id' => 'all', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 60],
+                ]],
+                ['id' => 'c2', 'name' => 'Name bar', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 50, 'layers' => [Fixture::bar(), Fixture::words()]],
+            ],
+        ]));
+
+        return $project->with(['media' => Fixture::media()]);
     }
 }

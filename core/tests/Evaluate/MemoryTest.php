@@ -49,7 +49,7 @@ final class MemoryTest extends TestCase implements Memory
     private function stored(Composition $composition): Composition
     {
         return $composition->withLayers(Stack::stored(...array_map(
-            fn (StoredLayer $layer): StoredLayer => StoredLayer::stored($layer->id, $layer->span, $layer->json()), array_values($composition->layers->entries()),
+            fn (StoredLayer $layer): StoredLayer => StoredLayer::stored($layer->id, $layer->span, $layer->facts, $layer->json()), array_values($composition->layers->entries()),
         )));
     }
 
@@ -101,6 +101,16 @@ final class MemoryTest extends TestCase implements Memory
         $replaced = MediaLibrary::of(new Media('m1', 'Street.mp4', 'other.mp4', new MediaFacts(640, 360, new FrameRate(25), 300, true)));
         $list = json_decode($this->evaluator($replaced)->look($this->stored($this->composition()), 20)->list(), true);
         self::assertEquals([640, 360], $list['items'][0]['size']);
+    }
+
+    public function test_digits_follow_the_layer_that_they_go_in_step_with(): void
+    {
+        $composition = $this->stored(Fixture::composition([
+            Fixture::bar(['opacity' => 20]), Fixture::words(['text' => '#', 'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']]]),
+        ]));
+        $this->evaluator()->look($composition, 20);
+        $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 75]]]);
+        self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $this->evaluator()->look($this->stored($after), 20)->list());
     }
 
     public function test_another_rate_is_another_frame_of_the_clip(): void

@@ -29,7 +29,7 @@ final readonly class UngroupLayers implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $group = $composition->layer($id);
-            if (! $group->content instanceof GroupContent) {
+            if (! $group->kind->holdsLayers()) {
                 throw new Refusal("“{$group->name}” is no group");
             }
             $members = $composition->layers->tree()->members($id);

@@ -36,7 +36,7 @@ final readonly class ShiftValues implements CompositionEdit
     {
         $definition = $target->definition($layer);
         $channels = $definition->type->channels($value);
-        if ($channels === [] || ($this->channel !== null && ! isset($channels[$this->channel]))) {
+        if ($definition->type->made($channels) === null || ($this->channel !== null && ! isset($channels[$this->channel]))) {
             throw new Refusal("{$target->property} has no ".($this->channel === null ? 'numbers' : "number {$this->channel}"));
         }
         foreach ($channels as $index => $number) {

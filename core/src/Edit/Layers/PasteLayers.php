@@ -7,7 +7,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Group\GroupContent;
 use Ricamo\Core\Time\FrameRange;
 
 /**
@@ -46,7 +45,7 @@ final readonly class PasteLayers implements CompositionEdit
             }
         }
         // A group that is not copied along is left behind.
-        $groups = array_column(array_filter($layers, fn (Layer $layer): bool => $layer->content instanceof GroupContent), null, 'id');
+        $groups = array_column(array_filter($layers, fn (Layer $layer): bool => $layer->kind->holdsLayers()), null, 'id');
         $copies = Copies::of(array_map(fn (Layer $layer): Layer => $layer->with([
             'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
             'group' => isset($groups[$layer->group ?? '']) ? $layer->group : null,

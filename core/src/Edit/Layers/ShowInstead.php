@@ -37,9 +37,7 @@ final readonly class ShowInstead implements CompositionEdit
             return $this->through($composition, $evaluator);
         }
         $new = $evaluator->media->get($this->media);
-        if ($new->known()->width === 0) {
-            throw new Refusal("“{$new->name}” has no picture");
-        }
+        $new->checkPicture();
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if ($layer->content instanceof TextContent) {
@@ -50,7 +48,7 @@ final readonly class ShowInstead implements CompositionEdit
             // A shape becomes a window through which it is seen.
             $layer = $layer->content instanceof ShapeContent ? Windowed::of($layer, $evaluator->media) : $layer;
             $content = $layer->content;
-            if (! $content instanceof Replaceable) {
+            if (! $content instanceof Replaceable || ! $layer->kind->isSeen()) {
                 throw new Refusal("“{$layer->name}” shows neither a clip nor a picture");
             }
             $shown = array_values($content->media())[0] ?? null;

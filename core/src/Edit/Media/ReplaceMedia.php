@@ -2,9 +2,12 @@
 
 namespace Ricamo\Core\Edit\Media;
 
+use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Replaceable;
@@ -49,7 +52,7 @@ final readonly class ReplaceMedia implements ProjectEdit
     private function replacedIn(Project $project): callable
     {
         return function (Composition $composition) use ($project): Composition {
-            foreach ($composition->layers->mentioning($this->media) as $layer) {
+            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array($this->media, $facts->refersTo->media, true)) as $layer) {
                 $composition = $composition->replacing($this->replaced($layer, $project));
             }
 
@@ -60,12 +63,17 @@ final readonly class ReplaceMedia implements ProjectEdit
     private function replaced(Layer $layer, Project $project): Layer
     {
         $content = $layer->content;
+        [$old, $new] = [$project->media->get($this->media), $project->media->get($this->by)];
+        $attached = References::all(...array_map(fn (Attached $one): References => $one->refersTo(), $layer->attached()));
+        if (in_array($this->media, $attached->media, true)) {
+            $new->checkPicture();
+        }
         $layer = $layer->with(['gradients' => array_map(
             fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->gradients,
         ), 'brush' => $layer->brush?->media === $this->media ? $layer->brush->ofMedia($this->by) : $layer->brush]);
 
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
-            ? $content->replacedIn($layer, $project->media->get($this->media), $project->media->get($this->by))
+            ? $content->replacedIn($layer, $old, $new)
             : $layer;
     }
 }

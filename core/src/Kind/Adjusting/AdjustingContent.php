@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Adjusting;
 
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Content;
 
 /** Nothing: effects and masks say it all. */
@@ -10,5 +11,10 @@ final readonly class AdjustingContent implements Content
     public function toJson(): array
     {
         return [];
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

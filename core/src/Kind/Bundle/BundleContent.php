@@ -6,6 +6,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Lasting;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Document\Stay;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Beyond;
@@ -160,5 +161,10 @@ final readonly class BundleContent implements Heard, Places, Played
     private function source(): string
     {
         return $this->composition;
+    }
+
+    public function refersTo(): References
+    {
+        return new References(compositions: [$this->composition]);
     }
 }

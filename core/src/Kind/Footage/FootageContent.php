@@ -27,6 +27,7 @@ final readonly class FootageContent implements Heard, Played, Replaceable
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
         assert($old !== null);
+        $new->checkPicture();
         [$was, $is] = [$old->size(), $new->size()];
         // Both sides alike, so that the new picture keeps its own shape; the larger, so that it leaves nothing uncovered.
         $factor = max($was->width / $is->width, $was->height / $is->height);

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Group;
 
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Content;
 
 final readonly class GroupContent implements Content
@@ -14,5 +15,10 @@ final readonly class GroupContent implements Content
     public function toJson(): array
     {
         return $this->isolated ? ['isolated' => true] : [];
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

@@ -21,6 +21,11 @@ final class GroupKind extends LayerKind
         return true;
     }
 
+    public function holdsLayers(): bool
+    {
+        return true;
+    }
+
     public function units(): array
     {
         return [Units::Layers];

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Kind\Playing;
 
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\References;
 
 /**
  * What plays one of the media at a pace, and may be heard.
@@ -39,5 +40,10 @@ trait PlaysMedia
     private function source(): string
     {
         return $this->media;
+    }
+
+    public function refersTo(): References
+    {
+        return new References(media: [$this->media]);
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Line\LineEnds;
 
@@ -20,5 +21,10 @@ final readonly class ShapeContent implements Content
     public function toJson(): array
     {
         return ['form' => $this->form->value, ...$this->ends->toJson(), ...($this->widths === [] ? [] : ['widths' => $this->widths])];
+    }
+
+    public function refersTo(): References
+    {
+        return new References;
     }
 }

@@ -9,7 +9,6 @@ use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
-use Ricamo\Core\Refusal;
 
 /** Music, a voice, a noise: what is heard and not seen. */
 final class SoundKind extends LayerKind
@@ -58,10 +57,7 @@ final class SoundKind extends LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         $content = $this->readContent($layer);
-        $one = $media->get($content->media);
-        if (! $one->known()->sound) {
-            throw new Refusal("“{$one->name}” has no sound");
-        }
+        $media->get($content->media)->checkSound();
         $length = $content->lasts($composition->rate, $media) ?? $composition->length;
 
         return ['out' => min($in + $length, max($composition->length, $in + 1))];

@@ -76,6 +76,12 @@ final readonly class Counting
         return $this->of === null ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, $this->of->of($ids[$this->of->layer] ?? $this->of->layer));
     }
 
+    /** @return list<string> the ids of layers that it goes in step with */
+    public function layers(): array
+    {
+        return $this->of === null ? [] : [$this->of->layer];
+    }
+
     public function in(string $text, float $number): string
     {
         return str_replace(self::SIGN, $this->written($number), $text);

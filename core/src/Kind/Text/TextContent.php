@@ -2,14 +2,18 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
-use Ricamo\Core\Kind\UsesMedia;
+use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyles;
 
-final readonly class TextContent implements Content, Readable, UsesMedia
+final readonly class TextContent implements Content, Readable, Replaceable
 {
     /** What the id of a face begins with that is one of the media. */
     private const MEDIA = 'media:';
@@ -56,6 +60,12 @@ final readonly class TextContent implements Content, Readable, UsesMedia
     public function media(): array
     {
         return $this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia];
+    }
+
+    /** Set in another font. */
+    public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
+    {
+        return $new->known()->font !== null ? $layer->withContent($this->with(['fontMedia' => $new->id])) : throw new Refusal("“{$new->name}” is not a font");
     }
 
     public function usingMedia(array $ids): static
@@ -128,5 +138,10 @@ final readonly class TextContent implements Content, Readable, UsesMedia
     public function words(): string
     {
         return $this->text;
+    }
+
+    public function refersTo(): References
+    {
+        return new References(layers: $this->counts?->layers() ?? [], media: array_values($this->media()));
     }
 }

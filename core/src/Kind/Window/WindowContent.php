@@ -6,6 +6,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Places;
@@ -37,6 +38,7 @@ final readonly class WindowContent implements Heard, Places, Played, Replaceable
     /** In the frame that what was shown before had. */
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
+        $new->checkPicture();
         if (! $this->shown instanceof FootageContent || $old === null) {
             return $layer->with(['content' => $this->showing(new FootageContent($new->id)), 'name' => pathinfo($new->name, PATHINFO_FILENAME) ?: $layer->name]);
         }
@@ -100,5 +102,10 @@ final readonly class WindowContent implements Heard, Places, Played, Replaceable
     public function toJson(): array
     {
         return ['form' => $this->form->value, 'fitting' => $this->fitting->value, ...($this->shown?->toJson() ?? [])];
+    }
+
+    public function refersTo(): References
+    {
+        return $this->shown?->refersTo() ?? new References;
     }
 }

@@ -1,0 +1,364 @@
+<?php
+
+namespace Ricamo\Core\Tests\Edit;
+
+use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Cascade\Cascades;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Move\Accents;
+use Ricamo\Core\Move\Moves;
+
+/** Arguments for any edit there is, drawn from what a project holds: what mt_rand was seeded with gives the same again. */
+final class AnyEdit
+{
+    public function __construct(private readonly Project $project, private readonly Composition $composition)
+    {
+    }
+
+    /** @return list<string> every edit that it can draw arguments for */
+    public static function names(): array
+    {
+        $project = Project::parse('{"format":"ricamo-project","version":1,"name":"None","compositions":[{"id":"c1","name":"None","width":2,"height":2,"rate":"25/1","length":1,"layers":[]}]}');
+
+        return array_keys((new self($project, $project->composition()))->drawing());
+    }
+
+    /** @return array<string, mixed> */
+    public function args(string $edit): array
+    {
+        return $this->drawing()[$edit]();
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function drawing(): array
+    {
+        return [...$this->ofLayers(), ...$this->ofAttachments(), ...$this->ofTime(), ...$this->ofPicture(), ...$this->ofKeyframes(), ...$this->ofPaths(), ...$this->ofProject()];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofLayers(): array
+    {
+        return [
+            'add-layer' => fn (): array => ['layer' => $this->newLayer(), 'at' => $this->frame()],
+            'remove-layers' => fn (): array => ['layers' => [$this->layer()]],
+            'duplicate-layers' => fn (): array => ['layers' => $this->layers(), 'after' => $this->is()],
+            'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
+            'rename-layer' => fn (): array => ['layer' => $this->layer(), 'name' => 'Tram '.mt_rand(1, 99)],
+            'reorder-layer' => fn (): array => ['layer' => $this->layer(), 'to' => mt_rand(0, 9), ...($this->is() ? ['group' => $this->group(), 'frame' => $this->frame()] : [])],
+            'set-layer' => fn (): array => ['layers' => $this->layers(), ...$this->one([['visible' => $this->is()], ['reference' => $this->is()], ['label' => 'woad'], ['motionBlur' => $this->is()], ['blend' => 'multiply'], ['scaleLinked' => $this->is()], ['turnsAlong' => $this->is()]])],
+            'set-content' => fn (): array => ['layer' => $this->layer(), 'content' => $this->one([['text' => 'Bells of the #th depot'], ['form' => 'ellipse'], ['isolated' => $this->is()], ['sound' => $this->is()], ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]]])],
+            'style-words' => fn (): array => ['layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)]],
+            'take-apart' => fn (): array => ['layer' => $this->layer()],
+            'shape-words' => fn (): array => ['layer' => $this->layer(), 'by' => $this->one(['letters', 'words', 'whole']), 'frame' => $this->frame()],
+            'look-alone' => fn (): array => ['layers' => $this->is() ? [] : $this->layers()],
+            'show-instead' => fn (): array => ['layers' => $this->layers(), ...($this->is() ? ['media' => $this->media()] : ['composition' => $this->otherComposition()])],
+            'wrap-layers' => fn (): array => ['composition' => $this->project->compositions->freeId(), 'layers' => $this->layers(), 'name' => 'Bundle'],
+            'unwrap-layer' => fn (): array => ['layer' => $this->layer()],
+            'group-layers' => fn (): array => ['layers' => $this->layers(), 'frame' => $this->frame(), 'name' => 'Group'],
+            'ungroup-layers' => fn (): array => ['layers' => [$this->layer()]],
+            'set-composition' => fn (): array => $this->one([['name' => 'Depot'], ['length' => mt_rand(30, 90)], ['background' => '#1d2430'], ['rate' => '50/1'], ['width' => 640, 'layers' => $this->one(['corner', 'middle', 'scale'])]]),
+            'set-guides' => fn (): array => ['guides' => [['axis' => $this->axis(), 'at' => mt_rand(0, 500)]]],
+            'match-composition' => fn (): array => ['media' => $this->media()],
+            'add-markers' => fn (): array => ['markers' => [['frame' => $this->frame(), 'name' => 'Bell', 'label' => 'woad']], ...($this->is() ? ['layer' => $this->layer()] : [])],
+            'change-marker' => fn (): array => ['marker' => $this->marker(), 'name' => 'Horn', ...($this->is() ? ['to' => $this->frame()] : [])],
+            'import-markers' => fn (): array => ['text' => "frame,name\n{$this->frame()},Bell\n"],
+            'remove-markers' => fn (): array => $this->is() ? [] : ['frames' => [$this->marker()]],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofAttachments(): array
+    {
+        return [
+            'add-effect' => fn (): array => ['layers' => $this->layers(), 'effect' => $this->one(array_keys(Effects::all()))],
+            'paste-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
+            'set-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
+            'pull-effect' => fn (): array => ['layer' => $this->layer(), 'property' => $this->one(['e1.centre', 'e2.centre', 'e1.topLeft']), 'frame' => $this->frame(), 'by' => $this->vector()],
+            'add-mask' => fn (): array => ['layers' => [$this->layer()], ...$this->one([['form' => 'ellipse'], ['form' => 'layer', 'layer' => $this->layer()], ['form' => 'free', 'path' => 'M0 0L90 0L90 90Z', 'frame' => $this->frame()]])],
+            'pull-mask' => fn (): array => ['layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(), ...($this->is() ? ['handle' => 'top-left'] : [])],
+            'set-masks' => fn (): array => ['layers' => [$this->layer()], 'masks' => $this->is() ? [] : [['id' => 'm1', 'form' => 'rectangle', 'inverted' => $this->is()]]],
+            'set-outlines' => fn (): array => ['layers' => [$this->layer()], 'outlines' => $this->is() ? [] : [['id' => 'go1', 'colour' => '#c9973f', 'width' => 4]]],
+            'set-brush' => fn (): array => ['layers' => [$this->layer()], 'brush' => $this->is() ? null : ['form' => 'rings']],
+            'add-cascade' => fn (): array => ['layers' => [$this->layer()], 'cascade' => $this->one(array_keys(Cascades::all())), 'frame' => $this->frame(), 'added' => $this->is()],
+            'set-cascades' => fn (): array => ['layers' => [$this->layer()], 'cascades' => $this->documented()['cascades'] ?? []],
+            'pace-cascade' => fn (): array => ['layer' => $this->layer(), 'cascade' => 'c1', 'each' => mt_rand(1, 12)],
+            'pull-cascade' => fn (): array => ['layer' => $this->layer(), 'cascade' => 'c1', 'by' => mt_rand(-5, 5)],
+            'set-gradient' => fn (): array => ['layers' => [$this->layer()], 'of' => $this->one(['fill', 'outline']), 'form' => $this->one(['linear', 'radial', 'corners', 'sweep', null])],
+            'set-arrival' => fn (): array => ['layers' => [$this->layer()], ...($this->is() ? ['phase' => $this->phase()] : [])],
+            'set-ends' => fn (): array => ['layers' => [$this->layer()], 'phase' => $this->phase()],
+            'set-leaving' => fn (): array => ['layers' => [$this->layer()], 'phase' => $this->one([['mirror' => true], $this->phase()])],
+            'set-accents' => fn (): array => ['layers' => [$this->layer()], 'add' => ['accent' => $this->one(array_keys(Accents::all())), 'at' => $this->frame(), 'length' => mt_rand(1, 20)]],
+            'pull-phase' => fn (): array => ['layer' => $this->layer(), 'side' => $this->one(['arrive', 'leave']), 'by' => mt_rand(-9, 9)],
+            'write-moves-out' => fn (): array => ['layers' => [$this->layer()]],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofTime(): array
+    {
+        return [
+            'trim-layer' => fn (): array => ['layer' => $this->layer(), ...($this->is() ? ['in' => mt_rand(-9, 20)] : ['out' => mt_rand(21, 90)])],
+            'move-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-20, 20)],
+            'split-layers' => fn (): array => ['layers' => $this->layers(), 'at' => $this->frame()],
+            'slip-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-9, 9)],
+            'fit-layers' => fn (): array => ['layers' => $this->layers(), 'to' => $this->one(['beneath', 'composition', 'content'])],
+            'retime-layers' => fn (): array => ['layers' => $this->layers(), ...$this->one([['to' => 'speed', 'speed' => mt_rand(50, 200)], ['to' => 'reverse'], ['to' => 'freeze', 'at' => $this->frame()], ['to' => 'fill']])],
+            'place-layers' => fn (): array => ['layers' => $this->layers(), 'edge' => $this->one(['first', 'last']), 'at' => $this->frame()],
+            'stagger-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(1, 9), 'order' => $this->one(['chosen', 'reversed', 'middle', 'shuffled'])],
+            'remove-and-close' => fn (): array => ['layers' => [$this->layer()]],
+            'cover-cut' => fn (): array => ['layers' => $this->pair(), 'composition' => $this->otherComposition()],
+            'cross-cut' => fn (): array => ['layers' => $this->pair(), 'phase' => $this->phase()],
+            'place-transition' => fn (): array => ['layer' => $this->layer(), 'frame' => $this->frame(), 'phase' => $this->phase()],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofPicture(): array
+    {
+        $here = fn (array $args): array => [...$args, 'frame' => $this->frame(), 'scope' => $this->one(['playhead', 'whole'])];
+
+        return [
+            'set-axes' => fn (): array => ['layers' => [$this->layer()], 'apart' => $this->is(), 'write' => true],
+            'set-values' => fn (): array => $here(['values' => [['layer' => $this->layer(), ...$this->value()]]]),
+            'reset-value' => fn (): array => ['layer' => $this->layer(), 'property' => $this->property()],
+            'drag-layers' => fn (): array => $here(['layers' => $this->layers(), 'by' => $this->vector()]),
+            'pull-handle' => fn (): array => $here(['layer' => $this->layer(), 'handle' => $this->one(['top-left', 'right', 'bottom']), 'by' => $this->vector(), 'proportional' => $this->is()]),
+            'turn-layer' => fn (): array => $here(['layer' => $this->layer(), 'path' => [[100, 100], $this->vector()]]),
+            'place-anchors' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'start', 'y' => 'end']),
+            'move-anchor' => fn (): array => $here(['layer' => $this->layer(), 'to' => $this->vector()]),
+            'align-layers' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'middle', 'to' => $this->one(['frame', 'safe'])]),
+            'distribute-layers' => fn (): array => $here(['layers' => array_slice($this->composition->layers->ids(), 0, 3), 'axis' => $this->axis()]),
+            'flip-layers' => fn (): array => $here(['layers' => $this->layers(), 'axis' => $this->axis()]),
+            'frame-layers' => fn (): array => $here(['layers' => $this->layers(), 'as' => $this->one(['fit', 'fill', 'original', 'stretch'])]),
+            'match-sizes' => fn (): array => $here(['layers' => $this->layers(), 'like' => $this->layer()]),
+            'make-windows' => fn (): array => ['layers' => [$this->layer()]],
+            'pan-window' => fn (): array => $here(['layer' => $this->layer(), 'by' => $this->vector()]),
+            'swap-windows' => fn (): array => ['layers' => $this->pair()],
+            'split-screen' => fn (): array => ['rows' => 1, 'columns' => 2, 'gap' => 8, 'layers' => [$this->layer()], 'at' => $this->frame()],
+            'arrive-from-sides' => fn (): array => ['layers' => [$this->layer()], 'length' => 8, 'by' => 2, 'frame' => $this->frame()],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofKeyframes(): array
+    {
+        return [
+            'add-keyframe' => fn (): array => ['layers' => [$this->layer()], 'property' => $this->property(), 'frame' => $this->frame()],
+            'remove-keyframes' => fn (): array => ['keyframes' => $this->keyframes(1)],
+            'move-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => mt_rand(-5, 5)],
+            'repeat-keyframe' => fn (): array => ['layers' => [$this->layer()], 'frame' => $this->frame()],
+            'equalise-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'to' => $this->one(['previous', 'next'])],
+            'shift-values' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => mt_rand(-20, 20)],
+            'reverse-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
+            'mirror-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
+            'stretch-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'length' => mt_rand(2, 40), 'from' => $this->one(['first', 'last'])],
+            'space-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => $this->one(['time', 'distance'])],
+            'sample-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'every' => mt_rand(1, 5)],
+            'thin-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'tolerance' => mt_rand(1, 5)],
+            'bend-path' => fn (): array => ['layer' => $this->keyframes(1)[0]['layer'], 'property' => 'position', 'frame' => $this->keyframes(1)[0]['frames'][0], 'handle' => $this->one(['arrive', 'leave']), 'to' => $this->vector()],
+            'smooth-path' => fn (): array => ['keyframes' => $this->keyframes(), 'sharp' => $this->is()],
+            'give-motion' => fn (): array => ['layers' => [$this->layer()], 'motion' => 0, 'frame' => $this->frame()],
+            'paste-keyframes' => fn (): array => ['layers' => [$this->layer()], 'at' => $this->frame(), 'copied' => [['layer' => 'any', 'property' => 'opacity', 'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => 9, 'value' => 90, 'easing' => 'ease-in']]]]],
+            'set-easing' => fn (): array => ['keyframes' => $this->keyframes(), 'easing' => $this->one(['glide', 'hold', 'ease-in', 'back-out', 'cubic-bezier(0.3,0,0.2,1.4)', 'elastic-in-out'])],
+            'pull-curve' => fn (): array => [...$this->firstKeyframe(), 'handle' => $this->one(['begin', 'end']), 'at' => $this->frame(), 'value' => mt_rand(0, 100)],
+            'set-pin' => fn (): array => ['keyframes' => $this->keyframes(), 'pin' => $this->one(['start', 'end'])],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofPaths(): array
+    {
+        return [
+            'pull-knot' => fn (): array => ['layer' => $this->layer(), 'frame' => $this->frame(), 'contour' => 0, 'knot' => mt_rand(0, 2), 'part' => $this->one(['at', 'in', 'out']), 'by' => $this->vector()],
+            'change-path' => fn (): array => ['layer' => $this->layer(), 'property' => 'path', 'frame' => $this->frame(), 'contour' => 0, 'change' => $this->one(['remove', 'smooth', 'sharpen', 'reverse']), 'knot' => mt_rand(0, 2)],
+            'make-path' => fn (): array => ['layers' => [$this->layer()], ...($this->is() ? ['into' => 'star', 'frame' => $this->frame()] : [])],
+            'combine-shapes' => fn (): array => ['layers' => $this->pair(), 'how' => $this->one(['union', 'subtract', 'intersect', 'exclude']), 'frame' => $this->frame()],
+            'grow-shapes' => fn (): array => ['layers' => [$this->layer()], 'by' => mt_rand(-20, 20)],
+            'draw-path' => fn (): array => ['path' => 'M10 10C40 90 120 -20 200 60L240 200', 'frame' => $this->frame()],
+            'draw-stroke' => fn (): array => ['points' => [[10, 10, 0], [60, 40, 0.2], [160, 30, 0.5]], 'frame' => $this->frame(), 'tolerance' => 2, 'pace' => $this->one(['hand', 'even', 'none'])],
+        ];
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> */
+    private function ofProject(): array
+    {
+        return [
+            'add-composition' => fn (): array => ['name' => 'Another', 'length' => mt_rand(10, 60)],
+            'duplicate-composition' => fn (): array => ['composition' => $this->anyComposition()],
+            'remove-composition' => fn (): array => ['composition' => $this->otherComposition()],
+            'restore-composition' => fn (): array => ['composition' => $this->otherComposition()],
+            'rename-composition' => fn (): array => ['composition' => $this->anyComposition(), 'name' => 'Opener '.mt_rand(1, 9)],
+            'reorder-composition' => fn (): array => ['composition' => $this->anyComposition(), 'to' => 0],
+            'rename-media' => fn (): array => ['media' => $this->media(), 'name' => 'Street '.mt_rand(1, 9)],
+            'file-media' => fn (): array => ['media' => [$this->media()], 'folder' => 'Clips'],
+            'remove-media' => fn (): array => ['media' => [$this->media()]],
+            'restore-media' => fn (): array => ['media' => [$this->media()]],
+            'replace-media' => fn (): array => ['media' => 'm1', 'by' => 'm2'],
+            'rename-project' => fn (): array => ['name' => 'Depot Nine'],
+            'add-curve' => fn (): array => ['name' => 'Ours', 'easing' => 'cubic-bezier(0.2,0,0.1,1)'],
+            'remove-curve' => fn (): array => ['curve' => 0],
+            'add-look' => fn (): array => ['name' => 'Look', 'effects' => $this->documented()['effects'] ?? []],
+            'remove-look' => fn (): array => ['look' => 0],
+            'add-motion' => fn (): array => ['name' => 'Ours', 'layer' => $this->documented()],
+            'remove-motion' => fn (): array => ['motion' => 0],
+            'add-swatch' => fn (): array => ['colour' => '#c0392b', 'name' => 'Signal red'],
+            'rename-swatch' => fn (): array => ['swatch' => 0, 'name' => 'Red'],
+            'remove-swatch' => fn (): array => ['swatch' => 0],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function newLayer(): array
+    {
+        return $this->one([
+            ['kind' => 'shape', 'form' => $this->one(['ellipse', 'rectangle', 'star', 'line'])],
+            ['kind' => 'text', 'text' => $this->one(['Marta Oldani', '# of 11 trams', "Two\nlines"]), ...($this->is() ? ['counts' => ['group' => 'space', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]] : [])],
+            ['kind' => 'footage', 'media' => $this->media()],
+            ['kind' => 'bundle', 'composition' => $this->otherComposition()],
+            ['kind' => 'window', 'form' => 'rectangle', ...($this->is() ? ['media' => 'm1'] : [])],
+            ['kind' => 'group'],
+            ['kind' => 'adjusting'],
+            ['kind' => 'sound', 'media' => 'm1'],
+        ]);
+    }
+
+    /** @return array{property: string, value: mixed} */
+    private function value(): array
+    {
+        $property = $this->property();
+
+        return ['property' => $property, 'value' => match ($property) {
+            'position', 'scale', 'anchor', 'size' => [mt_rand(-300, 300), mt_rand(1, 300)],
+            'fill' => '#24557a',
+            default => mt_rand(-50, 150),
+        }];
+    }
+
+    /** @return array<string, mixed> */
+    private function phase(): array
+    {
+        return ['moves' => [['move' => $this->one(array_keys(Moves::all()))]], 'length' => mt_rand(1, 20)];
+    }
+
+    /** @return array<string, mixed> a layer as documents hold it */
+    private function documented(): array
+    {
+        return ($this->composition->layers->get($this->layer()) ?? null)?->toJson() ?? ['kind' => 'shape', 'form' => 'ellipse', 'id' => 'x', 'name' => 'X', 'in' => 0, 'out' => 9];
+    }
+
+    /** @return list<array{layer: string, property: string, frames: list<int>}> of one property that has some; of nothing where none has */
+    private function keyframes(int $most = 4): array
+    {
+        $animated = [];
+        foreach ($this->composition->layers as $layer) {
+            foreach ($layer->properties as $name => $property) {
+                if ($property->isAnimated()) {
+                    $animated[] = [$layer, $name];
+                }
+            }
+        }
+        if ($animated === []) {
+            return [['layer' => $this->layer(), 'property' => 'position', 'frames' => [0]]];
+        }
+        /** @var Layer $layer */
+        [$layer, $name] = $this->one($animated);
+        $frames = array_map(fn (Keyframe $one): int => $one->frame($layer->span), $layer->properties[$name]->keyframes());
+
+        return [['layer' => $layer->id, 'property' => $name, 'frames' => array_slice(array_values(array_unique($frames)), 0, $most)]];
+    }
+
+    /** @return array<string, mixed> */
+    private function firstKeyframe(): array
+    {
+        ['layer' => $layer, 'property' => $property, 'frames' => $frames] = $this->keyframes(1)[0];
+
+        return ['layer' => $layer, 'property' => $property, 'frame' => $frames[0]];
+    }
+
+    private function property(): string
+    {
+        return $this->one(['position', 'scale', 'rotation', 'opacity', 'size', 'typeSize', 'anchor', 'fill', 'volume', 'outlineWidth']);
+    }
+
+    private function layer(): string
+    {
+        return count($this->composition->layers) === 0 ? 'none' : $this->one($this->composition->layers->ids());
+    }
+
+    /** @return list<string> */
+    private function layers(): array
+    {
+        return array_values(array_unique([$this->layer(), $this->layer()]));
+    }
+
+    /** @return list<string> */
+    private function pair(): array
+    {
+        $ids = [...$this->composition->layers->ids(), 'none', 'none'];
+        $at = mt_rand(0, max(0, count($ids) - 4));
+
+        return [$ids[$at], $ids[$at + 1]];
+    }
+
+    private function group(): ?string
+    {
+        $groups = array_values(array_filter($this->composition->layers->ids(), fn (string $id): bool => $this->composition->layer($id)->kind->holdsLayers()));
+
+        return $groups === [] || mt_rand(0, 2) === 0 ? null : $this->one($groups);
+    }
+
+    private function marker(): int
+    {
+        return $this->one([...$this->composition->markers->frames(), 0]);
+    }
+
+    private function media(): string
+    {
+        return $this->project->media->all() === [] ? 'm1' : $this->one(array_values($this->project->media->all()))->id;
+    }
+
+    private function anyComposition(): string
+    {
+        return $this->one($this->project->compositions->ids());
+    }
+
+    private function otherComposition(): string
+    {
+        return $this->one([...array_values(array_diff($this->project->compositions->ids(), [$this->composition->id])), $this->composition->id]);
+    }
+
+    private function axis(): string
+    {
+        return $this->one(['x', 'y']);
+    }
+
+    /** @return array{int, int} */
+    private function vector(): array
+    {
+        return [mt_rand(-99, 99), mt_rand(-99, 99)];
+    }
+
+    private function frame(): int
+    {
+        return mt_rand(0, $this->composition->length - 1);
+    }
+
+    private function is(): bool
+    {
+        return mt_rand(0, 1) === 1;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  non-empty-list<T>  $choices
+     * @return T
+     */
+    private function one(array $choices): mixed
+    {
+        return $choices[mt_rand(0, count($choices) - 1)];
+    }
+}
