@@ -7,6 +7,7 @@ use App\Http\JsonBody;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\Composition;
+use App\Work\NoRoom;
 use App\Work\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -28,11 +29,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('api', [SubstituteBindings::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, StaleRevision::class, StaleProject::class]);
+        $exceptions->dontReport([Refusal::class, NoRoom::class, StaleRevision::class, StaleProject::class]);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
             ? response()->json(['message' => $refusal->getMessage()], 422)
             : null);
+        $exceptions->render(fn (NoRoom $full) => response()->json(['message' => $full->getMessage()], 507));
         $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->is('api/*')
             ? response()->json(['message' => 'This is not here, or not here any more.'], 404)
             : null);

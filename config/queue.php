@@ -10,7 +10,8 @@ return [
             'queue' => 'default',
             // A job whose worker was killed is taken up again after this long; longer than any one job may take.
             'retry_after' => 7500,
-            'after_commit' => true,
+            // The same file: what is kept and what is to be done about it are kept together, or neither.
+            'after_commit' => false,
         ],
         'redis' => [
             'driver' => 'redis',

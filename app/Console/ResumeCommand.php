@@ -4,20 +4,24 @@ namespace App\Console;
 
 use App\Jobs\CheckMedia;
 use App\Jobs\OpenProject;
+use App\Jobs\TakeSample;
 use App\Media\Intake;
 use App\Models\Media;
+use App\Models\Render;
 use App\Models\Upload;
 use App\Rendering\Renders;
 use App\Transfer\ProjectExport;
+use App\Work\Claim;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
 
 final class ResumeCommand extends Command
 {
-    protected $signature = 'ricamo:resume {--media : only media that no worker is at any more}';
+    protected $signature = 'ricamo:resume {--media : only media that no worker is at, while others may run}';
 
-    protected $description = 'Takes up what a stopped server left unfinished; to be run while no worker runs';
+    protected $description = 'Takes up what a stopped server left unfinished; without --media to be run while no worker runs';
 
     /** How long an upload may be interrupted, in hours. */
     private const UPLOAD_HOURS = 24;
@@ -41,16 +45,28 @@ final class ResumeCommand extends Command
         return self::SUCCESS;
     }
 
-    /** Jobs that were asked for before carry an attempt that no longer counts. */
+    /** What no process is at. A job that was asked for before is none the worse for another one. */
     private function resumeMedia(Intake $intake): void
     {
-        Media::query()->whereIn('state', Media::TO_PREPARE)->get()->each($intake->prepare(...));
-        Upload::query()->where('state', 'opening')->get()->each(fn (Upload $upload) => OpenProject::dispatch($upload->id));
-        foreach (Media::query()->where('state', 'checking')->get() as $media) {
-            if (is_file(Upload::fileOf($media->attempt))) {
-                CheckMedia::dispatch($media->id);
-            } else {
-                $media->delete();
+        foreach (Upload::query()->where('state', 'coming')->get() as $upload) {
+            if ($upload->isComplete()) {
+                $intake->handOn($upload);
+            }
+        }
+        foreach (Upload::query()->where('state', 'opening')->get() as $upload) {
+            if (Claim::isFree(Upload::claimOf($upload->id))) {
+                OpenProject::dispatch($upload->id);
+            }
+        }
+        foreach (Media::query()->whereIn('state', Media::TO_PREPARE)->get() as $media) {
+            if (Claim::isFree(Media::claimOfContent((string) $media->hash))) {
+                $intake->takeUp($media);
+            }
+        }
+        foreach (Media::query()->where('state', 'checking')->where('attempt', '!=', '')->get() as $media) {
+            if (Claim::isFree(Media::claimOf($media->id))) {
+                $sample = Str::after($media->attempt, 'sample:');
+                $sample === $media->attempt ? CheckMedia::dispatch($media->id) : TakeSample::dispatch($media->id, $sample);
             }
         }
     }
@@ -60,13 +76,21 @@ final class ResumeCommand extends Command
     {
         File::deleteDirectory(ProjectExport::folder());
         File::delete([...File::glob(config('ricamo.originals').'/*.part'), ...File::glob(config('ricamo.renders').'/*/*.part')]);
-        Upload::query()->where('updated_at', '<', now()->subHours(self::UPLOAD_HOURS))->get()->each(fn (Upload $upload) => $upload->discard());
-        $expected = [...Upload::query()->pluck('id'), ...Media::query()->where('state', 'checking')->pluck('attempt')];
-        foreach (File::glob(config('ricamo.uploads').'/*.part') as $file) {
-            if (! in_array(basename($file, '.part'), $expected, true)) {
-                File::delete($file);
+        foreach (Upload::query()->where('state', '!=', 'opening')->where('updated_at', '<', now()->subHours(self::UPLOAD_HOURS))->get() as $upload) {
+            // What has come whole was answered, however long ago.
+            if ($upload->state !== 'coming' || ! $upload->isComplete()) {
+                $upload->discard();
+            }
+        }
+        // What a process was taking in itself, which is gone.
+        Media::query()->where('state', 'checking')->where('attempt', '')->delete();
+        $expected = [...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'), ...Media::query()->where('state', 'checking')->pluck('attempt')];
+        foreach (File::glob(config('ricamo.uploads').'/*.part*') as $file) {
+            if (! in_array(Str::before(basename($file), '.part'), $expected, true)) {
+                Upload::sweep($file);
             }
         }
         Media::query()->whereIn('state', ['refused', 'twin'])->delete();
+        Render::query()->where('state', 'finished')->get()->each(fn (Render $render) => $render->clearPieces());
     }
 }

@@ -6,20 +6,16 @@ use App\Media\Intake;
 use App\Models\Media;
 use App\Models\Upload;
 use App\Work\Problem;
-use App\Work\StopSignal;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Ricamo\Core\Refusal;
 use Throwable;
 
 /** Looks at a file that has come: whether it is a clip, and which. */
 final class CheckMedia implements ShouldQueue
 {
-    use Queueable;
+    use WorksOnClaim;
 
     public int $timeout = 1800;
-
-    public int $tries = 1;
 
     public function __construct(private readonly int $media)
     {
@@ -28,26 +24,47 @@ final class CheckMedia implements ShouldQueue
 
     public function handle(Intake $intake): void
     {
-        StopSignal::listen();
-        $media = Media::query()->find($this->media);
-        if ($media === null || $media->state !== 'checking') {
-            return;
-        }
-        $path = Upload::fileOf($media->attempt);
-        try {
-            $intake->accept($media, $path);
-        } catch (Refusal $refusal) {
-            $media->update(['state' => 'refused', 'problem' => mb_substr("$media->name cannot be used: {$refusal->getMessage()}.", 0, 250)]);
-            @unlink($path);
-        }
+        $this->claimed(Media::claimOf($this->media), function () use ($intake): void {
+            $media = $this->waiting();
+            if ($media === null) {
+                return;
+            }
+            $path = Upload::fileOf($media->attempt);
+            try {
+                $intake->accept($media, $path);
+            } catch (Refusal $refusal) {
+                $this->refuse($media, "$media->name cannot be used: {$refusal->getMessage()}.");
+            }
+            Upload::sweep($path);
+        });
     }
 
     public function failed(?Throwable $reason): void
     {
-        $media = Media::query()->find($this->media);
-        if ($media?->state === 'checking') {
-            $media->update(['state' => 'refused', 'problem' => mb_substr("$media->name could not be looked at: ".Problem::of($reason).'.', 0, 250)]);
-            @unlink(Upload::fileOf($media->attempt));
+        $media = $this->waiting();
+        if ($media !== null) {
+            $this->refuse($media, "$media->name could not be looked at: ".Problem::of($reason).'.');
+            Upload::sweep(Upload::fileOf($media->attempt));
         }
+    }
+
+    private function refuse(Media $media, string $problem): void
+    {
+        $media->update(['state' => 'refused', 'problem' => mb_substr($problem, 0, 250)]);
+    }
+
+    private function waiting(): ?Media
+    {
+        return Media::query()->whereKey($this->media)->where('state', 'checking')->first();
+    }
+
+    private function again(): self
+    {
+        return new self($this->media);
+    }
+
+    private function begin(): int
+    {
+        return Media::begun($this->media);
     }
 }

@@ -50,6 +50,7 @@ final class DrawPiece implements ShouldQueue
             $renderer = new RangeRenderer($render->scene(), $render->output());
             $way = Way::tryFrom((string) $render->way) ?? $this->settleWay($render, $renderer);
             $renderer->render($piece->range(), $piece->file(), $this->look($piece), $way);
+            $renders->pieceFinished($piece, $this->attempt);
         } catch (RenderCancelled) {
             return;
         } catch (WorkStopped) {
@@ -57,9 +58,9 @@ final class DrawPiece implements ShouldQueue
 
             return;
         } finally {
+            // Last of all: what has ended its work and not yet said so has not stopped.
             $heartbeat->stop();
         }
-        $renders->pieceFinished($piece, $this->attempt);
     }
 
     public function failed(?Throwable $reason): void

@@ -36,6 +36,12 @@ final class JoinPieces implements ShouldQueue
     {
         StopSignal::listen();
         $render = Render::query()->with(['composition', 'pieces'])->find($this->render);
+        if ($render?->state === 'finished') {
+            // The worker before was killed right before this.
+            $render->clearPieces();
+
+            return;
+        }
         if ($render === null || ! $render->advance($this->attempt, ['joining'], [])) {
             return;
         }
@@ -43,6 +49,7 @@ final class JoinPieces implements ShouldQueue
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
             (new Joiner($render->scene(), $render->output()))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));
+            $isFinished = $render->advance($this->attempt, ['joining'], ['state' => 'finished']);
         } catch (RenderCancelled) {
             return;
         } catch (WorkStopped) {
@@ -55,7 +62,7 @@ final class JoinPieces implements ShouldQueue
         } finally {
             $heartbeat->stop();
         }
-        if ($render->advance($this->attempt, ['joining'], ['state' => 'finished'])) {
+        if ($isFinished) {
             $render->clearPieces();
         }
     }

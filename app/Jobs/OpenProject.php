@@ -5,19 +5,15 @@ namespace App\Jobs;
 use App\Models\Upload;
 use App\Transfer\ProjectImport;
 use App\Work\Problem;
-use App\Work\StopSignal;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
 /** Makes a project of a project file that has come. */
 final class OpenProject implements ShouldQueue
 {
-    use Queueable;
+    use WorksOnClaim;
 
     public int $timeout = 3600;
-
-    public int $tries = 1;
 
     public function __construct(private readonly string $upload)
     {
@@ -26,22 +22,38 @@ final class OpenProject implements ShouldQueue
 
     public function handle(ProjectImport $import): void
     {
-        StopSignal::listen();
-        $upload = Upload::query()->find($this->upload);
-        if ($upload === null || $upload->state !== 'opening') {
-            return;
-        }
-        $composition = $import->open($upload->file());
-        $upload->update(['state' => 'opened', 'composition_id' => $composition->id]);
-        @unlink($upload->file());
+        $this->claimed(Upload::claimOf($this->upload), function () use ($import): void {
+            $upload = $this->waiting();
+            if ($upload !== null) {
+                $import->open($upload);
+                Upload::sweep($upload->file());
+            }
+        });
     }
 
     public function failed(?Throwable $reason): void
     {
-        $upload = Upload::query()->find($this->upload);
+        $upload = $this->waiting();
         if ($upload !== null) {
             $upload->update(['state' => 'refused', 'problem' => mb_substr("{$upload->name} cannot be opened: ".Problem::of($reason).'.', 0, 250)]);
-            @unlink($upload->file());
+            Upload::sweep($upload->file());
         }
+    }
+
+    private function waiting(): ?Upload
+    {
+        return Upload::query()->whereKey($this->upload)->where('state', 'opening')->first();
+    }
+
+    private function again(): self
+    {
+        return new self($this->upload);
+    }
+
+    private function begin(): int
+    {
+        Upload::query()->whereKey($this->upload)->increment('begun');
+
+        return (int) Upload::query()->whereKey($this->upload)->value('begun');
     }
 }

@@ -4,12 +4,12 @@ namespace App\Jobs;
 
 use App\Media\PreviewJson;
 use App\Models\Media;
+use App\Removal\Room;
 use App\Work\Patience;
 use App\Work\Problem;
 use App\Work\StopSignal;
 use App\Work\WorkStopped;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clip;
@@ -19,7 +19,7 @@ use Throwable;
 /** Makes what the browser plays of a clip: poster, preview frames, sound and its peaks. */
 final class PrepareMedia implements ShouldQueue
 {
-    use Queueable;
+    use WorksOnClaim;
 
     /** Clips of more frames than this wait in a queue of their own, so that short ones need not wait for them. */
     private const SHORT = 3000;
@@ -28,8 +28,6 @@ final class PrepareMedia implements ShouldQueue
     private const BETWEEN = 0.5;
 
     public int $timeout = 7200;
-
-    public int $tries = 1;
 
     public function __construct(private readonly int $media, private readonly string $attempt)
     {
@@ -43,9 +41,16 @@ final class PrepareMedia implements ShouldQueue
 
     public function handle(): void
     {
-        StopSignal::listen();
-        $media = Media::query()->find($this->media);
-        if ($media === null || ! $this->note(['state' => 'preparing', 'problem' => null, 'prepared' => 0])) {
+        $media = Media::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', Media::TO_PREPARE)->first();
+        if ($media !== null) {
+            // What is prepared belongs to the content, which may be in several projects.
+            $this->claimed(Media::claimOfContent((string) $media->hash), fn () => $this->prepare($media));
+        }
+    }
+
+    private function prepare(Media $media): void
+    {
+        if ($this->isThere($media) || ! $this->note(['state' => 'preparing', 'problem' => null, 'prepared' => 0])) {
             return;
         }
         File::ensureDirectoryExists($media->previews());
@@ -53,14 +58,26 @@ final class PrepareMedia implements ShouldQueue
         $preparation = new Preparation($clip, $media->previews(), PreviewJson::budget());
         try {
             $preparation->run($this->look(...));
-            $this->note(['state' => 'ready', 'prepared' => $clip->frames, 'preview' => PreviewJson::write($preparation->plan)]);
+            $this->note(['state' => 'ready', 'begun' => 0, 'prepared' => $clip->frames, 'preview' => PreviewJson::write($preparation->plan), 'preview_bytes' => Room::ofFolder($media->previews())]);
         } catch (WorkStopped) {
             if (StopSignal::asked() && $this->note(['state' => 'waiting'])) {
-                self::dispatch($this->media, $this->attempt)->onQueue(self::queueFor($clip));
+                dispatch($this->again()->onQueue(self::queueFor($clip)));
             }
         } catch (Refusal $refusal) {
             $this->note(['state' => 'failed', 'problem' => mb_substr($refusal->getMessage(), 0, 250)]);
         }
+    }
+
+    /** Whether the same content has been prepared for another project meanwhile. */
+    private function isThere(Media $media): bool
+    {
+        $other = Media::query()->where('hash', $media->hash)->where('state', 'ready')->whereKeyNot($media->id)->first();
+        $clip = $media->clip();
+        if ($other === null || ! Preparation::isThere($clip, $media->previews(), PreviewJson::read($other->preview))) {
+            return false;
+        }
+
+        return $this->note(['state' => 'ready', 'begun' => 0, 'problem' => null, 'prepared' => $clip->frames, 'preview' => $other->preview, 'preview_bytes' => $other->preview_bytes]);
     }
 
     public function failed(?Throwable $reason): void
@@ -93,5 +110,15 @@ final class PrepareMedia implements ShouldQueue
                 throw new WorkStopped('the preparation was cancelled');
             }
         });
+    }
+
+    private function again(): self
+    {
+        return new self($this->media, $this->attempt);
+    }
+
+    private function begin(): int
+    {
+        return Media::begun($this->media);
     }
 }

@@ -7,9 +7,7 @@ use App\Models\Media;
 use App\Models\Upload;
 use App\Samples\Shelf;
 use App\Work\Problem;
-use App\Work\StopSignal;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
 use Throwable;
@@ -17,11 +15,9 @@ use Throwable;
 /** Brings a sample into a project, drawing it first where nobody has asked for it before. */
 final class TakeSample implements ShouldQueue
 {
-    use Queueable;
+    use WorksOnClaim;
 
     public int $timeout = 1800;
-
-    public int $tries = 1;
 
     public function __construct(private readonly int $media, private readonly string $sample)
     {
@@ -30,28 +26,29 @@ final class TakeSample implements ShouldQueue
 
     public function handle(Intake $intake, Shelf $shelf): void
     {
-        StopSignal::listen();
-        $media = Media::query()->find($this->media);
-        if ($media === null || $media->state !== 'checking') {
-            return;
-        }
-        $copy = Upload::fileOf("sample-{$media->id}");
-        try {
-            $file = $this->made($shelf);
-            if (! Media::query()->whereKey($media->id)->exists()) {
+        $this->claimed(Media::claimOf($this->media), function () use ($intake, $shelf): void {
+            $media = $this->waiting();
+            if ($media === null) {
                 return;
             }
-            File::ensureDirectoryExists(dirname($copy));
-            if (! @copy($file, $copy)) {
-                throw new Refusal('the disk is full');
+            $copy = Upload::fileOf("sample-{$media->id}");
+            try {
+                $file = $this->made($shelf);
+                if ($this->waiting() === null) {
+                    return;
+                }
+                File::ensureDirectoryExists(dirname($copy));
+                if (! @copy($file, $copy)) {
+                    throw new Refusal('the disk is full');
+                }
+                $media->update(['bytes' => (int) filesize($copy)]);
+                $intake->accept($media, $copy);
+            } catch (Refusal $refusal) {
+                $this->refuse($media, $refusal->getMessage());
+            } finally {
+                Upload::sweep($copy);
             }
-            $media->update(['bytes' => (int) filesize($copy)]);
-            $intake->accept($media, $copy);
-        } catch (Refusal $refusal) {
-            $this->refuse($media, $refusal->getMessage());
-        } finally {
-            @unlink($copy);
-        }
+        });
     }
 
     /** One after the other, where two ask for the same at once. */
@@ -59,7 +56,7 @@ final class TakeSample implements ShouldQueue
     {
         $lock = storage_path("demo/{$this->sample}.lock");
         File::ensureDirectoryExists(dirname($lock));
-        $held = fopen($lock, 'c') ?: throw new Refusal('the disk is full');
+        $held = fopen($lock, 'ce') ?: throw new Refusal('the disk is full');
         flock($held, LOCK_EX);
         try {
             return ($shelf->get($this->sample)->make)();
@@ -70,8 +67,8 @@ final class TakeSample implements ShouldQueue
 
     public function failed(?Throwable $reason): void
     {
-        $media = Media::query()->find($this->media);
-        if ($media?->state === 'checking') {
+        $media = $this->waiting();
+        if ($media !== null) {
             $this->refuse($media, Problem::of($reason));
         }
     }
@@ -79,5 +76,20 @@ final class TakeSample implements ShouldQueue
     private function refuse(Media $media, string $reason): void
     {
         $media->update(['state' => 'refused', 'problem' => mb_substr("$media->name could not be brought in: $reason.", 0, 250)]);
+    }
+
+    private function waiting(): ?Media
+    {
+        return Media::query()->whereKey($this->media)->where('state', 'checking')->first();
+    }
+
+    private function again(): self
+    {
+        return new self($this->media, $this->sample);
+    }
+
+    private function begin(): int
+    {
+        return Media::begun($this->media);
     }
 }

@@ -3,10 +3,13 @@
 namespace App\Media;
 
 use App\Jobs\CheckMedia;
+use App\Jobs\OpenProject;
 use App\Jobs\PrepareMedia;
 use App\Models\Media;
 use App\Models\Project;
 use App\Models\Upload;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
@@ -22,34 +25,52 @@ final class Intake
     /** At which pictures in a ZIP are shown where nobody said. */
     private const USUAL_RATE = '25/1';
 
-    /** A file that has come whole is looked at in the queue, because that may take a while. */
-    public function arrive(Upload $upload, Project $project): Media
+    /**
+     * A file that has come whole is looked at in the queue, because that may take a while; a project file is opened there.
+     *
+     * @return ?Media what may come of it; null for a project file, and where somebody else has handed it on
+     */
+    public function handOn(Upload $upload): ?Media
     {
-        $media = Media::query()->create([
-            'project_id' => $project->id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
-        ]);
-        $upload->delete();
-        CheckMedia::dispatch($media->id);
+        if ($upload->project_id === null) {
+            DB::transaction(function () use ($upload): void {
+                if (Upload::query()->whereKey($upload->id)->where('state', 'coming')->update(['state' => 'opening']) > 0) {
+                    OpenProject::dispatch($upload->id);
+                }
+            });
 
-        return $media;
+            return null;
+        }
+
+        return DB::transaction(function () use ($upload): ?Media {
+            if (Upload::query()->whereKey($upload->id)->delete() === 0) {
+                return null;
+            }
+            $media = Media::query()->create([
+                'project_id' => $upload->project_id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
+            ]);
+            CheckMedia::dispatch($media->id);
+
+            return $media;
+        });
     }
 
     /**
-     * Looks at a file that has come, and keeps it.
+     * Looks at a file that has come, and keeps it. The file stays until this has returned, so that all of it can be done again.
      *
      * @throws Refusal for one that is no usable clip
      */
     public function accept(Media $media, string $path): void
     {
-        if (PictureSequence::isZip($path)) {
-            $path = $this->sequence($media, $path);
-        } elseif (AnimatedWebP::is($path)) {
-            $path = $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes')));
+        if (! is_file($path)) {
+            throw new Refusal('its file is not there any more');
         }
-        try {
+        if (PictureSequence::isZip($path)) {
+            $this->acceptClip($media, $this->sequence($media, $path));
+        } elseif (AnimatedWebP::is($path)) {
+            $this->acceptClip($media, $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes'))));
+        } else {
             $this->acceptClip($media, $path);
-        } finally {
-            @unlink($path);
         }
     }
 
@@ -57,18 +78,25 @@ final class Intake
     {
         $clip = $this->probe($path);
         $hash = (string) hash_file('sha256', $path);
-        $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+        $this->keep($path, Media::originalOf($hash));
+        try {
+            $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+            if ($twin === null) {
+                $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
+                $this->prepare($media);
+            }
+        } catch (UniqueConstraintViolationException) {
+            // Another worker was at the same file in the same project, and was a little sooner.
+            $media->refresh();
+            $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+        }
         if ($twin !== null) {
             // One that was removed is brought back rather than kept twice, and one whose file was missing has it again.
             $twin->restore();
-            $this->keep($path, Media::originalOf($hash));
             $media->update(['state' => 'twin', 'twin' => $twin->id]);
-
-            return;
         }
+        // What had the same content may have been erased while this was kept.
         $this->keep($path, Media::originalOf($hash));
-        $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
-        $this->prepare($media);
     }
 
     /** Takes a file of this machine in at once; it stays where it is. */
@@ -83,7 +111,7 @@ final class Intake
         try {
             $this->accept($media, $copy);
         } finally {
-            @unlink($copy);
+            Upload::sweep($copy);
         }
 
         return $media->state === 'twin' ? Media::query()->findOrFail($media->twin) : $media;
@@ -92,41 +120,39 @@ final class Intake
     /** Asks for a preparation; one that is under way gives way to it. */
     public function prepare(Media $media): void
     {
+        $media->update(['begun' => 0]);
+        $this->takeUp($media);
+    }
+
+    /** Asks for a preparation that was begun and not ended. */
+    public function takeUp(Media $media): void
+    {
         $attempt = bin2hex(random_bytes(6));
         $media->update(['state' => 'waiting', 'problem' => null, 'prepared' => 0, 'attempt' => $attempt]);
         PrepareMedia::dispatch($media->id, $attempt)->onQueue(PrepareMedia::queueFor($media->clip()));
     }
 
-    /** Makes a clip of the pictures in a ZIP, which it then stands for. @return string where it is */
+    /** Makes a clip of the pictures in a ZIP. @return string where it is */
     private function sequence(Media $media, string $path): string
     {
         $folder = "$path.pictures";
+        File::deleteDirectory($folder);
         File::ensureDirectoryExists($folder);
-        try {
-            return $this->madeInto($media, $path, fn (string $clip) => PictureSequence::inZip($path)
-                ->write($clip, $folder, FrameRate::parse($media->rate ?? self::USUAL_RATE), config('ricamo.upload_bytes')));
-        } finally {
-            @rmdir($folder);
-        }
+
+        return $this->madeInto($media, $path, fn (string $clip) => PictureSequence::inZip($path)
+            ->write($clip, $folder, FrameRate::parse($media->rate ?? self::USUAL_RATE), config('ricamo.upload_bytes')));
     }
 
     /**
-     * Has a clip made of a file, which it then stands for.
+     * Has a clip made of a file, beside it.
      *
      * @param  callable(string): void  $write
      * @return string where it is
      */
     private function madeInto(Media $media, string $path, callable $write): string
     {
-        try {
-            $write("$path.clip");
-            $media->update(['bytes' => (int) filesize("$path.clip")]);
-        } catch (Refusal $refusal) {
-            @unlink("$path.clip");
-            throw $refusal;
-        } finally {
-            @unlink($path);
-        }
+        $write("$path.clip");
+        $media->update(['bytes' => (int) filesize("$path.clip")]);
 
         return "$path.clip";
     }
@@ -146,17 +172,15 @@ final class Intake
         return PreviewJson::write(PreviewPlan::of($clip, PreviewJson::budget()));
     }
 
+    /** A file that has the hash for a name is whole. */
     private function keep(string $path, string $target): void
     {
         File::ensureDirectoryExists(dirname($target));
         if (is_file($target)) {
-            @unlink($path);
-
             return;
         }
-        // Where it cannot simply be renamed it is copied beside the target first: a file that has the hash for a name is whole.
         $fresh = $target.'.'.getmypid().'.part';
-        if (! @rename($path, $fresh) || ! @rename($fresh, $target)) {
+        if ((! @link($path, $fresh) && ! @copy($path, $fresh)) || ! @rename($fresh, $target)) {
             @unlink($fresh);
             throw new Refusal('the disk is full');
         }

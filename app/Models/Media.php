@@ -22,7 +22,9 @@ use Ricamo\Raster\Media\Clips;
  * @property ?string $drawing what there is to draw of it, JSON, where it is a drawing
  * @property ?string $preview how its preview frames are made, JSON
  * @property string $state checking, refused, twin (the same is there already), waiting, preparing, ready, failed or cancelled
- * @property string $attempt what the job carries that is at it now; those of earlier attempts change nothing any more
+ * @property string $attempt while it is looked at, the id of the upload, or `sample:` and the id of one; then what the job carries that prepares it: those of earlier attempts change nothing any more
+ * @property int $begun how often work at it has begun without an end
+ * @property ?int $preview_bytes what its preview takes on the disk; null where that was not measured
  * @property ?string $rate frames per second that pictures in a ZIP become a clip of
  * @property ?int $twin the one that holds the same
  * @property int $bytes
@@ -53,6 +55,26 @@ final class Media extends Model
     {
         return new Clips(self::query()->where('project_id', $projectId)->whereNotIn('state', self::UNSEEN)->get()
             ->mapWithKeys(fn (self $media): array => [$media->key() => $media->clip()])->all());
+    }
+
+    /** What is claimed by who looks at it. */
+    public static function claimOf(int $id): string
+    {
+        return "media-$id";
+    }
+
+    /** What is claimed by who prepares it. */
+    public static function claimOfContent(string $hash): string
+    {
+        return "content-$hash";
+    }
+
+    /** Notes that work at it begins. @return int for which time, since some came to an end */
+    public static function begun(int $id): int
+    {
+        self::query()->whereKey($id)->increment('begun');
+
+        return (int) self::query()->whereKey($id)->value('begun');
     }
 
     /** The id by which documents refer to it. */

@@ -36,6 +36,7 @@ use Ricamo\Raster\Render\Scene;
  * @property string $attempt what the jobs carry that are at it now; those of earlier attempts change nothing any more
  * @property ?string $way how its frames are drawn, once the first piece has settled it
  * @property ?string $problem
+ * @property ?int $bytes what it takes on the disk once it has come to an end; null where that was not measured
  * @property ?Carbon $heard_at when a worker last said that it is at it
  * @property ?Carbon $started_at
  * @property Composition $composition
@@ -133,7 +134,7 @@ final class Render extends Model
     }
 
     /**
-     * Changes its state, where it is still the attempt's to change.
+     * Changes its state, and how much room it takes is to be measured anew, where it is still the attempt's to change.
      *
      * @param  list<string>  $from
      * @param  array<string, mixed>  $fields
@@ -141,7 +142,7 @@ final class Render extends Model
     public function advance(string $attempt, array $from, array $fields): bool
     {
         return Patience::with(fn (): bool => self::query()->whereKey($this->id)->where('attempt', $attempt)->whereIn('state', $from)
-            ->update([...$fields, 'heard_at' => now()]) > 0);
+            ->update([...$fields, 'heard_at' => now(), 'bytes' => null]) > 0);
     }
 
     /** @return array<string, mixed> */

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\File;
 
 /**
  * A file on its way in, part by part.
@@ -32,6 +33,20 @@ final class Upload extends Model
     public static function fileOf(string $id): string
     {
         return config('ricamo.uploads')."/$id.part";
+    }
+
+    /** What is claimed by who opens it as a project. */
+    public static function claimOf(string $id): string
+    {
+        return "upload-$id";
+    }
+
+    /** Removes a file that has come, and what was made of it on the way. */
+    public static function sweep(string $file): void
+    {
+        foreach (File::glob("$file*") as $one) {
+            is_dir($one) ? File::deleteDirectory($one) : File::delete($one);
+        }
     }
 
     /** How many bytes have come. */

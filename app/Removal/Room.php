@@ -7,10 +7,11 @@ use App\Models\Media;
 use App\Models\Project;
 use App\Models\Render;
 use FilesystemIterator;
+use Illuminate\Support\Facades\DB;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 
-/** How much room things take on the disk, in bytes. */
+/** How much room things take on the disk, in bytes: as it was kept when they were made, measured once where it was not. */
 final class Room
 {
     public static function of(Project|Composition|Media|Render $one): int
@@ -18,8 +19,8 @@ final class Room
         return match (true) {
             $one instanceof Project => array_sum(self::ofProject($one)),
             $one instanceof Media => self::ofMedia($one),
-            $one instanceof Render => self::ofFolder($one->folder()),
-            default => strlen($one->document) + self::ofRenders($one),
+            $one instanceof Render => self::ofRender($one),
+            default => self::ofDocument($one) + (int) Render::present()->where('composition_id', $one->id)->get()->sum(self::ofRender(...)),
         };
     }
 
@@ -27,11 +28,12 @@ final class Room
     public static function ofProject(Project $project): array
     {
         $media = Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get();
+        $renders = Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->get();
 
         return [
-            'originals' => (int) $media->sum(fn (Media $one): int => (int) @filesize($one->original())),
-            'previews' => (int) $media->sum(fn (Media $one): int => self::ofFolder($one->previews())),
-            'renders' => (int) Composition::present()->where('project_id', $project->id)->get(['id'])->sum(self::ofRenders(...)),
+            'originals' => (int) $media->sum('bytes'),
+            'previews' => (int) $media->sum(self::ofPreview(...)),
+            'renders' => (int) $renders->sum(self::ofRender(...)),
         ];
     }
 
@@ -45,15 +47,34 @@ final class Room
 
     private static function ofMedia(Media $media): int
     {
-        return $media->hash === null ? 0 : (int) @filesize($media->original()) + self::ofFolder($media->previews());
+        return $media->hash === null ? 0 : $media->bytes + self::ofPreview($media);
     }
 
-    private static function ofRenders(Composition $composition): int
+    /** One that is being made counts once it is there. */
+    private static function ofPreview(Media $media): int
     {
-        return (int) $composition->renders()->whereNull('removed_at')->get()->sum(fn (Render $render): int => self::ofFolder($render->folder()));
+        if ($media->preview_bytes === null && ! in_array($media->state, Media::TO_PREPARE, true)) {
+            $media->update(['preview_bytes' => self::ofFolder($media->previews())]);
+        }
+
+        return (int) $media->preview_bytes;
     }
 
-    private static function ofFolder(string $folder): int
+    private static function ofRender(Render $render): int
+    {
+        if ($render->bytes === null && ! $render->isUnderWay()) {
+            $render->update(['bytes' => self::ofFolder($render->folder())]);
+        }
+
+        return $render->bytes ?? self::ofFolder($render->folder());
+    }
+
+    private static function ofDocument(Composition $composition): int
+    {
+        return strlen($composition->head) + (int) DB::table('layers')->where('composition_id', $composition->id)->sum(DB::raw('length(json)'));
+    }
+
+    public static function ofFolder(string $folder): int
     {
         if (! is_dir($folder)) {
             return 0;

@@ -72,7 +72,7 @@ final class Renders
     /** Ends it; what is finished of it stays. */
     public function cancel(Render $render): void
     {
-        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update(['state' => 'cancelled', 'attempt' => '']);
+        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update(['state' => 'cancelled', 'attempt' => '', 'bytes' => null]);
     }
 
     /** Called after each piece: when all are there, they are joined. */
@@ -101,7 +101,7 @@ final class Renders
                 }
             }
             $unfinished = $render->pieces()->where('finished', false)->exists();
-            $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null, 'heard_at' => now()]);
+            $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null, 'heard_at' => now(), 'bytes' => null]);
             if (! $unfinished) {
                 JoinPieces::dispatch($render->id, $attempt);
             }

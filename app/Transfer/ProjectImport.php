@@ -8,6 +8,7 @@ use App\Models\Media;
 use App\Models\Project;
 use App\Models\Upload;
 use App\Removal\Removed;
+use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Media as MediaDocument;
 use Ricamo\Core\Document\Project as Document;
 use Ricamo\Core\Json\Node;
@@ -28,12 +29,14 @@ final class ProjectImport
     }
 
     /**
-     * @return Composition the first of the project
+     * What was half made of it before is taken away first.
      *
      * @throws Refusal
      */
-    public function open(string $file): Composition
+    public function open(Upload $upload): void
     {
+        Project::query()->where('upload', $upload->id)->get()->each(Removed::erase(...));
+        $file = $upload->file();
         $isArchive = file_get_contents($file, length: 4) === "PK\x03\x04";
         $zip = $isArchive ? $this->archive($file) : null;
         $document = Document::read(Node::decode($zip === null ? $this->plain($file) : $this->documentIn($zip)));
@@ -41,7 +44,7 @@ final class ProjectImport
             throw new Refusal('it refers to '.count($document->media->all()).' media that are not in it; bring in the .ricamo file, which holds them');
         }
         // Out of sight until it is whole.
-        $project = Project::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now()]);
+        $project = Project::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(), 'upload' => $upload->id]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {
@@ -57,9 +60,10 @@ final class ProjectImport
             Removed::erase($project);
             throw $failure;
         }
-        $project->restore();
-
-        return $project->compositions()->firstOrFail();
+        DB::transaction(function () use ($project, $upload): void {
+            $project->forceFill(['removed_at' => null, 'upload' => null])->save();
+            $upload->update(['state' => 'opened', 'composition_id' => $project->compositions()->firstOrFail()->id]);
+        });
     }
 
     private function plain(string $file): string
@@ -114,7 +118,7 @@ final class ProjectImport
                 throw new Refusal("{$media->name} cannot be used: {$refusal->getMessage()}");
             }
         } finally {
-            @unlink($path);
+            Upload::sweep($path);
         }
 
         return $row->state === 'twin' ? Media::query()->findOrFail($row->twin) : $row;

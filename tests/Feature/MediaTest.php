@@ -2,14 +2,17 @@
 
 namespace Tests\Feature;
 
+use App\Jobs\CheckMedia;
 use App\Jobs\PrepareMedia;
 use App\Models\Media;
 use App\Models\Upload;
+use App\Work\Claim;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use Ricamo\Raster\Tests\Clips;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 final class MediaTest extends TestCase
@@ -95,7 +98,7 @@ final class MediaTest extends TestCase
         $this->announce("projects/{$project->id}/uploads", '99999999999999999999', 'a.mp4')->assertStatus(422);
         $this->announce('projects/77/uploads', 10, 'a.mp4')->assertStatus(404)->assertJsonPath('message', 'This is not here, or not here any more.');
         config(['ricamo.upload_bytes' => PHP_INT_MAX]);
-        self::assertStringContainsString('no room', $this->announce("projects/{$project->id}/uploads", 999_999_999_999_999, 'a.mp4')->assertStatus(422)->json('message'));
+        self::assertStringContainsString('no room', $this->announce("projects/{$project->id}/uploads", 999_999_999_999_999, 'a.mp4')->assertStatus(507)->json('message'));
         config(['ricamo.upload_bytes' => 1 << 30, 'ricamo.clip_seconds' => 2]);
         self::assertStringContainsString('longer than', (string) $this->takeIn($project, $this->clipFile())->problem);
     }
@@ -163,6 +166,70 @@ final class MediaTest extends TestCase
         $this->call('HEAD', $begun)->assertStatus(404);
         $this->call('HEAD', $fresh)->assertStatus(200);
         self::assertCount(1, File::glob(config('ricamo.uploads').'/*'));
+    }
+
+    public function test_what_came_whole_and_was_not_handed_on_is_handed_on_at_the_next_start(): void
+    {
+        $project = $this->project();
+        $bytes = (string) file_get_contents($this->clipFile());
+        $location = (string) $this->announce("projects/{$project->id}/uploads", strlen($bytes), 'a.mp4')->headers->get('Location');
+        // As where the process is killed between the last byte and what follows; and the server is off for days.
+        file_put_contents(config('ricamo.uploads').'/'.basename($location).'.part', $bytes);
+        $this->travel(50)->hours();
+        Artisan::call('ricamo:resume');
+        $this->work();
+        self::assertSame(['ready'], Media::query()->pluck('state')->all());
+    }
+
+    public function test_who_asks_after_a_file_that_came_whole_is_told_what_came_of_it(): void
+    {
+        $project = $this->project();
+        $bytes = (string) file_get_contents($this->clipFile());
+        $location = (string) $this->announce("projects/{$project->id}/uploads", strlen($bytes), 'a.mp4')->headers->get('Location');
+        file_put_contents(config('ricamo.uploads').'/'.basename($location).'.part', $bytes);
+        $first = $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes))->headers->get('Ricamo-Media');
+        self::assertNotNull($first);
+        // Asked again, after an answer that was lost: the same.
+        $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes))->assertHeader('Ricamo-Media', $first);
+        self::assertSame(1, Media::query()->count());
+        self::assertSame(1, DB::table('jobs')->count());
+    }
+
+    public function test_what_one_process_is_at_is_not_begun_by_another(): void
+    {
+        $project = $this->project();
+        $id = (int) $this->upload("projects/{$project->id}/uploads", $this->clipFile(), 'a.mp4')->headers->get('Ricamo-Media');
+        $claim = Claim::take(Media::claimOf($id));
+        self::assertNotNull($claim);
+        DB::table('jobs')->delete();
+        Artisan::call('ricamo:resume', ['--media' => true]);
+        self::assertSame(0, DB::table('jobs')->count(), 'nothing is asked for that a process is at');
+        app()->call([new CheckMedia($id), 'handle']);
+        self::assertSame('checking', Media::query()->findOrFail($id)->state);
+        self::assertSame(1, DB::table('jobs')->where('available_at', '>', time())->count(), 'and is looked at again later');
+        $claim->release();
+        Artisan::call('ricamo:resume', ['--media' => true]);
+        $this->work();
+        self::assertSame('ready', Media::query()->findOrFail($id)->state);
+    }
+
+    public function test_the_same_file_comes_into_two_projects_at_once(): void
+    {
+        [$one, $two] = [$this->project(), $this->project()];
+        $file = Clips::make('bell.mp4', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=440:d=4', '-c:v', 'copy', '-c:a', 'aac', '-shortest']);
+        foreach ([$one, $two] as $project) {
+            $this->upload("projects/{$project->id}/uploads", $file, 'bell.mp4')->assertStatus(204);
+        }
+        $worker = fn (): Process => new Process([PHP_BINARY, '-d', 'ffi.enable=1', base_path('artisan'), 'queue:work', '--queue=media', '--stop-when-empty', '--sleep=0'], base_path(), [
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_ORIGINALS' => "$this->folder/media", 'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
+        ], timeout: null);
+        while (DB::table('jobs')->exists()) {
+            $workers = [$worker(), $worker()];
+            array_map(fn (Process $one) => $one->start(), $workers);
+            array_map(fn (Process $one) => $one->wait(), $workers);
+        }
+        self::assertSame(['ready', 'ready'], Media::query()->pluck('state')->all(), implode(' ', Media::query()->pluck('problem')->all()));
+        self::assertFileExists(Media::query()->firstOrFail()->previews().'/peaks.json');
     }
 
     public function test_a_frame_of_the_original_can_be_had(): void

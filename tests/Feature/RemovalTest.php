@@ -6,6 +6,7 @@ use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Render;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Tests\TestCase;
 
 /** What is removed goes out of sight, can be brought back, and is erased with its files when that is asked for. */
@@ -112,5 +113,26 @@ final class RemovalTest extends TestCase
         self::assertSame(0, $room['projects'][0]['renders']);
         self::assertGreaterThan($room['disk']['free'], $room['disk']['total']);
         $this->deleteJson('/api/removed/server/1')->assertStatus(404);
+        // Kept, and not summed from the disk each time it is asked for.
+        File::deleteDirectory($media->previews());
+        $this->getJson('/api/room')->assertJsonPath('projects.0.previews', $previews)->assertJsonPath('projects.0.media.0.bytes', $previews + $media->bytes);
+    }
+
+    public function test_room_with_hundreds_of_media_takes_no_more_questions_than_with_one(): void
+    {
+        $project = $this->project();
+        $asked = function (): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->getJson('/api/room')->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $media = fn (int $number): array => ['project_id' => $project->id, 'name' => "clip $number", 'hash' => "hash-$number", 'state' => 'ready', 'bytes' => 7, 'preview_bytes' => 3];
+        Media::query()->create($media(0));
+        $one = $asked();
+        Media::query()->insert(array_map($media, range(1, 499)));
+        self::assertSame($one, $asked());
+        $this->getJson('/api/room')->assertJsonPath('projects.0.originals', 3500)->assertJsonPath('projects.0.previews', 1500);
     }
 }

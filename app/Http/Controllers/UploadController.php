@@ -2,11 +2,12 @@
 
 namespace App\Http\Controllers;
 
-use App\Jobs\OpenProject;
 use App\Media\Intake;
 use App\Media\MediaName;
+use App\Models\Media;
 use App\Models\Project;
 use App\Models\Upload;
+use App\Work\NoRoom;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -61,7 +62,8 @@ final class UploadController
         $this->checkRoom($name, (int) $length);
         $upload = Upload::query()->create(['id' => Str::random(40), 'project_id' => $owner?->id, 'name' => $name, 'size' => (int) $length, 'rate' => isset($metadata['rate']) ? (string) FrameRate::parse($metadata['rate']) : null]);
         if (@touch($upload->file()) === false) {
-            throw new Refusal("$name cannot be taken in: the disk is full.");
+            $upload->delete();
+            throw new NoRoom("$name cannot be taken in: the disk is full.");
         }
 
         return $this->answer(201, ['Location' => "/api/uploads/{$upload->id}", ...($upload->isComplete() ? $this->handedOn($upload) : [])]);
@@ -70,9 +72,15 @@ final class UploadController
     /** How much has come. */
     public function show(string $upload): Response
     {
-        $found = Upload::query()->findOrFail($upload);
+        $found = Upload::query()->find($upload);
+        if ($found === null) {
+            // It has come whole; who asks has not heard of it.
+            $media = Media::query()->where('attempt', $upload)->where('state', 'checking')->firstOrFail();
 
-        return $this->answer(200, ['Upload-Offset' => (string) $found->offset(), 'Upload-Length' => (string) $found->size]);
+            return $this->answer(200, ['Upload-Offset' => (string) $media->bytes, 'Upload-Length' => (string) $media->bytes, 'Ricamo-Media' => (string) $media->id]);
+        }
+
+        return $this->answer(200, ['Upload-Offset' => (string) $found->offset(), 'Upload-Length' => (string) $found->size, ...($found->isComplete() ? $this->handedOn($found) : [])]);
     }
 
     /** Takes a part, which begins where the one before it ended. */
@@ -82,8 +90,8 @@ final class UploadController
         if ($request->header('Content-Type') !== 'application/offset+octet-stream') {
             return $this->answer(415);
         }
-        $target = fopen($found->file(), 'c');
-        if ($target === false || ! flock($target, LOCK_EX | LOCK_NB)) {
+        $target = @fopen($found->file(), 'c') ?: throw self::full($found);
+        if (! flock($target, LOCK_EX | LOCK_NB)) {
             return $this->answer(423);
         }
         try {
@@ -107,32 +115,35 @@ final class UploadController
         return $this->answer(204);
     }
 
-    /** @param  resource  $target */
+    /**
+     * What has come is on the disk when it is answered.
+     *
+     * @param  resource  $target
+     */
     private function append(Request $request, $target, Upload $upload): void
     {
         $from = $upload->offset();
         fseek($target, $from);
         $source = $request->getContent(true);
-        $copied = stream_copy_to_stream($source, $target, $upload->size - $from);
-        $full = ! is_resource($target) || $copied === false || ! fflush($target) || (fread($source, 1) !== '' && $copied < $upload->size - $from);
-        if ($full) {
+        $copied = @stream_copy_to_stream($source, $target, $upload->size - $from);
+        $isWhole = $copied !== false && @fflush($target) && @fsync($target) && (fread($source, 1) === '' || $copied === $upload->size - $from);
+        if (! $isWhole) {
             ftruncate($target, $from);
-            throw new Refusal("{$upload->name} cannot be taken in: the disk is full.");
+            throw self::full($upload);
         }
+    }
+
+    private static function full(Upload $upload): NoRoom
+    {
+        return new NoRoom("{$upload->name} is not all here: the disk is full. Once there is room, bring it in again; it goes on where it was.");
     }
 
     /** @return array<string, string> what the uploader is told of the file that has come whole */
     private function handedOn(Upload $upload): array
     {
-        if ($upload->project_id === null) {
-            $upload->update(['state' => 'opening']);
-            OpenProject::dispatch($upload->id);
+        $media = $this->intake->handOn($upload);
 
-            return [];
-        }
-        $project = Project::present()->findOrFail($upload->project_id);
-
-        return ['Ricamo-Media' => (string) $this->intake->arrive($upload, $project)->id];
+        return $media === null ? [] : ['Ricamo-Media' => (string) $media->id];
     }
 
     private function checkRoom(string $name, int $length): void
@@ -143,7 +154,7 @@ final class UploadController
         File::ensureDirectoryExists(config('ricamo.uploads'));
         $free = @disk_free_space(config('ricamo.uploads'));
         if ($free !== false && $free < $length + self::SPARED) {
-            throw new Refusal("$name cannot be taken in: there is no room for it on the disk.");
+            throw new NoRoom("$name cannot be taken in: there is no room for it on the disk.");
         }
     }
 

@@ -68,6 +68,19 @@ final class Preparation
         }
     }
 
+    /**
+     * Whether all of it is there that was made before.
+     *
+     * @param  array{every: int, type: string, ...}  $plan  one of so many frames was kept, as such files
+     */
+    public static function isThere(Clip $clip, string $folder, array $plan): bool
+    {
+        $isMoving = $clip->width > 0 && $clip->drawing === null;
+        $last = sprintf('%s/frames/%06d.%s', $folder, (int) ceil($clip->frames / $plan['every']) - 1, $plan['type']);
+
+        return (! $isMoving || is_file($last)) && ($clip->isSound() || is_file("$folder/poster.{$plan['type']}")) && (! $clip->hasSound() || is_file("$folder/peaks.json"));
+    }
+
     private function poster(): void
     {
         $width = max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));

@@ -39,7 +39,6 @@ final class Heartbeat
             proc_terminate($this->process, SIGKILL);
             proc_close($this->process);
             $this->process = null;
-            @unlink($this->file);
         }
     }
 
