@@ -260,6 +260,9 @@ final readonly class LayerDrawing
             return [];
         }
         $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
+        if (! $matrix->isUsable()) {
+            return [];
+        }
         $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
 
         return $this->finish->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);

@@ -65,6 +65,12 @@ final readonly class Affine
         return new Point($this->a * $by->x + $this->c * $by->y, $this->b * $by->x + $this->d * $by->y);
     }
 
+    /** Whether its numbers can be reckoned with: what is enlarged over and over through groups and bundles comes to none in the end. */
+    public function isUsable(): bool
+    {
+        return abs($this->a) + abs($this->b) + abs($this->c) + abs($this->d) + abs($this->e) + abs($this->f) < 1e30;
+    }
+
     public function determinant(): float
     {
         return $this->a * $this->d - $this->b * $this->c;

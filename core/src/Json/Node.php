@@ -32,11 +32,17 @@ final readonly class Node
         };
     }
 
-    /** @throws Refusal for text that is no JSON, or nests deeper than 32 levels */
+    /** @throws Refusal for text that is no JSON, nests deeper than 32 levels, or holds a number that is none for a computer, such as 1e999 */
     public static function decode(string $json, string $path = ''): self
     {
         try {
-            return new self(json_decode($json, true, 32, JSON_THROW_ON_ERROR), $path);
+            $node = new self(json_decode($json, true, 32, JSON_THROW_ON_ERROR), $path);
+            // Only what is written with so many digits can come to that; all else need not be walked through.
+            if (preg_match('/[eE]\+?\d{3}|\d{309}/', $json) === 1) {
+                $node->checkFinite();
+            }
+
+            return $node;
         } catch (JsonException $error) {
             throw new Refusal(($path === '' ? '' : "$path: ").'not valid JSON ('.strtolower($error->getMessage()).')');
         }
@@ -181,6 +187,16 @@ final readonly class Node
     {
         $path = $this->path();
         throw new Refusal($path === '' ? $reason : "$path: $reason");
+    }
+
+    private function checkFinite(): void
+    {
+        if (is_float($this->value) && ! is_finite($this->value)) {
+            $this->refuse('is not a finite number');
+        }
+        foreach (is_array($this->value) ? $this->value : [] as $key => $value) {
+            (new self($value, $this, $key))->checkFinite();
+        }
     }
 
     private function child(string $name): self

@@ -145,6 +145,8 @@ final class EasingsTest extends TestCase
     #[TestWith(['cubic-up'])]
     #[TestWith(['cubic-in(2)'])]
     #[TestWith(['linear(1)'])]
+    #[TestWith(['linear(0, 1e308, 1)'])]
+    #[TestWith(['linear(0, -1000001, 1)'])]
     #[TestWith(['cubic-bezier(0,0,1)'])]
     #[TestWith(['cubic-bezier(0,0,1,x)'])]
     #[TestWith(['cubic-bezier(-0.1,0,1,1)'])]

@@ -80,7 +80,7 @@ final class AnyEdit
             'add-mask' => fn (): array => ['layers' => [$this->layer()], ...$this->one([['form' => 'ellipse'], ['form' => 'layer', 'layer' => $this->layer()], ['form' => 'free', 'path' => 'M0 0L90 0L90 90Z', 'frame' => $this->frame()]])],
             'pull-mask' => fn (): array => ['layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(), ...($this->is() ? ['handle' => 'top-left'] : [])],
             'set-masks' => fn (): array => ['layers' => [$this->layer()], 'masks' => $this->is() ? [] : [['id' => 'm1', 'form' => 'rectangle', 'inverted' => $this->is()]]],
-            'set-outlines' => fn (): array => ['layers' => [$this->layer()], 'outlines' => $this->is() ? [] : [['id' => 'go1', 'colour' => '#c9973f', 'width' => 4]]],
+            'set-outlines' => fn (): array => ['layers' => [$this->layer()], 'outlines' => $this->is() ? [] : [['id' => 'o1', 'colour' => '#c9973f', 'width' => 4]]],
             'set-brush' => fn (): array => ['layers' => [$this->layer()], 'brush' => $this->is() ? null : ['form' => 'rings']],
             'add-cascade' => fn (): array => ['layers' => [$this->layer()], 'cascade' => $this->one(array_keys(Cascades::all())), 'frame' => $this->frame(), 'added' => $this->is()],
             'set-cascades' => fn (): array => ['layers' => [$this->layer()], 'cascades' => $this->documented()['cascades'] ?? []],

@@ -141,7 +141,7 @@ final class BundleEditsTest extends TestCase
     {
         $project = $this->edited($this->wrapped(), 'add-layer', ['layer' => ['kind' => 'text', 'id' => 'sign', 'text' => 'Nine', 'in' => 20, 'position' => [100, 900]]]);
         $painted = $this->edited($project, 'set-gradient', ['layers' => ['sign'], 'of' => 'fill', 'form' => 'picture', 'composition' => 'c2']);
-        self::assertSame(['c2'], $painted->composition('c1')->layer('sign')->placings());
+        self::assertSame(['c2'], $painted->composition('c1')->layer('sign')->refersTo()->compositions);
         $items = $this->evaluator($painted)->frame($painted->composition('c1'), 60)->toJson()['items'];
         $sign = end($items);
         self::assertSame(['group', 'fill'], [$sign['op'], $sign['masks'][0]['items'][0]['op']]);

@@ -9,9 +9,6 @@ final readonly class CubicBezier implements Easing
 {
     private const PRECISION = 1e-7;
 
-    /** So far beyond goes the rest of a curve that was split where it crosses its own end. */
-    private const FARTHEST = 1_000_000;
-
     /** At how many places of the curve x is known beforehand. */
     private const KNOWN = 8;
 

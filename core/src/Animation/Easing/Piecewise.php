@@ -16,7 +16,7 @@ final readonly class Piecewise implements Easing
     private array $values;
 
     /**
-     * @param  list<array{float, float}>  $points  time and progress, from [0, 0] to [1, 1], in the order of time
+     * @param  list<array{float, float}>  $points  time and progress, from [0, 0] to [1, 1], in the order of time; progress within ±1,000,000
      *
      * @throws Refusal
      */
@@ -30,6 +30,9 @@ final readonly class Piecewise implements Easing
         }
         if ($points[0] !== [0.0, 0.0] || $points[count($points) - 1] !== [1.0, 1.0]) {
             throw new Refusal('linear(…) begins with 0 and ends with 1');
+        }
+        if (array_filter($points, fn (array $point): bool => abs($point[1]) > self::FARTHEST) !== []) {
+            throw new Refusal('points of linear(…) lie within ±'.self::FARTHEST);
         }
         [$this->times, $this->values] = [$times, array_column($points, 1)];
     }
