@@ -6,8 +6,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Tree;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Accents;
+use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
@@ -179,6 +182,77 @@ final class GroupEditsTest extends TestCase
         foreach (['a', 'b'] as $id) {
             self::assertEqualsWithDelta($this->corners($moved, $id, 22), $this->corners($apart, $id, 22), 0.002);
         }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, bool}> what a layer in the group has, and whether it can be had without the group where that is only moved */
+    public static function doings(): iterable
+    {
+        $shared = ['fade', 'grow', 'swing', 'turn', 'widen', 'heighten', 'stretch', 'settle', 'overshoot', 'spring', 'focus', 'flash', 'wipe', 'iris', 'blinds', 'clock', 'doors'];
+        foreach (array_keys(Moves::all()) as $move) {
+            yield "it comes by $move" => [['arrive' => ['moves' => [['move' => $move]], 'length' => 12]], in_array($move, $shared, true) ? true : null];
+            yield "it goes by $move" => [['leave' => ['moves' => [['move' => $move]], 'length' => 12]], null];
+        }
+        foreach (array_keys(Accents::all()) as $accent) {
+            yield "an accent: $accent" => [['accents' => [['accent' => $accent, 'at' => 10, 'length' => 12]]], null];
+        }
+        yield 'a mask that stays in the frame' => [['masks' => [['id' => 'm1', 'form' => 'ellipse', 'fixed' => true, 'position' => [600, 300]]]], false];
+        yield 'a mask that goes along' => [['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 3]]], true];
+        yield 'it turns along its way' => [['turnsAlong' => true], true];
+        yield 'a shadow' => [['effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]], true];
+        yield 'repeats' => [['columns' => 3, 'stepTime' => 4], true];
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    #[DataProvider('doings')]
+    public function test_what_is_in_a_group_is_seen_as_before_when_it_is_ungrouped_or_that_is_refused(array $fields, ?bool $isPossible): void
+    {
+        foreach ([['position' => [620, 310]], ['rotation' => 30], ['scale' => [150, 150], 'position' => [700, 200]], ['scale' => [-80, 80], 'rotation' => 200]] as $index => $placing) {
+            $grouped = $this->with($this->with($this->grouped(), 'a', $fields), 'l1', $placing);
+            try {
+                $apart = $this->edit($grouped, 'ungroup-layers', ['layers' => ['l1']]);
+                self::assertNotSame(false, $isPossible);
+                for ($frame = 0; $frame < 90; $frame += 3) {
+                    self::assertEqualsWithDelta($this->bounds($grouped, $frame), $this->bounds($apart, $frame), 0.1, "frame $frame");
+                    self::assertEqualsWithDelta($this->clips($grouped, $frame), $this->clips($apart, $frame), 0.1, "frame $frame");
+                }
+            } catch (Refusal $refusal) {
+                self::assertFalse($isPossible === true && $index === 0, $refusal->getMessage());
+                self::assertStringContainsString('cannot be ungrouped without changing what is seen', $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_a_number_that_follows_a_place_in_a_group_is_not_changed_by_ungrouping(): void
+    {
+        $grouped = $this->with($this->grouped(), 'l1', ['position' => [1400, 300]]);
+        $counting = $this->edit($grouped, 'add-layer', ['layer' => ['kind' => 'text', 'text' => '#', 'counts' => ['of' => ['layer' => 'b', 'property' => 'position']]]]);
+        $this->expectExceptionMessage('cannot be ungrouped without changing what is seen');
+        $this->edit($counting, 'ungroup-layers', ['layers' => ['l1']]);
+    }
+
+    /** @return list<list<float>> of each thing that is drawn */
+    private function bounds(Composition $composition, int $frame): array
+    {
+        return array_map(function (Operation $operation): array {
+            $box = $operation->extent();
+
+            return $box === null ? [] : [$box->left, $box->top, $box->right, $box->bottom];
+        }, Fixture::evaluator()->frame($composition, $frame)->operations);
+    }
+
+    /** @return list<float> the numbers of all paths that something is clipped by */
+    private function clips(Composition $composition, int $frame): array
+    {
+        $list = Fixture::evaluator()->frame($composition, $frame);
+        $numbers = [];
+        foreach ($list->toJson()['items'] as $item) {
+            if (isset($item['clip'])) {
+                preg_match_all('/-?[\d.]+/', $list->paths()[$item['clip']] ?? '', $found);
+                array_push($numbers, ...array_map(floatval(...), $found[0]));
+            }
+        }
+
+        return $numbers;
     }
 
     public function test_a_locked_group_keeps_what_is_in_it(): void

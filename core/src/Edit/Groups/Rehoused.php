@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Edit\Groups;
 
+use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
@@ -38,7 +39,8 @@ final class Rehoused
      */
     private static function placed(Layer $layer, Affine $way, int $frame): Layer
     {
-        $turn = $layer->number('rotation', $frame);
+        $own = $layer->number('rotation', $frame);
+        $turn = $layer->turnsAlong ? $own + Heading::of($layer, $frame) : $own;
         $turned = $way->after(Affine::rotation($turn));
         $x = hypot($turned->a, $turned->b);
         $y = $turned->determinant() / max(1e-12, $x);
@@ -49,7 +51,12 @@ final class Rehoused
         $properties = $layer->properties;
         $properties['position'] = $properties['position']->mapValues(fn (mixed $at): mixed => $at instanceof Point ? self::rounded($way->apply($at)) : $at)->mapKeyframes($place);
         $properties['scale'] = $properties['scale']->mapValues(fn (mixed $scale): mixed => $scale instanceof Point ? self::rounded(new Point($scale->x * $x, $scale->y * $y)) : $scale);
-        $properties['rotation'] = $properties['rotation']->mapValues(fn (mixed $old): mixed => is_float($old) ? round($sign * ($old - $turn) + $now, 6) : $old);
+        if ($layer->turnsAlong) {
+            // Its way turns with the space, and the layer with its way.
+            $now -= Heading::of($layer->with(['properties' => $properties]), $frame);
+            $now += 360 * round(($sign * $own - $now) / 360);
+        }
+        $properties['rotation'] = $properties['rotation']->mapValues(fn (mixed $old): mixed => is_float($old) ? round($sign * ($old - $own) + $now, 6) : $old);
 
         return $layer->with(['properties' => $properties]);
     }

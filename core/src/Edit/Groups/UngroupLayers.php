@@ -34,10 +34,16 @@ final readonly class UngroupLayers implements CompositionEdit
             }
             $members = $composition->layers->tree()->members($id);
             self::checkPlain($group, $members, $composition);
+            $before = $composition;
             foreach ($members as $member) {
                 $composition = Rehoused::in($group->group, $member, $composition, $group->span->in);
             }
             $composition = $composition->with(['layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members)]);
+            // Moves, masks that stay in the frame and numbers that follow a place are worked out in the group's space.
+            $frame = $group->matrix($group->span->in)->isIdentity() ? null : Alike::firstDifference($before, $composition, $members, $evaluator);
+            if ($frame !== null) {
+                self::refuse($group, "what is in it goes by the group's own space, and would be seen otherwise on frame $frame");
+            }
         }
 
         return $composition;
@@ -81,7 +87,12 @@ final readonly class UngroupLayers implements CompositionEdit
             default => null,
         };
         if ($reason !== null) {
-            throw new Refusal("“{$group->name}” cannot be ungrouped without changing what is seen: $reason");
+            self::refuse($group, $reason);
         }
+    }
+
+    private static function refuse(Layer $group, string $reason): never
+    {
+        throw new Refusal("“{$group->name}” cannot be ungrouped without changing what is seen: $reason");
     }
 }
