@@ -95,6 +95,10 @@ final class BundleEditsTest extends TestCase
         yield 'translucent' => [['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 50]]]], 'it is translucent'];
         yield 'mirrored' => [['set-content', ['layer' => 'l1', 'content' => ['mirrors' => true]]], 'it goes as it came'];
         yield 'cut' => [['split-layers', ['layers' => ['l1'], 'at' => 90]], 'only a part of it is shown'];
+        yield 'blurred' => [['add-effect', ['layers' => ['l1'], 'effect' => 'blur']], 'it has effects'];
+        yield 'masked' => [['add-mask', ['layers' => ['l1'], 'form' => 'ellipse']], 'it is masked'];
+        yield 'blending' => [['set-layer', ['layers' => ['l1'], 'blend' => 'screen']], 'it blends as one'];
+        yield 'with motion blur' => [['set-layer', ['layers' => ['l1'], 'motionBlur' => true]], 'it has motion blur of its own'];
         yield 'arriving' => [['set-arrival', ['layers' => ['l1'], 'phase' => ['moves' => [['move' => 'fade']]]]], 'it has an animation of its own'];
     }
 
@@ -135,6 +139,21 @@ final class BundleEditsTest extends TestCase
         self::assertEqualsWithDelta([2, 0, 0, 2, 0, 0], $faint['items'][1]['matrix'], 1e-6);
         $this->expectExceptionMessage('is not a bundle');
         $this->evaluator($project)->around($project->composition('c1'), 'over', 100);
+    }
+
+    public function test_what_takes_a_number_from_a_layer_is_wrapped_up_with_it_or_not_at_all(): void
+    {
+        $counting = $this->edited($this->project(), 'add-layer', ['layer' => ['kind' => 'text', 'id' => 'count', 'text' => '#', 'counts' => ['of' => ['layer' => 'bar', 'property' => 'position']]]]);
+        foreach ([['count'], ['bar']] as $layers) {
+            try {
+                $this->edited($counting, 'wrap-layers', ['composition' => 'c1', 'layers' => $layers]);
+                self::fail('they were parted');
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString('wrapped up together or not at all', $refusal->getMessage());
+            }
+        }
+        $wrapped = $this->edited($counting, 'wrap-layers', ['composition' => 'c1', 'layers' => ['bar', 'count']]);
+        self::assertSame(['bar'], $wrapped->composition('c2')->layer('count')->refersTo()->layers);
     }
 
     public function test_words_are_painted_with_another_composition_which_counts_as_placed(): void

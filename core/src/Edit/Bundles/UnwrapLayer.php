@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Edit\Bundles;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -57,6 +58,18 @@ final readonly class UnwrapLayer implements CompositionEdit
         return 'unwrap';
     }
 
+    /** @param  callable(Layer): bool  $is */
+    private function any(Composition $inner, callable $is): bool
+    {
+        foreach ($inner->layers as $layer) {
+            if ($layer->visible && $is($layer)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @throws Refusal that says what would be lost */
     private function checkPlain(Layer $bundle, BundleContent $content, Composition $inner, Composition $composition): void
     {
@@ -71,6 +84,12 @@ final readonly class UnwrapLayer implements CompositionEdit
             $bundle->number('opacity', $bundle->span->in) !== 100.0 => 'it is translucent',
             $bundle->number('level', $bundle->span->in) !== 100.0 || ! $content->sound => 'it is not as loud as what is in it',
             $inner->background !== null => 'it has a background',
+            $bundle->effects !== [] => 'it has effects',
+            $bundle->masks !== [] => 'it is masked',
+            $bundle->motionBlur => 'it has motion blur of its own',
+            $bundle->blend !== Blend::Normal || $this->any($inner, fn (Layer $one): bool => $one->blend !== Blend::Normal) => 'it blends as one',
+            [$inner->width, $inner->height] !== [$composition->width, $composition->height] => 'it is of another size',
+            $this->any($inner, fn (Layer $one): bool => $one->kind->adjusts()) => 'what lies beneath would be adjusted, too',
             ! $bundle->visible || $bundle->reference => 'it is hidden',
             default => null,
         };

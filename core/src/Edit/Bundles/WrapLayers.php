@@ -4,6 +4,7 @@ namespace Ricamo\Core\Edit\Bundles;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Stack;
@@ -40,6 +41,7 @@ final readonly class WrapLayers implements ProjectEdit
         $group = $this->group($composition);
         /** @var non-empty-list<Layer> $layers */
         $layers = $composition->layers->withAll($this->layers);
+        $this->checkTogether($layers, $composition);
         $span = new FrameRange(min(array_map(fn (Layer $one): int => $one->span->in, $layers)), max(array_map(fn (Layer $one): int => $one->span->out, $layers)));
         $moved = array_map(fn (Layer $one): Layer => $one->with([
             'span' => new FrameRange($one->span->in - $span->in, $one->span->out - $span->in), 'group' => $one->group === $group ? null : $one->group,
@@ -75,6 +77,23 @@ final readonly class WrapLayers implements ProjectEdit
         $groups = array_values(array_unique(array_map($tree->groupOf(...), $tree->outermost($this->layers))));
 
         return count($groups) > 1 ? throw new Refusal('layers of different groups cannot be wrapped up together') : $groups[0];
+    }
+
+    /**
+     * @param  non-empty-list<Layer>  $layers
+     *
+     * @throws Refusal where a mask or a number would be parted from the layer that it is taken from
+     */
+    private function checkTogether(array $layers, Composition $composition): void
+    {
+        $inside = array_column($layers, null, 'id');
+        foreach ($composition->layers->where(fn (LayerFacts $facts): bool => $facts->refersTo->layers !== []) as $layer) {
+            foreach ($layer->refersTo()->layers as $other) {
+                if ($composition->layers->has($other) && isset($inside[$layer->id]) !== isset($inside[$other])) {
+                    throw new Refusal("“{$layer->name}” takes a mask or a number from “{$composition->layer($other)->name}”: they are wrapped up together or not at all");
+                }
+            }
+        }
     }
 
     /** @param  non-empty-list<Layer>  $layers */
