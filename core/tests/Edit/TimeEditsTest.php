@@ -73,6 +73,44 @@ final class TimeEditsTest extends TestCase
         }
     }
 
+    #[TestWith(['up', []])]
+    #[TestWith(['down', []])]
+    #[TestWith(['up', ['number' => ['keyframes' => [['at' => 5, 'value' => 3], ['at' => 40, 'value' => 250]]]]])]
+    #[TestWith(['down', ['counts' => ['runs' => 'down', 'time' => true, 'decimals' => 2], 'number' => 3599]])]
+    public function test_numbers_that_run_run_on_through_a_split(string $way, array $fields): void
+    {
+        foreach (['25/1', '30000/1001'] as $rate) {
+            $before = Fixture::composition([Fixture::words(['text' => '# s', 'in' => 7, 'out' => 103, 'counts' => ['runs' => $way, 'decimals' => 3], ...$fields])], ['rate' => $rate, 'length' => 110]);
+            $after = Fixture::edit($before, 'split-layers', ['layers' => ['words'], 'at' => 52]);
+            self::assertSame($this->frames($before), $this->frames($after));
+            $again = Fixture::edit($after, 'split-layers', ['layers' => $after->layers->ids(), 'at' => 30]);
+            self::assertSame($this->frames($before), $this->frames(Fixture::edit($again, 'split-layers', ['layers' => $again->layers->ids(), 'at' => 80])));
+            self::assertCount(2, array_unique(array_slice($this->frames($before), 50, 2)), 'it runs');
+        }
+    }
+
+    #[TestWith([['bar']])]
+    #[TestWith([['bar', 'clip']])]
+    #[TestWith([['words', 'bar']])]
+    public function test_what_is_masked_by_a_layer_that_is_split_stays_masked(array $layers): void
+    {
+        foreach ([false, true] as $inverted) {
+            $mask = ['id' => 'm1', 'form' => 'layer', 'layer' => 'bar', 'inverted' => $inverted];
+            $before = Fixture::composition([
+                Fixture::clip(['in' => 0, 'out' => 100, 'masks' => [$mask]]), Fixture::words(['in' => 60, 'out' => 100, 'masks' => [$mask]]), Fixture::bar(['in' => 10, 'out' => 90, 'position' => self::POSITION]),
+            ], ['length' => 110]);
+            self::assertSame($this->frames($before), $this->frames(Fixture::edit($before, 'split-layers', ['layers' => $layers, 'at' => 50])));
+        }
+    }
+
+    public function test_what_is_in_a_group_stays_masked_when_both_are_split(): void
+    {
+        $before = Fixture::composition([
+            Fixture::clip(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar']], 'group' => 'g']), ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100], Fixture::bar(['in' => 10, 'out' => 90]),
+        ], ['length' => 110]);
+        self::assertSame($this->frames($before), $this->frames(Fixture::edit($before, 'split-layers', ['layers' => ['bar', 'g'], 'at' => 50])));
+    }
+
     public function test_a_part_lies_right_above_the_one_before_it_and_keeps_its_name(): void
     {
         $after = Fixture::edit($this->composition(), 'split-layers', ['layers' => ['clip', 'words'], 'at' => 50]);

@@ -13,6 +13,12 @@ enum Clock: string
     /** To nothing, where the layer ends. */
     case Down = 'down';
 
+    /** @return float how many seconds more it has to begin with, so that it tells the same on another span */
+    public function offset(FrameRange $from, FrameRange $to, FrameRate $rate): float
+    {
+        return $rate->seconds($this === self::Up ? $to->in - $from->in : $from->out - $to->out);
+    }
+
     /** @return float seconds; the same all through a frame */
     public function seconds(FrameRange $span, int|float $at, FrameRate $rate): float
     {

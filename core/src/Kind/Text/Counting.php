@@ -5,6 +5,7 @@ namespace Ricamo\Core\Kind\Text;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
 /** How a number is written that stands in the place of each # in words, and counts as it is keyframed, runs as a clock does, or goes in step with a value. */
 final readonly class Counting
@@ -74,6 +75,12 @@ final readonly class Counting
     public function amongLayers(array $ids): self
     {
         return $this->of === null ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, $this->of->of($ids[$this->of->layer] ?? $this->of->layer));
+    }
+
+    /** What has to be added so that it tells the same on another span. */
+    public function offset(FrameRange $from, FrameRange $to, FrameRate $rate): float
+    {
+        return $this->runs?->offset($from, $to, $rate) ?? 0.0;
     }
 
     /** @return list<string> the ids of layers that it goes in step with */

@@ -8,12 +8,15 @@ use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Kind\RunsByItself;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyles;
+use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Time\FrameRate;
 
-final readonly class TextContent implements Content, Readable, Replaceable
+final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself
 {
     /** What the id of a face begins with that is one of the media. */
     private const MEDIA = 'media:';
@@ -101,6 +104,13 @@ final readonly class TextContent implements Content, Readable, Replaceable
     public function amongLayers(array $ids): self
     {
         return $this->counts === null ? $this : $this->with(['counts' => $this->counts->amongLayers($ids)]);
+    }
+
+    public function continued(Layer $layer, FrameRange $span, FrameRate $rate): Layer
+    {
+        $offset = $this->counts?->offset($layer->span, $span, $rate) ?? 0.0;
+
+        return $offset === 0.0 ? $layer : $layer->withProperty('number', $layer->properties['number']->mapValues(fn (mixed $number): mixed => is_float($number) ? $number + $offset : $number));
     }
 
     /** The same from left to right, as it is set along a path. */
