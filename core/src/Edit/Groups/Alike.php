@@ -95,19 +95,19 @@ final class Alike
 
     private static function same(DisplayList $one, DisplayList $other): bool
     {
-        [$paths, $otherPaths] = [$one->paths(), $other->paths()];
-        $resolved = fn (array $paths): callable => function (mixed &$value) use ($paths): void {
-            if (is_string($value) && isset($paths[$value])) {
-                $value = ['data' => self::numbers($paths[$value])];
-            }
-        };
-        [$a, $b] = [$one->toJson(), $other->toJson()];
-        foreach ([[&$a, $paths], [&$b, $otherPaths]] as [&$list, $known]) {
-            unset($list['paths']);
-            array_walk_recursive($list, $resolved($known));
-        }
+        return self::near(self::resolved($one), self::resolved($other), self::NEAR);
+    }
 
-        return self::near($a, $b, self::NEAR);
+    /** @return array<string, mixed> the list with the numbers of each path in the place of its key */
+    private static function resolved(DisplayList $list): array
+    {
+        $paths = array_map(self::numbers(...), $list->paths());
+        $json = array_diff_key($list->toJson(), ['paths' => true]);
+        array_walk_recursive($json, function (mixed &$value) use ($paths): void {
+            $value = is_string($value) ? $paths[$value] ?? $value : $value;
+        });
+
+        return $json;
     }
 
     /** @return list<float|string> of path data, with its commands */
