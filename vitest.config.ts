@@ -11,5 +11,8 @@ export default defineConfig({
         include: ['tests/interface/**/*.test.ts'],
         setupFiles: ['tests/interface/setup.ts'],
         restoreMocks: true,
+        // Limits for what never comes, which no machine reaches.
+        testTimeout: 600_000,
+        hookTimeout: 600_000,
     },
 });

@@ -28,7 +28,7 @@ final class CommandLineTest extends TestCase
 
     private function ricamo(string ...$arguments): Process
     {
-        $process = new Process([base_path('ricamo'), ...$arguments], $this->folder);
+        $process = new Process([base_path('ricamo'), ...$arguments], $this->folder, timeout: null);
         $process->run();
 
         return $process;
@@ -164,7 +164,7 @@ final class CommandLineTest extends TestCase
         $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Long', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 2000, 'layers' => [
             ['id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 2000, 'position' => [960, 540], 'scale' => [600, 600], 'rotation' => 3],
         ]]]]);
-        $process = new Process([base_path('ricamo'), 'render', 'doc.json', '--out', 'long.mp4'], $this->folder, ['APP_ENV' => 'production']);
+        $process = new Process([base_path('ricamo'), 'render', 'doc.json', '--out', 'long.mp4'], $this->folder, ['APP_ENV' => 'production'], timeout: null);
         $process->start();
         $process->waitUntil(fn (): bool => glob("$this->folder/long.mp4.*") !== []);
 
@@ -197,7 +197,7 @@ final class CommandLineTest extends TestCase
     {
         $process = $this->longRender();
         posix_kill((int) $process->getPid(), SIGKILL);
-        for ($end = microtime(true) + 10; microtime(true) < $end && ($process->isRunning() || $this->atWork() !== []); usleep(20_000));
+        for ($end = microtime(true) + 600; microtime(true) < $end && ($process->isRunning() || $this->atWork() !== []); usleep(20_000));
         self::assertSame([], $this->atWork());
         self::assertNotSame([], glob("$this->folder/long.mp4.*"));
         self::assertSame(0, $this->ricamo('render', 'doc.json', '--out', 'long.mp4', '--range', '0..1')->getExitCode());

@@ -30,9 +30,10 @@ final class KilledServerTest extends TestCase
             ['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT],
             base_path(),
             ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'APP_ENV' => 'production'],
+            timeout: null,
         );
         $server->start();
-        while ($server->isRunning() && ! rescue(fn () => Http::timeout(5)->get('http://127.0.0.1:'.self::PORT.'/api/projects')->ok(), report: false)) {
+        while ($server->isRunning() && ! rescue(fn () => Http::timeout(60)->get('http://127.0.0.1:'.self::PORT.'/api/projects')->ok(), report: false)) {
             usleep(20_000);
         }
         self::assertTrue($server->isRunning(), 'the server ended by itself: '.$server->getErrorOutput());
@@ -76,7 +77,7 @@ final class KilledServerTest extends TestCase
     private function add(int $composition, int $revision): bool
     {
         try {
-            return Http::timeout(10)->post('http://127.0.0.1:'.self::PORT."/api/compositions/$composition/edits", [
+            return Http::timeout(600)->post('http://127.0.0.1:'.self::PORT."/api/compositions/$composition/edits", [
                 'edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'shape', 'form' => 'ellipse']], 'revision' => $revision,
             ])->ok();
         } catch (Throwable) {

@@ -150,7 +150,6 @@ for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
 }
 
 test('they agree at an odd size, too, as a preview is zoomed', async () => {
-    test.setTimeout(120_000);
     let worst: [mean: number, name: string] = [0, ''];
     for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
         const still = PNG.sync.read(readFileSync(fileOf(scene, 'small.png')));

@@ -111,7 +111,7 @@ export async function renderAndDownload(page: Page, format = 'mp4'): Promise<str
     await page.waitForTimeout(400);
     const before = await links.count();
     await page.locator('[data-begin-render]').click();
-    await expect(links).toHaveCount(before + 1, { timeout: 90_000 });
+    await expect(links).toHaveCount(before + 1);
     const [download] = await Promise.all([page.waitForEvent('download'), links.first().click()]);
     return download.path();
 }

@@ -17,7 +17,7 @@ final class ChildTest extends TestCase
         $command = [...Ffmpeg::command(), '-re', '-f', 'lavfi', '-i', 'testsrc=d=60', '-f', 'null', '-'];
         $code = 'require '.var_export(dirname(__DIR__, 3).'/vendor/autoload.php', true).';'
             .'$child = new Ricamo\Raster\Process\Child('.var_export($command, true).', []); echo $child->pid(); $child->wait();';
-        $owner = new Process(['setsid', PHP_BINARY, '-d', 'ffi.enable=1', '-r', $code], timeout: 30);
+        $owner = new Process(['setsid', PHP_BINARY, '-d', 'ffi.enable=1', '-r', $code], timeout: 1200);
         $owner->start();
         $owner->waitUntil(fn (string $type, string $text): bool => ctype_digit($text));
         $ffmpeg = (int) $owner->getOutput();

@@ -92,7 +92,6 @@ async function move(
 }
 
 test('a logo comes and goes in seven ways over a clip of which nothing is touched', async ({ page }) => {
-    test.setTimeout(180_000);
     await emptyComposition(page);
     await upload(page, 'street.mp4');
     await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();

@@ -74,7 +74,6 @@ function apart(file: string, one: number, other: number): number {
 }
 
 test('two words at a time rise and fade on', async ({ page }) => {
-    test.setTimeout(60_000);
     await words(page, 'open day at depot nine today');
     await cascade(page, 'two-by-two');
     await setTiming(page, 'overlap', '0');
@@ -98,7 +97,6 @@ test('two words at a time rise and fade on', async ({ page }) => {
 });
 
 test('letters pop in from below, small and clear, with a slow finish', async ({ page }) => {
-    test.setTimeout(60_000);
     await words(page, 'open day');
     await cascade(page, 'pop');
     await setTiming(page, 'length', '40');
@@ -118,7 +116,6 @@ test('letters pop in from below, small and clear, with a slow finish', async ({ 
 });
 
 test('letters begin on top of one another, small and tilted, and spring apart into place', async ({ page }) => {
-    test.setTimeout(60_000);
     await words(page, 'depot nine');
     await cascade(page, 'spring-apart');
     await setField(page, 'c1.opacity', 'Opacity', '100');
@@ -136,7 +133,6 @@ test('letters begin on top of one another, small and tilted, and spring apart in
 });
 
 test('letters fade on, and later, in another order, shrink, tilt and blur away', async ({ page }) => {
-    test.setTimeout(60_000);
     await words(page, 'depot nine');
     await cascade(page, 'fade-on');
     await cascade(page, 'shrink-away');

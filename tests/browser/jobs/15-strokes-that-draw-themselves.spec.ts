@@ -65,7 +65,6 @@ const steps = (from: number, to: number, count: number): number[] =>
 test('lines that are drawn by hand draw themselves, at the pace of the hand, evened, slower, in part and from the other end', async ({
     page,
 }) => {
-    test.setTimeout(120_000);
     await emptyComposition(page);
     await setLength(page, 100);
     await goToFrame(page, 0);
@@ -116,7 +115,6 @@ test('lines that are drawn by hand draw themselves, at the pace of the hand, eve
 });
 
 test('a circle in brushes: width, spacing, where it begins, another throw, and effects on it', async ({ page }) => {
-    test.setTimeout(120_000);
     await emptyComposition(page);
     await setLength(page, 60);
     await addToComposition(page, 'Circle');

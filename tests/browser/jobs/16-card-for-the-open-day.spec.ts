@@ -50,7 +50,6 @@ function brightness(pixels: Buffer, x: number, y: number, width: number, height:
 test('a card: a tilted block in a colour of its picture, words behind and before it, a button, a logo out of nothing', async ({
     page,
 }) => {
-    test.setTimeout(150_000);
     await emptyComposition(page);
     await setLength(page, 100);
     await upload(page, 'photo.jpg');

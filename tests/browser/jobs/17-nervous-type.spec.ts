@@ -40,7 +40,6 @@ const STATES = [
 ] as const;
 
 test('words twitch four times a second, and in one place on every frame', async ({ page }) => {
-    test.setTimeout(120_000);
     await emptyComposition(page);
     await setLength(page, 32);
     await addToComposition(page, 'Name');

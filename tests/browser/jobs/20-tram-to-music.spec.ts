@@ -171,7 +171,6 @@ test('a gradient of four colours, groups within groups moved as one, and all of 
 });
 
 test('a square turns into a star and then a circle, and points of an outline unfold', async ({ page }) => {
-    test.setTimeout(90_000);
     await emptyComposition(page);
     await setLength(page, 80);
     await addToComposition(page, 'Square');

@@ -35,7 +35,6 @@ const ease = async (page: Page, property: string, easing: string): Promise<void>
 };
 
 test('from a ready-made move to one of one’s own, eased, springy, and turned about a corner', async ({ page }) => {
-    test.setTimeout(120_000);
     await emptyComposition(page);
     await setLength(page, 80);
     await addToComposition(page, 'Square');
