@@ -48,6 +48,27 @@ final readonly class Bend
         return new self($this->leave, $this->arrive);
     }
 
+    public function leavingStraight(): ?self
+    {
+        return self::unlessNone(new self($this->arrive, new Point(0, 0)));
+    }
+
+    public function arrivingStraight(): ?self
+    {
+        return self::unlessNone(new self(new Point(0, 0), $this->leave));
+    }
+
+    /** As it came there, so it goes back. */
+    public function turningBack(): self
+    {
+        return new self($this->arrive, $this->arrive);
+    }
+
+    private static function unlessNone(self $bend): ?self
+    {
+        return $bend->isNone() ? null : $bend;
+    }
+
     /** @return array{arrive: array{float, float}, leave: array{float, float}} */
     public function toJson(): array
     {

@@ -147,6 +147,57 @@ final class KeyframeEditsTest extends TestCase
         }
     }
 
+    /** A way that bends at each of its keyframes, in random places. */
+    private function bending(int $seed): Composition
+    {
+        mt_srand($seed);
+        $pair = fn (int $far): array => [mt_rand(-$far, $far), mt_rand(-$far, $far)];
+        $keyframes = array_map(fn (int $number): array => [
+            'at' => 12 * $number + mt_rand(0, 5), 'value' => $pair(500), 'easing' => ['linear', 'ease-in-out(60%)', 'cubic-out', 'glide'][mt_rand(0, 3)], 'bend' => ['arrive' => $pair(150), 'leave' => $pair(150)],
+        ], range(0, 7));
+
+        return Fixture::composition([Fixture::bar(['out' => 200, 'position' => ['keyframes' => $keyframes]])], ['length' => 250]);
+    }
+
+    public function test_a_way_that_bends_is_gone_back_along_the_same_bends(): void
+    {
+        foreach (range(1, 12) as $seed) {
+            $before = $this->bending($seed);
+            $last = max(array_keys($this->course($before)));
+            $first = min(array_keys($this->course($before)));
+            $there = $this->positions($before, $first, $last);
+            self::assertEqualsWithDelta([...$there, ...array_slice(array_reverse($there), 1)], $this->positions($this->done('mirror-keyframes', [], $before), $first, 2 * $last - $first), 0.01, "seed $seed");
+            self::assertEqualsWithDelta(array_reverse($there), $this->positions($this->done('reverse-keyframes', [], $before), $first, $last), 0.01, "seed $seed");
+        }
+    }
+
+    public function test_mirrored_with_others_that_end_later_it_rests_until_then(): void
+    {
+        $before = $this->bending(3);
+        $last = max(array_keys($this->course($before)));
+        $later = Fixture::edit($before, 'paste-keyframes', ['layers' => ['bar'], 'at' => 10, 'copied' => [['layer' => 'bar', 'property' => 'opacity', 'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => $last, 'value' => 90]]]]]);
+        $mirrored = Fixture::edit($later, 'mirror-keyframes', ['keyframes' => [...$this->all($later), ...$this->all($later, 'opacity')]]);
+        $there = $this->positions($before, 0, $last);
+        self::assertEqualsWithDelta([...$there, ...array_fill(0, 20, end($there)), ...array_slice(array_reverse($there), 1)], $this->positions($mirrored, 0, 2 * $last + 20), 0.01);
+    }
+
+    public function test_thinned_with_bends_and_easings_no_frame_is_farther_off_than_it_may(): void
+    {
+        foreach (range(1, 12) as $seed) {
+            $before = $this->bending($seed);
+            foreach ([0.5, 3.0, 40.0] as $tolerance) {
+                foreach ([$before, $this->done('sample-keyframes', ['every' => 3], $before)] as $on) {
+                    $thinned = $this->done('thin-keyframes', ['tolerance' => $tolerance], $on);
+                    self::assertLessThanOrEqual(count($this->course($on)), count($this->course($thinned)));
+                    foreach (range(0, 110) as $frame) {
+                        $off = $on->layer('bar')->point('position', $frame)->minus($thinned->layer('bar')->point('position', $frame));
+                        self::assertLessThanOrEqual($tolerance + 0.01, hypot($off->x, $off->y), "seed $seed, $tolerance, frame $frame");
+                    }
+                }
+            }
+        }
+    }
+
     public function test_pasted_onto_other_layers_and_properties_and_backwards(): void
     {
         $two = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes(...self::COURSE)]), Fixture::bar(['id' => 'other', 'in' => 20, 'out' => 220])]);

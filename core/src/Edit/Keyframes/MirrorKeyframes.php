@@ -32,7 +32,11 @@ final readonly class MirrorKeyframes implements CompositionEdit
                 $easing = $index > 0 ? $selected[$index - 1]->easing->reversed() : $selected[count($selected) - 1]->easing;
                 $by = 2 * ($last - $keyframe->frame($layer->span));
                 if ($isLast && $by === 0) {
-                    $selected[$index] = $keyframe->withEasing($easing);
+                    $selected[$index] = $keyframe->withEasing($easing)->bent($keyframe->bend?->turningBack());
+                } elseif ($isLast) {
+                    // It rests until the way back begins.
+                    $selected[$index] = $keyframe->bent($keyframe->bend?->leavingStraight());
+                    $mirrored[] = $keyframe->withEasing($easing)->bent($keyframe->bend?->turningBack()->arrivingStraight())->movedBy($by);
                 } else {
                     $mirrored[] = $keyframe->withEasing($easing)->bent($keyframe->bend?->reversed())->movedBy($by);
                 }
