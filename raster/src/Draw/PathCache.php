@@ -2,6 +2,7 @@
 
 namespace Ricamo\Raster\Draw;
 
+use FFI;
 use FFI\CData;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Geometry\Path;
@@ -12,6 +13,9 @@ final class PathCache
 {
     private const MOST = 400;
 
+    /** A quarter of what Cairo's fixed point numbers (24.8) can hold. */
+    private const FARTHEST = 2 ** 21;
+
     /** @var array<string, CData> */
     private array $paths = [];
 
@@ -20,17 +24,32 @@ final class PathCache
     {
         $cairo = Cairo::library();
         $cairo->cairo_new_path($canvas);
-        $known = $this->paths[$outline->key] ?? null;
-        if ($known !== null) {
-            $cairo->cairo_append_path($canvas, $known);
+        $cairo->cairo_append_path($canvas, $this->paths[$outline->key] ??= $this->made($canvas, $outline));
+    }
 
-            return;
-        }
-        $this->build($canvas, Path::parse($outline->data));
+    /**
+     * Cairo keeps a path in whole 256ths of the canvas's pixels, under the matrix that it is built under. So that no path
+     * depends on where it happened to be drawn first, each is built under a scale of its own, which only its size decides.
+     */
+    private function made(CData $canvas, Outline $outline): CData
+    {
         if (count($this->paths) >= self::MOST) {
             $this->forgetOldest();
         }
-        $this->paths[$outline->key] = $cairo->cairo_copy_path($canvas);
+        $cairo = Cairo::library();
+        $bounds = $outline->bounds;
+        $size = $bounds === null ? 1.0 : max(1e-6, abs($bounds->left), abs($bounds->top), abs($bounds->right), abs($bounds->bottom));
+        $scale = 2.0 ** floor(log(self::FARTHEST / $size, 2));
+        $cairo->cairo_save($canvas);
+        $matrix = $cairo->new('cairo_matrix_t');
+        [$matrix->xx, $matrix->yy] = [$scale, $scale];
+        $cairo->cairo_set_matrix($canvas, FFI::addr($matrix));
+        $this->build($canvas, Path::parse($outline->data));
+        $path = $cairo->cairo_copy_path($canvas);
+        $cairo->cairo_new_path($canvas);
+        $cairo->cairo_restore($canvas);
+
+        return $path;
     }
 
     private function build(CData $canvas, Path $path): void

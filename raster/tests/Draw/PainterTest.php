@@ -3,7 +3,11 @@
 namespace Ricamo\Raster\Tests\Draw;
 
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Raster\Draw\Painter;
+use Ricamo\Raster\Draw\PathCache;
 use Ricamo\Raster\Draw\Surface;
+use Ricamo\Raster\Media\ClipPictures;
 use Ricamo\Raster\Tests\Scenes;
 
 /** Pictures against pixels worked out by hand. */
@@ -16,6 +20,22 @@ final class PainterTest extends TestCase
     private function still(array $bar, array $fields = ['background' => '#000000']): Surface
     {
         return Scenes::of([Scenes::bar($bar)], $fields)->still(0);
+    }
+
+    /** Words and shapes that come small, from far off and turned: none of it stays in what later frames are drawn from. */
+    public function test_a_frame_is_drawn_the_same_whatever_was_drawn_before(): void
+    {
+        $keyframes = fn (mixed ...$values): array => ['keyframes' => array_map(fn (int $at, mixed $value): array => ['at' => 20 * $at, 'value' => $value], array_keys($values), $values)];
+        $scene = Scenes::of([
+            ['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Marta Oldani', 'typeSize' => 40, 'position' => $keyframes([-900, -4000], [20.3, 90.7], [21, 91]), 'scale' => $keyframes([0.4, 0.7], [100, 100], [99, 101]), 'rotation' => $keyframes(31, 0, 3)],
+            ['id' => 's', 'kind' => 'shape', 'form' => 'star', 'name' => 'Star', 'in' => 0, 'out' => 100, 'size' => [60, 60], 'position' => [250, 60], 'scale' => $keyframes([0.3, 0.3], [100, 100], [250, 250]), 'outlineWidth' => 3],
+        ], ['background' => '#000000']);
+        $paths = new PathCache;
+        foreach ([0, 1, 7, 20, 31, 40] as $frame) {
+            $one = new Surface(320, 180);
+            (new Painter($one, new ClipPictures($scene->clips), new Affine, $paths))->paint($scene->list($frame));
+            self::assertTrue($scene->still($frame)->data() === $one->data(), "frame $frame");
+        }
     }
 
     public function test_whole_pixel_edges_are_sharp(): void
