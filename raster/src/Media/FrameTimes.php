@@ -28,13 +28,25 @@ final class FrameTimes
     private bool $known = true;
 
     /** @throws Refusal for a file without frames, and for one with far too many */
-    public function __construct(string $file, float $seconds)
+    private function __construct(string $entries, string $file, float $seconds)
     {
-        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time,dts_time,flags', '-of', 'csv=p=0'], $file), $seconds, $this->read(...));
+        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', $entries, '-of', 'csv=p=0'], $file), $seconds, $this->read(...));
         $this->take($this->rest);
         sort($this->times);
         $this->shown = $this->times !== [] ? $this->times : throw new Refusal('it holds no video frame that can be read');
         $this->areKnown = $this->known;
+    }
+
+    /** As the container tells them. */
+    public static function told(string $file, float $seconds): self
+    {
+        return new self('packet=pts_time,dts_time,flags', $file, $seconds);
+    }
+
+    /** As they come out of the decoder, which has to be waited for. */
+    public static function decoded(string $file, float $seconds): self
+    {
+        return new self('frame=best_effort_timestamp_time', $file, $seconds);
     }
 
     private function read(string $text): void
@@ -54,6 +66,10 @@ final class FrameTimes
         if (is_numeric($time) && ! str_contains($flags, 'D')) {
             $this->times[] = (float) $time;
             $this->known = $this->known && is_numeric($shown);
+        } elseif ($shown === 'N/A' && $decoded === '' && count($this->times) > 1) {
+            // The decoder's last frames may come without a time: as far after the one before as that is after its own.
+            $last = count($this->times) - 1;
+            $this->times[] = 2 * $this->times[$last] - $this->times[$last - 1];
         }
     }
 }

@@ -43,8 +43,14 @@ final class Probe
         if (str_ends_with((string) $streams['container'], '_pipe')) {
             [$width, $height] = self::displayedSize([...$video, 'side_data_list' => self::turnOfPicture($file)]);
         }
-        $times = new FrameTimes($file, self::SECONDS);
-        $timing = ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
+        $times = FrameTimes::told($file, self::SECONDS);
+        $timed = fn (FrameTimes $times): ClipTiming => ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
+        $timing = $timed($times);
+        if (! $times->areKnown && ! $timing->steady) {
+            // Some frames have a time of display and others none: which is which only the decoder tells.
+            $times = FrameTimes::decoded($file, self::SECONDS);
+            $timing = $timed($times);
+        }
         // A container that keeps no times of display shows frames later than it says: by what its decoder holds back.
         $start = $times->areKnown ? $timing->start : self::firstFrameDecoded($file) ?? $timing->start;
         $format = (string) ($video['pix_fmt'] ?? '');

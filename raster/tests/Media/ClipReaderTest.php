@@ -31,6 +31,7 @@ final class ClipReaderTest extends TestCase
         yield 'RGB with alpha' => [fn (): string => $from('alpha.mov', ['-c:v', 'qtrle', '-pix_fmt', 'argb'])];
         yield 'interlaced' => [fn (): string => $from('interlaced.mp4', ['-c:v', 'libx264', '-flags', '+ildct+ilme', '-top', '1'])];
         yield 'one key frame for all' => [fn (): string => $from('long-gop.mp4', ['-c:v', 'libx264', '-g', '1000', '-bf', '3'])];
+        yield 'MPEG program stream with B-frames' => [fn (): string => $from('program.mpg', ['-c:v', 'mpeg2video', '-bf', '2', '-q:v', '2'])];
         yield 'a clock that does not begin at nought' => [fn (): string => Clips::make('late.ts', ['-i', Clips::counting(), '-c', 'copy', '-output_ts_offset', '7.5'])];
     }
 
@@ -42,6 +43,15 @@ final class ClipReaderTest extends TestCase
         $reader = new ClipReader($clip);
         foreach ([0, 1, 2, 40, 3, 59, 58, 30, 29, 31, 0, ...range(45, 5, -1), ...range(6, 9), ...range(8, 0, -2), 59] as $frame) {
             self::assertSame($frame, Clips::number($reader->frame($frame)), "frame $frame");
+        }
+    }
+
+    public function test_a_program_stream_has_its_last_frame(): void
+    {
+        foreach ([['mpeg2video', 2], ['mpeg2video', 0], ['mpeg1video', 3]] as [$codec, $between]) {
+            $clip = Probe::clip(Clips::make("last-$codec-$between.mpg", ['-i', Clips::counting(), '-c:v', $codec, '-bf', (string) $between, '-q:v', '2']));
+            self::assertSame(100, $clip->frames);
+            self::assertSame(99, Clips::number((new ClipReader($clip))->frame(99)));
         }
     }
 
