@@ -34,7 +34,6 @@ final class EffectsTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<float>, list<float>}> */
     public static function colours(): iterable
     {
-        yield 'a stop doubles' => [['effect' => 'exposure', 'stops' => 1], [0.2, 0.3, 0.1], [0.4, 0.6, 0.2]];
         yield 'contrast about middle grey' => [['effect' => 'brightness', 'brightness' => 0, 'contrast' => 100], [0.5, 0.6, 0.3], [0.5, 0.7, 0.1]];
         yield 'brightness is added' => [['effect' => 'brightness', 'brightness' => 25, 'contrast' => 0], [0.5, 0.6, 0.3], [0.75, 0.85, 0.55]];
         yield 'without saturation, BT.709 grey' => [['effect' => 'saturation', 'amount' => 0], [1, 0, 0], [0.2126, 0.2126, 0.2126]];
@@ -61,6 +60,16 @@ final class EffectsTest extends TestCase
     private static function table(array $filter, int $value, string $channel = 'red'): int
     {
         return $filter[$channel][$value];
+    }
+
+    /** Middle grey, 18 % of the light, is 118; a stop more is 36 % (162), one less 9 % (85), by the formulas of IEC 61966-2-1. */
+    public function test_a_stop_is_twice_as_much_light(): void
+    {
+        $table = fn (float $stops): array => $this->item(['effect' => 'exposure', 'stops' => $stops])[0]['filters'][0];
+        self::assertSame([162, 85, 255, 0], [self::table($table(1), 118), self::table($table(-1), 118), self::table($table(2.6), 118), self::table($table(9), 0)]);
+        self::assertSame(range(0, 255), $table(0)['red']);
+        // Two stops are one after another.
+        self::assertEqualsWithDelta(self::table($table(2), 60), self::table($table(1), self::table($table(1), 60)), 1);
     }
 
     public function test_a_curve_goes_through_its_points_and_never_turns_back(): void

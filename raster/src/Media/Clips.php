@@ -26,7 +26,7 @@ final class Clips
         $clips = [];
         foreach ($media->all() as $one) {
             try {
-                $clips[$one->id] = Probe::clip(self::confined($one->file, $folder));
+                $clips[$one->id] = Probe::clip(Converted::of(self::confined($one->file, $folder)));
             } catch (Refusal $refusal) {
                 throw new Refusal("media \"{$one->id}\" ({$one->file}): {$refusal->getMessage()}");
             }

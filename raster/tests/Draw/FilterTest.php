@@ -69,7 +69,7 @@ final class FilterTest extends TestCase
         }
         self::assertSame([0, 0, 0, 0], $this->drawn([$this->half($effect)])->pixel(160, 20), 'what is clear stays clear');
         // A stop more than white is white.
-        self::assertSame([255, 200, 100, 255], $this->drawn([$this->half([['id' => 'e1', 'effect' => 'exposure', 'stops' => 1]], '#c86432')])->pixel(160, 150));
+        self::assertSame([255, 138, 71, 255], $this->drawn([$this->half([['id' => 'e1', 'effect' => 'exposure', 'stops' => 1]], '#c86432')])->pixel(160, 150));
     }
 
     public function test_a_shadow_lies_beneath_and_beside(): void
