@@ -23,6 +23,11 @@ final class BenchCommand extends Command
     {
         $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class, 'windows' => WindowBench::class, 'cascades' => CascadeBench::class];
         $only = $this->option('only');
+        if ($only !== null && ! isset($benches[$only])) {
+            $this->getOutput()->getErrorStyle()->writeln("--only: \"$only\" is not one of ".implode(', ', array_keys($benches)));
+
+            return self::INVALID;
+        }
         $rows = [];
         foreach ($benches as $name => $class) {
             if ($only === null || $only === $name) {

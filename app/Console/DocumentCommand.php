@@ -3,10 +3,12 @@
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clips;
+use Ricamo\Raster\Render\WrittenVideo;
 use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -19,6 +21,8 @@ abstract class DocumentCommand extends Command
     private const LARGEST = 64 * 1024 * 1024;
 
     private const BAD_INPUT = 2;
+
+    private ?Project $project = null;
 
     /** @throws Refusal */
     abstract protected function work(): void;
@@ -67,7 +71,7 @@ abstract class DocumentCommand extends Command
     {
         $file = (string) $this->argument('document');
 
-        return $this->about($file, fn (): Project => Project::read(new Node($this->read($file)->value)));
+        return $this->project ??= $this->about($file, fn (): Project => Project::read(new Node($this->read($file)->value)));
     }
 
     protected function clips(Project $project): Clips
@@ -95,7 +99,49 @@ abstract class DocumentCommand extends Command
     }
 
     /**
-     * Checks, before any work begins, that a file can be written.
+     * The file that --out says, checked before any work begins: that it can be written, that it is none of what is read,
+     * and, without --force, that nothing is overwritten. What killed commands left beside it is removed.
+     *
+     * @param  list<string>  $endings  that it may have; none for any
+     * @param  string  ...$alsoRead  files besides the document and its media
+     *
+     * @throws Refusal
+     */
+    protected function output(array $endings, string ...$alsoRead): string
+    {
+        $file = (string) $this->option('out');
+        if ($file === '') {
+            throw new Refusal('--out: say which file to write');
+        }
+        if ($endings !== [] && ! in_array(strtolower(pathinfo($file, PATHINFO_EXTENSION)), $endings, true)) {
+            throw new Refusal("$file: must end with ".implode(', ', array_map(fn (string $ending): string => ".$ending", $endings)));
+        }
+        $this->writable($file);
+        $document = (string) $this->argument('document');
+        $media = array_map(fn (Media $one): string => dirname($document)."/{$one->file}", $this->project()->media->all());
+        foreach ([$document, ...$alsoRead, ...$media] as $read) {
+            if (self::isSame($file, $read)) {
+                throw new Refusal("$file: is read for this, and is not overwritten");
+            }
+        }
+        if (file_exists($file) && ! $this->option('force')) {
+            throw new Refusal("$file: is there already; --force overwrites it");
+        }
+        WrittenVideo::sweep($file);
+
+        return $file;
+    }
+
+    /** Whether two names lead to one file. */
+    private static function isSame(string $one, string $other): bool
+    {
+        [$a, $b] = [@stat($one), @stat($other)];
+
+        return $a !== false && $b !== false && [$a['dev'], $a['ino']] === [$b['dev'], $b['ino']];
+    }
+
+    /**
+     * Checks that a file can be written.
      *
      * @throws Refusal
      */

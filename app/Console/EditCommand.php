@@ -8,25 +8,27 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Draw\DrawnCovering;
+use Ricamo\Raster\Render\WrittenVideo;
 use Ricamo\Raster\Text\ClipFonts;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 
 final class EditCommand extends DocumentCommand
 {
-    protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args, composition?}} {--out= : where to write; without it, in place} {--composition= : its name or id}';
+    protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args, composition?}} {--out= : where to write; without it, in place} {--composition= : its name or id} {--force : overwrite a file that is there}';
 
     protected $description = 'Applies edits to a project file';
 
     protected function work(): void
     {
-        $out = $this->writable((string) ($this->option('out') ?? $this->argument('document')));
+        $file = (string) $this->argument('edits');
+        $out = $this->option('out') === null ? $this->writable((string) $this->argument('document')) : $this->output([], $file);
+        WrittenVideo::sweep($out);
         $project = $this->project();
         $clips = $this->clips($project);
         $evaluator = new Evaluator($clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))), covering: new DrawnCovering(fn () => $clips));
         $project = $project->with(['media' => $evaluator->media]);
         // The one that is meant stays so, whatever the edits call it.
         $chosen = $project->composition($this->option('composition'))->id;
-        $file = (string) $this->argument('edits');
         foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => [$edit, $composition]) {
             $project = $this->about("$file: [$index]", fn (): Project => Edits::applyTo(
                 $project, $edit, $composition === null ? $chosen : $project->composition($composition)->id, $evaluator,

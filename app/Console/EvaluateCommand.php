@@ -9,7 +9,7 @@ final class EvaluateCommand extends DocumentCommand
 {
     protected $signature = 'ricamo:evaluate {document : a project file} {--frame=0 : N, or N..M, both included} {--composition= : its name or id}';
 
-    protected $description = 'Prints display lists as JSON, one a line';
+    protected $description = 'Prints display lists as JSON, one a line, each path in the first that has it';
 
     protected function work(): void
     {
@@ -21,8 +21,11 @@ final class EvaluateCommand extends DocumentCommand
         }
         $scene = new Scene($composition, $project->library(), $this->clips($project));
         $this->about((string) $this->argument('document'), function () use ($scene, $in, $out): void {
+            $known = [];
             for ($frame = $in; $frame < $out; $frame++) {
-                $this->output->writeln($scene->list($frame)->encode(), $this->output::OUTPUT_RAW);
+                $list = $scene->list($frame);
+                $this->output->writeln($list->encode($known), $this->output::OUTPUT_RAW);
+                $known += array_fill_keys(array_keys($list->paths()), true);
             }
         });
     }

@@ -13,13 +13,12 @@ use Ricamo\Raster\Render\Output;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\RenderCancelled;
 use Ricamo\Raster\Render\Scene;
-use Ricamo\Raster\Render\WrittenVideo;
 
 final class RenderCommand extends DocumentCommand
 {
     protected $signature = 'ricamo:render {document : a project file} {--out= : a file whose ending says its format: mp4, mov, webm, mkv, zip, apng, gif, webp, png or wav} {--composition= : its name or id}
         {--format= : where the ending does not say enough: hevc} {--quality=good : small, good or best} {--premultiplied : colours multiplied by alpha, in mov and mkv}
-        {--range= : frames A..B, both included} {--scale=1 : of the picture, 0.05 to 4}';
+        {--range= : frames A..B, both included} {--scale=1 : of the picture, 0.05 to 4} {--force : overwrite a file that is there}';
 
     protected $description = 'Renders a project file to a video, pictures or sound';
 
@@ -33,7 +32,7 @@ final class RenderCommand extends DocumentCommand
         $out = (string) $this->option('out');
         $format = $this->format($out);
         $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal("--quality: \"{$this->option('quality')}\" is not small, good or best");
-        $this->writable($out);
+        $this->output([]);
         $project = $this->project();
         $composition = $project->composition($this->option('composition'));
         $range = $composition->range();
@@ -77,7 +76,6 @@ final class RenderCommand extends DocumentCommand
         });
         $this->remark($scene, $output);
         $silent = "$out.silent.".getmypid().'.part';
-        WrittenVideo::sweep($out);
         $bar = $this->output->createProgressBar($range->length());
         try {
             $isSeen = $output->format->joining() !== Joining::Sound;

@@ -139,13 +139,14 @@ final class CommandLineTest extends TestCase
     #[TestWith([['render', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['render', 'doc.json', '--out', 'nowhere/x.mp4'], 'nowhere/x.mp4: there is no such folder'])]
     #[TestWith([['render', 'doc.json', '--out', '/proc/x.mp4'], '/proc/x.mp4: cannot be written'])]
-    #[TestWith([['still', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['still', 'doc.json', '--out', '/proc/x.png'], '/proc/x.png: cannot be written'])]
     #[TestWith([['edit', 'doc.json', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--range', '9..3'], '--range: 9..3 ends before it begins'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--scale', '99'], '--scale: "99" is outside 0.05..4'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--composition', 'Intro'], 'there is no composition "Intro"'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--speed', '2'], 'The "--speed" option does not exist.'])]
+    #[TestWith([['still', 'doc.json', '--out', 'x.jpg'], 'x.jpg: must end with .png'])]
+    #[TestWith([['bench', '--only', 'tea'], '--only: "tea" is not one of evaluation, edits'])]
     #[TestWith([['render'], 'Not enough arguments'])]
     #[TestWith([['dance'], './ricamo: "dance" is not a command'])]
     public function test_bad_arguments_end_with_status_2_and_one_line(array $arguments, string $says): void
@@ -156,6 +157,59 @@ final class CommandLineTest extends TestCase
         self::assertSame(2, $process->getExitCode());
         self::assertStringStartsWith($says, $process->getErrorOutput());
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+    }
+
+    public function test_what_is_read_is_never_written_and_other_files_only_when_that_is_said(): void
+    {
+        $this->write();
+        file_put_contents("$this->folder/edits.json", '[]');
+        link("$this->folder/clip.mp4", "$this->folder/other name.mp4");
+        symlink('doc.json', "$this->folder/link.png");
+        $sums = fn (): array => array_map(fn (string $file): string => (string) md5_file($file), glob("$this->folder/*") ?: []);
+        $before = $sums();
+        foreach ([['render', 'doc.json', '--out', 'clip.mp4'], ['render', 'doc.json', '--out', './clip.mp4'], ['render', 'doc.json', '--out', 'other name.mp4'], ['still', 'doc.json', '--out', 'link.png'], ['edit', 'doc.json', 'edits.json', '--out', 'doc.json'], ['edit', 'doc.json', 'edits.json', '--out', 'edits.json'], ['edit', 'doc.json', 'edits.json', '--out', 'clip.mp4']] as $arguments) {
+            $process = $this->ricamo(...[...$arguments, '--force']);
+            self::assertSame([2, "{$arguments[count($arguments) - 1]}: is read for this, and is not overwritten\n"], [$process->getExitCode(), $process->getErrorOutput()]);
+        }
+        self::assertSame($before, $sums());
+        file_put_contents("$this->folder/mine.png", 'mine');
+        $process = $this->ricamo('still', 'doc.json', '--out', 'mine.png');
+        self::assertSame([2, "mine.png: is there already; --force overwrites it\n", 'mine'], [$process->getExitCode(), $process->getErrorOutput(), file_get_contents("$this->folder/mine.png")]);
+        self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'mine.png', '--force')->getExitCode());
+        self::assertStringStartsWith("\x89PNG", (string) file_get_contents("$this->folder/mine.png"));
+    }
+
+    public function test_what_killed_commands_left_is_taken_away_by_the_next(): void
+    {
+        $this->write();
+        file_put_contents("$this->folder/edits.json", '[]');
+        foreach (['x.png', 'new.json', 'doc.json', 'x.mp4'] as $file) {
+            // No process has this number: it is above what the system gives.
+            file_put_contents("$this->folder/$file.99999999.part", 'half');
+        }
+        self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'x.png')->getExitCode());
+        self::assertSame(0, $this->ricamo('edit', 'doc.json', 'edits.json', '--out', 'new.json')->getExitCode());
+        self::assertSame(0, $this->ricamo('edit', 'doc.json', 'edits.json')->getExitCode());
+        self::assertSame(0, $this->ricamo('render', 'doc.json', '--out', 'x.mp4', '--range', '0..1')->getExitCode());
+        self::assertSame([], glob("$this->folder/*.part"));
+    }
+
+    public function test_an_animated_webp_is_rendered_and_used_as_a_clip(): void
+    {
+        $this->write();
+        self::assertSame(0, $this->ricamo('render', 'doc.json', '--out', 'moving.webp', '--range', '0..19')->getExitCode());
+        $this->write(fields: ['media' => [['id' => 'm1', 'file' => 'moving.webp']]]);
+        $before = glob(sys_get_temp_dir().'/ricamo-*.mov');
+        $process = $this->ricamo('evaluate', 'doc.json', '--frame', '12');
+        self::assertSame(12, json_decode($process->getOutput(), true)['items'][0]['frame'], $process->getErrorOutput());
+        self::assertSame($before, glob(sys_get_temp_dir().'/ricamo-*.mov'), 'what was made for it is gone');
+    }
+
+    public function test_a_path_is_printed_once(): void
+    {
+        $this->write();
+        $lists = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($this->ricamo('evaluate', 'doc.json', '--frame', '8..12')->getOutput())));
+        self::assertSame([1, 0, 0, 0, 0], array_map(fn (array $list): int => count($list['paths']), $lists));
     }
 
     /** Begins a render that takes long, and waits until it is at it. */

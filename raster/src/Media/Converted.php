@@ -24,6 +24,7 @@ final class Converted
             return $file;
         }
         if (self::$made === []) {
+            self::sweep();
             register_shutdown_function(fn () => array_map(unlink(...), array_filter(self::$made, is_file(...))));
         }
         if (! isset(self::$made[$file])) {
@@ -33,5 +34,15 @@ final class Converted
         }
 
         return self::$made[$file];
+    }
+
+    /** What killed processes left. */
+    private static function sweep(): void
+    {
+        foreach (glob(sys_get_temp_dir().'/ricamo-*-*.mov') ?: [] as $left) {
+            if (preg_match('/ricamo-(\d+)-\d+\.mov$/', $left, $found) === 1 && ! file_exists("/proc/$found[1]")) {
+                @unlink($left);
+            }
+        }
     }
 }
