@@ -155,6 +155,35 @@ final class PictureEditsTest extends TestCase
         self::assertEquals([30, 40], Fixture::json($after, 'bar')['anchor']);
     }
 
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function movements(): iterable
+    {
+        $way = Fixture::keyframes([0, [200, 200]], [30, [700, 400], 'ease-in'], [60, [400, 800]]);
+        yield 'place and turn' => [['position' => $way, 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
+        yield 'place and scale' => [['position' => $way, 'scale' => Fixture::keyframes([0, [20, 20]], [50, [300, 150]])]];
+        yield 'turning along its way' => [['position' => $way, 'turnsAlong' => true]];
+        yield 'x and y apart' => [['x' => Fixture::keyframes([0, 100], [40, 600]), 'y' => Fixture::keyframes([10, 100], [60, 300]), 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
+        yield 'the anchor itself' => [['position' => $way, 'anchor' => Fixture::keyframes([0, [0, 0]], [60, [40, 20]]), 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
+        yield 'while an accent runs' => [['position' => $way, 'accents' => [['accent' => 'pulse', 'at' => 10, 'length' => 30]]]];
+        yield 'while it arrives' => [['position' => [400, 300], 'arrive' => ['moves' => [['move' => 'grow']], 'length' => 40]]];
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    #[DataProvider('movements')]
+    public function test_wherever_an_anchor_goes_the_layer_rests_where_it_did_on_that_frame(array $fields): void
+    {
+        $before = Fixture::composition([Fixture::bar(['size' => [200, 100], ...$fields])]);
+        foreach ([3, 17, 30, 44] as $frame) {
+            foreach ([['move-anchor', ['layer' => 'bar', 'to' => [480, 260]]], ['place-anchors', ['layers' => ['bar'], 'x' => 'start', 'y' => 'end']]] as [$edit, $args]) {
+                $after = Fixture::edit($before, $edit, [...$args, 'frame' => $frame]);
+                foreach ([[-100, -50], [100, 50]] as [$x, $y]) {
+                    [$was, $is] = [$before->layer('bar')->matrix($frame)->apply(new Point($x, $y)), $after->layer('bar')->matrix($frame)->apply(new Point($x, $y))];
+                    self::assertEqualsWithDelta([$was->x, $was->y], [$is->x, $is->y], 0.1, "$edit at $frame");
+                }
+            }
+        }
+    }
+
     public function test_a_moved_anchor_leaves_every_state_of_a_layer_that_grows_and_turns_on_its_way(): void
     {
         $before = $this->bar([

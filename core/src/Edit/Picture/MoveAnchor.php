@@ -15,10 +15,15 @@ use Ricamo\Core\Json\Node;
 
 /**
  * Puts a layer's anchor, the point that it turns and scales about, to a place `to` on the picture, in composition
- * pixels. Its position changes by as much, so that nothing moves on this frame; where that is keyframed, on none of its keyframes.
+ * pixels. Its position changes by as much, so that it rests on this frame where it did; where that is keyframed, on each of
+ * its keyframes, too. Where both cannot be had by these keyframes alone, the frame gets one. What a move or an accent does
+ * about the anchor it does about the new one.
  */
 final readonly class MoveAnchor implements CompositionEdit
 {
+    /** In pixels; places are kept in thousandths. */
+    private const NEAR = 0.002;
+
     private function __construct(private string $layer, private int $frame, private Point $to, private Scope $scope)
     {
     }
@@ -46,15 +51,29 @@ final readonly class MoveAnchor implements CompositionEdit
         }
         $by = $moved->layer($layer->id)->point('anchor', $this->frame)->minus($layer->point('anchor', $this->frame));
 
-        return $moved->replacing(self::along($moved->layer($layer->id), $by));
+        return $this->settled($moved->replacing($this->along($moved->layer($layer->id), $by)), $layer);
     }
 
-    /** With every keyframe of its way as far elsewhere as its anchor, as large and as turned as it is there: at none of them it moves. */
-    private static function along(Layer $layer, Point $by): Layer
+    /** With the layer where it was on this frame. */
+    private function settled(Composition $composition, Layer $before): Composition
+    {
+        $layer = $composition->layer($before->id);
+        $anchor = $layer->point('anchor', $this->frame);
+        $off = $before->matrix($this->frame)->apply($anchor)->minus($layer->matrix($this->frame)->apply($anchor));
+
+        return hypot($off->x, $off->y) < self::NEAR ? $composition
+            : PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($off), Scope::Playhead);
+    }
+
+    /**
+     * With every keyframe of its way as far elsewhere as its anchor, as large and as turned as it is there: at none of them
+     * it moves. A way that it turns along is moved as a whole, so that it leads in the same directions.
+     */
+    private function along(Layer $layer, Point $by): Layer
     {
         return Axes::through($layer, fn (Layer $along): Layer => $along->withProperty('position', $along->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
             assert($keyframe->value instanceof Point);
-            $to = $keyframe->value->plus($layer->matrix($keyframe->frame($layer->span))->applyToDistance($by));
+            $to = $keyframe->value->plus($layer->matrix($layer->turnsAlong ? $this->frame : $keyframe->frame($layer->span))->applyToDistance($by));
 
             return $keyframe->withValue(new Point(round($to->x, 3), round($to->y, 3)));
         })));

@@ -10,7 +10,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 
-/** Puts the anchor of each layer to one of nine points of its box. Nothing moves on this frame. */
+/** Puts the anchor of each layer to one of nine points of its box. They rest on this frame where they did. */
 final readonly class PlaceAnchors implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
