@@ -1,8 +1,8 @@
 <?php
 
+use App\Editing\Conflict;
 use App\Editing\Editor;
 use App\Editing\StaleProject;
-use App\Editing\StaleRevision;
 use App\Http\JsonBody;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
@@ -29,7 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('api', [SubstituteBindings::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Refusal::class, NoRoom::class, StaleRevision::class, StaleProject::class]);
+        $exceptions->dontReport([Refusal::class, NoRoom::class, Conflict::class, StaleProject::class]);
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->is('api/*')
             ? response()->json(['message' => $refusal->getMessage()], 422)
@@ -45,8 +45,11 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->render(fn (StaleProject $stale) => response()->json(['message' => 'The project is being changed in other windows. Nothing was changed; try again.'], 409));
         // A refused edit carries what its maker has missed.
-        $exceptions->render(fn (StaleRevision $stale) => response()->json([
-            'message' => $stale->getMessage(), 'revision' => $stale->latest, ...app(Editor::class)->since(Composition::query()->findOrFail($stale->compositionId), $stale->known, JsonBody::of(request())->optional('window')?->string(64) ?? ''),
-        ], 409));
+        $exceptions->render(function (Conflict $conflict) {
+            $composition = Composition::query()->findOrFail($conflict->compositionId);
+            $window = JsonBody::of(request())->optional('window')?->string(64) ?? '';
+
+            return response()->json(['message' => $conflict->getMessage(), 'revision' => $composition->revision, ...app(Editor::class)->since($composition, $conflict->known, $window)], 409);
+        });
     })
     ->create();

@@ -14,6 +14,8 @@ use Ricamo\Raster\Text\HarfBuzzShaper;
 
 final class EditCommand extends DocumentCommand
 {
+    use WritesFile;
+
     protected $signature = 'ricamo:edit {document : a project file} {edits : a JSON list of {edit, args, composition?}} {--out= : where to write; without it, in place} {--composition= : its name or id} {--force : overwrite a file that is there}';
 
     protected $description = 'Applies edits to a project file';

@@ -16,6 +16,8 @@ use Ricamo\Raster\Render\Scene;
 
 final class RenderCommand extends DocumentCommand
 {
+    use WritesFile;
+
     protected $signature = 'ricamo:render {document : a project file} {--out= : a file whose ending says its format: mp4, mov, webm, mkv, zip, apng, gif, webp, png or wav} {--composition= : its name or id}
         {--format= : where the ending does not say enough: hevc} {--quality=good : small, good or best} {--premultiplied : colours multiplied by alpha, in mov and mkv}
         {--range= : frames A..B, both included} {--scale=1 : of the picture, 0.05 to 4} {--force : overwrite a file that is there}';

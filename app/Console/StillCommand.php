@@ -6,6 +6,8 @@ use Ricamo\Raster\Render\Scene;
 
 final class StillCommand extends DocumentCommand
 {
+    use WritesFile;
+
     protected $signature = 'ricamo:still {document : a project file} {--frame=0} {--out= : a PNG file} {--composition= : its name or id} {--scale=1} {--force : overwrite a file that is there}';
 
     protected $description = 'Draws one frame of a project file as a PNG';

@@ -9,7 +9,6 @@ use App\Models\Project;
 use App\Models\Step;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\Composition as CompositionDocument;
 use Ricamo\Core\Document\Project as ProjectDocument;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\DrawnIn;
@@ -27,8 +26,8 @@ use Ricamo\Raster\Media\Clips;
 /** The one way in which projects change: documents, revisions and the step in the log in one transaction. */
 final class Editor
 {
-    /** How often a change is worked out again because something else of the project was changed in the meantime. */
-    private const TRIES = 4;
+    /** How often a change is worked out again because something of the project was changed in the meantime. */
+    private const TRIES = 20;
 
     /** @return string the answer to the one who asked, JSON */
     public function edit(Asked $asked, Node $request): string
@@ -36,9 +35,9 @@ final class Editor
         $edit = Edits::read($request);
         $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
 
-        return $this->change($asked, $request, function (ProjectDocument $before, Evaluator $evaluator) use ($asked, $edit, $kept): Outcome {
+        return $this->change($asked, $request, function (ProjectDocument $before, Evaluator $evaluator, ?int $latest) use ($asked, $edit, $kept): Outcome {
             $settled = $this->settled($edit, $before, $asked);
-            $after = Edits::applyTo($before, $settled, $asked->composition?->key, $evaluator);
+            $after = $this->applied($settled, $before, $latest, $asked, $evaluator);
             $parts = Parts::between($before, $after);
 
             // What comes to the same is what is there: nothing is written, and no revision is made of it.
@@ -112,12 +111,8 @@ final class Editor
     /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int, work: int} what happened after a revision */
     public function since(Composition $composition, int $revision, string $window): array
     {
-        $changes = Change::query()->where('composition_id', $composition->id)->where('revision', '>', $revision)->orderBy('revision')->get(['revision', 'patch']);
-
         return [
-            'changes' => array_values($changes->map(fn (Change $change): array => [
-                'revision' => $change->revision, 'patch' => json_decode($change->patch),
-            ])->all()),
+            'changes' => array_map(fn (Change $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)], Change::since($composition->id, $revision)),
             'history' => Step::history($composition->project_id, $window),
             'projectRevision' => $composition->project->revision,
             'work' => Project::work($composition->project_id),
@@ -127,7 +122,7 @@ final class Editor
     /**
      * Works out the change first, and takes the database's one lock for writing only to keep it.
      *
-     * @param  Closure(ProjectDocument, Evaluator): Outcome  $make
+     * @param  Closure(ProjectDocument, Evaluator, ?int): Outcome  $make
      * @return string JSON
      */
     private function change(Asked $asked, Node $request, Closure $make): string
@@ -135,26 +130,26 @@ final class Editor
         for ($try = 1; ; $try++) {
             try {
                 return $this->changeOnce($asked, $request, $make);
-            } catch (StaleRevision|StaleProject $stale) {
-                $isTheirs = $stale instanceof StaleRevision && $stale->compositionId === $asked->composition?->id;
-                if ($isTheirs || $try === self::TRIES) {
+            } catch (StaleProject $stale) {
+                if ($try === self::TRIES) {
                     throw $stale;
                 }
             }
         }
     }
 
-    /** @param  Closure(ProjectDocument, Evaluator): Outcome  $make */
+    /** @param  Closure(ProjectDocument, Evaluator, ?int): Outcome  $make */
     private function changeOnce(Asked $asked, Node $request, Closure $make): string
     {
         $record = ProjectRecord::of($asked->project);
         $before = $record->document;
-        $shown = $this->shown($record, $asked);
+        $shown = $asked->composition === null ? null : $before->compositions->get($asked->composition->key);
         $evaluator = new Evaluator(
             $before->library(), app(TextBlocks::class), app(Memory::class),
             covering: new DrawnCovering(fn (): Clips => Media::clipsOf($asked->project)),
         );
-        $outcome = $make($before, $evaluator);
+        $latest = $shown === null ? null : $record->composition($shown->id)?->revision;
+        $outcome = $make($before, $evaluator, $latest);
         $after = $outcome->after;
         // Before anything is kept: a document that cannot be shown is not one to keep.
         $isThere = $shown !== null && $after->compositions->has($shown->id);
@@ -172,6 +167,7 @@ final class Editor
             'revision' => Text::of($revision),
             'by' => Text::of($outcome->by),
             'patch' => $patch,
+            'missed' => $this->missed($asked, $latest),
             'history' => Text::of($history),
             'glimpse' => $glimpse,
             'project' => ProjectSummary::changed($before, $after) ? Text::of(ProjectSummary::of($asked->project)) : 'null',
@@ -179,19 +175,45 @@ final class Editor
         ]);
     }
 
-    /** The composition that the one who asks looks at, checked to be what they know. */
-    private function shown(ProjectRecord $record, Asked $asked): ?CompositionDocument
+    /**
+     * An edit that was made on an older state is done on the newest, where it touches something else than was changed since.
+     *
+     * @param  ?int  $latest  the composition's revision, as $before has it
+     *
+     * @throws Conflict where it does not, or cannot be done any more
+     */
+    private function applied(Edit $edit, ProjectDocument $before, ?int $latest, Asked $asked, Evaluator $evaluator): ProjectDocument
     {
-        if ($asked->composition === null) {
-            return null;
+        if ($asked->composition === null || $asked->revision === $latest) {
+            return Edits::applyTo($before, $edit, $asked->composition?->key, $evaluator);
         }
-        $document = $record->document->compositions->get($asked->composition->key);
-        $latest = $record->composition($document->id)?->revision;
-        if ($asked->revision !== $latest) {
-            throw new StaleRevision($asked->composition->id, $asked->revision, (int) $latest);
+        $missed = Change::since($asked->composition->id, $asked->revision, (int) $latest);
+        $conflict = new Conflict($asked->composition->id, $asked->revision);
+        if (count($missed) !== $latest - $asked->revision) {
+            throw $conflict;
+        }
+        try {
+            $after = Edits::applyTo($before, $edit, $asked->composition->key, $evaluator);
+        } catch (Refusal) {
+            throw $conflict;
+        }
+        $isThere = $after->compositions->has($asked->composition->key);
+        $touched = $isThere ? Touched::between($before->compositions->get($asked->composition->key), $after->compositions->get($asked->composition->key)) : null;
+        foreach ($missed as $change) {
+            if ($touched === null || $change->touched === null || Touched::decode($change->touched)->meets($touched)) {
+                throw $conflict;
+            }
         }
 
-        return $document;
+        return $after;
+    }
+
+    /** @return string JSON: what led from what the one who asks knows to what the change was made on */
+    private function missed(Asked $asked, ?int $latest): string
+    {
+        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest ? [] : Change::since($asked->composition->id, $asked->revision, $latest);
+
+        return Text::list(array_map(fn (Change $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed));
     }
 
     private function settled(Edit $edit, ProjectDocument $project, Asked $asked): Edit

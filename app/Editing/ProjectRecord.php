@@ -49,8 +49,7 @@ final readonly class ProjectRecord
      *
      * @return array<string, array{int, string}> of each composition that was changed, by key, its latest revision and the patch that led there
      *
-     * @throws StaleRevision where a composition was changed since it was read
-     * @throws StaleProject where the project was
+     * @throws StaleProject where a composition or the project was changed since it was read
      */
     public function keep(Document $after): array
     {
@@ -89,10 +88,10 @@ final readonly class ProjectRecord
         $row = $this->rows[$after->id];
         $patch = Patch::between($before, $after);
         if (! $row->keep($after)) {
-            throw new StaleRevision($row->id, $row->revision, Composition::query()->findOrFail($row->id, ['id', 'revision'])->revision);
+            throw new StaleProject;
         }
         Change::query()->insert([
-            'composition_id' => $row->id, 'revision' => $row->revision + 1, 'patch' => $patch, 'created_at' => now(),
+            'composition_id' => $row->id, 'revision' => $row->revision + 1, 'patch' => $patch, 'touched' => Touched::between($before, $after)->encode(), 'created_at' => now(),
         ]);
 
         return [$row->revision + 1, $patch];

@@ -4,7 +4,7 @@ namespace App\Editing;
 
 use RuntimeException;
 
-/** A project's name, compositions, media or colours were changed since they were read. */
+/** Something of a project was changed between being read and being written: what was worked out from it is worked out again. */
 final class StaleProject extends RuntimeException
 {
 }

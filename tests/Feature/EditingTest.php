@@ -99,7 +99,7 @@ final class EditingTest extends TestCase
         $composition = $this->composition();
         $this->addBar($composition);
         $first = $composition->refresh()->document;
-        $this->addBar($composition);
+        $this->edit($composition, 'rename-layer', ['layer' => 'l1', 'name' => 'Lower bar'])->assertOk();
         $document = $composition->refresh()->document;
         $answer = $this->edit($composition, 'remove-layers', ['layers' => ['l1']], revision: 1)->assertStatus(409);
         $answer->assertJsonPath('revision', 2)->assertJsonCount(1, 'changes')->assertJsonPath('changes.0.revision', 2);
@@ -108,6 +108,50 @@ final class EditingTest extends TestCase
         $stale = json_decode($first);
         JsonPatch::import(json_decode((string) json_encode($answer->json('changes.0.patch'))))->apply($stale);
         self::assertEquals(json_decode($document), $stale);
+    }
+
+    /** Four clients that each know a state which the others have left behind. */
+    public function test_edits_of_other_things_than_were_changed_since_are_done_on_the_newest_state(): void
+    {
+        $composition = $this->composition();
+        foreach (['a', 'b', 'c'] as $id) {
+            $this->addBar($composition, ['id' => $id, 'name' => strtoupper($id), 'effects' => [['id' => 'e1', 'effect' => 'blur'], ['id' => 'e2', 'effect' => 'invert']]]);
+        }
+        $known = json_decode($composition->refresh()->document);
+        $value = fn (string $layer, string $property, mixed $value): array => ['set-values', ['frame' => 0, 'values' => [['layer' => $layer, 'property' => $property, 'value' => $value]]]];
+        $fine = [
+            ['rename-layer', ['layer' => 'a', 'name' => 'Lower bar']], $value('a', 'opacity', 40), $value('a', 'rotation', 12), $value('b', 'opacity', 60), $value('a', 'e1.radius', 9), $value('a', 'e2.amount', 30),
+            ['add-layer', ['layer' => ['kind' => 'text', 'text' => 'Marta']]], ['duplicate-layers', ['layers' => ['a']]], ['reorder-layer', ['layer' => 'c', 'to' => 0]], ['set-composition', ['name' => 'Opener']], ['set-guides', ['guides' => [['axis' => 'x', 'at' => 9]]]], ['remove-layers', ['layers' => ['c']]],
+        ];
+        foreach ($fine as $number => [$edit, $args]) {
+            if ($edit === 'remove-layers') {
+                // What was moved meanwhile is not removed in silence.
+                $this->edit($composition, $edit, ['layers' => ['b']], revision: 3)->assertStatus(409);
+            }
+            $answer = $this->edit($composition, $edit, $args, revision: 3)->assertOk()->assertJsonPath('revision', 4 + $number)->assertJsonCount($number, 'missed');
+            // What one who knows revision 3 is told leads to what there is.
+            $document = unserialize(serialize($known));
+            foreach ([...array_column($answer->json('missed'), 'patch'), $answer->json('patch')] as $patch) {
+                JsonPatch::import(json_decode((string) json_encode($patch)))->apply($document);
+            }
+            self::assertEquals(json_decode($composition->refresh()->document), $document, $edit);
+        }
+        $a = $this->document($composition)['layers'][0];
+        self::assertSame(['Lower bar', 40, 12, 9, 30], [$a['name'], $a['opacity'], $a['rotation'], $a['effects'][0]['radius'], $a['effects'][1]['amount']]);
+        foreach ([['rename-layer', ['layer' => 'a', 'name' => 'Upper bar']], $value('a', 'opacity', 10), $value('a', 'e1.radius', 1), ['remove-layers', ['layers' => ['a']]], ['set-composition', ['name' => 'Ending']], $value('c', 'opacity', 1), ['set-effects', ['layers' => ['a'], 'effects' => []]], ['reorder-layer', ['layer' => 'a', 'to' => 1]]] as [$edit, $args]) {
+            $this->edit($composition, $edit, $args, revision: 3)->assertStatus(409)->assertJsonPath('revision', 15)->assertJsonCount(12, 'changes');
+        }
+        $this->edit($composition, 'rename-layer', ['layer' => 'b', 'name' => 'B2'], revision: 99)->assertStatus(409);
+        self::assertSame(15, $composition->refresh()->revision);
+    }
+
+    public function test_steps_are_undone_whatever_revision_is_known(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition);
+        $this->edit($composition, 'set-composition', ['name' => 'Opener']);
+        $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 0])->assertOk()->assertJsonCount(2, 'missed')->assertJsonPath('revision', 3);
+        self::assertSame('Composition 1', $this->document($composition)['name']);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

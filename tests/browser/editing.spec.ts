@@ -301,7 +301,7 @@ test('the keyboard nudges, duplicates, steps and removes', async ({ page }) => {
     await expect(page.locator('[data-band]')).toHaveCount(1);
 });
 
-test('a second window follows the first, and a change on an old state is refused with what it missed', async ({
+test('a second window follows the first, and a change on an old state is done on the new one, or refused with what it missed', async ({
     page,
     context,
 }) => {
@@ -319,11 +319,22 @@ test('a second window follows the first, and a change on an old state is refused
     const { revision } = await (await page.request.get(`/api/compositions/${id}`)).json();
     const edit = { edit: 'rename-layer', args: { layer: 'l1', name: 'Lower bar' }, revision };
     expect((await page.request.post(`/api/compositions/${id}/edits`, { data: edit })).ok()).toBe(true);
+    // A copy of it touches nothing that was changed: it is made, and what was missed is in.
     await second.locator('[data-band]').last().click();
     await second.keyboard.press('Control+d');
+    await expect(second.locator('[data-band]')).toHaveCount(3);
+    await expect(second.locator('[data-layer] .name', { hasText: 'Lower bar' }).first()).toBeVisible();
+
+    // Another name for what was given one meanwhile is not: it says so, and shows what there is.
+    const { revision: next } = await (await page.request.get(`/api/compositions/${id}`)).json();
+    const again = { edit: 'rename-layer', args: { layer: 'l1', name: 'Lowest bar' }, revision: next };
+    expect((await page.request.post(`/api/compositions/${id}/edits`, { data: again })).ok()).toBe(true);
+    const name = second.locator('[data-layer=l1] .name');
+    await name.dblclick();
+    await second.keyboard.type('Mine');
+    await second.keyboard.press('Enter');
     await expect(second.getByText('changed in another window')).toBeVisible();
-    await expect(second.locator('[data-layer] .name', { hasText: 'Lower bar' })).toBeVisible();
-    await expect(second.locator('[data-band]')).toHaveCount(2);
+    await expect(name).toHaveText('Lowest bar');
 });
 
 test('of very many layers only the rows in sight are drawn', async ({ page }) => {

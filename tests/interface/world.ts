@@ -45,6 +45,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
 export const answered = (revision: number, patch: EditAnswer['patch'] = []): EditAnswer => ({
     by: null,
     revision,
+    missed: [],
     patch,
     history: { undo: 'rename layer', redo: null },
     glimpse: glimpse(),

@@ -254,6 +254,8 @@ export interface EditAnswer {
     revision: number;
     /** How many frames something went in time, where the edit is about that. */
     by: number | null;
+    /** What others did since the revision that the edit was made on, in order; the patch comes after. */
+    missed: Change[];
     patch: PatchOperation[];
     history: History;
     /** Null where the composition is not there any more. */
@@ -264,7 +266,7 @@ export interface EditAnswer {
     open: number | null;
 }
 
-export type TryAnswer = Omit<EditAnswer, 'history' | 'project' | 'open'> & {
+export type TryAnswer = Omit<EditAnswer, 'history' | 'project' | 'open' | 'missed'> & {
     glimpse: Glimpse;
     /** The frame that drew in what is on the move. */
     met: number | null;

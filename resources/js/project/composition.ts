@@ -22,7 +22,7 @@ type Saved = 'saved' | 'saving' | 'unsaved';
 
 const MOST_KNOWN_PATHS = 2000;
 
-const MISSED = 'This composition was changed in another window. Those changes are in; do yours again.';
+const MISSED = 'The same was changed in another window. That is in; do yours again.';
 
 function patched(document: Composition, patch: Operation[]): Composition {
     return patch.length === 0 ? document : applyPatch(document, patch, false, false).newDocument;
@@ -107,7 +107,8 @@ export const useComposition = defineStore('composition', () => {
     }
 
     function accept(answer: EditAnswer): void {
-        // A change may have come in by following before its own answer did.
+        // What others did meanwhile comes first; a change may have come in by following before its own answer did.
+        takeIn(answer.missed);
         if (document.value && answer.revision > revision.value) {
             document.value = patched(document.value, answer.patch);
             revision.value = answer.revision;
@@ -122,6 +123,15 @@ export const useComposition = defineStore('composition', () => {
         }
     }
 
+    function takeIn(changes: Change[]): void {
+        for (const change of changes) {
+            if (document.value && change.revision === revision.value + 1) {
+                document.value = patched(document.value, change.patch);
+                revision.value = change.revision;
+            }
+        }
+    }
+
     function receive(fresh: Glimpse): void {
         usePaths().learn({ ...fresh.list.paths, ...fresh.beyond?.paths });
         glimpse.value = fresh;
@@ -133,12 +143,7 @@ export const useComposition = defineStore('composition', () => {
         if (projectRevision !== project.revision) {
             void project.refresh();
         }
-        for (const change of changes) {
-            if (document.value && change.revision === revision.value + 1) {
-                document.value = patched(document.value, change.patch);
-                revision.value = change.revision;
-            }
-        }
+        takeIn(changes);
     }
 
     /** @returns what was wrong with the change, or null */
@@ -218,15 +223,10 @@ export const useComposition = defineStore('composition', () => {
     /** Makes a change for a field that says itself what is wrong with it. */
     const ask = (name: string, args: object): Promise<string | null> => inTurn('edits', { edit: name, args });
     const edit = (name: string, args: object): Promise<boolean> => told(ask(name, args));
-    /** What others did meanwhile does not keep a window from going along its own steps. */
-    const walk = async (path: string): Promise<string | null> => {
-        const refused = await inTurn(path, {});
-        return refused === MISSED ? inTurn(path, {}) : refused;
-    };
-    const undo = (): Promise<boolean> => (history.value.undo ? told(walk('undo')) : Promise.resolve(false));
-    const redo = (): Promise<boolean> => (history.value.redo ? told(walk('redo')) : Promise.resolve(false));
+    const undo = (): Promise<boolean> => (history.value.undo ? told(inTurn('undo', {})) : Promise.resolve(false));
+    const redo = (): Promise<boolean> => (history.value.redo ? told(inTurn('redo', {})) : Promise.resolve(false));
     /** Goes along the history to right after a step; 0 for its beginning. */
-    const goTo = (step: number): Promise<boolean> => told(walk(`history/${step}`));
+    const goTo = (step: number): Promise<boolean> => told(inTurn(`history/${step}`, {}));
 
     /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
     async function attempt(name: string, args: object): Promise<void> {
@@ -246,6 +246,9 @@ export const useComposition = defineStore('composition', () => {
                     by.value = answer.by;
                     met.value = answer.met;
                     receive(answer.glimpse);
+                } else if (answer.revision > revision.value) {
+                    // Another window changed something: what is tried next is seen on top of that.
+                    await follow();
                 }
             } catch (error) {
                 problem.value = (error as Failure).message;
