@@ -13,6 +13,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\InvokeDeferredCallbacks;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -24,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // The edit and frame routes answer while a value is dragged: nothing here that they do not need.
-        $middleware->use([InvokeDeferredCallbacks::class, SecurityHeaders::class, RefuseCrossSite::class, ValidatePostSize::class]);
+        $middleware->use([InvokeDeferredCallbacks::class, TrustProxies::class, SecurityHeaders::class, RefuseCrossSite::class, ValidatePostSize::class]);
         $middleware->group('web', [SubstituteBindings::class]);
         $middleware->group('api', [SubstituteBindings::class]);
     })

@@ -1,10 +1,12 @@
 <?php
 
+use App\Settings\Settings;
+
 return [
     'name' => 'Ricamo',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
-    'url' => env('APP_URL', 'http://127.0.0.1:8900'),
+    'url' => Settings::url('APP_URL', 'http://127.0.0.1:8900'),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

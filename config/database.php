@@ -1,11 +1,13 @@
 <?php
 
+use App\Settings\Settings;
+
 return [
     'default' => 'sqlite',
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', storage_path('ricamo.sqlite')),
+            'database' => Settings::file('DB_DATABASE', storage_path('ricamo.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Longer than any write takes; what has to wait longer is told to try again.

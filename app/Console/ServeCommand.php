@@ -3,9 +3,14 @@
 namespace App\Console;
 
 use App\Serving\Child;
+use App\Serving\Cores;
+use App\Serving\Leftovers;
 use App\Serving\WebServer;
+use App\Settings\Checks;
+use App\Work\Problem;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /**
  * Serves the application: a web server, PHP for it, and queue workers. What ends is started again, and takes up what the
@@ -13,7 +18,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class ServeCommand extends Command
 {
-    protected $signature = 'ricamo:serve {--host=127.0.0.1} {--port=8900}';
+    protected $signature = 'ricamo:serve {--host= : without it, the setting RICAMO_HOST} {--port= : without it, RICAMO_PORT}';
 
     protected $description = 'Serves Ricamo, with its queue workers';
 
@@ -28,33 +33,70 @@ final class ServeCommand extends Command
 
     private bool $ending = false;
 
+    private Leftovers $leftovers;
+
     public function handle(): int
     {
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->ending = true;
         });
-        [$host, $port] = [(string) $this->option('host'), (int) $this->option('port')];
-        if ($this->isTaken($host, $port)) {
-            $this->error("Port $port is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.");
+        [$host, $port] = [(string) ($this->option('host') ?? config('ricamo.host')), (int) ($this->option('port') ?? config('ricamo.port'))];
+        // What it starts goes by the same.
+        foreach (['RICAMO_HOST' => $host, 'RICAMO_PORT' => (string) $port] as $name => $value) {
+            putenv("$name=$value");
+            $_ENV[$name] = $value;
+        }
+        config(['ricamo.host' => $host, 'ricamo.port' => $port]);
+        $web = new WebServer($host, $port, Cores::count());
+        $this->leftovers = new Leftovers($web->folder);
+        $problems = $this->problems($host, $port);
+        if ($problems !== []) {
+            array_map($this->error(...), $problems);
 
             return self::FAILURE;
         }
-        $this->call('ricamo:resume');
-        $web = new WebServer($host, $port);
         $web->configure();
         $children = $this->children($web);
-        $this->keep($children[0]);
+        $this->keep($children[0], $children);
         for ($try = 0; $try < 100 && ! $web->isReady(); $try++) {
             usleep(50_000);
         }
-        $this->line("Ricamo is at http://$host:$port  (Ctrl+C ends it)");
+        array_map(fn (Child $child) => $this->keep($child, $children), $children);
+        $this->line('Ricamo is at http://'.(str_contains($host, ':') ? "[$host]" : $host).":$port  (Ctrl+C ends it)");
         while (! $this->ending) {
-            array_walk($children, $this->keep(...));
+            array_map(fn (Child $child) => $this->keep($child, $children), $children);
             usleep(100_000);
         }
         $this->end($children);
 
         return self::SUCCESS;
+    }
+
+    /**
+     * What keeps it from beginning. Before anything is taken up: what another server is at is not to be taken from it.
+     *
+     * @return list<string>
+     */
+    private function problems(string $host, int $port): array
+    {
+        $problems = Checks::problems();
+        if ($problems !== []) {
+            return $problems;
+        }
+        if (! $this->leftovers->end()) {
+            return ["Port $port is in use by another Ricamo; choose one with RICAMO_PORT."];
+        }
+        $problem = Checks::listening($host, $port) ?? Checks::migrate();
+        if ($problem !== null) {
+            return [$problem];
+        }
+        try {
+            $this->call('ricamo:resume');
+        } catch (Throwable $reason) {
+            return ['What an earlier server left cannot be taken up: '.(Problem::isDiskFull($reason) ? 'the disk is full. Make room and start again.' : Problem::of($reason).'.')];
+        }
+
+        return [];
     }
 
     /** @return list<Child> PHP first, for without it there is no answer */
@@ -71,7 +113,8 @@ final class ServeCommand extends Command
         return $children;
     }
 
-    private function keep(Child $child): void
+    /** @param  list<Child>  $all */
+    private function keep(Child $child, array $all): void
     {
         if ($child->isRunning() || $child->hasStarted() && $child->age() < self::BREATH) {
             return;
@@ -83,24 +126,21 @@ final class ServeCommand extends Command
             $this->release($child);
         }
         $child->start($this->report(...));
+        $this->leftovers->note(array_values(array_filter(array_map(fn (Child $one): int => $one->group(), $all))));
     }
 
     /** What a dead worker was at is free to be taken up at once. Two share a queue: the other one's work is still its own. */
     private function release(Child $child): void
     {
-        if ($child->queue === 'renders') {
-            DB::table('jobs')->where('queue', 'renders')->update(['reserved_at' => null, 'attempts' => 0]);
-        } elseif ($child->queue !== null) {
-            $this->callSilently('ricamo:resume', ['--media' => true]);
+        try {
+            if ($child->queue === 'renders') {
+                DB::table('jobs')->where('queue', 'renders')->update(['reserved_at' => null, 'attempts' => 0]);
+            } elseif ($child->queue !== null) {
+                $this->callSilently('ricamo:resume', ['--media' => true]);
+            }
+        } catch (Throwable $reason) {
+            $this->error("What the {$child->name} was at is taken up later: ".Problem::of($reason).'.');
         }
-    }
-
-    /** Before anything is taken up: what another server is at is not to be taken from it. */
-    private function isTaken(string $host, int $port): bool
-    {
-        $connection = @fsockopen($host, $port, timeout: 1);
-
-        return $connection !== false && fclose($connection);
     }
 
     private function report(string $text): void
@@ -120,5 +160,6 @@ final class ServeCommand extends Command
             }
         }
         array_map(fn (Child $child) => $child->kill(), $children);
+        $this->leftovers->forget();
     }
 }

@@ -8,6 +8,7 @@ use App\Jobs\PrepareMedia;
 use App\Models\Media;
 use App\Models\Project;
 use App\Models\Upload;
+use App\Settings\Amount;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -161,7 +162,7 @@ final class Intake
     {
         $clip = Probe::clip($path);
         if ($clip->rate->seconds($clip->frames) > config('ricamo.clip_seconds')) {
-            throw new Refusal('it is longer than '.round(config('ricamo.clip_seconds') / 3600, 1).' hours');
+            throw new Refusal('it is longer than '.Amount::saidSeconds(config('ricamo.clip_seconds')));
         }
 
         return $clip;

@@ -36,6 +36,12 @@ final class Child
         $this->startedAt = microtime(true);
     }
 
+    /** The id of its process group; nought where it has none. */
+    public function group(): int
+    {
+        return $this->group;
+    }
+
     public function hasStarted(): bool
     {
         return $this->process !== null;

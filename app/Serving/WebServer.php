@@ -3,6 +3,7 @@
 namespace App\Serving;
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\OwnNames;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -11,27 +12,37 @@ use Illuminate\Support\Facades\File;
  */
 final readonly class WebServer
 {
-    private const PROCESSES = 5;
+    /** Of PHP's processes that answer, at least. */
+    private const LEAST = 4;
 
     /** The largest body of a request: a part of an upload, or an edit. */
     private const BODY = '17m';
 
-    private string $folder;
+    public string $folder;
 
     private string $socket;
 
-    public function __construct(private string $host, private int $port)
+    /** Of the processes that work out frames ahead. */
+    private string $aheadSocket;
+
+    /** @param  int  $cores  how many processes can work at once */
+    public function __construct(private string $host, private int $port, private int $cores)
     {
         $this->folder = storage_path("framework/server-$port");
         // The path of a socket is at most 107 bytes long.
-        $inside = "$this->folder/php.sock";
-        $this->socket = strlen($inside) <= 100 ? $inside : sys_get_temp_dir().'/ricamo-'.hash('crc32', $inside).'.sock';
+        $socket = function (string $name): string {
+            $inside = "$this->folder/$name.sock";
+
+            return strlen($inside) <= 100 ? $inside : sys_get_temp_dir().'/ricamo-'.hash('crc32', $inside).'.sock';
+        };
+        [$this->socket, $this->aheadSocket] = [$socket('php'), $socket('ahead')];
     }
 
     public function configure(): void
     {
         File::ensureDirectoryExists("$this->folder/body");
         @unlink($this->socket);
+        @unlink($this->aheadSocket);
         File::put("$this->folder/php-fpm.conf", $this->fpm());
         File::put("$this->folder/nginx.conf", $this->nginx());
     }
@@ -77,7 +88,16 @@ final readonly class WebServer
 
     private function fpm(): string
     {
-        $processes = self::PROCESSES;
+        $processes = max(self::LEAST, 2 * $this->cores);
+        $common = <<<'CONF'
+            listen.mode = 0600
+            pm = static
+            pm.max_requests = 5000
+            request_terminate_timeout = 600s
+            clear_env = no
+            catch_workers_output = yes
+            decorate_workers_output = no
+            CONF;
         $owner = $this->isRoot() ? "user = root\ngroup = root\n" : '';
 
         return <<<CONF
@@ -86,15 +106,15 @@ final readonly class WebServer
             log_level = warning
             process_control_timeout = 5s
             [ricamo-$this->port]
-            {$owner}listen = $this->socket
-            listen.mode = 0600
-            pm = static
+            {$owner}listen = "$this->socket"
             pm.max_children = $processes
-            pm.max_requests = 5000
-            request_terminate_timeout = 600s
-            clear_env = no
-            catch_workers_output = yes
-            decorate_workers_output = no
+            $common
+            ; Frames ahead are worked out on all cores, by processes of their own that step back behind the others.
+            [ricamo-$this->port-ahead]
+            {$owner}listen = "$this->aheadSocket"
+            pm.max_children = $this->cores
+            process.priority = 5
+            $common
 
             CONF;
     }
@@ -104,9 +124,9 @@ final readonly class WebServer
         $user = $this->isRoot() ? 'user root;' : '';
         $host = str_contains($this->host, ':') ? "[$this->host]" : $this->host;
         $body = self::BODY;
-        $root = public_path();
-        $previews = config('ricamo.previews');
-        $renders = config('ricamo.renders');
+        [$root, $previews, $renders] = [public_path(), config('ricamo.previews'), config('ricamo.renders')];
+        $names = implode(' ', array_map(fn (string $name): string => '"'.(str_contains($name, ':') ? "[$name]" : $name).'" 1;', OwnNames::all()));
+        $addresses = OwnNames::takesAnyAddress() ? '"~^[0-9.]+$" 1; "~^\[.*\]$" 1;' : '"~^127\.[0-9.]+$" 1; "[::1]" 1;';
         $headers = implode("\n", array_map(
             fn (string $name, string $value): string => "        add_header $name \"$value\" always;", array_keys(SecurityHeaders::ALL), SecurityHeaders::ALL,
         ));
@@ -122,20 +142,20 @@ final readonly class WebServer
             load_module /usr/lib/nginx/modules/ndk_http_module.so;
             load_module /usr/lib/nginx/modules/ngx_http_lua_module.so;
             daemon off;
-            worker_processes 2;
-            pid $this->folder/nginx.pid;
+            worker_processes $this->cores;
+            pid "$this->folder/nginx.pid";
             error_log stderr error;
-            events { worker_connections 512; }
+            events { worker_connections 1024; }
             http {
                 access_log off;
                 server_tokens off;
                 sendfile on;
                 keepalive_timeout 65;
-                client_body_temp_path $this->folder/body;
-                fastcgi_temp_path $this->folder/fastcgi;
-                proxy_temp_path $this->folder/proxy;
-                uwsgi_temp_path $this->folder/uwsgi;
-                scgi_temp_path $this->folder/scgi;
+                client_body_temp_path "$this->folder/body";
+                fastcgi_temp_path "$this->folder/fastcgi";
+                proxy_temp_path "$this->folder/proxy";
+                uwsgi_temp_path "$this->folder/uwsgi";
+                scgi_temp_path "$this->folder/scgi";
                 client_max_body_size $body;
                 client_body_timeout {$patience}s;
                 lua_socket_log_errors off;
@@ -151,21 +171,25 @@ final readonly class WebServer
                     image/svg+xml svg; image/png png; image/jpeg jpg jpeg; image/webp webp; image/x-icon ico;
                     font/woff2 woff2; font/woff woff; font/ttf ttf; font/otf otf; audio/ogg ogg; video/mp4 mp4; text/plain txt;
                 }
+                map \$host \$is_own { default 0; $names $addresses }
+                # Frames ahead go to processes of their own, so that edits never wait behind them.
+                map \$uri \$php { default "unix:$this->socket"; "~^/api/compositions/[0-9]+/frames$" "unix:$this->aheadSocket"; }
                 server {
                     listen $host:$this->port;
-                    root $root;
+                    if (\$is_own = 0) { return 403 '{"message":"This server is not reached by that name."}'; }
+                    root "$root";
             $headers
-                    location /storage/media/ { alias $previews/; }
+                    location /storage/media/ { alias "$previews/"; }
                     location /build/ { expires max; try_files \$uri =404;
             $headers }
                     location / { try_files \$uri @app; }
                     location @app {
                         set \$patience $patience;
-                        access_by_lua_file $reads;
-                        fastcgi_pass unix:$this->socket;
-                        fastcgi_param SCRIPT_FILENAME $root/index.php;
+                        access_by_lua_file "$reads";
+                        fastcgi_pass \$php;
+                        fastcgi_param SCRIPT_FILENAME "$root/index.php";
                         fastcgi_param SCRIPT_NAME /index.php;
-                        fastcgi_param DOCUMENT_ROOT $root;
+                        fastcgi_param DOCUMENT_ROOT "$root";
                         fastcgi_param REQUEST_URI \$request_uri;
                         fastcgi_param QUERY_STRING \$query_string;
                         fastcgi_param REQUEST_METHOD \$request_method;
@@ -176,14 +200,14 @@ final readonly class WebServer
                         fastcgi_param SERVER_NAME \$host;
                         fastcgi_param SERVER_PORT \$server_port;
                         fastcgi_param HTTP_X_SENDFILE_TYPE X-Accel-Redirect;
-                        fastcgi_param HTTP_X_ACCEL_MAPPING $renders/=/rendered/;
+                        fastcgi_param HTTP_X_ACCEL_MAPPING '"$renders/"=/rendered/';
             $once
                         fastcgi_buffers 16 32k;
                         fastcgi_read_timeout 600s;
                     }
                     error_page 502 503 504 @away;
                     location @away { default_type application/json; return 503 '{"message":"The server is just starting again. Nothing is lost; try again in a moment."}'; }
-                    location /rendered/ { internal; alias $renders/; }
+                    location /rendered/ { internal; alias "$renders/"; }
                 }
             }
 

@@ -37,7 +37,8 @@ final class ServingTest extends TestCase
             'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_PIECE_FRAMES' => '30', 'RICAMO_PATIENCE' => '2', 'APP_ENV' => 'production',
         ], timeout: null);
         $this->supervisor->start();
-        $this->waitFor(fn (): bool => (bool) rescue(fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false));
+        $this->waitFor(fn (): bool => $this->supervisor->isRunning() ? (bool) rescue(fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false)
+            : self::fail('the server ended by itself: '.$this->supervisor->getOutput().$this->supervisor->getErrorOutput()));
     }
 
     private function url(string $path): string
@@ -107,6 +108,74 @@ final class ServingTest extends TestCase
         $this->waitFor(fn (): bool => $this->supervisor?->isRunning() === false);
         self::assertSame([], $this->own(''));
         self::assertSame(0, Render::query()->count());
+    }
+
+    public function test_what_is_left_of_a_server_that_was_killed_is_taken_down_by_the_next(): void
+    {
+        $this->composition();
+        DB::purge();
+        for ($time = 0; $time < 3; $time++) {
+            $this->serve();
+            // Together, so that nothing is there to end nginx's workers, which hold the port.
+            $victims = [(int) $this->supervisor?->getPid(), ...array_slice($this->own('nginx: master'), 0, 1)];
+            self::assertCount(2, $victims);
+            array_map(fn (int $pid): bool => posix_kill($pid, SIGKILL), $victims);
+            $this->waitFor(fn (): bool => $this->supervisor?->isRunning() === false);
+        }
+        $this->serve();
+        self::assertTrue(Http::get($this->url('projects'))->ok());
+        // A second one on the same port is told so, and takes nothing down.
+        $second = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), ['DB_DATABASE' => "$this->folder/ricamo.sqlite"], timeout: null);
+        self::assertSame(1, $second->run());
+        self::assertStringContainsString('Port '.self::PORT.' is in use by another Ricamo', $second->getOutput());
+        self::assertTrue(Http::get($this->url('projects'))->ok());
+    }
+
+    public function test_folders_may_have_spaces_in_their_names_and_previews_are_given_to_known_hosts_only(): void
+    {
+        $composition = $this->composition();
+        DB::purge();
+        $this->folder = "$this->folder/a folder (with names)";
+        mkdir($this->folder);
+        copy(dirname($this->folder).'/ricamo.sqlite', "$this->folder/ricamo.sqlite");
+        $this->serve();
+        $render = Http::post($this->url("compositions/{$composition->id}/renders"), ['from' => 0, 'to' => 5])->throw()->json('id');
+        $this->waitFor(fn (): bool => Http::get($this->url("renders/$render"))->json('state') === 'finished');
+        self::assertStringContainsString('ftyp', substr(Http::get($this->url("renders/$render/file"))->throw()->body(), 0, 20));
+        file_put_contents("$this->folder/previews/poster.jpg", 'picture');
+        $poster = 'http://127.0.0.1:'.self::PORT.'/storage/media/poster.jpg';
+        self::assertSame('picture', Http::get($poster)->body());
+        foreach (['/storage/media/poster.jpg', '/api/projects', '/build/manifest.json'] as $path) {
+            $foreign = Http::withHeaders(['Host' => 'evil.example'])->get('http://127.0.0.1:'.self::PORT.$path);
+            self::assertSame([403, 'This server is not reached by that name.'], [$foreign->status(), $foreign->json('message')], $path);
+        }
+    }
+
+    /** Each reads a little of a long answer, and then nothing for as long as it takes. */
+    public function test_twenty_slow_readers_of_frames_hold_nobody_up(): void
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'set-composition', ['length' => 400])->assertOk();
+        foreach (range(1, 6) as $number) {
+            $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'text', 'text' => str_repeat("Depot Nine $number ", 30), 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 390, 'value' => 90]]], 'motionBlur' => true]])->assertOk();
+        }
+        DB::purge();
+        $this->serve();
+        $readers = [];
+        foreach (range(1, 20) as $ignored) {
+            $reader = fsockopen('127.0.0.1', self::PORT);
+            self::assertIsResource($reader);
+            stream_set_blocking($reader, false);
+            fwrite($reader, "GET /api/compositions/{$composition->id}/frames?from=0&to=400 HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n");
+            $readers[] = $reader;
+        }
+        for ($edit = 0; $edit < 10; $edit++) {
+            self::assertTrue(Http::post($this->url("compositions/{$composition->id}/edits"), ['edit' => 'rename-layer', 'args' => ['layer' => 'l1', 'name' => "Name $edit"], 'revision' => 7 + $edit])->ok());
+        }
+        // Somebody who reads gets all of it, while the others still hold their answers.
+        $lines = explode("\n", trim(Http::get($this->url("compositions/{$composition->id}/frames?from=0&to=400"))->body()));
+        self::assertCount(400, $lines);
+        array_map(fclose(...), $readers);
     }
 
     public function test_a_supervisor_that_is_killed_takes_everything_along(): void

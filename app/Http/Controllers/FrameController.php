@@ -43,8 +43,6 @@ final class FrameController
         }, 200, [
             'Content-Type' => 'application/x-ndjson',
             'X-Revision' => (string) $found->revision,
-            // Sent on as it comes.
-            'X-Accel-Buffering' => 'no',
             ...($zips ? ['Content-Encoding' => 'gzip'] : []),
         ]);
     }

@@ -7,6 +7,7 @@ use App\Media\MediaName;
 use App\Models\Media;
 use App\Models\Project;
 use App\Models\Upload;
+use App\Settings\Amount;
 use App\Work\NoRoom;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -149,7 +150,7 @@ final class UploadController
     private function checkRoom(string $name, int $length): void
     {
         if ($length > config('ricamo.upload_bytes')) {
-            throw new Refusal("$name cannot be used: it is larger than ".round(config('ricamo.upload_bytes') / 1024 ** 3, 1).' GB.');
+            throw new Refusal("$name cannot be used: it is larger than ".Amount::saidBytes(config('ricamo.upload_bytes')).'.');
         }
         File::ensureDirectoryExists(config('ricamo.uploads'));
         $free = @disk_free_space(config('ricamo.uploads'));
