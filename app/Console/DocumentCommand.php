@@ -62,7 +62,12 @@ abstract class DocumentCommand extends Command
             throw new Refusal("$file: larger than ".(self::LARGEST >> 20).' MB');
         }
 
-        return Node::decode((string) file_get_contents($file));
+        $content = (string) file_get_contents($file);
+        if (str_starts_with($content, "PK\x03\x04")) {
+            throw new Refusal("$file: is an archive of a project and its media; unpack it, as a ZIP, and name its project.json");
+        }
+
+        return Node::decode($content);
     }
 
     protected function project(): Project
@@ -94,6 +99,27 @@ abstract class DocumentCommand extends Command
         } catch (Refusal $refusal) {
             throw str_starts_with($refusal->getMessage(), $file) ? $refusal : new Refusal("$file: {$refusal->getMessage()}");
         }
+    }
+
+    /**
+     * The same of one entry of a list in a file, whose place is told once.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     *
+     * @throws Refusal naming the file and the entry
+     */
+    protected function aboutEntry(string $file, int $index, callable $work): mixed
+    {
+        return $this->about($file, function () use ($index, $work): mixed {
+            try {
+                return $work();
+            } catch (Refusal $refusal) {
+                throw str_starts_with($refusal->getMessage(), "[$index]") ? $refusal : new Refusal("[$index]: {$refusal->getMessage()}");
+            }
+        });
     }
 
     protected function wholeNumber(string $option, string $text): int

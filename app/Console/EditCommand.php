@@ -32,7 +32,7 @@ final class EditCommand extends DocumentCommand
         // The one that is meant stays so, whatever the edits call it.
         $chosen = $project->composition($this->option('composition'))->id;
         foreach ($this->about($file, fn (): array => Edits::readList($this->read($file))) as $index => [$edit, $composition]) {
-            $project = $this->about("$file: [$index]", fn (): Project => Edits::applyTo(
+            $project = $this->aboutEntry($file, $index, fn (): Project => Edits::applyTo(
                 $project, $edit, $composition === null ? $chosen : $project->composition($composition)->id, $evaluator,
             ));
         }

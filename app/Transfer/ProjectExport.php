@@ -60,7 +60,7 @@ final class ProjectExport
             'format' => Document::FORMAT,
             'version' => Document::VERSION,
             'name' => $project->name,
-            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
+            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), 'hash' => $media->hash, ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
             'compositions' => $project->compositions()->get()->map(fn (Composition $composition): array => $composition->read()->toJson())->all(),
             ...$project->kept(),
         ]));

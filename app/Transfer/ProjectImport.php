@@ -24,6 +24,9 @@ final class ProjectImport
 
     private const MOST_ENTRIES = 10_000;
 
+    /** How many of those that are missing are named. */
+    private const NAMED = 5;
+
     public function __construct(private readonly Intake $intake)
     {
     }
@@ -40,16 +43,15 @@ final class ProjectImport
         $isArchive = file_get_contents($file, length: 4) === "PK\x03\x04";
         $zip = $isArchive ? $this->archive($file) : null;
         $document = Document::read(Node::decode($zip === null ? $this->plain($file) : $this->documentIn($zip)));
-        if ($zip === null && $document->media->all() !== []) {
-            throw new Refusal('it refers to '.count($document->media->all()).' media that are not in it; bring in the .ricamo file, which holds them');
+        if ($zip === null) {
+            self::checkThere($document);
         }
         // Out of sight until it is whole.
         $project = Project::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(), 'upload' => $upload->id]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {
-                assert($zip !== null);
-                $taken = $this->take($zip, $media, $project);
+                $taken = $zip === null ? $this->taken($media, $project) : $this->take($zip, $media, $project);
                 Media::query()->whereKey($taken->id)->update(['folder' => $media->folder]);
                 $ids[$media->id] = $taken->key();
             }
@@ -68,7 +70,33 @@ final class ProjectImport
 
     private function plain(string $file): string
     {
-        return filesize($file) <= self::LARGEST_DOCUMENT ? (string) file_get_contents($file) : throw new Refusal('it is no project file');
+        $begins = ltrim((string) file_get_contents($file, length: 100));
+
+        return str_starts_with($begins, '{') && filesize($file) <= self::LARGEST_DOCUMENT ? (string) file_get_contents($file) : throw new Refusal('it is no project file');
+    }
+
+    /**
+     * Media that a plain document refers to are known by their content, where this server has it.
+     *
+     * @throws Refusal that names what is missing
+     */
+    private static function checkThere(Document $document): void
+    {
+        $missing = array_filter($document->media->all(), fn (MediaDocument $media): bool => $media->hash === null || ! is_file(Media::originalOf($media->hash)));
+        if ($missing !== []) {
+            $names = array_map(fn (MediaDocument $media): string => "“{$media->name}”", array_values($missing));
+            $more = count($names) > self::NAMED ? ' and '.(count($names) - self::NAMED).' more' : '';
+            throw new Refusal('it refers to media that are neither in it nor on this server: '.implode(', ', array_slice($names, 0, self::NAMED))."$more; bring in the .ricamo file, which holds them");
+        }
+    }
+
+    /** One whose content is here already. */
+    private function taken(MediaDocument $media, Project $project): Media
+    {
+        $row = Media::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => (int) filesize(Media::originalOf((string) $media->hash))]);
+        $this->intake->accept($row, Media::originalOf((string) $media->hash));
+
+        return $row->state === 'twin' ? Media::query()->findOrFail($row->twin) : $row;
     }
 
     private function archive(string $file): ZipArchive

@@ -87,6 +87,21 @@ final class CommandLineTest extends TestCase
         self::assertSame($before, file_get_contents("$this->folder/doc.json"));
     }
 
+    public function test_what_is_wrong_is_told_with_its_place_once(): void
+    {
+        $this->write();
+        foreach ([
+            '[0].args.values[0].value: 130 is outside 0..100' => ['set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 130]]]],
+            '[0].args.by: is missing' => ['move-layers', ['layers' => ['bar']]],
+            '[0]: “Bar” would end on frame 100, before it begins on 500' => ['trim-layer', ['layer' => 'bar', 'in' => 500, 'out' => 100]],
+        ] as $says => [$edit, $args]) {
+            file_put_contents("$this->folder/edits.json", json_encode([['edit' => $edit, 'args' => $args]]));
+            self::assertSame("edits.json: $says\n", $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput());
+        }
+        file_put_contents("$this->folder/whole.ricamo", "PK\x03\x04 and so on");
+        self::assertSame("whole.ricamo: is an archive of a project and its media; unpack it, as a ZIP, and name its project.json\n", $this->ricamo('still', 'whole.ricamo', '--out', 'x.png')->getErrorOutput());
+    }
+
     public function test_edits_of_the_project_are_applied_to_a_file(): void
     {
         $this->write();

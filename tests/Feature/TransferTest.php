@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\Composition;
 use App\Models\Media;
 use App\Models\Project;
+use App\Removal\Removed;
 use Ricamo\Core\Document\Project as Document;
 use Tests\TestCase;
 use ZipArchive;
@@ -86,9 +87,21 @@ final class TransferTest extends TestCase
         file_put_contents("$this->folder/plain.json", $json);
         self::assertSame('opened', $this->open("$this->folder/plain.json", 'plain.json')['state']);
         self::assertSame(2, Project::present()->count());
-        file_put_contents("$this->folder/plain.json", $this->get("/api/projects/{$this->withAClip()->project_id}/export.json")->getContent());
+        // Media of this server are known by their content.
+        $with = $this->withAClip();
+        file_put_contents("$this->folder/plain.json", $this->get("/api/projects/{$with->project_id}/export.json")->getContent());
         $outcome = $this->open("$this->folder/plain.json", 'plain.json');
-        self::assertSame('plain.json cannot be opened: it refers to 1 media that are not in it; bring in the .ricamo file, which holds them.', $outcome['problem']);
+        self::assertSame(['opened', null], [$outcome['state'], $outcome['problem']]);
+        $opened = Composition::query()->findOrFail($outcome['composition']);
+        $media = Media::query()->where('project_id', $opened->project_id)->firstOrFail();
+        self::assertSame([Media::query()->where('project_id', $with->project_id)->value('hash'), 'ready'], [$media->hash, $media->state]);
+        self::assertFileExists($media->original());
+        // Others are not, and named.
+        Removed::erase($opened->project);
+        Removed::erase($with->project);
+        $outcome = $this->open("$this->folder/plain.json", 'plain.json');
+        self::assertSame('plain.json cannot be opened: it refers to media that are neither in it nor on this server: “Straße: 1.mp4”; bring in the .ricamo file, which holds them.', $outcome['problem']);
+        self::assertSame(2, Project::query()->count());
     }
 
     public function test_hostile_project_files_are_refused_in_one_line_and_leave_nothing(): void

@@ -8,6 +8,7 @@ import { usePaths } from '@/picture/paths';
 import { useDragging } from '@/picture/dragging';
 import { inside, poseAt } from '@/picture/hit';
 import { imagesOf, useLists } from '@/picture/lists';
+import { useVocabulary } from '@/project/vocabulary';
 import { PictureStore } from '@/picture/pictures';
 import { usePictureView, type PictureView } from '@/picture/view';
 import { useScopes } from '@/project/scopes';
@@ -230,6 +231,39 @@ describe('display lists', () => {
         answers([`${list(0)}\n`], 3);
         await lists.want(0, 1);
         expect(lists.at(0)).toBeUndefined();
+    });
+
+    it('come in stretches side by side, the nearest first, and others when one goes elsewhere', async () => {
+        withLayers([]);
+        useVocabulary().words = { ...useVocabulary().words, cores: 2 };
+        const lists = useLists();
+        const asked: { from: number; to: number; answer: () => void; signal: AbortSignal }[] = [];
+        vi.spyOn(globalThis, 'fetch').mockImplementation((url, options) => {
+            const [from, to] = [...String(url).matchAll(/(?:from|to)=(\d+)/g)].map((found) => Number(found[1]));
+            return new Promise((resolve) => {
+                const lines = Array.from({ length: to! - from! }, (_, index) => list(from! + index)).join('\n') + '\n';
+                const answer = (): void => resolve(new Response(lines, { headers: { 'X-Revision': '4' } }));
+                asked.push({ from: from!, to: to!, answer, signal: options!.signal! });
+            });
+        });
+        const done = lists.want(0, 60);
+        expect(asked.map(({ from, to }) => [from, to])).toEqual([
+            [0, 6],
+            [6, 18],
+        ]);
+        asked[0]!.answer();
+        await vi.waitFor(() => expect(asked).toHaveLength(3));
+        expect([asked[2]!.from, asked[2]!.to]).toEqual([18, 42]);
+        expect(lists.at(5)?.frame).toBe(5);
+        // Far on: what is on its way behind gives way, and few frames are asked for first again.
+        void lists.want(200, 260);
+        expect(asked.slice(1, 3).every(({ signal }) => signal.aborted)).toBe(true);
+        expect(asked.slice(3).map(({ from, to }) => [from, to])).toEqual([
+            [200, 206],
+            [206, 218],
+        ]);
+        asked.slice(1).forEach(({ answer }) => answer());
+        await done;
     });
 
     it('name the clip frames that they show, in groups too', () => {

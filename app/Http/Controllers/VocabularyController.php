@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Serving\Cores;
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Cascade\Cascades;
@@ -45,6 +46,7 @@ final class VocabularyController
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
+            'cores' => Cores::count(),
             'properties' => array_map(
                 fn (LayerKind $kind): array => array_values(array_map(fn (PropertyDefinition $one): array => $one->describe(), $kind->properties())),
                 LayerKinds::all(),

@@ -26,12 +26,27 @@ final readonly class Markers
 
     public static function read(?Node $node): self
     {
-        return self::of(...array_map(Marker::read(...), $node?->items(self::MOST) ?? []));
+        return self::readEach($node, Marker::read(...));
     }
 
     public static function readOfLayer(?Node $node): self
     {
-        return self::of(...array_map(Marker::readOfLayer(...), $node?->items(self::MOST) ?? []));
+        return self::readEach($node, Marker::readOfLayer(...));
+    }
+
+    /** @param  callable(Node): Marker  $read */
+    private static function readEach(?Node $node, callable $read): self
+    {
+        $markers = [];
+        foreach ($node?->items(self::MOST) ?? [] as $item) {
+            $marker = $read($item);
+            if (isset($markers[$marker->frame])) {
+                $item->field('frame')->refuse("there is a marker on frame $marker->frame already");
+            }
+            $markers[$marker->frame] = $marker;
+        }
+
+        return self::of(...array_values($markers));
     }
 
     public function movedBy(int $frames): self

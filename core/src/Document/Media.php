@@ -13,6 +13,7 @@ final readonly class Media
      * @param  string  $file relative to the project's folder
      * @param  ?string  $folder  the one that it is filed in; null for none
      * @param  bool  $removed  whether it is out of sight, to be brought back if wished
+     * @param  ?string  $hash  SHA-256 of its content in hexadecimal digits, where that is told
      */
     public function __construct(
         public string $id,
@@ -21,26 +22,31 @@ final readonly class Media
         public ?MediaFacts $facts = null,
         public ?string $folder = null,
         public bool $removed = false,
+        public ?string $hash = null,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['id', 'name', 'file', 'folder']);
+        $node->allow(['id', 'name', 'file', 'hash', 'folder']);
         $file = $node->field('file')->name(500);
+        $hash = $node->optional('hash')?->string(64);
+        if ($hash !== null && preg_match('/^[0-9a-f]{64}$/', $hash) !== 1) {
+            $node->field('hash')->refuse('is not a SHA-256 in 64 digits of 0 to 9 and a to f');
+        }
 
-        return new self($node->field('id')->name(64), $node->optional('name')?->name() ?? basename($file), $file, folder: $node->optional('folder')?->name(100));
+        return new self($node->field('id')->name(64), $node->optional('name')?->name() ?? basename($file), $file, folder: $node->optional('folder')?->name(100), hash: $hash);
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'file' => $this->file, ...($this->folder === null ? [] : ['folder' => $this->folder])];
+        return ['id' => $this->id, 'name' => $this->name, 'file' => $this->file, ...($this->hash === null ? [] : ['hash' => $this->hash]), ...($this->folder === null ? [] : ['folder' => $this->folder])];
     }
 
     public function probed(MediaFacts $facts): self
     {
-        return new self($this->id, $this->name, $this->file, $facts, $this->folder, $this->removed);
+        return new self($this->id, $this->name, $this->file, $facts, $this->folder, $this->removed, $this->hash);
     }
 
     /** @param  array{name?: string, folder?: ?string, removed?: bool}  $fields */
@@ -53,6 +59,7 @@ final readonly class Media
             $this->facts,
             array_key_exists('folder', $fields) ? $fields['folder'] : $this->folder,
             $fields['removed'] ?? $this->removed,
+            $this->hash,
         );
     }
 

@@ -57,7 +57,7 @@ final class ProjectSchema
 
     private const PAIR = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
 
-    private const RATE = ['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'];
+    private const RATE = ['description' => 'frames a second: "25", "30000/1001", or a whole number', 'anyOf' => [['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'], ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000]]];
 
     /** @return array<string, mixed> */
     public static function make(): array
@@ -87,6 +87,7 @@ final class ProjectSchema
                     'id' => self::name(64),
                     'name' => self::name(200),
                     'file' => ['description' => 'relative to the project file', ...self::name(500)],
+                    'hash' => ['description' => 'SHA-256 of its content, by which a server knows that it has it', 'type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
                     'folder' => ['description' => 'the folder that it is filed in', ...self::name(100)],
                 ], ['id', 'file']),
                 'Swatch' => self::object(['name' => self::name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),

@@ -119,6 +119,8 @@ export interface Vocabulary {
     accents: AccentChoice[];
     /** How far inside the frame the title-safe and the action-safe area begin, as parts of each side. */
     safe: number[];
+    /** How many stretches of frames are worked out side by side. */
+    cores: number;
 }
 
 /** Where a layer stands: its box in its own space, and the box's corners and the anchor in composition pixels. */

@@ -4643,6 +4643,10 @@ export interface MediaFile {
      */
     file: string;
     /**
+     * SHA-256 of its content, by which a server knows that it has it
+     */
+    hash?: string;
+    /**
      * the folder that it is filed in
      */
     folder?: string;

@@ -15,6 +15,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         languages: [],
         labels: [],
         safe: [],
+        cores: 1,
         easings: [],
         moves: [],
         accents: [],

@@ -7,6 +7,7 @@ use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /**
  * Moves a layer's in point, its out point, or both (`Trimmed`). With `snap`, what the point comes near to draws it in, and a
@@ -76,9 +77,12 @@ final readonly class TrimLayer implements DrawnIn
     {
         $layer = $composition->layer($this->layer);
 
-        return $composition->replacing(Trimmed::to(
-            $layer, (int) ($this->in ?? $layer->span->in), (int) ($this->out ?? $layer->span->out), $composition->rate, $evaluator->media,
-        ));
+        [$in, $out] = [(int) ($this->in ?? $layer->span->in), (int) ($this->out ?? $layer->span->out)];
+        if ($out <= $in) {
+            throw new Refusal("“{$layer->name}” would end on frame $out, before it begins on $in");
+        }
+
+        return $composition->replacing(Trimmed::to($layer, $in, $out, $composition->rate, $evaluator->media));
     }
 
     public function title(): string
