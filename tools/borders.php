@@ -7,7 +7,7 @@
 $root = dirname(__DIR__);
 $rules = [
     'core/src' => [
-        'namespaces' => '/\b(?:use|new|extends|implements)\s+\\\\?(?:App|Illuminate|Laravel|Symfony|Ricamo\\\\Raster|Swaggest|Opis)\\\\/',
+        'namespaces' => '/\b(?:use|new|extends|implements)\s+\\\\?(?:App|Illuminate|Laravel|Symfony(?!\\\\Component\\\\CssSelector)|Ricamo\\\\Raster|Swaggest|Opis)\\\\/',
         'calls' => '/(?<![\w>:\\\\$])(?:fopen|file_get_contents|file_put_contents|is_file|unlink|mkdir|proc_open|exec|shell_exec|system|passthru|time|microtime|hrtime|date|getenv|curl_\w+|DB::|FFI::)\s*\(/',
     ],
     'raster/src' => [

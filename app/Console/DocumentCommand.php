@@ -7,6 +7,7 @@ use Ricamo\Core\Document\Project;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clips;
+use Ricamo\Raster\Render\Scene;
 use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
@@ -120,6 +121,14 @@ abstract class DocumentCommand extends Command
                 throw str_starts_with($refusal->getMessage(), "[$index]") ? $refusal : new Refusal("[$index]: {$refusal->getMessage()}");
             }
         });
+    }
+
+    /** Says what the producer should know of the files that are used. */
+    protected function remarkOn(Scene $scene): void
+    {
+        foreach ($scene->remarks() as $remark) {
+            $this->getOutput()->getErrorStyle()->writeln($remark);
+        }
     }
 
     protected function wholeNumber(string $option, string $text): int

@@ -20,6 +20,7 @@ final class EvaluateCommand extends DocumentCommand
             throw new Refusal("--frame: the last frame is {$composition->range()->last()}");
         }
         $scene = new Scene($composition, $project->library(), $this->clips($project));
+        $this->remarkOn($scene);
         $this->about((string) $this->argument('document'), function () use ($scene, $in, $out): void {
             $known = [];
             for ($frame = $in; $frame < $out; $frame++) {

@@ -111,8 +111,6 @@ final class RenderCommand extends DocumentCommand
                 $width, $height, $width + $width % 2, $height + $height % 2,
             ));
         }
-        foreach ($scene->remarks() as $remark) {
-            $this->getOutput()->getErrorStyle()->writeln($remark);
-        }
+        $this->remarkOn($scene);
     }
 }

@@ -220,6 +220,15 @@ final class CommandLineTest extends TestCase
         self::assertSame($before, glob(sys_get_temp_dir().'/ricamo-*.mov'), 'what was made for it is gone');
     }
 
+    public function test_what_of_a_drawing_stays_out_is_said(): void
+    {
+        file_put_contents("$this->folder/sign.svg", '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rect width="9" height="9"/><text>Depot</text></svg>');
+        $this->write(fields: ['media' => [['id' => 'm1', 'name' => 'Sign', 'file' => 'sign.svg']]]);
+        foreach ([['still', 'doc.json', '--out', 'x.png'], ['evaluate', 'doc.json'], ['render', 'doc.json', '--out', 'x.mp4', '--range', '0..1']] as $arguments) {
+            self::assertStringStartsWith("Sign: left out: words (make outlines of them).\n", $this->ricamo(...$arguments)->getErrorOutput(), $arguments[0]);
+        }
+    }
+
     public function test_a_path_is_printed_once(): void
     {
         $this->write();

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Drawing;
 
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Node;
 
 /** A part of a drawing: a shape, or parts that are seen as one. */
@@ -17,6 +18,19 @@ abstract readonly class Drawn
 
     /** @param  float  $fineness  units to a pixel of the drawing */
     abstract public function finer(float $fineness): static;
+
+    /** The box around it in the space that a matrix leads to from the drawing's pixels; null where nothing is drawn. */
+    abstract public function bounds(Affine $matrix): ?Box;
+
+    /** @param  list<self>  $parts */
+    public static function boundsOf(array $parts, Affine $matrix): ?Box
+    {
+        return array_reduce($parts, function (?Box $all, self $part) use ($matrix): ?Box {
+            $box = $part->bounds($matrix);
+
+            return $box === null ? $all : ($all?->union($box) ?? $box);
+        });
+    }
 
     public static function read(Node $node): self
     {

@@ -12,6 +12,7 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Json\Node;
 
@@ -74,6 +75,18 @@ final readonly class DrawnShape extends Drawn
         $scaled = fn (Colour|Gradient|null $paint): Colour|Gradient|null => $paint instanceof Gradient ? $paint->scaled($by) : $paint;
 
         return new self($this->path->scaled($by), $this->matrix->after(Affine::scaling(1 / $by, 1 / $by)), $scaled($this->fill), $this->rule, $scaled($this->stroke), $this->pen?->scaled($by));
+    }
+
+    /** Of its outline; a line along it reaches beyond. */
+    public function bounds(Affine $matrix): ?Box
+    {
+        return $this->path->transformed($matrix->after($this->matrix))->bounds();
+    }
+
+    /** How far its line reaches beyond its outline, at most, in the drawing's pixels. */
+    public function reach(): float
+    {
+        return $this->pen === null || $this->stroke === null ? 0.0 : $this->pen->reach() * $this->matrix->stretch();
     }
 
     public function operations(Affine $matrix): array

@@ -132,4 +132,17 @@ final class TakeApartTest extends TestCase
             }
         }
     }
+
+    public function test_what_is_cut_by_an_outline_stays_cut_and_what_is_masked_is_not_taken_apart(): void
+    {
+        $svg = '<clipPath id="c"><circle cx="60" cy="50" r="30"/></clipPath><g clip-path="url(#c)"><rect width="100" height="100"/></g><rect x="190" width="40" height="20"/>';
+        $apart = Edits::apply(Edits::read(new Node(['edit' => 'take-apart', 'args' => ['layer' => 'logo']])), self::placed(), self::evaluator($svg));
+        $masked = array_values(array_filter($apart->toJson()['layers'], fn (array $layer): bool => isset($layer['masks'])));
+        // The group that the circle cuts, and the one that the edge of the picture cuts.
+        self::assertSame(['group', 'group'], array_column($masked, 'kind'));
+        self::assertEqualsWithDelta([[-70, -30, -10, 30], [-100, -50, 100, 50]], array_map(fn (array $layer): array => Contours::parse($layer['masks'][0]['path'])->path()->bounds()?->toJson() ?? [], $masked), 0.01);
+        $this->expectExceptionMessage('is masked by more than one outline');
+        $masks = '<mask id="m"><rect width="50" height="50" fill="#fff"/></mask><rect width="100" height="100" mask="url(#m)"/>';
+        Edits::apply(Edits::read(new Node(['edit' => 'take-apart', 'args' => ['layer' => 'logo']])), self::placed(), self::evaluator($masks));
+    }
 }

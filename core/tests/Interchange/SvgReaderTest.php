@@ -26,6 +26,8 @@ final class SvgReaderTest extends TestCase
     private static function shape(string $content, string $attributes = 'width="100" height="50"'): DrawnShape
     {
         $part = self::drawing($content, $attributes)->parts[0];
+        // What may reach beyond the picture is cut off at its edge.
+        $part = $part instanceof DrawnGroup && $part->clip !== null ? $part->parts[0] : $part;
         self::assertInstanceOf(DrawnShape::class, $part);
 
         return $part;
@@ -127,13 +129,49 @@ final class SvgReaderTest extends TestCase
     public function test_what_is_left_out_is_said(): void
     {
         $drawing = self::drawing('<clipPath id="c"><rect width="1" height="1"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/><text>Depot</text><rect width="2" height="2" style="filter:url(#f)"><animate/></rect>');
-        self::assertSame(['clipping', 'filters', 'words (make outlines of them)'], $drawing->leftOut);
+        self::assertSame(['filters', 'words (make outlines of them)'], $drawing->leftOut);
+        self::assertSame(['animation', 'blending', 'markers', 'patterns'], self::drawing('<pattern id="p"/><rect width="9" height="9" fill="url(#p) red"/><path d="M1 1L9 9" stroke="red" marker-end="url(#m)"/><g style="mix-blend-mode:multiply"><rect width="2" height="2"/></g><animate/>')->leftOut);
         self::assertCount(2, $drawing->parts);
+    }
+
+    public function test_selectors_are_followed_as_css_has_them(): void
+    {
+        $fill = fn (string $css, string $content): string => (string) self::shape("<style>$css</style>$content")->fill;
+        $rect = '<rect class="y" id="x" data-k="1" width="9" height="9"/>';
+        self::assertSame('#ff0000', $fill('g.a > rect{fill:red}', "<g class=\"a\">$rect</g>"));
+        self::assertSame('#000000', $fill('g.a > rect{fill:red}', "<g class=\"a\"><g>$rect</g></g>"));
+        self::assertSame('#ff0000', $fill('.b, g rect , #z {fill:red}', "<g><g>$rect</g></g>"));
+        self::assertSame('#ff0000', $fill('[data-k="1"]{fill:red}', $rect));
+        self::assertSame('#ff0000', $fill('#x{fill:red} rect.y{fill:blue} .y{fill:lime}', $rect), 'the more specific counts');
+        self::assertSame('#0000ff', $fill('.y{fill:red} .y{fill:blue}', $rect), 'of two alike the later');
+        self::assertSame('#ff0000', $fill('rect{fill:red !important}', '<rect style="fill:blue" width="9" height="9"/>'));
+        self::assertSame('#000000', $fill('@media print{rect{fill:red}} @font-face{src:x} rect:hover{fill:red} rect{{}', $rect));
+        self::assertSame('#ff0000', $fill('@media screen{rect{fill:red}}', $rect));
+        $this->expectExceptionMessage('too many selectors');
+        $fill(str_repeat('g rect{fill:red}', 300), $rect);
+    }
+
+    public function test_em_is_of_the_type_size_around_it(): void
+    {
+        self::assertSame([0.0, 0.0, 20.0, 20.0], self::shape('<g font-size="10"><rect width="2em" height="20"/></g>')->path->bounds()?->toJson());
+        self::assertSame([0.0, 0.0, 30.0, 7.5], self::shape('<g font-size="10"><g style="font-size:150%"><rect width="2em" height="1ex"/></g></g>')->path->bounds()?->toJson());
+        self::assertSame(16.0, self::shape('<rect width="1em" height="9"/>')->path->bounds()?->right);
+    }
+
+    public function test_a_cut_drawing_is_taken_apart_by_what_it_is_cut_by(): void
+    {
+        $drawing = self::drawing('<clipPath id="c"><circle cx="20" cy="20" r="10"/></clipPath><g clip-path="url(#c)"><rect width="40" height="40"/></g><rect x="90" width="40" height="20"/>');
+        self::assertCount(1, $drawing->parts);
+        $root = $drawing->parts[0];
+        self::assertInstanceOf(DrawnGroup::class, $root);
+        self::assertSame([0.0, 0.0, 100.0, 50.0], $root->clip?->bounds()?->toJson());
+        self::assertInstanceOf(DrawnGroup::class, $root->parts[0]);
+        self::assertSame([10.0, 10.0, 30.0, 30.0], $root->parts[0]->clip?->bounds()?->toJson());
     }
 
     public function test_a_drawing_is_written_and_read_again(): void
     {
-        $drawing = self::drawing('<linearGradient id="g"><stop offset=".25" stop-color="red"/><stop offset="1"/></linearGradient><radialGradient id="h"><stop/><stop offset="1" stop-color="#fff"/></radialGradient><g opacity=".25"><circle r="5" fill="url(#g)" stroke="red" stroke-dasharray="1 2"/></g><path d="M0 0H9V9z" fill-rule="evenodd" fill="url(#h)"/><text/>');
+        $drawing = self::drawing('<linearGradient id="g"><stop offset=".25" stop-color="red"/><stop offset="1"/></linearGradient><radialGradient id="h"><stop/><stop offset="1" stop-color="#fff"/></radialGradient><g opacity=".25"><circle cx="30" cy="30" r="5" fill="url(#g)" stroke="red" stroke-dasharray="1 2"/></g><path d="M0 0H9V9z" fill-rule="evenodd" fill="url(#h)"/><text/>');
         $again = Drawing::parse($drawing->toJson());
         self::assertSame([$drawing->width, $drawing->height, $drawing->leftOut], [$again->width, $again->height, $again->leftOut]);
         [$before, $after] = [$drawing->operations(new Affine), $again->operations(new Affine)];

@@ -110,7 +110,8 @@ final readonly class ThinKeyframes implements CompositionEdit
     {
         $frames = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($span), $one->keyframes());
         $farthest = 0.0;
-        for ($frame = min($frames); $frame <= max($frames); $frame++) {
+        sort($frames);
+        for ($frame = $frames[0] ?? 0; $frame <= end($frames); $frame++) {
             $farthest = max($farthest, $this->distance($one->type, $one->at($frame, $span), $other->at($frame, $span)));
         }
 

@@ -9,9 +9,11 @@ use Ricamo\Core\Drawing\DrawnGroup;
 use Ricamo\Core\Drawing\DrawnShape;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Footage\ReadDrawings;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
 
 /**
@@ -39,6 +41,9 @@ final readonly class TakeApart implements CompositionEdit
         if ($drawing === null) {
             throw new Refusal("“{$layer->name}” is not made of outlines; only a drawing can be taken apart");
         }
+        if (self::isMasked($drawing->parts)) {
+            throw new Refusal("“{$layer->name}” is masked by more than one outline somewhere in it, and cannot be taken apart");
+        }
         $group = InPlaceOf::of($layer, 'group');
         $next = (int) substr($composition->layers->freeId(), 1);
         $parts = $this->parts($drawing->parts, $group, $layer, $drawing->width / 2, $drawing->height / 2, $next);
@@ -56,6 +61,18 @@ final readonly class TakeApart implements CompositionEdit
         return 'take apart';
     }
 
+    /** @param  list<Drawn>  $parts */
+    private static function isMasked(array $parts): bool
+    {
+        foreach ($parts as $part) {
+            if ($part instanceof DrawnGroup && ($part->masks !== [] || self::isMasked($part->parts))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * From the bottom to the top; a group comes right after what is in it.
      *
@@ -68,7 +85,11 @@ final readonly class TakeApart implements CompositionEdit
         foreach ($drawn as $number => $part) {
             $common = ['in' => $picture->span->in, 'out' => $picture->span->out, 'group' => $group->id, 'label' => $picture->label->value, 'id' => 'l'.$next++];
             if ($part instanceof DrawnGroup) {
-                $inner = Layer::read(new Node([...$common, 'kind' => 'group', 'name' => 'Group '.($number + 1), 'opacity' => 100 * $part->opacity]));
+                $clip = $part->clip === null ? null : Contours::of($part->clip->transformed(Affine::translation(-$x, -$y)));
+                $inner = Layer::read(new Node([
+                    ...$common, 'kind' => 'group', 'name' => 'Group '.($number + 1), 'opacity' => 100 * $part->opacity,
+                    ...($clip === null ? [] : ['masks' => [['id' => 'm1', 'form' => 'free', 'path' => $clip->write()]]]),
+                ]));
                 array_push($parts, ...$this->parts($part->parts, $inner, $picture, $x, $y, $next));
                 $parts[] = $inner;
             } elseif ($part instanceof DrawnShape) {

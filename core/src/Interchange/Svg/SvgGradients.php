@@ -51,7 +51,43 @@ final readonly class SvgGradients
             ? $this->linear($space, new Point($length('x1', '0%', $view->width), $length('y1', '0%', $view->height)), new Point($length('x2', '100%', $view->width), $length('y2', '0%', $view->height)), $stops)
             : $this->radial($space, $chain, $length, $view, $stops);
 
-        return $gradient ?? $last;
+        $spread = $this->attribute($chain, 'spreadMethod', 'pad');
+
+        return $gradient === null ? $last : ($box !== null && in_array($spread, ['repeat', 'reflect'], true) ? self::spread($gradient, $box, $spread === 'reflect') : $gradient);
+    }
+
+    /**
+     * Once more, or there and back, as often as it takes to cover a box: as one gradient of as many stops.
+     *
+     * @param  bool  $reflects  whether every other time it runs backwards
+     */
+    private static function spread(Gradient $gradient, Box $box, bool $reflects): Gradient
+    {
+        $space = $gradient->matrix->inverse();
+        // A line along the edge reaches beyond it.
+        $box = $box->grown(max($box->width(), $box->height()) / 4);
+        $corners = array_map($space->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
+        $focus = $gradient->focus;
+        $most = intdiv(self::MOST_STOPS, count($gradient->stops));
+        if ($focus === null) {
+            $along = array_map(fn (Point $one): float => $one->x, $corners);
+            [$from, $to] = [max(-$most / 2, floor(min($along))), min($most / 2, ceil(max($along)))];
+        } else {
+            $far = array_map(fn (Point $one): float => hypot($one->x - $focus->x, $one->y - $focus->y), $corners);
+            [$from, $to] = [0.0, min((float) $most, ceil(max($far) / (1 - min(0.999, hypot($focus->x, $focus->y)))))];
+        }
+        $times = (int) max(1, $to - $from);
+        $stops = [];
+        for ($time = 0; $time < $times; $time++) {
+            $isBack = $reflects && ((int) $from + $time) % 2 !== 0;
+            foreach ($isBack ? array_reverse($gradient->stops) : $gradient->stops as [$at, $colour]) {
+                $stops[] = [($time + ($isBack ? 1 - $at : $at)) / $times, $colour];
+            }
+        }
+        // The circles of a radial one grow away from the focus, along the line through their middles.
+        $moved = $focus === null ? Affine::translation($from, 0) : Affine::translation($focus->x * (1 - $times), $focus->y * (1 - $times));
+
+        return new Gradient($gradient->matrix->after($moved)->after(Affine::scaling($times, $times)), $stops !== [] ? $stops : $gradient->stops, $focus);
     }
 
     /**

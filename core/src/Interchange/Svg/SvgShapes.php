@@ -16,22 +16,29 @@ use Ricamo\Core\Geometry\Path;
 /** Turns the basic shapes of SVG into outlines, and paints them. */
 final readonly class SvgShapes
 {
-    public function __construct(private SvgView $view, private SvgGradients $gradients, public SvgStyles $styles)
+    public function __construct(public SvgView $view, private SvgGradients $gradients, public SvgStyles $styles)
     {
+    }
+
+    /** The same within another viewport. */
+    public function in(SvgView $view): self
+    {
+        return new self($view, $this->gradients, $this->styles);
     }
 
     /**
      * @param  array<string, string>  $said
+     * @param  float  $em  the type size
      * @param  int  $most  the most commands
      */
-    public function path(string $name, array $said, int $most): ?Path
+    public function path(string $name, array $said, float $em, int $most): ?Path
     {
-        $length = fn (string $field, float $whole): float => SvgLength::parse($said[$field] ?? '0', $whole) ?? 0.0;
+        $length = fn (string $field, float $whole): float => SvgLength::parse($said[$field] ?? '0', $whole, $em) ?? 0.0;
         [$w, $h] = [$this->view->width, $this->view->height];
 
         return match ($name) {
             'path' => SvgPath::parse($said['d'] ?? '', $most),
-            'rect' => $this->rectangle($said, $length('x', $w), $length('y', $h), $length('width', $w), $length('height', $h)),
+            'rect' => $this->rectangle($said, $em, $length('x', $w), $length('y', $h), $length('width', $w), $length('height', $h)),
             'circle' => $this->ellipse($length('cx', $w), $length('cy', $h), $length('r', $this->view->diagonal()), $length('r', $this->view->diagonal())),
             'ellipse' => $this->ellipse($length('cx', $w), $length('cy', $h), $length('rx', $w), $length('ry', $h)),
             'line' => new Path('ML', [$length('x1', $w), $length('y1', $h), $length('x2', $w), $length('y2', $h)]),
@@ -98,13 +105,13 @@ final readonly class SvgShapes
     }
 
     /** @param  array<string, string>  $said */
-    private function rectangle(array $said, float $x, float $y, float $width, float $height): ?Path
+    private function rectangle(array $said, float $em, float $x, float $y, float $width, float $height): ?Path
     {
         if ($width <= 0 || $height <= 0) {
             return null;
         }
-        $rx = SvgLength::parse($said['rx'] ?? $said['ry'] ?? '', $this->view->width) ?? 0.0;
-        $ry = SvgLength::parse($said['ry'] ?? $said['rx'] ?? '', $this->view->height) ?? 0.0;
+        $rx = SvgLength::parse($said['rx'] ?? $said['ry'] ?? '', $this->view->width, $em) ?? 0.0;
+        $ry = SvgLength::parse($said['ry'] ?? $said['rx'] ?? '', $this->view->height, $em) ?? 0.0;
         [$rx, $ry] = [max(0, min($rx, $width / 2)), max(0, min($ry, $height / 2))];
         if ($rx <= 0 || $ry <= 0) {
             return Path::rectangle(new Box($x, $y, $x + $width, $y + $height));

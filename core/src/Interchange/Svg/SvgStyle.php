@@ -11,15 +11,18 @@ final readonly class SvgStyle
     private const FIRST = [
         'fill' => 'black', 'fill-opacity' => '1', 'fill-rule' => 'nonzero', 'stroke' => 'none', 'stroke-opacity' => '1', 'stroke-width' => '1',
         'stroke-linejoin' => 'miter', 'stroke-linecap' => 'butt', 'stroke-dasharray' => 'none', 'stroke-dashoffset' => '0',
-        'color' => 'black', 'visibility' => 'visible',
+        'color' => 'black', 'visibility' => 'visible', 'clip-rule' => 'nonzero',
     ];
 
     public bool $visible;
 
     public Colour $current;
 
-    /** @param  array<string, string>  $said */
-    private function __construct(private array $said)
+    /**
+     * @param  array<string, string>  $said
+     * @param  float  $em  the type size, in pixels
+     */
+    private function __construct(private array $said, public float $em = SvgLength::EM)
     {
         $this->visible = $said['visibility'] === 'visible';
         $this->current = SvgColour::parse($said['color']) ?? new Colour(0, 0, 0);
@@ -36,7 +39,10 @@ final readonly class SvgStyle
     {
         $own = array_filter(array_intersect_key($said, self::FIRST), fn (string $value): bool => $value !== 'inherit');
 
-        return $own === [] ? $this : new self([...$this->said, ...$own]);
+        // A type size in em or per cent is of that around it.
+        $em = isset($said['font-size']) ? SvgLength::parse($said['font-size'], $this->em, $this->em) ?? $this->em : $this->em;
+
+        return $own === [] && $em === $this->em ? $this : new self([...$this->said, ...$own], $em);
     }
 
     public function get(string $property): string
@@ -46,6 +52,6 @@ final readonly class SvgStyle
 
     public function number(string $property, float $whole = 1): float
     {
-        return SvgLength::parse($this->said[$property], $whole) ?? (float) self::FIRST[$property];
+        return SvgLength::parse($this->said[$property], $whole, $this->em) ?? (float) self::FIRST[$property];
     }
 }
