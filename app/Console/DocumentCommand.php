@@ -4,6 +4,7 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Strays;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\Clips;
@@ -75,7 +76,14 @@ abstract class DocumentCommand extends Command
     {
         $file = (string) $this->argument('document');
 
-        return $this->project ??= $this->about($file, fn (): Project => Project::read(new Node($this->read($file)->value)));
+        if ($this->project === null) {
+            $this->project = $this->about($file, fn (): Project => Project::read(new Node($this->read($file)->value)));
+            foreach (Strays::of($this->project) as $stray) {
+                $this->getOutput()->getErrorStyle()->writeln("$file: $stray");
+            }
+        }
+
+        return $this->project;
     }
 
     protected function clips(Project $project): Clips

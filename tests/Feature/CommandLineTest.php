@@ -229,6 +229,25 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function test_what_points_nowhere_is_said_and_left_out(): void
+    {
+        $layer = fn (array $fields): array => ['kind' => 'text', 'text' => '#', 'name' => 'Words', 'in' => 0, 'out' => 9, ...$fields];
+        $this->write(fields: ['compositions' => [['id' => 'c1', 'name' => 'C', 'width' => 320, 'height' => 180, 'rate' => 25, 'length' => 9, 'alone' => ['a', 'z'], 'layers' => [
+            $layer(['id' => 'a', 'counts' => ['of' => ['layer' => 'x', 'property' => 'opacity']]]), $layer(['id' => 'b', 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'b'], ['id' => 'm2', 'form' => 'layer', 'layer' => 'y']]]),
+            $layer(['id' => 'c', 'leave' => ['mirror' => true], 'cascades' => [['id' => 'c1', 'mirrors' => 'c9']]]),
+        ]]]]);
+        $process = $this->ricamo('evaluate', 'doc.json');
+        self::assertSame(0, $process->getExitCode());
+        self::assertSame(implode("\n", [
+            'doc.json: compositions[0].alone[1]: there is no layer "z"',
+            'doc.json: compositions[0].layers[0].counts.of.layer: there is no layer "x", and what is taken from it counts as nought',
+            'doc.json: compositions[0].layers[1].masks[0].layer: a layer is no mask of itself',
+            'doc.json: compositions[0].layers[1].masks[1].layer: there is no layer "y", and nothing is masked by it',
+            'doc.json: compositions[0].layers[2].cascades[0].mirrors: there is no cascade "c9" that arrives, and nothing is mirrored',
+            'doc.json: compositions[0].layers[2].leave.mirror: it does not arrive by a move, and nothing is mirrored',
+        ])."\n", $process->getErrorOutput());
+    }
+
     public function test_a_path_is_printed_once(): void
     {
         $this->write();

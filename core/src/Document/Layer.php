@@ -18,6 +18,7 @@ use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Places;
+use Ricamo\Core\Kind\TakesFromLayers;
 use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
@@ -259,6 +260,19 @@ final readonly class Layer
     public function refersTo(): References
     {
         return References::all($this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached()));
+    }
+
+    /**
+     * The same where some layers are gone that it took a mask or a number from.
+     *
+     * @param  list<string>  $ids
+     */
+    public function withoutLayers(array $ids): self
+    {
+        $masks = array_values(array_filter($this->masks, fn (PlacedMask $mask): bool => $mask->layer === null || ! in_array($mask->layer, $ids, true)));
+        $content = $this->content instanceof TakesFromLayers ? $this->content->withoutLayers($ids) : $this->content;
+
+        return $this->having(['masks' => $masks], [])->withContent($content);
     }
 
     public function facts(): LayerFacts

@@ -3,9 +3,11 @@
 namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Document\Strays;
 use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
 use Ricamo\Core\Edit\Cascades\AddCascade;
@@ -284,7 +286,7 @@ final class Edits
         self::checkMedia($after, $composition, $evaluator->media);
         self::checkNesting($after, $composition, $evaluator->media);
 
-        return $after;
+        return self::withoutStrays($after, $composition);
     }
 
     /** What comes to be used is there, and was not removed. */
@@ -298,6 +300,27 @@ final class Edits
                 }
             }
         }
+    }
+
+    /**
+     * What took a mask or a number from a layer that is gone takes none any more: that is what it shows anyway, and a
+     * layer that gets the same id one day is not meant.
+     *
+     * @throws Refusal where an edit says to take something from what is not there
+     */
+    private static function withoutStrays(Composition $after, Composition $before): Composition
+    {
+        foreach ($after->layers->where(fn (LayerFacts $facts): bool => $facts->refersTo->layers !== []) as $layer) {
+            $missing = Strays::missing($layer, $after->layers);
+            foreach ($missing as $id) {
+                if (! $before->layers->has($id) && $before->layers->has($layer->id) && ! in_array($id, $before->layers->entries()[$layer->id]->facts->refersTo->layers, true)) {
+                    throw new Refusal("there is no layer \"$id\" in \"{$after->name}\"");
+                }
+            }
+            $after = $missing === [] ? $after : $after->replacing($layer->withoutLayers($missing));
+        }
+
+        return $after;
     }
 
     /** Only a layer that is new or other can make compositions lie within one another that did not. */

@@ -262,4 +262,29 @@ final class LayerEditsTest extends TestCase
         self::assertSame([23, null], $move(23, ['within' => 0]), 'with Alt nothing draws in');
         self::assertSame(33, $settled('trim-layer', ['layer' => 'bar', 'in' => 31.2, 'snap' => ['within' => 3]])->met());
     }
+
+    public function test_what_takes_something_from_a_layer_that_is_removed_takes_nothing_any_more(): void
+    {
+        $composition = Fixture::composition([
+            Fixture::bar(), Fixture::words(['text' => '#', 'counts' => ['of' => ['layer' => 'bar', 'property' => 'opacity']], 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar', 'feather' => 4], ['id' => 'm2', 'form' => 'ellipse', 'feather' => 9]]]),
+        ]);
+        $after = Fixture::edit($composition, 'remove-layers', ['layers' => ['bar']]);
+        $words = Fixture::json($after, 'words');
+        self::assertArrayNotHasKey('of', $words['counts']);
+        self::assertSame([['m2', 9.0]], array_map(fn (array $mask): array => [$mask['id'], $mask['feather']], $words['masks']));
+        // One that comes to have the same id is not meant.
+        $again = Fixture::edit($after, 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'star', 'id' => 'bar']]);
+        self::assertSame([], $again->layer('words')->refersTo()->layers);
+        foreach ([['set-content', ['layer' => 'words', 'content' => ['counts' => ['of' => ['layer' => 'nobody', 'property' => 'opacity']]]]], ['add-mask', ['layers' => ['words'], 'form' => 'layer', 'layer' => 'nobody']]] as [$edit, $args]) {
+            try {
+                Fixture::edit($after, $edit, $args);
+                self::fail($edit);
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString('there is no layer "nobody"', $refusal->getMessage());
+            }
+        }
+        // Pasted where what it took from is not, it comes without.
+        $pasted = Fixture::edit(Fixture::composition(), 'paste-layers', ['layers' => [Fixture::json($composition, 'words')]]);
+        self::assertSame([], $pasted->layers[0]->refersTo()->layers);
+    }
 }

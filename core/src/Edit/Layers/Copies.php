@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Stack;
-use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Kind\TakesFromLayers;
 use Ricamo\Core\Mask\PlacedMask;
 
 /** Copies of layers with ids of their own, which are in one another's groups, masked by one another, and counting in step with one another, as those are. */
@@ -26,7 +26,7 @@ final class Copies
         return array_map(fn (Layer $layer): Layer => $layer->with([
             'id' => $ids[$layer->id],
             'group' => $ids[$layer->group ?? ''] ?? $layer->group,
-            'content' => $layer->content instanceof TextContent ? $layer->content->amongLayers($ids) : $layer->content,
+            'content' => $layer->content instanceof TakesFromLayers ? $layer->content->amongLayers($ids) : $layer->content,
             'masks' => array_map(fn (PlacedMask $mask): PlacedMask => $mask->layer === null ? $mask : $mask->ofLayer($ids[$mask->layer] ?? $mask->layer), $layer->masks),
         ]), $layers);
     }

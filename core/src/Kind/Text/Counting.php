@@ -89,6 +89,12 @@ final readonly class Counting
         return $this->of === null ? [] : [$this->of->layer];
     }
 
+    /** @param  list<string>  $ids  of layers that are gone: what was in step with one of them counts by itself */
+    public function withoutLayers(array $ids): self
+    {
+        return $this->of === null || ! in_array($this->of->layer, $ids, true) ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, null);
+    }
+
     public function in(string $text, float $number): string
     {
         return str_replace(self::SIGN, $this->written($number), $text);

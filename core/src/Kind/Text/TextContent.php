@@ -9,6 +9,7 @@ use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\RunsByItself;
+use Ricamo\Core\Kind\TakesFromLayers;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
@@ -16,7 +17,7 @@ use Ricamo\Core\Text\WordStyles;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
-final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself
+final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself, TakesFromLayers
 {
     /** What the id of a face begins with that is one of the media. */
     private const MEDIA = 'media:';
@@ -96,14 +97,14 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
         return $this->with(['styles' => $styles]);
     }
 
-    /**
-     * The same among layers that have other ids.
-     *
-     * @param  array<string, string>  $ids  the new id of each
-     */
-    public function amongLayers(array $ids): self
+    public function amongLayers(array $ids): static
     {
         return $this->counts === null ? $this : $this->with(['counts' => $this->counts->amongLayers($ids)]);
+    }
+
+    public function withoutLayers(array $ids): static
+    {
+        return $this->counts === null ? $this : $this->with(['counts' => $this->counts->withoutLayers($ids)]);
     }
 
     public function continued(Layer $layer, FrameRange $span, FrameRate $rate): Layer
