@@ -42,6 +42,8 @@ abstract class DocumentCommand extends Command
 
     public function handle(): int
     {
+        // One object may be called for one file after another.
+        $this->project = null;
         $this->work();
 
         return self::SUCCESS;
