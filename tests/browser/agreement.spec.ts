@@ -96,7 +96,9 @@ test.beforeAll(async ({ browser }) => {
     // Two at a time, which is what most machines that test have.
     await Promise.all([0, 1].map((half) => drawn(projects.filter((_, scene) => scene % 2 === half))));
     // Two that were one picture would agree with anything that one agrees with.
-    expect(new Set(projects.map((_, scene) => readFileSync(fileOf(scene, 'png'), 'base64'))).size).toBe(projects.length);
+    expect(new Set(projects.map((_, scene) => readFileSync(fileOf(scene, 'png'), 'base64'))).size).toBe(
+        projects.length,
+    );
     page = await browser.newPage();
     await page.addScriptTag({ path: `${FOLDER}/painting.js` });
 });
