@@ -19,7 +19,8 @@ final class StartController
         $composition = ($last === null ? null : $this->there()->find($last, ['id']))
             ?? $this->firstOfLatest() ?? NewProject::named('Untitled project');
 
-        return redirect("/compositions/{$composition->id}");
+        // Without a host: web servers may hand one on without its port.
+        return new RedirectResponse("/compositions/{$composition->id}");
     }
 
     /** The first composition of the project that was made or changed last. */
