@@ -31,6 +31,9 @@ const titleOf = (one: Attached): string =>
         ? (composition.layer(String(one.layer))?.name ?? 'A layer that is gone')
         : `${FORMS[one.form as keyof typeof FORMS]} mask`;
 
+/** Whether it may be taken for one that shows the outside as faintly as its opacity says. */
+const isThin = (one: Attached): boolean => !!one.inverted && one.opacity !== undefined && one.opacity !== 100;
+
 const set = (masks: Attached[]): void => void composition.edit('set-masks', { layers: [props.layer.id], masks });
 
 async function add(event: Event): Promise<void> {
@@ -90,6 +93,9 @@ async function add(event: Event): Promise<void> {
                 data-mask-fixed
                 @change="(on) => change({ fixed: !!on })"
             />
+            <p v-if="isThin(one)" class="note" data-mask-note>
+                Opacity is the form’s own: inside it hides as much, outside it hides nothing.
+            </p>
         </div>
     </AttachedList>
     <select class="choice-field add" value="" aria-label="Add a mask" data-add-mask @change="add">
@@ -118,6 +124,12 @@ async function add(event: Event): Promise<void> {
 }
 .how select {
     flex: 1 1 40%;
+}
+.note {
+    margin: 0;
+    color: var(--quiet);
+    font-size: 11px;
+    line-height: 1.4;
 }
 .add {
     width: calc(100% - 30px);
