@@ -2,11 +2,16 @@
 
 namespace App\Work;
 
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
+use Illuminate\Queue\MaxAttemptsExceededException;
+use Illuminate\Queue\TimeoutExceededException;
 use PDOException;
 use Ricamo\Core\Refusal;
 use RuntimeException;
 use Symfony\Component\Process\Exception\ExceptionInterface;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Throwable;
 
 /** Why work failed, in one line for the producer: no SQL, no paths, no names of classes. */
@@ -18,6 +23,10 @@ final class Problem
     {
         return match (true) {
             $reason === null => 'the worker was stopped',
+            $reason instanceof TimeoutExceededException, $reason instanceof ProcessTimedOutException => 'it took too long',
+            $reason instanceof MaxAttemptsExceededException => 'the worker was ended from outside',
+            $reason instanceof ProcessSignaledException => 'a program at work on it was ended from outside',
+            $reason instanceof ModelNotFoundException => 'it is not there any more',
             $reason instanceof QueryException, $reason instanceof PDOException, $reason instanceof ExceptionInterface => self::unforeseen($reason),
             $reason instanceof Refusal, $reason instanceof RuntimeException => mb_substr(self::withoutPaths($reason->getMessage()), 0, self::LONGEST),
             default => self::unforeseen($reason),
@@ -40,7 +49,7 @@ final class Problem
         return match (true) {
             self::isDiskFull($reason) => 'the disk is full',
             self::isDatabaseBusy($reason) => 'the database was busy for too long; try again',
-            default => 'something went wrong that was not foreseen; the server\'s log says more',
+            default => 'the server failed at it; its log says why',
         };
     }
 

@@ -3,6 +3,7 @@
 namespace Ricamo\Raster\Process;
 
 use Ricamo\Core\Refusal;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -15,6 +16,16 @@ final class Ffmpeg
 {
     /** Containers that hold their media themselves: no playlists, no concatenations, no devices. */
     private const DEMUXERS = 'mov,matroska,avi,mpegts,mpeg,ogg,flv,asf,mxf,dv,gif,wav,flac,mp3,aac,h264,hevc,ivf,nut,yuv4mpegpipe,apng,png_pipe,jpeg_pipe,webp_pipe,bmp_pipe,tiff_pipe';
+
+    private const ENDED = 'the program at work on it was ended from outside';
+
+    /** What it says in many words, and for each what to look for in them. */
+    private const KNOWN = [
+        'the disk is full' => '/No space left on device|Disk quota exceeded/',
+        'no file may become that large here' => '/File too large/',
+        'there is not enough memory for it' => '/Cannot allocate memory|malloc of size .* failed/',
+        'the file is damaged or not complete' => '/moov atom not found|Invalid data found when processing input|EBML header parsing failed|partial file|Truncated|corrupt|End of file/i',
+    ];
 
     private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000', 'env', '--ignore-signal=XFSZ'];
 
@@ -91,23 +102,25 @@ final class Ffmpeg
             });
         } catch (ProcessTimedOutException) {
             throw new Refusal("reading it took longer than $seconds seconds");
+        } catch (ProcessSignaledException) {
+            throw new Refusal(self::ENDED);
         }
         if (! $process->isSuccessful()) {
             throw new Refusal(self::reason($said));
         }
     }
 
-    /** What went wrong, in one line without paths, from what a command wrote to standard error. */
+    /** What went wrong, in one line without paths, pointers and names that only the machine knows, from what a command wrote to standard error. */
     public static function reason(string $said): string
     {
-        if (str_contains($said, 'No space left on device') || str_contains($said, 'Disk quota exceeded')) {
-            return 'the disk is full';
-        }
-        if (str_contains($said, 'File too large')) {
-            return 'no file may become that large here';
+        foreach (self::KNOWN as $reason => $pattern) {
+            if (preg_match($pattern, $said) === 1) {
+                return $reason;
+            }
         }
         $lines = array_filter(array_map(trim(...), explode("\n", $said)));
 
-        return $lines === [] ? 'the reason is not known' : (string) preg_replace('~(?<![\w.])/\S*/~', '', (string) end($lines));
+        // A program that ends without a word was ended.
+        return $lines === [] ? self::ENDED : trim((string) preg_replace(['~^(\[[^\]]*@ 0x[0-9a-f]+\]\s*)+~', '~(?<![\w.])/\S*/~', '~\S*(0x[0-9a-f]{6,}|[0-9a-f]{32,}|\.part)\S*~'], '', (string) end($lines)), ' :');
     }
 }

@@ -21,21 +21,25 @@ final class ChildTest extends TestCase
         $owner->start();
         $owner->waitUntil(fn (string $type, string $text): bool => ctype_digit($text));
         $ffmpeg = (int) $owner->getOutput();
-        for ($try = 0; $try < 100 && trim((string) @file_get_contents("/proc/$ffmpeg/comm")) !== 'ffmpeg'; $try++) {
+        for ($try = 0; $try < 20_000 && trim((string) @file_get_contents("/proc/$ffmpeg/comm")) !== 'ffmpeg'; $try++) {
             usleep(20_000);
         }
         self::assertTrue(self::isRunning($ffmpeg));
         posix_kill((int) $owner->getPid(), $signal);
-        for ($try = 0; $try < 100 && self::isRunning($ffmpeg); $try++) {
+        for ($try = 0; $try < 20_000 && self::isRunning($ffmpeg); $try++) {
             usleep(50_000);
         }
         self::assertFalse(self::isRunning($ffmpeg), 'ffmpeg runs on without its owner');
     }
 
     #[TestWith(["x\n/tmp/a/b.mp4: No space left on device\nConversion failed!", 'the disk is full'])]
-    #[TestWith(["[mov] first\n/tmp/a/b.mp4: Invalid data\n", 'b.mp4: Invalid data'])]
-    #[TestWith(['', 'the reason is not known'])]
-    public function test_reasons_hold_no_paths(string $said, string $reason): void
+    #[TestWith(["[mov] first\n/tmp/a/b.mp4: Is a directory\n", 'b.mp4: Is a directory'])]
+    #[TestWith(["[mov,mp4,m4a,3gp,3g2,mj2 @ 0x5581d0c0e2c0] moov atom not found\n/tmp/a/b.mp4: Invalid data found when processing input\n", 'the file is damaged or not complete'])]
+    #[TestWith(["[vp9 @ 0x5581d0c0e2c0] [tile @ 0x7f81d0c0e2c0] Not all references are available\n", 'Not all references are available'])]
+    #[TestWith(["/srv/a.mkv.4711.part: Permission denied\n", 'Permission denied'])]
+    #[TestWith(["x: Cannot allocate memory\n", 'there is not enough memory for it'])]
+    #[TestWith(['', 'the program at work on it was ended from outside'])]
+    public function test_reasons_hold_nothing_of_the_inside(string $said, string $reason): void
     {
         self::assertSame($reason, Ffmpeg::reason($said));
     }
