@@ -28,6 +28,13 @@ final class PictureZip
         }
         $zip->registerProgressCallback(0.02, fn (): mixed => $alive === null ? null : $alive());
 
-        return @$zip->close() ? null : WrittenVideo::because($file, 'the pictures could not be packed');
+        error_clear_last();
+        if (@$zip->close()) {
+            return null;
+        }
+        // What was half written is gone again by now, so that there may seem to be room.
+        $isFull = str_contains(error_get_last()['message'] ?? '', 'No space left on device');
+
+        return $isFull ? 'the disk is full' : WrittenVideo::because($file, 'the pictures could not be packed');
     }
 }
