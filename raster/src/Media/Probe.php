@@ -40,7 +40,7 @@ final class Probe
         }
         [$width, $height] = self::displayedSize($video);
         // Only once it is known not to be too large to decode.
-        if (str_ends_with((string) $streams['container'], '_pipe')) {
+        if (str_ends_with((string) $streams['container'], '_pipe') && self::mayBeTurned($file, (string) $streams['container'])) {
             [$width, $height] = self::displayedSize([...$video, 'side_data_list' => self::turnOfPicture($file)]);
         }
         $times = FrameTimes::told($file, self::SECONDS);
@@ -109,6 +109,12 @@ final class Probe
         });
 
         return $end - $start;
+    }
+
+    /** Whether it may say which way up it is: a PNG does in a chunk of its own, and takes long to decode where it is large. */
+    private static function mayBeTurned(string $file, string $container): bool
+    {
+        return $container !== 'png_pipe' || str_contains((string) file_get_contents($file, length: 1 << 16), 'eXIf');
     }
 
     /**
@@ -188,7 +194,7 @@ final class Probe
             $json = Ffmpeg::probe(['-show_streams', '-show_format', '-of', 'json'], $file, self::SECONDS);
         } catch (Refusal $refusal) {
             // What ffmpeg says of a file that it does not know at all helps nobody.
-            $unknown = preg_match('/Invalid (argument|data)/', $refusal->getMessage()) === 1;
+            $unknown = preg_match('/Invalid argument|damaged/', $refusal->getMessage()) === 1;
             throw new Refusal('it cannot be read as video, as a picture or as sound'.($unknown ? ': it is none of them, or too much of it is missing' : " ({$refusal->getMessage()})"));
         }
         $found = [];
