@@ -103,7 +103,7 @@ test.beforeAll(async ({ browser }) => {
     await page.addScriptTag({ path: `${FOLDER}/painting.js` });
 });
 
-test.afterAll(() => page.close());
+test.afterAll(() => page?.close());
 
 /**
  * How far one picture is shifted against the other, in pixels: the shift that explains most of their difference by the

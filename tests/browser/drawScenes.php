@@ -20,8 +20,8 @@ foreach (array_slice($argv, 1) as $project) {
     $beside = substr($project, 0, -strlen('json'));
     $output = new BufferedOutput;
     foreach ([
-        ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}png"], null],
-        ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}small.png", '--scale' => SMALL], null],
+        ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}png", '--force' => true], null],
+        ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}small.png", '--scale' => SMALL, '--force' => true], null],
         ['ricamo:evaluate', ['document' => $project, '--frame' => '0'], $output],
     ] as [$command, $arguments, $kept]) {
         if ($kernel->call($command, $arguments, $kept) !== 0) {
