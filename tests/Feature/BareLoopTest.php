@@ -1,0 +1,28 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Bench\BareLoop;
+use App\Bench\EvaluationBench;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Text\Shaper;
+use Tests\TestCase;
+
+final class BareLoopTest extends TestCase
+{
+    public function test_what_evaluation_is_compared_with_writes_the_same(): void
+    {
+        $composition = EvaluationBench::composition(3, 5);
+        $loop = new BareLoop($composition->toJson());
+        $evaluator = new Evaluator(MediaLibrary::of(), new TextBlocks($this->app->make(Shaper::class)));
+        for ($frame = 0; $frame < 5000; $frame += 133) {
+            $shown = $evaluator->frame($composition, $frame)->toJson();
+            $bare = json_decode($loop->frame($frame), true);
+            self::assertSame(array_keys($shown), array_keys($bare));
+            // Solved to within 1e-7 of the time, from another guess: the last decimal may differ.
+            self::assertEqualsWithDelta($shown, $bare, 0.001, "frame $frame");
+        }
+    }
+}
