@@ -23,7 +23,7 @@ final readonly class Touched
         $places = self::members('composition', self::decoded(Text::of($before->headJson())), self::decoded(Text::of($after->headJson())));
         foreach ($after->layers->changedFrom($before->layers) as $layer) {
             $was = $before->layers->entries()[$layer->id] ?? null;
-            array_push($places, ...($was === null ? ["layer/$layer->id"] : self::members("layer/$layer->id", self::decoded($was->json()), self::decoded($layer->json()))));
+            array_push($places, ...($was ? self::members("layer/$layer->id", self::decoded($was->json()), self::decoded($layer->json())) : ["layer/$layer->id"]));
         }
         [$from, $to] = [$before->layers->ids(), $after->layers->ids()];
         foreach (array_diff($from, $to) as $gone) {

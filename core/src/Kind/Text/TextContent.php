@@ -69,7 +69,7 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
     /** Set in another font. */
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
-        return $new->known()->font !== null ? $layer->withContent($this->with(['fontMedia' => $new->id])) : throw new Refusal("“{$new->name}” is not a font");
+        return $new->known()->font === null ? throw new Refusal("“{$new->name}” is not a font") : $layer->withContent($this->with(['fontMedia' => $new->id]));
     }
 
     public function usingMedia(array $ids): static
