@@ -141,7 +141,7 @@ final class BusyDatabaseTest extends TestCase
         self::assertSame('the database was busy for too long; try again', Problem::of($fault('SQLSTATE[HY000]: General error: 5 database is locked')));
         self::assertSame('the disk is full', Problem::of($fault('SQLSTATE[HY000]: General error: 13 database or disk is full')));
         foreach ([$fault('no such table: x'), new \TypeError('App\X::y(): Argument #1')] as $reason) {
-            self::assertStringStartsWith('something went wrong that was not foreseen', Problem::of($reason));
+            self::assertStringStartsWith('the server failed at it', Problem::of($reason));
         }
     }
 }
