@@ -4,9 +4,9 @@ namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Tree;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Accents;
