@@ -136,7 +136,7 @@ final class SvgReaderTest extends TestCase
 
     public function test_selectors_are_followed_as_css_has_them(): void
     {
-        $fill = fn (string $css, string $content): string => (string) self::shape("<style>$css</style>$content")->fill;
+        $fill = fn (string $css, string $content): string => (string) self::shape("<defs><style>$css</style></defs>$content")->fill;
         $rect = '<rect class="y" id="x" data-k="1" width="9" height="9"/>';
         self::assertSame('#ff0000', $fill('g.a > rect{fill:red}', "<g class=\"a\">$rect</g>"));
         self::assertSame('#000000', $fill('g.a > rect{fill:red}', "<g class=\"a\"><g>$rect</g></g>"));
