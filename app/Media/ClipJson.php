@@ -42,6 +42,7 @@ final class ClipJson
             $node->optional('coding')?->string(),
             $drawing,
             $node->optional('font')?->string(),
+            $node->optional('isLarge')?->bool() ?? false,
         );
     }
 }

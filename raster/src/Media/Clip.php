@@ -30,6 +30,7 @@ final readonly class Clip
      * @param  ?string  $drawing  what there is to draw, where it is not made of pixels: JSON of a Drawing
      * @param  ?string  $font  its family and style, where it is a font
      * @param  ?string  $coding  how its pictures are coded, as ffmpeg calls it
+     * @param  bool  $isLarge  whether it is read a strip at a time
      */
     public function __construct(
         public string $file,
@@ -52,6 +53,7 @@ final readonly class Clip
         public ?string $coding = null,
         public ?string $drawing = null,
         public ?string $font = null,
+        public bool $isLarge = false,
     ) {
     }
 

@@ -118,14 +118,20 @@ final class ClipReader
         $this->close();
         $this->pipe = new Pipe;
         $output = $this->pipe->forChildToWrite();
-        $this->decoder = new Child([
-            ...Ffmpeg::command(), ...$this->clip->open($frame),
-            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height, $this->chroma),
-            '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
-        ], [1 => $output]);
+        $this->decoder = new Child($this->clip->isLarge ? LargePicture::pixels($this->clip, $this->surface->width, $this->surface->height) : $this->decoding($frame), [1 => $output]);
         fclose($output);
         $this->pipe->closeWriteEnd();
         $this->held = $frame - 1;
+    }
+
+    /** @return list<string> */
+    private function decoding(int $frame): array
+    {
+        return [
+            ...Ffmpeg::command(), ...$this->clip->open($frame),
+            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height, $this->chroma),
+            '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
+        ];
     }
 
     /** A frame that is missing at a damaged clip's end shows the last one that could be read. */

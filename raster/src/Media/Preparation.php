@@ -55,6 +55,8 @@ final class Preparation
             $this->drawnPoster($this->letters());
         } elseif ($this->clip->drawing !== null) {
             $this->drawnPoster(Drawing::parse($this->clip->drawing));
+        } elseif ($this->clip->isLarge) {
+            $this->largePicture();
         } elseif (! $this->clip->isSound()) {
             $this->poster();
         }
@@ -62,7 +64,7 @@ final class Preparation
         if ($this->clip->hasSound()) {
             $this->sound($progress);
         }
-        $isMoving = $this->clip->width > 0 && $this->clip->drawing === null;
+        $isMoving = $this->clip->width > 0 && $this->clip->drawing === null && ! $this->clip->isLarge;
         while ($isMoving && ! $this->frames($progress)) {
             $this->plan = $this->plan->thinner($this->clip);
         }
@@ -81,15 +83,33 @@ final class Preparation
         return (! $isMoving || is_file($last)) && ($clip->isSound() || is_file("$folder/poster.{$plan['type']}")) && (! $clip->hasSound() || is_file("$folder/peaks.json"));
     }
 
+    private function posterWidth(): int
+    {
+        return max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));
+    }
+
     private function poster(): void
     {
-        $width = max(2, 2 * (int) round($this->clip->width * self::POSTER_HEIGHT / $this->clip->height / 2));
+        $width = $this->posterWidth();
         // What has alpha likes to begin with nothing.
         $at = $this->clip->alpha ? intdiv($this->clip->frames, 3) : 0;
         $this->ffmpeg($this->clip->open($at), [
             '-map', '0:v:0', '-vf', "{$this->clip->frames($at)},trim=end_frame=1,{$this->scale($width, self::POSTER_HEIGHT)}",
             '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.{$this->plan->type}",
         ]);
+    }
+
+    /** Its one frame, and a poster that is made of it. */
+    private function largePicture(): void
+    {
+        $type = $this->plan->type === 'webp' ? 'webp' : 'jpg';
+        $frame = "{$this->folder}/frames/000000.$type";
+        $encoded = LargePicture::encoded($this->clip, $this->plan->width, $this->plan->height, $type, $this->budget->seconds);
+        if (@file_put_contents($frame, $encoded) !== strlen($encoded)) {
+            throw new Refusal('the disk is full');
+        }
+        $width = $this->posterWidth();
+        $this->ffmpeg(['-i', $frame], ['-vf', "scale=$width:".self::POSTER_HEIGHT.':flags=bicubic', '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.$type"]);
     }
 
     /** A few letters of a font. */

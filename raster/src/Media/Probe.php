@@ -32,6 +32,10 @@ final class Probe
         if (SvgReader::isSvg($beginning)) {
             return Clip::ofDrawing($file, self::drawing($file));
         }
+        $large = LargePicture::clip($file, self::LARGEST_SIDE, self::SECONDS);
+        if ($large !== null) {
+            return $large;
+        }
         $streams = self::streams($file);
         $sound = $streams['audio'] ?? null;
         $video = $streams['video'] ?? ($sound === null ? throw new Refusal('it holds no video, no picture and no sound') : null);

@@ -14,6 +14,14 @@ final class Vips
 {
     public const UCHAR = 0;
 
+    public const USHORT = 2;
+
+    public const SEQUENTIAL = 1;
+
+    public const SRGB = 22;
+
+    public const CUBIC = 2;
+
     public const PRECISION_INTEGER = 0;
 
     private const DECLARATIONS = <<<'C'
@@ -34,6 +42,23 @@ final class Vips
         int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
         int vips_unpremultiply(VipsImage *in, VipsImage **out, ...);
         int vips_premultiply(VipsImage *in, VipsImage **out, ...);
+        VipsImage *vips_image_new_from_source(void *source, const char *options, ...);
+        void *vips_source_new_from_file(const char *name);
+        void *vips_target_new_to_descriptor(int descriptor);
+        int vips_image_get_width(const VipsImage *image);
+        int vips_image_get_height(const VipsImage *image);
+        int vips_image_get_bands(const VipsImage *image);
+        int vips_image_get_format(const VipsImage *image);
+        int vips_image_get_interpretation(const VipsImage *image);
+        int vips_image_get_n_pages(VipsImage *image);
+        int vips_image_get_orientation(VipsImage *image);
+        int vips_image_write_to_target(VipsImage *image, const char *suffix, void *target, ...);
+        int vips_rawsave_fd(VipsImage *image, int descriptor, ...);
+        int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
+        int vips_rint(VipsImage *in, VipsImage **out, ...);
+        int vips_cast(VipsImage *in, VipsImage **out, int format, ...);
+        int vips_copy(VipsImage *in, VipsImage **out, ...);
+        int vips_bandjoin_const1(VipsImage *in, VipsImage **out, double value, ...);
         C;
 
     private static ?FFI $library = null;

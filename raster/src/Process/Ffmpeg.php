@@ -27,7 +27,8 @@ final class Ffmpeg
         'the file is damaged or not complete' => '/moov atom not found|Invalid data found when processing input|EBML header parsing failed|partial file|Truncated|corrupt|End of file/i',
     ];
 
-    private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000', 'env', '--ignore-signal=XFSZ'];
+    /** What stands before a command that reads what was not made here; settings of its environment may follow. */
+    public const TIED = ['setsid', 'setpriv', '--pdeathsig', 'KILL', 'prlimit', '--as=6000000000', 'env', '--ignore-signal=XFSZ'];
 
     /** @return list<string> the options that stand before an input file that was not made here */
     public static function inputOptions(string $file): array

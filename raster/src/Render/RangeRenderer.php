@@ -51,7 +51,10 @@ final readonly class RangeRenderer
         // Where alpha is kept, whole frames are drawn: what ffmpeg lays over a clip has none.
         $even = ! $this->output->format->holdsAlpha() && $this->scene->width() % 2 === 0 && $this->scene->height() % 2 === 0;
 
-        return $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
+        $backdrop = $this->scene->scale === 1.0 && $even ? Backdrop::under($this->scene->lists($range)) : null;
+
+        // Beneath graphics ffmpeg would have to hold a large picture whole.
+        return $backdrop === null || $this->scene->clips->get($backdrop->media)->isLarge ? null : $backdrop;
     }
 
     /**
