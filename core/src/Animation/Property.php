@@ -75,12 +75,40 @@ final readonly class Property
     public function at(int|float $frame, FrameRange $span): mixed
     {
         if ($this->fromEnd !== []) {
-            [$before, $after] = $this->around($frame, $span);
-        } elseif ($this->fromStart !== []) {
-            return $this->fromStartAt($frame - $span->in, $span);
-        } else {
+            return $this->fromBothAt($frame, $span);
+        }
+        // The usual case, asked for of every property of every layer on every frame.
+        $keyframes = $this->fromStart;
+        if ($keyframes === []) {
             return $this->constant;
         }
+        $at = $frame - $span->in;
+        [$next, $high] = [0, count($keyframes)];
+        while ($next < $high) {
+            $middle = ($next + $high) >> 1;
+            if ($keyframes[$middle]->at <= $at) {
+                $next = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        $before = $keyframes[$next - 1] ?? null;
+        $after = $keyframes[$next] ?? null;
+        if ($before === null || $after === null) {
+            return ($before ?? $after)->value ?? $this->constant;
+        }
+        $easing = $before->easing;
+        if ($easing instanceof Contextual) {
+            return $this->inContext($before, $after, $frame, $span);
+        }
+        $progress = $easing->at(($at - $before->at) / ($after->at - $before->at));
+
+        return $before->bend === null && $after->bend === null ? $this->type->mix($before->value, $after->value, $progress) : $this->between($before, $after, $progress);
+    }
+
+    private function fromBothAt(int|float $frame, FrameRange $span): mixed
+    {
+        [$before, $after] = $this->around($frame, $span);
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
         }
@@ -88,9 +116,8 @@ final readonly class Property
             return $this->inContext($before, $after, $frame, $span);
         }
         $from = $before->frame($span);
-        $t = ($frame - $from) / ($after->frame($span) - $from);
 
-        return $this->between($before, $after, $before->easing->at($t));
+        return $this->between($before, $after, $before->easing->at(($frame - $from) / ($after->frame($span) - $from)));
     }
 
     /** Of an easing that depends on more than its time. */
@@ -121,26 +148,6 @@ final readonly class Property
         $gliding = new Gliding($this->type, $further($this->around($from - 1, $span)[0]), $further($this->around($to, $span)[1]));
 
         return $gliding->at([$from, $before], [$to, $after], ($frame - $from) / ($to - $from));
-    }
-
-    /** The usual case, read for every property of every layer on every frame: all keyframes count from the in point. */
-    private function fromStartAt(int|float $at, FrameRange $span): mixed
-    {
-        $keyframes = $this->fromStart;
-        $next = self::firstAfter($keyframes, $at);
-        $before = $keyframes[$next - 1] ?? null;
-        $after = $keyframes[$next] ?? null;
-        if ($before === null || $after === null) {
-            return ($before ?? $after)->value ?? $this->constant;
-        }
-
-        $easing = $before->easing;
-        if ($easing instanceof Contextual) {
-            return $this->inContext($before, $after, $at + $span->in, $span);
-        }
-        $progress = $easing->at(($at - $before->at) / ($after->at - $before->at));
-
-        return $before->bend === null && $after->bend === null ? $this->type->mix($before->value, $after->value, $progress) : $this->between($before, $after, $progress);
     }
 
     /** @return list<Keyframe> those pinned to the start, then those pinned to the end, each by time */

@@ -34,6 +34,9 @@ final readonly class Colour
             return new self($other->red, $other->green, $other->blue, 0);
         }
         [$here, $there] = [$this->alpha * (1 - $t) / $alpha, $other->alpha * $t / $alpha];
+        if ($t >= 0 && $t <= 1) {
+            return new self((int) round($this->red * $here + $other->red * $there), (int) round($this->green * $here + $other->green * $there), (int) round($this->blue * $here + $other->blue * $there), (int) round($alpha));
+        }
 
         return new self(
             self::whole($this->red * $here + $other->red * $there),
@@ -61,7 +64,10 @@ final readonly class Colour
 
     public function __toString(): string
     {
-        return sprintf($this->alpha === 255 ? '#%02x%02x%02x' : '#%02x%02x%02x%02x', $this->red, $this->green, $this->blue, $this->alpha);
+        // A one in front keeps the noughts.
+        $digits = substr(dechex(1 << 24 | $this->red << 16 | $this->green << 8 | $this->blue), 1);
+
+        return $this->alpha === 255 ? "#$digits" : "#$digits".substr(dechex(256 | $this->alpha), 1);
     }
 
     private static function whole(float $channel): int

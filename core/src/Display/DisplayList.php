@@ -64,7 +64,12 @@ final readonly class DisplayList
      */
     private static function encoded(array $operations): array
     {
-        return array_map(fn (Operation $operation): string => $operation->encode(), $operations);
+        $encoded = [];
+        foreach ($operations as $operation) {
+            $encoded[] = $operation->encode();
+        }
+
+        return $encoded;
     }
 
     /**

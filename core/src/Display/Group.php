@@ -46,7 +46,10 @@ final readonly class Group implements Operation
     public function encode(): string
     {
         $encode = fn (Operation|Filter|MaskPart $one): string => $one->encode();
-        $items = Text::list(array_map($encode, $this->operations));
+        $items = '';
+        foreach ($this->operations as $operation) {
+            $items .= ($items === '' ? '' : ',').$operation->encode();
+        }
         $more = $this->clip === null ? '' : "\"clip\":\"{$this->clip->key}\",";
         if ($this->filters !== [] || $this->masks !== []) {
             $extent = $this->extent() ?? new Box(0, 0, 0, 0);
@@ -56,7 +59,7 @@ final readonly class Group implements Operation
         $more .= $this->masks === [] ? '' : '"masks":'.Text::list(array_map($encode, $this->masks)).',';
         $more .= $this->blend === Blend::Normal ? '' : "\"blend\":\"{$this->blend->value}\",";
 
-        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$more\"items\":$items}";
+        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$more\"items\":[$items]}";
     }
 
     public function faded(float $opacity): self

@@ -254,16 +254,16 @@ final readonly class LayerDrawing
             $change = $this->change($layer, $composition, $at);
             $opacity *= $change->opacity;
             $matrix = $change->matrix->after($matrix);
+            if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+                return [];
+            }
             [$clips, $filters] = [$change->clips, $change->filters];
-        }
-        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
-            return [];
         }
         $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
         if (! $matrix->isUsable()) {
             return [];
         }
-        $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
+        $operations = $artist->draw($layer, $composition, $moment, $matrix);
 
         return $this->finish->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);
     }

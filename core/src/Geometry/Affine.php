@@ -5,12 +5,16 @@ namespace Ricamo\Core\Geometry;
 use Ricamo\Core\Refusal;
 
 /** The matrix (a c e / b d f) as in CSS `matrix(a, b, c, d, e, f)`: x' = a·x + c·y + e, y' = b·x + d·y + f. */
-final readonly class Affine
+final class Affine
 {
+    private static ?self $last = null;
+
+    private static string $encoded = '';
+
     public function __construct(
-        public float $a = 1, public float $b = 0,
-        public float $c = 0, public float $d = 1,
-        public float $e = 0, public float $f = 0,
+        public readonly float $a = 1, public readonly float $b = 0,
+        public readonly float $c = 0, public readonly float $d = 1,
+        public readonly float $e = 0, public readonly float $f = 0,
     ) {
     }
 
@@ -41,6 +45,11 @@ final readonly class Affine
     /** First $first, then this. */
     public function after(self $first): self
     {
+        // Most layers stand in no other space than the frame's.
+        if ($this->a === 1.0 && $this->b === 0.0 && $this->c === 0.0 && $this->d === 1.0 && $this->e === 0.0 && $this->f === 0.0) {
+            return $first;
+        }
+
         return new self(
             $this->a * $first->a + $this->c * $first->b,
             $this->b * $first->a + $this->d * $first->b,
@@ -129,7 +138,13 @@ final readonly class Affine
     /** Its six numbers, JSON: factors to the seventh decimal, places to the fourth. */
     public function encode(): string
     {
-        return '['.round($this->a, 7).','.round($this->b, 7).','.round($this->c, 7).','
+        // What is filled and the line around it mostly have the same one, and are written one after the other.
+        if (self::$last === $this) {
+            return self::$encoded;
+        }
+        self::$last = $this;
+
+        return self::$encoded = '['.round($this->a, 7).','.round($this->b, 7).','.round($this->c, 7).','
             .round($this->d, 7).','.round($this->e, 4).','.round($this->f, 4).']';
     }
 }

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
 
@@ -11,6 +12,8 @@ use Ricamo\Core\Value\Type\NumberType;
 final readonly class LineStyle
 {
     private const FAR = 100_000;
+
+    private const NAMES = ['drawBegin', 'drawEnd', 'drawOffset', 'drawTogether', 'dash', 'gap', 'dashOffset', 'taperBegin', 'taperEnd'];
 
     /**
      * @param  float  $begin  in per cent of its length, as are the end and the offset
@@ -51,6 +54,18 @@ final readonly class LineStyle
     }
 
     public static function of(Layer $layer, int|float $at): self
+    {
+        $resting = Resting::of($layer);
+        $known = $resting->made[self::class] ?? null;
+        if ($known instanceof self) {
+            return $known;
+        }
+        $made = self::at($layer, $at);
+
+        return $known === null ? $resting->keep(self::class, $layer, self::NAMES, $made) : $made;
+    }
+
+    private static function at(Layer $layer, int|float $at): self
     {
         return new self(
             $layer->number('drawBegin', $at), $layer->number('drawEnd', $at), $layer->number('drawOffset', $at), $layer->value('drawTogether', $at) === true,

@@ -58,7 +58,7 @@ final class Paints
     public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
     {
         return match (true) {
-            $operations === [] => [],
+            $operations === [] || $paint instanceof Colour => $operations,
             $paint instanceof Sweep => [$paint->where($operations, $matrix)],
             $paint instanceof PicturePaint => $paint->where($operations, $matrix, $shown),
             default => $operations,

@@ -5,7 +5,7 @@ namespace Ricamo\Core\Animation\Easing;
 use Ricamo\Core\Refusal;
 
 /** `cubic-bezier(x1, y1, x2, y2)` of CSS Easing Functions Level 1 § 2.3. */
-final readonly class CubicBezier implements Easing
+final class CubicBezier implements Easing
 {
     private const PRECISION = 1e-7;
 
@@ -13,23 +13,30 @@ final readonly class CubicBezier implements Easing
     private const KNOWN = 8;
 
     /** @var list<float> x at u = 0, 1/8 … 1 */
-    private array $known;
+    private readonly array $known;
 
     /** The polynomials x(u) = ((ax·u + bx)·u + cx)·u and y(u) likewise. */
-    private float $ax;
+    private readonly float $ax;
 
-    private float $bx;
+    private readonly float $bx;
 
-    private float $cx;
+    private readonly float $cx;
 
-    private float $ay;
+    private readonly float $ay;
 
-    private float $by;
+    private readonly float $by;
 
-    private float $cy;
+    private readonly float $cy;
+
+    /** The curve and the time that were asked for last, and what it came to: what moves, turns and fades together asks for the same. */
+    private static ?self $asked = null;
+
+    private static float $time = 0.0;
+
+    private static float $reached = 0.0;
 
     /** @throws Refusal unless both x are within 0..1 */
-    public function __construct(private float $x1, private float $y1, private float $x2, private float $y2)
+    public function __construct(private readonly float $x1, private readonly float $y1, private readonly float $x2, private readonly float $y2)
     {
         if ($x1 < 0 || $x1 > 1 || $x2 < 0 || $x2 > 1) {
             throw new Refusal("$this: both x of a cubic-bezier lie within 0..1");
@@ -49,12 +56,16 @@ final readonly class CubicBezier implements Easing
 
     public function at(float $t): float
     {
+        if ($t === self::$time && self::$asked === $this) {
+            return self::$reached;
+        }
         if ($t <= 0 || $t >= 1) {
             return $t <= 0 ? 0 : 1;
         }
         $u = $this->parameterAt($t);
+        [self::$asked, self::$time] = [$this, $t];
 
-        return (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
+        return self::$reached = (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
     }
 
     /**

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
@@ -25,6 +26,8 @@ final readonly class Formed
 
     /** Clockwise from the top left. */
     private const CORNERS = ['TopLeft', 'TopRight', 'BottomRight', 'BottomLeft'];
+
+    private const NAMES = ['size', 'rounding', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft', 'sides', 'inner', 'start', 'sweep', 'tail'];
 
     /** @param  list<float>  $corners  how round each corner of a rectangle is, clockwise from the top left; less than nought for as all are */
     private function __construct(
@@ -58,6 +61,19 @@ final readonly class Formed
     }
 
     public static function of(ShapeForm $form, Layer $layer, int|float $at): self
+    {
+        $resting = Resting::of($layer);
+        $name = $form->name;
+        $known = $resting->made[$name] ?? null;
+        if ($known instanceof self) {
+            return $known;
+        }
+        $made = self::at($form, $layer, $at);
+
+        return $known === null ? $resting->keep($name, $layer, $form === ShapeForm::Path ? [...self::NAMES, 'path'] : self::NAMES, $made) : $made;
+    }
+
+    private static function at(ShapeForm $form, Layer $layer, int|float $at): self
     {
         $path = $form === ShapeForm::Path ? $layer->value('path', $at) : new Contours([]);
         assert($path instanceof Contours);

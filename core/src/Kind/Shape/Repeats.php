@@ -6,6 +6,7 @@ use Ricamo\Core\Cascade\UnitSet;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
@@ -60,6 +61,18 @@ final class Repeats
 
     /** Whether there is more than one, so that what is not repeated costs nothing. */
     public static function isOne(Layer $layer, int|float $at): bool
+    {
+        $resting = Resting::of($layer);
+        $known = $resting->made[self::class] ?? null;
+        if ($known === true) {
+            return true;
+        }
+        $isOne = self::isOneAt($layer, $at);
+
+        return $known === null ? $resting->keep(self::class, $layer, ['columns', 'rows', 'around', 'along'], $isOne) : $isOne;
+    }
+
+    private static function isOneAt(Layer $layer, int|float $at): bool
     {
         return $layer->number('columns', $at) < 2 && $layer->number('rows', $at) < 2 && $layer->number('around', $at) < 2 && self::path($layer, $at) === null;
     }

@@ -1,0 +1,46 @@
+<?php
+
+namespace Ricamo\Core\Document;
+
+use WeakMap;
+
+/**
+ * What has been made of a layer's properties where none of them has keyframes: it is the same on every frame, and is found again
+ * for as long as the layer lives.
+ */
+final class Resting
+{
+    /** @var ?WeakMap<Layer, self> */
+    private static ?WeakMap $all = null;
+
+    /** @var array<string, mixed> by its name: what was made, or false where it changes */
+    public array $made = [];
+
+    public static function of(Layer $layer): self
+    {
+        self::$all ??= new WeakMap;
+
+        return self::$all[$layer] ??= new self;
+    }
+
+    /**
+     * Keeps it, if it rests.
+     *
+     * @template T
+     *
+     * @param  list<string>  $properties  all that it was made of
+     * @param  T  $made
+     * @return T
+     */
+    public function keep(string $name, Layer $layer, array $properties, mixed $made): mixed
+    {
+        $this->made[$name] = $made;
+        foreach ($properties as $property) {
+            if ($layer->properties[$property]->isAnimated()) {
+                $this->made[$name] = false;
+            }
+        }
+
+        return $made;
+    }
+}
