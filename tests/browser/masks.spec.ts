@@ -75,3 +75,19 @@ test('a form is drawn on the picture, its points pulled, put in, taken out and k
         false,
     ]);
 });
+
+test('beside an inverted mask that is not opaque it is said what its opacity means', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('rectangle')));
+    const note = page.locator('[data-mask-note]');
+    await kept(page, () => page.locator('[data-mask-inverted]').click());
+    await expect(note).toHaveCount(0);
+    const opacity = sheet(page, 'm1.opacity').locator('input');
+    await opacity.fill('70');
+    await kept(page, () => opacity.press('Enter'));
+    await expect(note).toHaveText('Opacity is the form’s own: inside it hides as much, outside it hides nothing.');
+    await kept(page, () => page.locator('[data-mask-inverted]').click());
+    await expect(note).toHaveCount(0);
+});
