@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Animation;
 
+use Ricamo\Core\Animation\Easing\Contextual;
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Time\FrameRange;
@@ -11,6 +12,9 @@ final readonly class Keyframe
 {
     /** The farthest that a keyframe may be from the point it counts from, in frames. */
     public const FARTHEST = 10_000_000;
+
+    /** Whether what comes after it depends on nothing but the two values and the time, as mostly. */
+    public bool $goesPlainly;
 
     /**
      * @param  int  $at  frames from the layer's in point, or from its out point (then usually negative)
@@ -23,6 +27,7 @@ final readonly class Keyframe
         public Pin $pin = Pin::Start,
         public ?Bend $bend = null,
     ) {
+        $this->goesPlainly = $bend === null && ! $easing instanceof Contextual;
     }
 
     public function frame(FrameRange $span): int

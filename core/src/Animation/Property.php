@@ -83,7 +83,8 @@ final readonly class Property
             return $this->constant;
         }
         $at = $frame - $span->in;
-        [$next, $high] = [0, count($keyframes)];
+        $next = 0;
+        $high = count($keyframes);
         while ($next < $high) {
             $middle = ($next + $high) >> 1;
             if ($keyframes[$middle]->at <= $at) {
@@ -97,13 +98,14 @@ final readonly class Property
         if ($before === null || $after === null) {
             return ($before ?? $after)->value ?? $this->constant;
         }
-        $easing = $before->easing;
-        if ($easing instanceof Contextual) {
+        if ($before->goesPlainly && $after->bend === null) {
+            return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
+        }
+        if ($before->easing instanceof Contextual) {
             return $this->inContext($before, $after, $frame, $span);
         }
-        $progress = $easing->at(($at - $before->at) / ($after->at - $before->at));
 
-        return $before->bend === null && $after->bend === null ? $this->type->mix($before->value, $after->value, $progress) : $this->between($before, $after, $progress);
+        return $this->between($before, $after, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
     }
 
     private function fromBothAt(int|float $frame, FrameRange $span): mixed

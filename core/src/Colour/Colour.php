@@ -33,7 +33,8 @@ final readonly class Colour
         if ($alpha <= 0) {
             return new self($other->red, $other->green, $other->blue, 0);
         }
-        [$here, $there] = [$this->alpha * (1 - $t) / $alpha, $other->alpha * $t / $alpha];
+        $here = $this->alpha * (1 - $t) / $alpha;
+        $there = $other->alpha * $t / $alpha;
         if ($t >= 0 && $t <= 1) {
             return new self((int) round($this->red * $here + $other->red * $there), (int) round($this->green * $here + $other->green * $there), (int) round($this->blue * $here + $other->blue * $there), (int) round($alpha));
         }

@@ -88,9 +88,9 @@ final readonly class DisplayList
     public function paths(): array
     {
         $paths = [];
-        foreach ([...$this->operations, ...$this->reference] as $operation) {
-            foreach ($operation->outlines() as $outline) {
-                $paths[$outline->key] = $outline->data;
+        foreach ([$this->operations, $this->reference] as $operations) {
+            foreach ($operations as $operation) {
+                $operation->addPaths($paths);
             }
         }
 

@@ -35,8 +35,8 @@ final readonly class Fill implements Operation
         return $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds);
     }
 
-    public function outlines(): iterable
+    public function addPaths(array &$paths): void
     {
-        yield $this->outline;
+        $paths[$this->outline->key] = $this->outline->data;
     }
 }

@@ -36,20 +36,29 @@ final readonly class Group implements Operation
      */
     public static function fade(array $operations, float $opacity): array
     {
-        return match (true) {
-            $opacity >= 1 || $operations === [] => $operations,
-            count($operations) === 1 => [$operations[0]->faded($opacity)],
-            default => [new self($operations, $opacity)],
-        };
+        if ($opacity >= 1 || $operations === []) {
+            return $operations;
+        }
+
+        return [count($operations) === 1 ? $operations[0]->faded($opacity) : new self($operations, $opacity)];
     }
 
     public function encode(): string
     {
-        $encode = fn (Operation|Filter|MaskPart $one): string => $one->encode();
         $items = '';
         foreach ($this->operations as $operation) {
             $items .= ($items === '' ? '' : ',').$operation->encode();
         }
+        $opacity = round($this->opacity, 5);
+        $isPlain = $this->clip === null && $this->filters === [] && $this->masks === [] && $this->blend === Blend::Normal;
+
+        return $isPlain ? "{\"op\":\"group\",\"opacity\":$opacity,\"items\":[$items]}" : "{\"op\":\"group\",\"opacity\":$opacity,{$this->encodeMore()}\"items\":[$items]}";
+    }
+
+    /** The fields of what is done to it, each with a comma behind it. */
+    private function encodeMore(): string
+    {
+        $encode = fn (Filter|MaskPart $one): string => $one->encode();
         $more = $this->clip === null ? '' : "\"clip\":\"{$this->clip->key}\",";
         if ($this->filters !== [] || $this->masks !== []) {
             $extent = $this->extent() ?? new Box(0, 0, 0, 0);
@@ -57,9 +66,8 @@ final readonly class Group implements Operation
         }
         $more .= $this->filters === [] ? '' : '"filters":'.Text::list(array_map($encode, $this->filters)).',';
         $more .= $this->masks === [] ? '' : '"masks":'.Text::list(array_map($encode, $this->masks)).',';
-        $more .= $this->blend === Blend::Normal ? '' : "\"blend\":\"{$this->blend->value}\",";
 
-        return '{"op":"group","opacity":'.Text::number($this->opacity, 5).",$more\"items\":[$items]}";
+        return $this->blend === Blend::Normal ? $more : "$more\"blend\":\"{$this->blend->value}\",";
     }
 
     public function faded(float $opacity): self
@@ -95,14 +103,17 @@ final readonly class Group implements Operation
         return $bounds === null ? $extent : $extent->intersection($bounds);
     }
 
-    public function outlines(): iterable
+    public function addPaths(array &$paths): void
     {
         if ($this->clip !== null) {
-            yield $this->clip;
+            $paths[$this->clip->key] = $this->clip->data;
         }
-        foreach ([$this->operations, ...array_map(fn (MaskPart $part): array => $part->operations, $this->masks)] as $operations) {
-            foreach ($operations as $operation) {
-                yield from $operation->outlines();
+        foreach ($this->operations as $operation) {
+            $operation->addPaths($paths);
+        }
+        foreach ($this->masks as $part) {
+            foreach ($part->operations as $operation) {
+                $operation->addPaths($paths);
             }
         }
     }

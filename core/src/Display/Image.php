@@ -45,8 +45,7 @@ final readonly class Image implements Operation
         return $this->matrix->bounds(new Box(0, 0, $this->size->width, $this->size->height));
     }
 
-    public function outlines(): iterable
+    public function addPaths(array &$paths): void
     {
-        return [];
     }
 }

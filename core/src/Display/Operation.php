@@ -16,6 +16,10 @@ interface Operation
     /** The pixels it can touch, in composition pixels; null when it draws nothing. */
     public function extent(): ?Box;
 
-    /** @return iterable<Outline> */
-    public function outlines(): iterable;
+    /**
+     * Adds the paths that it names to a dictionary.
+     *
+     * @param  array<string, string>  $paths  their data by key
+     */
+    public function addPaths(array &$paths): void;
 }

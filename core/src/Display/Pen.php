@@ -37,10 +37,9 @@ final readonly class Pen
     /** Its fields in an operation, JSON. */
     public function encode(): string
     {
-        $number = fn (float $value): string => Text::number($value, 4);
-        $dashes = $this->dashes === [] ? '' : ',"dashes":['.implode(',', array_map($number, $this->dashes))."],\"offset\":{$number($this->offset)}";
+        $dashes = $this->dashes === [] ? '' : ',"dashes":'.Text::list(array_map(fn (float $length): string => Text::number($length, 4), $this->dashes)).',"offset":'.Text::number($this->offset, 4);
         $cap = $this->cap === Cap::Butt ? '' : ",\"cap\":\"{$this->cap->value}\"";
 
-        return "\"width\":{$number($this->width)},\"join\":\"{$this->join->value}\"$cap$dashes";
+        return '"width":'.round($this->width, 4).",\"join\":\"{$this->join->value}\"$cap$dashes";
     }
 }

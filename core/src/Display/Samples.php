@@ -33,11 +33,11 @@ final readonly class Samples implements Operation
         return DisplayList::extentOf(array_merge(...$this->lists));
     }
 
-    public function outlines(): iterable
+    public function addPaths(array &$paths): void
     {
         foreach ($this->lists as $list) {
             foreach ($list as $operation) {
-                yield from $operation->outlines();
+                $operation->addPaths($paths);
             }
         }
     }

@@ -30,8 +30,8 @@ final readonly class Stroke implements Operation
         return $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds->grown($this->pen->reach()));
     }
 
-    public function outlines(): iterable
+    public function addPaths(array &$paths): void
     {
-        yield $this->outline;
+        $paths[$this->outline->key] = $this->outline->data;
     }
 }

@@ -72,7 +72,7 @@ final class Axes
             assert($leading !== null);
             $keyframes[] = $leading->withValue(self::place($layer, $frame));
             $glides = $leading->easing instanceof Glide && ! ($restsX && $restsY);
-            $differs[$frame] = $glides || (! $restsX && ! $restsY && $ofX?->easing != $ofY?->easing);
+            $differs[$frame] = $glides || (! $restsX && ! $restsY && (string) $ofX?->easing !== (string) $ofY?->easing);
         }
         $path = Property::keyframed(new PointType, $keyframes);
         [$written, $count] = self::writtenOut($path, $span, fn (Keyframe $one): bool => $differs[$one->frame($span)], fn (int $frame): Point => self::place($layer, $frame));

@@ -39,6 +39,9 @@ final readonly class Layer
 
     public Markers $markers;
 
+    /** Whether it shows what it is as it stands, and nothing is done to that: most layers do. */
+    public bool $isPlain;
+
     /**
      * @param  array<string, Property>  $properties every property of its kind, and those of what is attached to it, by name
      * @param  ?Markers  $markers  counted from its in point
@@ -83,6 +86,7 @@ final readonly class Layer
         public array $outlines = [],
     ) {
         $this->markers = $markers ?? Markers::of();
+        $this->isPlain = ! $motionBlur && ! $alwaysReads && $blend === Blend::Normal && $effects === [] && $masks === [] && $life->isPlain();
     }
 
     public static function read(Node $node): self
@@ -282,7 +286,7 @@ final readonly class Layer
 
     public function isSeenAt(int|float $frame): bool
     {
-        return $this->visible && $this->span->contains($frame) && $this->kind->isSeen();
+        return $this->visible && $frame >= $this->span->in && $frame < $this->span->out && $this->kind->isSeen();
     }
 
     public function value(string $property, int|float $frame): mixed
@@ -304,25 +308,21 @@ final readonly class Layer
         if (! $this->kind->isSeen()) {
             return new Affine;
         }
-        ['scale' => $scale, 'anchor' => $anchor, 'rotation' => $rotation] = $this->properties;
-        [$scale, $anchor, $position] = [$scale->at($frame, $this->span), $anchor->at($frame, $this->span), $this->value('position', $frame)];
-        $rotation = $rotation->at($frame, $this->span);
+        $properties = $this->properties;
+        $scale = $properties['scale']->at($frame, $this->span);
+        $anchor = $properties['anchor']->at($frame, $this->span);
+        $rotation = $properties['rotation']->at($frame, $this->span);
+        $position = isset($properties['position']) ? $properties['position']->at($frame, $this->span) : $this->value('position', $frame);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        $turn = Affine::rotation($this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
-        [$a, $b] = [$turn->a * $scale->x / 100, $turn->b * $scale->x / 100];
-        [$c, $d] = [$turn->c * $scale->y / 100, $turn->d * $scale->y / 100];
-
-        return new Affine(
-            $a, $b, $c, $d,
-            $position->x - $a * $anchor->x - $c * $anchor->y,
-            $position->y - $b * $anchor->x - $d * $anchor->y,
-        );
+        return Affine::placing($position, $anchor, $scale, $this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
     }
 
     public function number(string $property, int|float $frame): float
     {
-        $value = $this->value($property, $frame);
+        // The two that are asked for most.
+        $known = $this->properties[$property] ?? null;
+        $value = $known === null ? $this->value($property, $frame) : $known->at($frame, $this->span);
         assert(is_float($value));
 
         return $value;
@@ -355,7 +355,9 @@ final readonly class Layer
 
     public function colour(string $property, int|float $frame): Colour
     {
-        $value = $this->value($property, $frame);
+        // The two that are asked for most.
+        $known = $this->properties[$property] ?? null;
+        $value = $known === null ? $this->value($property, $frame) : $known->at($frame, $this->span);
         assert($value instanceof Colour);
 
         return $value;

@@ -57,15 +57,16 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
         $isFlat = $composition->layers->tree()->isFlat();
+        $moment = Moment::on($frame);
         foreach ($composition->layers as $layer) {
             if ($layer->kind->adjusts()) {
                 if (! $layer->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
-                    $operations = $this->drawing->adjusted($operations, $layer, $composition, Moment::on($frame), $composition->background);
+                    $operations = $this->drawing->adjusted($operations, $layer, $composition, $moment, $composition->background);
                 }
 
                 continue;
             }
-            $drawn = $isFlat ? $this->drawing->lone($layer, $composition, $frame) : $this->drawing->own($layer, $composition, $frame);
+            $drawn = $isFlat ? $this->drawing->lone($layer, $composition, $moment) : $this->drawing->own($layer, $composition, $frame);
             $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 

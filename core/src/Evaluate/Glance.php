@@ -42,9 +42,7 @@ final readonly class Glance
     {
         $paths = [];
         foreach ($operations as $operation) {
-            foreach ($operation->outlines() as $outline) {
-                $paths[$outline->key] = $outline->data;
-            }
+            $operation->addPaths($paths);
         }
         $media = [];
         foreach ([$layer->id, ...$composition->layers->tree()->within($layer->id)] as $one) {

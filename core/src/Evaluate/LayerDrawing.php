@@ -144,7 +144,7 @@ final readonly class LayerDrawing
     public function own(Layer $layer, Composition $composition, int $frame): array
     {
         if ($composition->layers->tree()->isFlat()) {
-            return $this->lone($layer, $composition, $frame);
+            return $this->lone($layer, $composition, Moment::on($frame));
         }
         $around = $composition->around($layer);
         $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
@@ -154,9 +154,9 @@ final readonly class LayerDrawing
     }
 
     /** @return list<Operation> what a layer adds that is in no group */
-    public function lone(Layer $layer, Composition $composition, int $frame): array
+    public function lone(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->isSeenAt($frame) && ! $composition->leavesOut($layer->id) ? $this->draw($layer, $composition, Moment::on($frame)) : [];
+        return $layer->isSeenAt($moment->frame) && ($composition->alone === [] || ! $composition->leavesOut($layer->id)) ? $this->draw($layer, $composition, $moment) : [];
     }
 
     /** @param  list<Operation>  $operations  of what lies beneath */
@@ -200,6 +200,9 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
+        if ($layer->isPlain) {
+            return $this->drawAt($layer, $composition, $moment);
+        }
         $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
             $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
         );
@@ -238,7 +241,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
-        [$at, $space] = [$moment->at, $moment->space];
+        $at = $moment->at;
         $artist = $this->artist($layer);
         $moments = $artist instanceof RepeatsInTime ? $artist->moments($layer, $at) : [];
         if ($artist instanceof RepeatsInTime && $moments !== []) {
@@ -248,6 +251,12 @@ final readonly class LayerDrawing
         $matrix = $layer->matrix($at);
         if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
             return [];
+        }
+        $space = $moment->space;
+        if ($layer->isPlain) {
+            $matrix = $space->after($matrix);
+
+            return $matrix->isUsable() ? Group::fade($artist->draw($layer, $composition, $moment, $matrix), $opacity) : [];
         }
         [$clips, $filters] = [[], []];
         if (! $layer->life->isAtRest($at, $layer->span)) {

@@ -31,15 +31,39 @@ final class Affine
     /** Clockwise on screen, in degrees. */
     public static function rotation(float $degrees): self
     {
-        // Quarter turns are exact, so that upright graphics keep whole-pixel edges.
-        if (fmod($degrees, 90) !== 0.0) {
-            $radians = deg2rad($degrees);
-            [$cos, $sin] = [cos($radians), sin($radians)];
-        } else {
-            [$cos, $sin] = [[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]][((int) fmod($degrees / 90, 4) + 4) % 4];
-        }
+        $radians = deg2rad($degrees);
+        [$cos, $sin] = fmod($degrees, 90) !== 0.0 ? [cos($radians), sin($radians)] : self::quarters($degrees);
 
         return new self($cos, $sin, -$sin, $cos, 0, 0);
+    }
+
+    /**
+     * Moves the anchor to the origin, scales, rotates, moves into place.
+     *
+     * @param  Point  $scale  in per cent
+     * @param  float  $degrees  clockwise on screen
+     */
+    public static function placing(Point $position, Point $anchor, Point $scale, float $degrees): self
+    {
+        if (fmod($degrees, 90) !== 0.0) {
+            $radians = deg2rad($degrees);
+            $cos = cos($radians);
+            $sin = sin($radians);
+        } else {
+            [$cos, $sin] = self::quarters($degrees);
+        }
+        $a = $cos * $scale->x / 100;
+        $b = $sin * $scale->x / 100;
+        $c = -$sin * $scale->y / 100;
+        $d = $cos * $scale->y / 100;
+
+        return new self($a, $b, $c, $d, $position->x - $a * $anchor->x - $c * $anchor->y, $position->y - $b * $anchor->x - $d * $anchor->y);
+    }
+
+    /** @return array{float, float} the cosine and the sine of whole quarter turns: exact, so that upright graphics keep whole-pixel edges */
+    private static function quarters(float $degrees): array
+    {
+        return [[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]][((int) fmod($degrees / 90, 4) + 4) % 4];
     }
 
     /** First $first, then this. */

@@ -122,7 +122,8 @@ final class EasingsTest extends TestCase
             $easing = Easings::parse($name);
             self::assertSame(0.0, $easing->at(0), $name);
             self::assertSame(1.0, $easing->at(1), $name);
-            self::assertEquals($easing, Easings::parse((string) $easing));
+            $again = Easings::parse((string) $easing);
+            self::assertSame([$easing::class, (string) $easing, $easing->at(0.3)], [$again::class, (string) $again, $again->at(0.3)]);
         }
     }
 

@@ -28,12 +28,10 @@ final class CubicBezier implements Easing
 
     private readonly float $cy;
 
-    /** The curve and the time that were asked for last, and what it came to: what moves, turns and fades together asks for the same. */
-    private static ?self $asked = null;
+    /** The time that was asked for last, and what it came to: what moves, turns and fades together asks for the same. */
+    private float $asked = 0.0;
 
-    private static float $time = 0.0;
-
-    private static float $reached = 0.0;
+    private float $reached = 0.0;
 
     /** @throws Refusal unless both x are within 0..1 */
     public function __construct(private readonly float $x1, private readonly float $y1, private readonly float $x2, private readonly float $y2)
@@ -56,16 +54,16 @@ final class CubicBezier implements Easing
 
     public function at(float $t): float
     {
-        if ($t === self::$time && self::$asked === $this) {
-            return self::$reached;
+        if ($t === $this->asked) {
+            return $this->reached;
         }
         if ($t <= 0 || $t >= 1) {
             return $t <= 0 ? 0 : 1;
         }
         $u = $this->parameterAt($t);
-        [self::$asked, self::$time] = [$this, $t];
+        $this->asked = $t;
 
-        return self::$reached = (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
+        return $this->reached = (($this->ay * $u + $this->by) * $u + $this->cy) * $u;
     }
 
     /**

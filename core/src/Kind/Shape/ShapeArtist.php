@@ -38,6 +38,10 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
+        $bare = BareShape::of($layer, $this->outlines);
+        if ($bare !== null) {
+            return $bare->draw($layer, $moment->at, $matrix);
+        }
         $formed = self::formed($layer, $moment->at);
         if ($formed->isEmpty()) {
             return [];
@@ -105,7 +109,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
     {
         assert($layer->content instanceof ShapeContent);
         $at = $moment->at;
-        $width = max(0, $layer->number('outlineWidth', $at));
+        $width = max(0.0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->ends);
