@@ -11,6 +11,11 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class Timing
 {
+    /** How far from rest a unit is before it begins, and once its time is over. */
+    private float $before;
+
+    private float $after;
+
     /**
      * @param  float  $each  frames that one unit takes
      * @param  bool  $returns  whether it runs backwards in time, as a mirrored arrival does
@@ -24,6 +29,7 @@ final readonly class Timing
         private Easing $spread,
         private bool $returns,
     ) {
+        [$this->before, $this->after] = [$this->eased(0.0), $this->eased(1.0)];
     }
 
     public static function of(PlacedCascade $cascade, FrameRange $span, int $units, bool $returns = false): self
@@ -65,17 +71,35 @@ final readonly class Timing
     }
 
     /**
-     * How far from rest a unit is at a moment: 1 where it comes from or goes to, 0 at rest; beyond both where its easing is.
+     * How many frames after the whole a unit begins.
      *
      * @param  float  $turn  0 for the first, 1 for the last
      */
-    public function away(float $turn, int|float $at): float
+    public function begun(float $turn): float
+    {
+        return $this->spread->at($turn) * ($this->length - $this->each);
+    }
+
+    /**
+     * How far from rest a unit is at a moment: 1 where it comes from or goes to, 0 at rest; beyond both where its easing is.
+     *
+     * @param  float  $begun  how many frames after the whole it begins
+     */
+    public function away(float $begun, int|float $at): float
     {
         $passed = $at - $this->begins;
         $passed = $this->returns ? $this->length - $passed : $passed;
-        $begun = $this->spread->at($turn) * ($this->length - $this->each);
-        $t = max(0.0, min(1.0, ($passed - $begun) / $this->each));
+        $t = ($passed - $begun) / $this->each;
+        if ($t <= 0 || $t >= 1) {
+            return $t <= 0 ? $this->before : $this->after;
+        }
 
+        return $this->eased($t);
+    }
+
+    /** @param  float  $t  the share of a unit's time that has passed, within 0..1 */
+    private function eased(float $t): float
+    {
         return match (true) {
             $this->role === Role::Accent => $t <= 0 || $t >= 1 ? 0.0 : $this->easing->at($t < 0.5 ? 2 * $t : 2 - 2 * $t),
             $this->role === Role::Arrive || $this->returns => 1 - $this->easing->at($t),

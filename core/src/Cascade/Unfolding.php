@@ -8,41 +8,50 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Time\FrameRange;
 
 /** What one cascade makes of each of its units. */
-final readonly class Unfolding
+final class Unfolding
 {
     /** For so many frames a letter that is shuffled is the same. */
     private const SHUFFLE = 2;
 
-    private Timing $timing;
+    private readonly Timing $timing;
 
     /** @var list<float> */
-    private array $turns;
+    private readonly array $turns;
 
-    private Point $position;
+    private readonly Point $position;
 
-    private Point $scale;
+    private readonly Point $scale;
 
-    private Point $pivot;
+    private readonly Point $pivot;
 
-    private Point $scatter;
+    private readonly Point $scatter;
 
-    private float $turn;
+    private readonly float $turn;
 
-    private float $opacity;
+    private readonly float $opacity;
 
-    private float $blur;
+    private readonly float $blur;
 
-    private float $gather;
+    private readonly float $gather;
 
-    private float $weight;
+    private readonly float $weight;
 
-    private float $scatterTurn;
+    private readonly float $scatterTurn;
 
-    private float $scatterScale;
+    private readonly float $scatterScale;
 
-    private Colour $tint;
+    private readonly Colour $tint;
 
-    public function __construct(private Running $running, private UnitSet $units, FrameRange $span)
+    /** @var array<int, float> how many frames after the whole each unit that has been asked for begins */
+    private array $begun = [];
+
+    /** @var array<int, array{float, float, float, float, float, float, float}> where each is at the farthest */
+    private array $farthest = [];
+
+    /** @var array<int, UnitChange> what each is there */
+    private array $waiting = [];
+
+    public function __construct(private readonly Running $running, private readonly UnitSet $units, FrameRange $span)
     {
         $cascade = $running->cascade;
         $this->timing = Timing::of($cascade, $span, count($units->boxes), $running->returns);
@@ -59,13 +68,38 @@ final readonly class Unfolding
     /** @return ?UnitChange null where the unit rests */
     public function of(int $unit, int|float $at): ?UnitChange
     {
-        $away = $this->timing->away($this->turns[$unit], $at);
+        $away = $this->timing->away($this->begun[$unit] ??= $this->timing->begun($this->turns[$unit]), $at);
         if ($away === 0.0) {
             return null;
         }
+        $shuffles = $this->running->cascade->shuffles;
+        // As long as it has not begun it is as it was before.
+        if ($away === 1.0 && ! $shuffles) {
+            return $this->waiting[$unit] ??= $this->changed($unit, 1.0, null);
+        }
+
+        return $this->changed($unit, $away, $shuffles ? Dice::below(1 << 20, $this->running->cascade->seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null);
+    }
+
+    private function changed(int $unit, float $away, ?int $shows): UnitChange
+    {
+        [$pivotX, $pivotY, $x, $y, $scaleX, $scaleY, $turn] = $this->farthest[$unit] ??= $this->farthest($unit);
+
+        return new UnitChange(
+            Affine::placing($pivotX + $x * $away, $pivotY + $y * $away, $pivotX, $pivotY, 1 + ($scaleX - 1) * $away, 1 + ($scaleY - 1) * $away, $turn * $away),
+            max(0.0, min(1.0, 1 + ($this->opacity / 100 - 1) * $away)),
+            max(0.0, $this->blur * $away),
+            $this->tint->alpha === 0 ? null : $this->tint->faded(max(0.0, min(1.0, $away))),
+            $shows,
+            $this->weight * $away,
+        );
+    }
+
+    /** @return array{float, float, float, float, float, float, float} about which point a unit is turned and scaled, and by how much it is moved, scaled and turned where it is all the way away */
+    private function farthest(int $unit): array
+    {
         $seed = $this->running->cascade->seed;
         $box = $this->units->boxes[$unit];
-        $pivot = new Point($box->left + $this->pivot->x / 100 * $box->width(), $box->top + $this->pivot->y / 100 * $box->height());
         $gather = $this->gather / 100;
         $middle = $this->units->middles[$unit];
         $x = $this->position->x + ($middle->x - $box->centre()->x) * $gather;
@@ -83,14 +117,7 @@ final readonly class Unfolding
             [$scaleX, $scaleY] = [$scaleX * $by, $scaleY * $by];
         }
 
-        return new UnitChange(
-            self::about($pivot, $x * $away, $y * $away, 1 + ($scaleX - 1) * $away, 1 + ($scaleY - 1) * $away, $turn * $away),
-            max(0.0, min(1.0, 1 + ($this->opacity / 100 - 1) * $away)),
-            max(0.0, $this->blur * $away),
-            $this->tint->alpha === 0 ? null : $this->tint->faded(max(0.0, min(1.0, $away))),
-            $this->running->cascade->shuffles ? Dice::below(1 << 20, $seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null,
-            $this->weight * $away,
-        );
+        return [$box->left + $this->pivot->x / 100 * $box->width(), $box->top + $this->pivot->y / 100 * $box->height(), $x, $y, $scaleX, $scaleY, $turn];
     }
 
     /** The unit behind which the caret stands: the last that has begun to come; null where it has none, or before the first. */
@@ -98,7 +125,7 @@ final readonly class Unfolding
     {
         $last = null;
         foreach ($this->turns as $unit => $turn) {
-            if ($this->timing->away($turn, $at) < 1 && ($last === null || $turn > $this->turns[$last])) {
+            if ($this->timing->away($this->timing->begun($turn), $at) < 1 && ($last === null || $turn > $this->turns[$last])) {
                 $last = $unit;
             }
         }
@@ -109,14 +136,5 @@ final readonly class Unfolding
     public function hasCaret(): bool
     {
         return $this->running->cascade->caret;
-    }
-
-    /** Scaled, then turned about a point, then moved. */
-    private static function about(Point $pivot, float $x, float $y, float $scaleX, float $scaleY, float $degrees): Affine
-    {
-        $turn = Affine::rotation($degrees);
-        [$a, $b, $c, $d] = [$turn->a * $scaleX, $turn->b * $scaleX, $turn->c * $scaleY, $turn->d * $scaleY];
-
-        return new Affine($a, $b, $c, $d, $pivot->x + $x - $a * $pivot->x - $c * $pivot->y, $pivot->y + $y - $b * $pivot->x - $d * $pivot->y);
     }
 }

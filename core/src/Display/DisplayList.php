@@ -104,12 +104,18 @@ final readonly class DisplayList
      */
     public static function extentOf(array $operations): ?Box
     {
-        $extent = null;
+        $left = $top = INF;
+        $right = $bottom = -INF;
         foreach ($operations as $operation) {
             $box = $operation->extent();
-            $extent = $box === null ? $extent : ($extent?->union($box) ?? $box);
+            if ($box !== null) {
+                $left = $box->left < $left ? $box->left : $left;
+                $top = $box->top < $top ? $box->top : $top;
+                $right = $box->right > $right ? $box->right : $right;
+                $bottom = $box->bottom > $bottom ? $box->bottom : $bottom;
+            }
         }
 
-        return $extent;
+        return $left === INF ? null : new Box($left, $top, $right, $bottom);
     }
 }

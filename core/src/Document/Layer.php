@@ -37,6 +37,9 @@ final readonly class Layer
 {
     private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
 
+    /** The properties by which it is placed. */
+    private const PLACING = ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'anchor' => 0, 'rotation' => 0];
+
     public Markers $markers;
 
     /** Whether it shows what it is as it stands, and nothing is done to that: most layers do. */
@@ -289,6 +292,22 @@ final readonly class Layer
         return $this->visible && $frame >= $this->span->in && $frame < $this->span->out && $this->kind->isSeen();
     }
 
+    /**
+     * Whether none of these have keyframes.
+     *
+     * @param  list<string>  $properties
+     */
+    public function rests(array $properties): bool
+    {
+        foreach ($properties as $property) {
+            if ($this->properties[$property]->isAnimated()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function value(string $property, int|float $frame): mixed
     {
         $known = $this->properties[$property] ?? null;
@@ -305,9 +324,18 @@ final readonly class Layer
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
     public function matrix(int|float $frame): Affine
     {
-        if (! $this->kind->isSeen()) {
-            return new Affine;
+        $resting = Resting::of($this);
+        $known = $resting->made[Affine::class] ?? null;
+        if ($known instanceof Affine) {
+            return $known;
         }
+        $matrix = $this->kind->isSeen() ? $this->placed($frame) : new Affine;
+
+        return $known === null ? $resting->keep(Affine::class, $this, array_keys(array_intersect_key(self::PLACING, $this->properties)), $matrix) : $matrix;
+    }
+
+    private function placed(int|float $frame): Affine
+    {
         $properties = $this->properties;
         $scale = $properties['scale']->at($frame, $this->span);
         $anchor = $properties['anchor']->at($frame, $this->span);
@@ -315,7 +343,7 @@ final readonly class Layer
         $position = isset($properties['position']) ? $properties['position']->at($frame, $this->span) : $this->value('position', $frame);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        return Affine::placing($position, $anchor, $scale, $this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
+        return Affine::placing($position->x, $position->y, $anchor->x, $anchor->y, $scale->x / 100, $scale->y / 100, $this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
     }
 
     public function number(string $property, int|float $frame): float

@@ -34,12 +34,7 @@ final class Resting
      */
     public function keep(string $name, Layer $layer, array $properties, mixed $made): mixed
     {
-        $this->made[$name] = $made;
-        foreach ($properties as $property) {
-            if ($layer->properties[$property]->isAnimated()) {
-                $this->made[$name] = false;
-            }
-        }
+        $this->made[$name] = $layer->rests($properties) ? $made : false;
 
         return $made;
     }

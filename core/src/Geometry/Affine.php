@@ -7,9 +7,8 @@ use Ricamo\Core\Refusal;
 /** The matrix (a c e / b d f) as in CSS `matrix(a, b, c, d, e, f)`: x' = a·x + c·y + e, y' = b·x + d·y + f. */
 final class Affine
 {
-    private static ?self $last = null;
-
-    private static string $encoded = '';
+    /** As it is written, once it has been. */
+    private ?string $encoded = null;
 
     public function __construct(
         public readonly float $a = 1, public readonly float $b = 0,
@@ -38,12 +37,14 @@ final class Affine
     }
 
     /**
-     * Moves the anchor to the origin, scales, rotates, moves into place.
+     * Scales and turns about a point, and moves that to another.
      *
-     * @param  Point  $scale  in per cent
+     * @param  float  $x  where the point comes to be, as is y
+     * @param  float  $fromX  where it is, as is fromY
+     * @param  float  $across  the factor by which it is scaled, as is down
      * @param  float  $degrees  clockwise on screen
      */
-    public static function placing(Point $position, Point $anchor, Point $scale, float $degrees): self
+    public static function placing(float $x, float $y, float $fromX, float $fromY, float $across, float $down, float $degrees): self
     {
         if (fmod($degrees, 90) !== 0.0) {
             $radians = deg2rad($degrees);
@@ -52,12 +53,12 @@ final class Affine
         } else {
             [$cos, $sin] = self::quarters($degrees);
         }
-        $a = $cos * $scale->x / 100;
-        $b = $sin * $scale->x / 100;
-        $c = -$sin * $scale->y / 100;
-        $d = $cos * $scale->y / 100;
+        $a = $cos * $across;
+        $b = $sin * $across;
+        $c = -$sin * $down;
+        $d = $cos * $down;
 
-        return new self($a, $b, $c, $d, $position->x - $a * $anchor->x - $c * $anchor->y, $position->y - $b * $anchor->x - $d * $anchor->y);
+        return new self($a, $b, $c, $d, $x - $a * $fromX - $c * $fromY, $y - $b * $fromX - $d * $fromY);
     }
 
     /** @return array{float, float} the cosine and the sine of whole quarter turns: exact, so that upright graphics keep whole-pixel edges */
@@ -128,14 +129,17 @@ final class Affine
     /** The upright box around the image of $box. */
     public function bounds(Box $box): Box
     {
-        $x = [];
-        $y = [];
-        foreach ([[$box->left, $box->top], [$box->right, $box->top], [$box->left, $box->bottom], [$box->right, $box->bottom]] as [$px, $py]) {
-            $x[] = $this->a * $px + $this->c * $py + $this->e;
-            $y[] = $this->b * $px + $this->d * $py + $this->f;
-        }
+        // Each side is reached in the corner to which the signs of the factors point.
+        $isAcross = $this->a >= 0;
+        $isDown = $this->c >= 0;
+        $left = $this->a * ($isAcross ? $box->left : $box->right) + $this->c * ($isDown ? $box->top : $box->bottom) + $this->e;
+        $right = $this->a * ($isAcross ? $box->right : $box->left) + $this->c * ($isDown ? $box->bottom : $box->top) + $this->e;
+        $isAcross = $this->b >= 0;
+        $isDown = $this->d >= 0;
+        $top = $this->b * ($isAcross ? $box->left : $box->right) + $this->d * ($isDown ? $box->top : $box->bottom) + $this->f;
+        $bottom = $this->b * ($isAcross ? $box->right : $box->left) + $this->d * ($isDown ? $box->bottom : $box->top) + $this->f;
 
-        return new Box(min($x), min($y), max($x), max($y));
+        return new Box($left, $top, $right, $bottom);
     }
 
     /** The largest factor by which any length grows. */
@@ -162,13 +166,8 @@ final class Affine
     /** Its six numbers, JSON: factors to the seventh decimal, places to the fourth. */
     public function encode(): string
     {
-        // What is filled and the line around it mostly have the same one, and are written one after the other.
-        if (self::$last === $this) {
-            return self::$encoded;
-        }
-        self::$last = $this;
-
-        return self::$encoded = '['.round($this->a, 7).','.round($this->b, 7).','.round($this->c, 7).','
+        // What is filled and the line around it mostly have the same one, and what rests has it on every frame.
+        return $this->encoded ??= '['.round($this->a, 7).','.round($this->b, 7).','.round($this->c, 7).','
             .round($this->d, 7).','.round($this->e, 4).','.round($this->f, 4).']';
     }
 }

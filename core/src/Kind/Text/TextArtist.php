@@ -41,6 +41,7 @@ use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\TextAtom;
 use Ricamo\Core\Text\TextAtoms;
 use Ricamo\Core\Text\TextBlock;
+use WeakMap;
 
 /**
  * Draws text: line by line, or where cascades are at work part by part. The outlines lie beneath, so that they do not eat into
@@ -48,6 +49,9 @@ use Ricamo\Core\Text\TextBlock;
  */
 final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 {
+    /** By which words are set; the axes of their font beside these. */
+    private const SET_BY = ['typeSize', 'tracking', 'leading', 'boxWidth', 'fitBox', 'number', 'path'];
+
     private PaintedPictures $pictures;
 
     private TextBlocks $blocks;
@@ -56,11 +60,15 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     private TextCascades $cascades;
 
+    /** @var WeakMap<Layer, SetText> of those whose words rest */
+    private WeakMap $resting;
+
     public function __construct(Materials $materials)
     {
         [$this->blocks, $this->media] = [$materials->blocks, $materials->media];
         $this->pictures = new PaintedPictures($materials);
         $this->cascades = new TextCascades;
+        $this->resting = new WeakMap;
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -78,12 +86,22 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by)) ?? self::atRest($text->block) as $part) {
-            $own = $part->atom->shift === 0.0 ? $text->placement($part->atom->line) : $text->placement($part->atom->line)->after(Affine::translation($part->atom->shift, 0));
-            $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
-            $moved = $part->change === null ? $bent : $bent->after($part->change->matrix);
-            $placed = $moved->after($own);
-            if ($part->change !== null && ($part->change->opacity <= 0 || abs($placed->determinant()) < 1e-12)) {
+            if ($part->change !== null && $part->change->opacity <= 0) {
                 continue;
+            }
+            $line = $text->placement($part->atom->line);
+            $own = $part->atom->shift === 0.0 ? $line : $line->after(Affine::translation($part->atom->shift, 0));
+            $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
+            if ($part->change === null) {
+                $moved = $bent;
+                // Letters that rest on a line all stand in the same place.
+                $placed = $own === $line && $onPath === null ? $text->placed($matrix, $part->atom->line) : $moved->after($own);
+            } else {
+                $moved = $bent->after($part->change->matrix);
+                $placed = $moved->after($own);
+                if (abs($placed->determinant()) < 1e-12) {
+                    continue;
+                }
             }
             if ($outline !== null && $lines !== null) {
                 $drawn = $lines->draw($part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change));
@@ -94,12 +112,16 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             // What has a colour of its own is seen though the rest is clear.
             foreach ($part->atom->painted() as [$shape, $colour, $right]) {
                 $paint = $colour ?? $fill;
-                $pen = Affine::translation($right, 0);
-                $painted = $paint === null ? $painted : [...$painted, new Fill($shape, $placed->after($pen), self::within($paint, $own->after($pen), $part->change))];
+                if ($paint !== null) {
+                    $pen = $right === 0.0 ? null : Affine::translation($right, 0);
+                    $painted[] = new Fill($shape, $pen === null ? $placed : $placed->after($pen), self::within($paint, $pen === null ? $own : $own->after($pen), $part->change));
+                }
             }
             // What a picture is painted of fades as one.
             $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
-            array_push($fills, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $isOne ? [new Group($painted)] : $painted));
+            foreach ($isOne ? [new Group($painted)] : $painted as $one) {
+                $fills[] = self::changed($one, $part->change, $moved);
+            }
         }
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);
         if ($fill !== null && $caret !== null) {
@@ -165,6 +187,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     /** @param  Affine  $own  from the space of the outline to the layer's own, in which the paint is */
     private static function within(Colour|Gradient|Corners|Sweep|PicturePaint $paint, Affine $own, ?UnitChange $change): Colour|Gradient|Corners
     {
+        if ($paint instanceof Colour) {
+            return $change === null ? $paint : $change->tinted($paint);
+        }
         $within = Paints::within($paint, $own);
 
         return $change === null || $change->tint === null ? $within : $within->mapped($change->tinted(...));
@@ -188,14 +213,30 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         assert($layer->content instanceof TextContent);
         $resting = $this->blocks->weight($layer->content->face());
 
-        return $resting === null ? null : $this->text($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+        return $resting === null ? null : $this->set($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+    }
+
+    /** The words of a layer as they are set at a moment. */
+    private function text(Layer $layer, int|float $at, ?Composition $composition): SetText
+    {
+        $known = $this->resting[$layer] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
+        $text = $this->set($layer, $at, $composition);
+        assert($layer->content instanceof TextContent);
+        if ($layer->content->counts === null && $layer->rests(self::SET_BY) && $layer->rests(array_values(FontAxes::names()))) {
+            $this->resting[$layer] = $text;
+        }
+
+        return $text;
     }
 
     /**
      * @param  ?Composition  $composition  null where it does not matter how much is added to numbers
      * @param  ?array<string, float>  $axes  of its font, by their tags, in the place of its own
      */
-    private function text(Layer $layer, int|float $at, ?Composition $composition, ?array $axes = null): SetText
+    private function set(Layer $layer, int|float $at, ?Composition $composition, ?array $axes = null): SetText
     {
         assert($layer->content instanceof TextContent);
         $font = $layer->content->fontMedia;

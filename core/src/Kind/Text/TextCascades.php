@@ -7,12 +7,14 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Unfolding;
 use Ricamo\Core\Cascade\Units;
+use Ricamo\Core\Cascade\UnitSet;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\TextAtom;
 use Ricamo\Core\Text\TextBlock;
+use WeakMap;
 
 /** What cascades make of the parts of a text. */
 final readonly class TextCascades
@@ -22,9 +24,13 @@ final readonly class TextCascades
 
     private TextUnits $units;
 
+    /** @var WeakMap<SetText, array<string, Unfolding>> of cascades whose settings rest, by what they are spread over */
+    private WeakMap $resting;
+
     public function __construct()
     {
         $this->units = new TextUnits;
+        $this->resting = new WeakMap;
     }
 
     /**
@@ -54,7 +60,9 @@ final readonly class TextCascades
                 if ($unit !== null) {
                     // All parts of a unit change alike.
                     $own = $changes[$number][$unit] ??= $unfolding->of($unit, $at) ?? false;
-                    $change = $own === false ? $change : ($change === null ? $own : $change->and($own));
+                    if ($own !== false) {
+                        $change = $change === null ? $own : $change->and($own);
+                    }
                 }
             }
             if ($atom->outline->isEmpty()) {
@@ -160,8 +168,23 @@ final readonly class TextCascades
         return array_map(function (Running $one) use ($layer, $text, $parts): array {
             $set = $this->units->of($one->cascade, $text, $parts);
 
-            return [new Unfolding($one, $set, $layer->span), $set->of];
+            return [$this->unfolding($layer, $one, $set, $text, $parts), $set->of];
         }, $running);
+    }
+
+    private function unfolding(Layer $layer, Running $running, UnitSet $set, SetText $text, Units $parts): Unfolding
+    {
+        if (! $running->rests($layer)) {
+            return new Unfolding($running, $set, $layer->span);
+        }
+        $key = "{$running->cascade->id} {$running->cascade->at} ".(int) $running->returns.(int) $running->sameOrder." $parts->value";
+        $known = $this->resting[$text] ?? [];
+        if (! isset($known[$key])) {
+            $known[$key] = new Unfolding($running, $set, $layer->span);
+            $this->resting[$text] = $known;
+        }
+
+        return $known[$key];
     }
 
     /**
