@@ -12,8 +12,6 @@ use Ricamo\Core\Text\Shaper;
 /** How many frames a second are evaluated, and how that grows with layers and keyframes. */
 final readonly class EvaluationBench
 {
-    private const TURNS = 5;
-
     public function __construct(private Shaper $shaper)
     {
     }
@@ -21,28 +19,17 @@ final readonly class EvaluationBench
     /** @return list<array{string, string, string}> */
     public function run(): array
     {
-        // By turns, so that whatever else the machine is at slows both alike.
-        $turns = array_map(fn (): array => [$this->framesPerSecond(20, 2), self::bareFramesPerSecond()], range(1, self::TURNS));
-        [$twenty, $bare] = [self::median(array_column($turns, 0)), self::median(array_column($turns, 1))];
-        $share = self::median(array_map(fn (array $turn): float => $turn[0] / $turn[1], $turns));
+        $measured = ByTurns::measure(fn (): float => $this->framesPerSecond(20, 2), self::bareFramesPerSecond(...));
         $forty = $this->framesPerSecond(40, 2);
         $many = $this->framesPerSecond(20, 512);
 
         return [
-            ['evaluation, 20 layers × 8 eased properties', sprintf('%d frames a second', $twenty), ''],
-            ['… a bare loop that writes the same', sprintf('%d frames a second', $bare), ''],
-            ['… evaluation, of what the bare loop does', sprintf('× %.2f', $share), '≥ × 0.7'],
-            ['… with twice the layers, time', sprintf('× %.2f', $twenty / $forty), '× 2 (linear)'],
-            ['… with 256 times the keyframes, time', sprintf('× %.2f', $twenty / $many), 'logarithmic'],
+            ['evaluation, 20 layers × 8 eased properties', sprintf('%d frames a second', $measured->first), ''],
+            ['… a bare loop that writes the same', sprintf('%d frames a second', $measured->second), ''],
+            ['… evaluation, of what the bare loop does', sprintf('× %.2f', $measured->share), '≥ × 0.7'],
+            ['… with twice the layers, time', sprintf('× %.2f', $measured->first / $forty), '× 2 (linear)'],
+            ['… with 256 times the keyframes, time', sprintf('× %.2f', $measured->first / $many), 'logarithmic'],
         ];
-    }
-
-    /** @param  non-empty-list<float>  $numbers */
-    private static function median(array $numbers): float
-    {
-        sort($numbers);
-
-        return $numbers[intdiv(count($numbers), 2)];
     }
 
     /** How many frames of so many layers the bare loop works out in a second: a figure of the machine alone. */

@@ -7,17 +7,27 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 
 /** The inside of an outline in one colour or a gradient. */
-final readonly class Fill implements Operation
+final class Fill implements Operation
 {
+    /** As it is written and what it can touch, once that has been asked for: letters that rest are the same on every frame. */
+    private ?string $encoded = null;
+
+    private ?Box $extent = null;
+
     public function __construct(
-        public Outline $outline,
-        public Affine $matrix,
-        public Colour|Gradient|Corners|Grain $paint,
-        public FillRule $rule = FillRule::NonZero,
+        public readonly Outline $outline,
+        public readonly Affine $matrix,
+        public readonly Colour|Gradient|Corners|Grain $paint,
+        public readonly FillRule $rule = FillRule::NonZero,
     ) {
     }
 
     public function encode(): string
+    {
+        return $this->encoded ??= $this->written();
+    }
+
+    private function written(): string
     {
         $paint = $this->paint instanceof Colour ? "\"colour\":\"$this->paint\"" : "\"gradient\":{$this->paint->encode()}";
         $rule = $this->rule === FillRule::NonZero ? '' : ",\"rule\":\"{$this->rule->value}\"";
@@ -32,7 +42,7 @@ final readonly class Fill implements Operation
 
     public function extent(): ?Box
     {
-        return $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds);
+        return $this->extent ??= $this->outline->bounds === null ? null : $this->matrix->bounds($this->outline->bounds);
     }
 
     public function addPaths(array &$paths): void

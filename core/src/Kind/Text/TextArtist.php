@@ -60,6 +60,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     private TextCascades $cascades;
 
+    /** @var WeakMap<TextAtom, Fill> what each letter that rests was filled with last */
+    private WeakMap $filled;
+
     /** @var WeakMap<Layer, SetText> of those whose words rest */
     private WeakMap $resting;
 
@@ -69,6 +72,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $this->pictures = new PaintedPictures($materials);
         $this->cascades = new TextCascades;
         $this->resting = new WeakMap;
+        $this->filled = new WeakMap;
     }
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
@@ -85,10 +89,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $onPath = OnPath::of($layer, $text, $at);
         $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by)) ?? self::atRest($text->block) as $part) {
-            if ($part->change !== null && $part->change->opacity <= 0) {
-                continue;
-            }
+        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true) ?? self::atRest($text->block) as $part) {
             $line = $text->placement($part->atom->line);
             $own = $part->atom->shift === 0.0 ? $line : $line->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
@@ -108,6 +109,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
             $coats?->add($part->atom->outline, $own, $moved, $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved));
+            if ($part->change === null && $part->atom->layers === []) {
+                $one = $this->filled($part->atom, $placed, $part->atom->colour ?? $fill);
+                if ($one !== null) {
+                    $fills[] = $one;
+
+                    continue;
+                }
+            }
             $painted = [];
             // What has a colour of its own is seen though the rest is clear.
             foreach ($part->atom->painted() as [$shape, $colour, $right]) {
@@ -182,6 +191,20 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $lines = array_values(array_filter(TextAtoms::lines($block), fn (TextAtom $line): bool => ! $line->outline->isEmpty()));
 
         return array_map(fn (TextAtom $line, int $number): TextPart => new TextPart($line, null, $number), $lines, array_keys($lines));
+    }
+
+    /** What is filled of a letter that rests: the very same as on the frame before, if that has not changed; null where it is not in one colour. */
+    private function filled(TextAtom $atom, Affine $placed, mixed $paint): ?Fill
+    {
+        if (! $paint instanceof Colour) {
+            return null;
+        }
+        $known = $this->filled[$atom] ?? null;
+        if ($known === null || $known->matrix !== $placed || $known->paint !== $paint) {
+            $this->filled[$atom] = $known = new Fill($atom->outline, $placed, $paint);
+        }
+
+        return $known;
     }
 
     /** @param  Affine  $own  from the space of the outline to the layer's own, in which the paint is */

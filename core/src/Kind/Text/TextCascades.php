@@ -38,9 +38,10 @@ final readonly class TextCascades
      *
      * @param  bool  $letterByLetter  whether it is parted even where all of it rests
      * @param  ?Closure(float): ?TextBlock  $heavier  the same text, heavier by an amount; none where its font cannot be varied in that
+     * @param  bool  $seen  whether only those are asked for of which something is seen
      * @return ?list<TextPart> null where all of it rests and is not parted
      */
-    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null): ?array
+    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null, bool $seen = false): ?array
     {
         $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
         if ($running === []) {
@@ -61,6 +62,9 @@ final readonly class TextCascades
                     // All parts of a unit change alike.
                     $own = $changes[$number][$unit] ??= $unfolding->of($unit, $at) ?? false;
                     if ($own !== false) {
+                        if ($seen && $own->opacity <= 0) {
+                            continue 2;
+                        }
                         $change = $change === null ? $own : $change->and($own);
                     }
                 }
