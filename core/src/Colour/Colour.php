@@ -65,10 +65,9 @@ final readonly class Colour
 
     public function __toString(): string
     {
-        // A one in front keeps the noughts.
-        $digits = substr(dechex(1 << 24 | $this->red << 16 | $this->green << 8 | $this->blue), 1);
+        $channels = chr($this->red).chr($this->green).chr($this->blue);
 
-        return $this->alpha === 255 ? "#$digits" : "#$digits".substr(dechex(256 | $this->alpha), 1);
+        return '#'.bin2hex($this->alpha === 255 ? $channels : $channels.chr($this->alpha));
     }
 
     private static function whole(float $channel): int

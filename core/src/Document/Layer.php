@@ -45,6 +45,9 @@ final readonly class Layer
     /** Whether it shows what it is as it stands, and nothing is done to that: most layers do. */
     public bool $isPlain;
 
+    /** Whether it is placed alike on every frame. */
+    public bool $standsStill;
+
     /**
      * @param  array<string, Property>  $properties every property of its kind, and those of what is attached to it, by name
      * @param  ?Markers  $markers  counted from its in point
@@ -90,6 +93,7 @@ final readonly class Layer
     ) {
         $this->markers = $markers ?? Markers::of();
         $this->isPlain = ! $motionBlur && ! $alwaysReads && $blend === Blend::Normal && $effects === [] && $masks === [] && $life->isPlain();
+        $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
     }
 
     public static function read(Node $node): self
@@ -324,14 +328,12 @@ final readonly class Layer
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */
     public function matrix(int|float $frame): Affine
     {
-        $resting = Resting::of($this);
-        $known = $resting->made[Affine::class] ?? null;
-        if ($known instanceof Affine) {
-            return $known;
+        if (! $this->standsStill) {
+            return $this->placed($frame);
         }
-        $matrix = $this->kind->isSeen() ? $this->placed($frame) : new Affine;
 
-        return $known === null ? $resting->keep(Affine::class, $this, array_keys(array_intersect_key(self::PLACING, $this->properties)), $matrix) : $matrix;
+        // The very same on every frame, so that what is made with it need not be made again.
+        return Resting::of($this)->made[Affine::class] ??= $this->kind->isSeen() ? $this->placed($frame) : new Affine;
     }
 
     private function placed(int|float $frame): Affine
