@@ -333,7 +333,10 @@ final readonly class Layer
         }
 
         // The very same on every frame, so that what is made with it need not be made again.
-        return Resting::of($this)->made[Affine::class] ??= $this->kind->isSeen() ? $this->placed($frame) : new Affine;
+        $matrix = Resting::of($this)->made[Affine::class] ??= $this->kind->isSeen() ? $this->placed($frame) : new Affine;
+        assert($matrix instanceof Affine);
+
+        return $matrix;
     }
 
     private function placed(int|float $frame): Affine
