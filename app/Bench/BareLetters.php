@@ -3,8 +3,8 @@
 namespace App\Bench;
 
 use Ricamo\Core\Cascade\Units;
+use Ricamo\Core\Kind\Text\SetText;
 use Ricamo\Core\Kind\Text\TextUnits;
-use Ricamo\Core\Text\SetText;
 
 /**
  * What the machine can do at best with letters: those of `CascadeBench`, from below and from the side with the motion blur that

@@ -7,12 +7,12 @@ use App\Models\Project;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\SetText;
+use Ricamo\Core\Kind\Text\TextBlock;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Kind\Text\TextContent;
-use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\Shaper;
-use Ricamo\Core\Text\TextBlock;
 
 /** How fast 120 letters with two cascades and motion blur, and a stroke of 2,000 leaves, are worked out and played. */
 final readonly class CascadeBench

@@ -5,8 +5,8 @@ namespace App\Bench;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Text\Shaper;
 
 /** How many frames a second are evaluated, and how that grows with layers and keyframes. */

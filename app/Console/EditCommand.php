@@ -5,7 +5,7 @@ namespace App\Console;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Draw\DrawnCovering;
 use Ricamo\Raster\Render\WrittenVideo;

@@ -3,7 +3,6 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\Composition as Document;
-use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
@@ -12,11 +11,12 @@ use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
+use Ricamo\Core\Handle\EffectPoints;
+use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Mask\MaskPlaces;
-use Ricamo\Core\Path\PathPlaces;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse

@@ -13,7 +13,7 @@ use Ricamo\Core\Document\Composition as Document;
 use Ricamo\Core\Document\StoredComposition;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Memory;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use stdClass;
 
 /**

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\ServiceProvider;
 use Ricamo\Core\Evaluate\Memory;
 use Ricamo\Core\Evaluate\NoMemory;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Text\Shaper;
 use Ricamo\Raster\Text\HarfBuzzShaper;
 use RuntimeException;

@@ -9,8 +9,8 @@ use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Time\FrameRate;
 
 /** Short ways to the documents that tests are about. */

@@ -7,7 +7,7 @@ use App\Bench\CascadeBench;
 use App\Bench\EvaluationBench;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Text\Shaper;
 use Tests\TestCase;
 

@@ -6,8 +6,8 @@ use App\Http\QueryText;
 use App\Models\Composition;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Ricamo\Core\Effect\EffectSamples;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Handle\EffectSamples;
 use Ricamo\Core\Json\Text;
 
 /** A layer with each of the effects that it could have, for small pictures. */

@@ -5,7 +5,6 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -153,6 +152,12 @@ final readonly class Composition
     public function asCounted(Point $by, string $layer, int $frame): Point
     {
         return ! $this->layers->tree()->isGrouped($layer) ? $by : $this->space($layer, $frame)->inverse()->applyToDistance($by);
+    }
+
+    /** @return array<string, float> what may be named in the sums of its fields: its width and height in pixels, and its frames a second */
+    public function names(): array
+    {
+        return ['w' => (float) $this->width, 'h' => (float) $this->height, 'fps' => $this->rate->perSecond()];
     }
 
     public function range(): FrameRange

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;

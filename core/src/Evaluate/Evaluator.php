@@ -23,6 +23,7 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Text\Apart;
 use Ricamo\Core\Kind\Text\TextArtist;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Kind\Text\WordShape;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Refusal;

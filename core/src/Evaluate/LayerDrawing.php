@@ -28,6 +28,7 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\RepeatsInTime;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
 

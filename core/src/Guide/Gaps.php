@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Guide;
 
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
 
 /**

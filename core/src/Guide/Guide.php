@@ -2,6 +2,8 @@
 
 namespace Ricamo\Core\Guide;
 
+use Ricamo\Core\Geometry\Axis;
+
 /** A line on the picture that says what is aligned: upright at x = $at, or level at y = $at, in composition pixels. */
 final readonly class Guide
 {

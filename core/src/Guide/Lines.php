@@ -3,7 +3,9 @@
 namespace Ricamo\Core\Guide;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\PlacedGuide;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 

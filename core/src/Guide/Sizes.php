@@ -2,6 +2,7 @@
 
 namespace Ricamo\Core\Guide;
 
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
 
 /** Equal size: a box that is as wide, or as high, as another one that is seen. */

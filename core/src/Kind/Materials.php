@@ -7,9 +7,9 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Kind\Text\TextBlocks;
 
 /** What artists draw from: the project's media and compositions, and texts that are laid out. */
 final readonly class Materials

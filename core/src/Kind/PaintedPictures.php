@@ -13,7 +13,7 @@ use Ricamo\Core\Kind\Bundle\BundleArtist;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\Footage\FootageContent;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 
 /** What is to be seen of pictures, clips and compositions that layers are painted with. */
 final readonly class PaintedPictures

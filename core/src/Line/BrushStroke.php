@@ -17,7 +17,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Footage\FootageContent;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Path\Along;
 
 /** What a brush leaves along lines: the same for the same seed, and growing behind where the line is drawn to. */

@@ -17,7 +17,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Paints;
 

@@ -21,7 +21,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Shape\ShapeContent;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;

@@ -10,7 +10,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 
 /** A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed, or is all in it. */
 final readonly class PicturePaint

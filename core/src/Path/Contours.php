@@ -4,7 +4,6 @@ namespace Ricamo\Core\Path;
 
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Interchange\Svg\SvgPath;
 use Ricamo\Core\Refusal;
 
 /** A path by its lines and their knots. Written as SVG path data. */

@@ -64,7 +64,7 @@ final readonly class Timecode
     private function sum(string $text): int
     {
         try {
-            $frames = round(Arithmetic::evaluate($text, Terms::frames($this->rate)));
+            $frames = round(Arithmetic::evaluate($text, Terms::frames($this->rate->perSecond())));
         } catch (Refusal) {
             throw new Refusal("\"$text\" is neither a timecode (00:00:02:10), nor a frame number, nor a sum such as 1s + 6f");
         }

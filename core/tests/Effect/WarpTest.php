@@ -5,9 +5,9 @@ namespace Ricamo\Core\Tests\Effect;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Geometry\Homography;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 

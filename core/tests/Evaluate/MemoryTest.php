@@ -12,7 +12,7 @@ use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Memory;
-use Ricamo\Core\Evaluate\TextBlocks;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
 use Ricamo\Core\Time\FrameRate;

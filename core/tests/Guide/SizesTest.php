@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Tests\Guide;
 
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Sizes;
 

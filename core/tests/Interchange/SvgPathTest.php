@@ -6,8 +6,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Interchange\Svg\SvgPath;
 use Ricamo\Core\Interchange\Svg\SvgTransform;
+use Ricamo\Core\Path\SvgPath;
 use Ricamo\Core\Refusal;
 
 final class SvgPathTest extends TestCase

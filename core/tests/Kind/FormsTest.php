@@ -167,7 +167,7 @@ final class FormsTest extends TestCase
         self::assertCount(1, $items(['along' => '']));
         $composition = Fixture::composition([Fixture::bar(['size' => [20, 10], ...$open, 'alongCount' => 2])]);
         self::assertEqualsWithDelta([-10, -5, 205, 110], Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0)->box->toJson(), 1e-4);
-        self::assertSame(['along'], array_column(\Ricamo\Core\Path\PathPlaces::of($composition->layer('bar'), $composition, 0), 'property'));
+        self::assertSame(['along'], array_column(\Ricamo\Core\Handle\PathPlaces::of($composition->layer('bar'), $composition, 0), 'property'));
     }
 
     public function test_each_form_says_what_it_is_made_of(): void

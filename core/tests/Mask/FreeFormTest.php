@@ -5,10 +5,10 @@ namespace Ricamo\Core\Tests\Mask;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Mask\MaskPlaces;
 use Ricamo\Core\Path\Contours;
-use Ricamo\Core\Path\PathPlaces;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 

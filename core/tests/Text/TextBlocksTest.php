@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Tests\Text;
 
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Kind\Text\Alignment;
+use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Tests\SquareShaper;
 

@@ -7,7 +7,6 @@ use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
-use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Arithmetic;
 use Ricamo\Core\Value\Terms;
 
@@ -18,7 +17,7 @@ final class ArithmeticTest extends TestCase
     {
         $kind = LayerKinds::all()[$property === 'typeSize' ? 'text' : 'shape'];
 
-        return Terms::of($kind->properties()[$property], Fixture::composition(), $axis, 80.0);
+        return Terms::of($kind->properties()[$property]->unit, Fixture::composition()->names(), $axis === null ? null : [1920.0, 1080.0][$axis], 80.0);
     }
 
     #[TestWith(['1280/8', 160.0])]
@@ -58,7 +57,7 @@ final class ArithmeticTest extends TestCase
     #[TestWith(['2*fps', 50.0])]
     public function test_time(string $text, float $frames): void
     {
-        self::assertSame($frames, Arithmetic::evaluate($text, Terms::frames(new FrameRate(25))));
+        self::assertSame($frames, Arithmetic::evaluate($text, Terms::frames(25.0)));
     }
 
     #[TestWith(['w/', 'something is missing at the end'])]

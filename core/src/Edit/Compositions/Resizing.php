@@ -6,9 +6,9 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\PlacedGuide;
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Guide\Axis;
-use Ricamo\Core\Guide\PlacedGuide;
 
 /** What becomes of the layers when the picture's size changes. */
 enum Resizing: string

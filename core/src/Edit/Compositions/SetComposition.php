@@ -38,7 +38,7 @@ final readonly class SetComposition implements CompositionEdit
     {
         $given = array_diff_key($this->args->object(), ['layers' => true]);
         foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
-            $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::side($composition, $now)));
+            $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::length($composition->names(), $now / 100)));
         }
         $changed = Composition::readHead(new Node([...$composition->headJson(), ...$given], $this->args), $composition->layers);
         $changed = $this->layers->apply($changed, $composition);

@@ -3,9 +3,9 @@
 namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\PlacedGuide;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Guide\PlacedGuide;
 use Ricamo\Core\Json\Node;
 
 /** Puts guides across the frame, in place of those that are there. */

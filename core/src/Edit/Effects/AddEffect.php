@@ -7,7 +7,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
-use Ricamo\Core\Effect\Fitting;
+use Ricamo\Core\Effect\FittedEffect;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -33,7 +33,7 @@ final readonly class AddEffect implements CompositionEdit
                 throw new Refusal("“{$layer->name}” is not seen; it has no effects");
             }
             $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
-            $composition = $composition->replacing(Fitting::added($layer, $this->effect, $box));
+            $composition = $composition->replacing(FittedEffect::added($layer, $this->effect, $box));
         }
 
         return $composition;

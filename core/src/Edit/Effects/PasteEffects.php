@@ -4,6 +4,7 @@ namespace Ricamo\Core\Edit\Effects;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;

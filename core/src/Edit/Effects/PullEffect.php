@@ -7,9 +7,9 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Picture\PointNode;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
-use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 

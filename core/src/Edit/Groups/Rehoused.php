@@ -2,10 +2,10 @@
 
 namespace Ricamo\Core\Edit\Groups;
 
-use Ricamo\Core\Animation\Heading;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Heading;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;

@@ -10,7 +10,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Window\Fitting;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;

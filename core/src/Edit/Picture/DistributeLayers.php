@@ -8,8 +8,8 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Guide\Axis;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 

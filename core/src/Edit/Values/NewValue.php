@@ -29,7 +29,7 @@ final class NewValue
         $value = $node->field('value');
         if ($axis === null) {
             return $type->takesSums() && $type->axes() === [] && is_string($value->value)
-                ? self::number($value, $definition, Terms::of($definition, $composition, null, $old[0]), $old[0])
+                ? self::number($value, $definition, Terms::of($definition->unit, $composition->names(), null, $old[0]), $old[0])
                 : $definition->read($value);
         }
         if (! in_array($axis->value, ['x', 'y'], true)) {
@@ -40,7 +40,7 @@ final class NewValue
         }
         $index = $axis->value === 'x' ? 0 : 1;
         $new = $old;
-        $new[$index] = self::number($value, $definition, Terms::of($definition, $composition, $index, $old[$index]), $old[$index]);
+        $new[$index] = self::number($value, $definition, Terms::of($definition->unit, $composition->names(), (float) ($index === 0 ? $composition->width : $composition->height), $old[$index]), $old[$index]);
         if ($definition->name === 'scale' && $layer->scaleLinked) {
             $new[1 - $index] = $old[$index] === 0.0 ? $new[$index] : $old[1 - $index] * $new[$index] / $old[$index];
         }
@@ -63,7 +63,7 @@ final class NewValue
         }
         $now = $layer->value($definition->name, $frame);
         assert($now instanceof Length);
-        $part = fn (float $share, float $was): float => self::number($value, $definition, Terms::length($composition, $share), $was);
+        $part = fn (float $share, float $was): float => self::number($value, $definition, Terms::length($composition->names(), $share), $was);
         $pixels = $part(0.0, $now->pixels);
         $whole = $part(1.0, $now->pixels + $now->share);
 

@@ -5,9 +5,9 @@ namespace Ricamo\Core\Edit\Values;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Effect\EffectPoints;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Json\Node;
 
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */

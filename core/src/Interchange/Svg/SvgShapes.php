@@ -12,6 +12,7 @@ use Ricamo\Core\Drawing\DrawnShape;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Path\SvgPath;
 
 /** Turns the basic shapes of SVG into outlines, and paints them. */
 final readonly class SvgShapes

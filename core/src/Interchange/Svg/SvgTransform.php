@@ -3,6 +3,7 @@
 namespace Ricamo\Core\Interchange\Svg;
 
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Path\SvgPath;
 
 /** Reads lists of transforms: matrix, translate, scale, rotate, skewX and skewY. */
 final class SvgTransform

@@ -5,6 +5,7 @@ namespace Ricamo\Core\Interchange\Svg;
 use DOMElement;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Path\SvgPath;
 use Ricamo\Core\Refusal;
 
 /** A viewport: its size, and how the units of what is in it lie there. */

@@ -6,11 +6,11 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Interchange\Svg\SvgPath;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
 use Ricamo\Core\Path\Rounding;
+use Ricamo\Core\Path\SvgPath;
 
 /** The outlines of forms. */
 final class FormPaths

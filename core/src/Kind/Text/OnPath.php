@@ -9,8 +9,6 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
-use Ricamo\Core\Text\SetText;
-use Ricamo\Core\Text\TextAtom;
 
 /** Words that are set along a path: each letter turned with it, where its middle comes to lie. */
 final readonly class OnPath

@@ -11,7 +11,6 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FactorsType;

@@ -17,7 +17,6 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Evaluate\TextBlocks;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
@@ -36,11 +35,7 @@ use Ricamo\Core\Paint\PicturePaint;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Paint\Sweep;
 use Ricamo\Core\Refusal;
-use Ricamo\Core\Text\SetText;
 use Ricamo\Core\Text\ShapedLine;
-use Ricamo\Core\Text\TextAtom;
-use Ricamo\Core\Text\TextAtoms;
-use Ricamo\Core\Text\TextBlock;
 use WeakMap;
 
 /**

@@ -11,9 +11,6 @@ use Ricamo\Core\Cascade\UnitSet;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Text\SetText;
-use Ricamo\Core\Text\TextAtom;
-use Ricamo\Core\Text\TextBlock;
 use WeakMap;
 
 /** What cascades make of the parts of a text. */

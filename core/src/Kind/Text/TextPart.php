@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Cascade\UnitChange;
-use Ricamo\Core\Text\TextAtom;
 
 /** A part of a text as cascades have it at a moment. */
 final readonly class TextPart

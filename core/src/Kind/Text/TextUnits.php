@@ -5,10 +5,6 @@ namespace Ricamo\Core\Kind\Text;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Cascade\UnitSet;
-use Ricamo\Core\Text\SetText;
-use Ricamo\Core\Text\TextAtom;
-use Ricamo\Core\Text\TextAtoms;
-use Ricamo\Core\Text\TextBlock;
 use WeakMap;
 
 /** The units of a text that is laid out, and what is drawn for them. Most frames ask for the same as the frame before. */

@@ -6,8 +6,6 @@ use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Text\SetText;
-use Ricamo\Core\Text\TextAtom;
 
 /** Makes outlines of words as they are set, where they stand. */
 final readonly class WordShapes

@@ -15,6 +15,7 @@ use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 

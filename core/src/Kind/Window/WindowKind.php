@@ -19,6 +19,7 @@ use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\ShapeForm;
+use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;

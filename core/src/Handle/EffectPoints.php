@@ -1,11 +1,14 @@
 <?php
 
-namespace Ricamo\Core\Effect;
+namespace Ricamo\Core\Handle;
 
 use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Effect\HasAnchors;
+use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Geometry\Box;

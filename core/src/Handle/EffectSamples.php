@@ -1,10 +1,13 @@
 <?php
 
-namespace Ricamo\Core\Effect;
+namespace Ricamo\Core\Handle;
 
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Effect\FittedEffect;
+use Ricamo\Core\Effect\HasSample;
 use Ricamo\Core\Evaluate\Evaluator;
 
 /** How a layer would look with one effect more, for choosing it by small pictures. */
@@ -18,7 +21,7 @@ final class EffectSamples
         $box = $evaluator->pose($layer, $composition, $frame)->box;
         $stage = $layer->kind->adjusts() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
         foreach (Effects::all() as $name => $effect) {
-            $with = Fitting::added($layer, $effect, $box, $effect instanceof HasSample ? $effect->sample($box) : []);
+            $with = FittedEffect::added($layer, $effect, $box, $effect instanceof HasSample ? $effect->sample($box) : []);
             yield $name => $evaluator->frame($stage->replacing($with->with(['motionBlur' => false])), $frame);
         }
     }

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Outline;

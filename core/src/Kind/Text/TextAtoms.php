@@ -1,10 +1,11 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use IntlBreakIterator;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Text\Glyph;
 
 /**
  * Takes a text apart into letters, words or lines, in the order in which they are read. Letters are grapheme clusters (Unicode

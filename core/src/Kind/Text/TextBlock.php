@@ -1,10 +1,12 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Text\LineBreaks;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\Shaper;
 
 /**
  * A text laid out in lines. Its outlines are in thousandths of an em and each is placed by a matrix, so that neither a

@@ -1,7 +1,8 @@
 <?php
 
-namespace Ricamo\Core\Guide;
+namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Json\Node;
 
 /** A line that the producer has put across the frame: upright at x = $at, or level at y = $at, in composition pixels. */

@@ -1,8 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Guide;
-
-use Ricamo\Core\Geometry\Box;
+namespace Ricamo\Core\Geometry;
 
 enum Axis: string
 {

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Path;
+namespace Ricamo\Core\Handle;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -12,6 +12,9 @@ use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Path\Contour;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\Knot;
 
 /** Where the paths of a layer lie in the picture, to be seen and touched: its own, and those of its masks. */
 final class PathPlaces

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Interchange\Svg;
+namespace Ricamo\Core\Path;
 
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Refusal;

@@ -1,9 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Animation;
-
-use Ricamo\Core\Document\Axes;
-use Ricamo\Core\Document\Layer;
+namespace Ricamo\Core\Document;
 
 /** The direction in which a layer goes. */
 final class Heading

@@ -1,11 +1,18 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Text\FontFeature;
+use Ricamo\Core\Text\Glyph;
+use Ricamo\Core\Text\LineBreaks;
+use Ricamo\Core\Text\OpticalKerning;
+use Ricamo\Core\Text\ShapedLine;
+use Ricamo\Core\Text\Shaper;
+use Ricamo\Core\Text\WordStyle;
+use Ricamo\Core\Text\WordStyles;
 
 /** Shapes a line in which characters have styles: each run of them by itself, in the order in which the whole line is read. */
 final class StyledLine

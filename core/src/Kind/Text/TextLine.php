@@ -1,9 +1,9 @@
 <?php
 
-namespace Ricamo\Core\Text;
+namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Kind\Text\Alignment;
+use Ricamo\Core\Text\ShapedLine;
 
 /** One line of a text block, in thousandths of an em. */
 final readonly class TextLine

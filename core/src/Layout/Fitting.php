@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Kind\Window;
+namespace Ricamo\Core\Layout;
 
 use Ricamo\Core\Geometry\Size;
 

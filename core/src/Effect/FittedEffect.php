@@ -4,12 +4,12 @@ namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Attachments;
+use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Edit\Effects\FreeId;
 use Ricamo\Core\Geometry\Box;
 
 /** Gives a layer an effect. */
-final class Fitting
+final class FittedEffect
 {
     /**
      * @param  Box  $box  what the layer takes up, in its own pixels

@@ -1,10 +1,8 @@
 <?php
 
-namespace Ricamo\Core\Evaluate;
+namespace Ricamo\Core\Kind\Text;
 
-use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Text\Shaper;
-use Ricamo\Core\Text\TextBlock;
 
 /** Lays texts out, and remembers the last ones, because most frames show the same text as the frame before. */
 final class TextBlocks

@@ -1,8 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Edit\Effects;
-
-use Ricamo\Core\Document\Attached;
+namespace Ricamo\Core\Document;
 
 /** An id that nothing of a layer has, or that nothing has had lately: a letter, and the next number. */
 final class FreeId
