@@ -16,7 +16,7 @@ use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Kind\MaskPlaces;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse

@@ -3,10 +3,10 @@
 namespace App\Editing;
 
 use Ricamo\Core\Document\LayerFacts;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\FrameRange;
 use stdClass;
 

@@ -4,8 +4,8 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Kind\LayerKinds;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Raster\Render\Format\Format;
 use Ricamo\Raster\Render\Format\Formats;
 use Ricamo\Raster\Text\FontCatalogue;

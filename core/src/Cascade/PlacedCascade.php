@@ -6,14 +6,13 @@ use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Attached;
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -70,13 +69,17 @@ final readonly class PlacedCascade implements Attached
     ) {
     }
 
-    /** @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by */
-    public static function readAll(?Node $node, LayerKind $kind): array
+    /**
+     * @param  string  $kind  of the layer
+     * @param  list<Units>  $units  what there is in it to be spread over
+     * @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by
+     */
+    public static function readAll(?Node $node, string $kind, array $units): array
     {
         [$cascades, $settings] = Attachments::read($node, self::MOST, self::read(...));
         foreach ($cascades as $index => $cascade) {
-            if ($node !== null && ! in_array($cascade->units, $kind->units(), true) && ($cascade->mirrors === null || $kind->units() === [])) {
-                $node->items()[$index]->refuse("a {$kind->name()} layer has no {$cascade->units->value} to be spread over");
+            if ($node !== null && ! in_array($cascade->units, $units, true) && ($cascade->mirrors === null || $units === [])) {
+                $node->items()[$index]->refuse("a $kind layer has no {$cascade->units->value} to be spread over");
             }
         }
 

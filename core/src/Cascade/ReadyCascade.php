@@ -2,8 +2,8 @@
 
 namespace Ricamo\Core\Cascade;
 
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /** A cascade with settings that are good untouched, at any type size and for any number of units. */
 final readonly class ReadyCascade

@@ -2,11 +2,11 @@
 
 namespace Ricamo\Core\Cascade;
 
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Valued;
 
 /** A cascade that changes something at a moment, with what its settings come to then. */
 final readonly class Running
@@ -21,12 +21,12 @@ final readonly class Running
     }
 
     /** Whether its settings are the same at every moment. */
-    public function rests(Layer $layer): bool
+    public function rests(Valued $layer): bool
     {
         return (Resting::of($layer)->made[$this->cascade->id] ?? false) !== false;
     }
 
-    private static function values(PlacedCascade $cascade, Layer $layer, int|float $at): Values
+    private static function values(PlacedCascade $cascade, Valued $layer, int|float $at): Values
     {
         $resting = Resting::of($layer);
         $known = $resting->made[$cascade->id] ?? null;
@@ -38,13 +38,16 @@ final readonly class Running
         return $known === null ? $resting->keep($cascade->id, $layer, array_map(fn (PropertyDefinition $setting): string => "$cascade->id.$setting->name", $cascade->settings()), $values) : $values;
     }
 
-    /** @return list<self> those of a layer that change something at a moment */
-    public static function of(Layer $layer, int|float $at): array
+    /**
+     * @param  list<PlacedCascade>  $cascades  of a layer
+     * @return list<self> those that change something at a moment
+     */
+    public static function of(array $cascades, Valued $layer, int|float $at): array
     {
         $running = [];
-        foreach ($layer->cascades as $one) {
-            $whose = self::whose($one, $layer->cascades);
-            if ($whose !== null && $one->on && Timing::isOn($whose, $layer->span, $at, $one->mirrors !== null)) {
+        foreach ($cascades as $one) {
+            $whose = self::whose($one, $cascades);
+            if ($whose !== null && $one->on && Timing::isOn($whose, $layer->span(), $at, $one->mirrors !== null)) {
                 $running[] = new self($whose, self::values($whose, $layer, $at), $one->mirrors !== null, $one->sameOrder);
             }
         }

@@ -171,12 +171,6 @@ final readonly class Composition
         return intdiv($this->length, 3);
     }
 
-    /** A span for reading values that do not change over time. */
-    public static function anySpan(): FrameRange
-    {
-        return new FrameRange(0, 1);
-    }
-
     /** @throws Refusal where there is none */
     public function indexOf(string $layerId): int
     {

@@ -2,6 +2,8 @@
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Property\Attached;
+
 /** An id that nothing of a layer has, or that nothing has had lately: a letter, and the next number. */
 final class FreeId
 {

@@ -12,18 +12,18 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Content;
-use Ricamo\Core\Kind\LayerKind;
-use Ricamo\Core\Kind\LayerKinds;
-use Ricamo\Core\Kind\Places;
-use Ricamo\Core\Kind\TakesFromLayers;
-use Ricamo\Core\Kind\UsesMedia;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\PropertyJson;
+use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Valued;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Length;
@@ -32,7 +32,7 @@ use Ricamo\Core\Value\Length;
  * One thing in the stack. Its own space has its origin at the middle of a shape or a clip, and where the first line's
  * baseline begins (or is centred, or ends, as it is aligned) for a text.
  */
-final readonly class Layer
+final readonly class Layer implements Valued
 {
     private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
 
@@ -97,7 +97,7 @@ final readonly class Layer
 
     public static function read(Node $node): self
     {
-        $kind = LayerKinds::read($node->field('kind'));
+        $kind = Kinds::read($node->field('kind'));
         [$definitions, $defaults] = [$kind->properties(), $kind->defaults()];
         $node->allowKeys(self::FIELDS + $kind->contentFields() + $definitions);
         $properties = [];
@@ -110,20 +110,20 @@ final readonly class Layer
 
         [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
         [$masks, $maskSettings] = PlacedMask::readAll($node->optional('masks'));
-        $paintable = isset($definitions['outline']) ? $node->optional('gradients') : null;
+        $paintable = $kind->hasOutline() ? $node->optional('gradients') : null;
         [$gradients, $stops] = Attachments::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
         if ($node->has('gradients') && $paintable === null) {
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
 
-        [$outlines, $outlineSettings] = PlacedOutline::readAll($node->optional('outlines'), $kind);
+        [$outlines, $outlineSettings] = PlacedOutline::readAll($node->optional('outlines'), $kind->name(), $kind->hasOutline());
         foreach ($gradients as $index => $gradient) {
             if ($gradient->of->isMore() && ! isset($outlineSettings[$gradient->of->colour()])) {
                 $node->field('gradients')->items()[$index]->field('of')->refuse("there is no outline {$gradient->of->name}");
             }
         }
-        [$brush, $brushSettings] = PlacedBrush::readOf($node->optional('brush'), $kind);
-        [$cascades, $cascadeSettings] = PlacedCascade::readAll($node->optional('cascades'), $kind);
+        [$brush, $brushSettings] = PlacedBrush::readOf($node->optional('brush'), $kind->name(), $kind->hasOutline());
+        [$cascades, $cascadeSettings] = PlacedCascade::readAll($node->optional('cascades'), $kind->name(), $kind->units());
 
         return new self(
             self::readId($node->field('id')),
@@ -260,12 +260,6 @@ final readonly class Layer
         ]);
     }
 
-    /** The composition that it shows, and how that is played; null for none. */
-    public function placing(): ?BundleContent
-    {
-        return $this->content instanceof Places ? $this->content->placed() : null;
-    }
-
     /** What it and all that is attached to it refers to. */
     public function refersTo(): References
     {
@@ -322,6 +316,11 @@ final readonly class Layer
         }
 
         return new Point($this->number('x', $frame), $this->number('y', $frame));
+    }
+
+    public function span(): FrameRange
+    {
+        return $this->span;
     }
 
     /** From the layer's own space to the composition's: move the anchor to the origin, scale, rotate, move into place. */

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Property\References;
 
 /** What others need to know of a layer: kept beside its JSON where it is stored, so that it need not be read for that. */
 final readonly class LayerFacts

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\Attachments;
 
 /** Effects that a project keeps at hand under a name, with their settings and the keyframes of these. */
 final readonly class NamedLook

@@ -151,7 +151,7 @@ final readonly class Project
                 }
                 foreach ($layer->refersTo()->compositions as $id) {
                     if (! $compositions->has($id)) {
-                        self::layerIn($node, $index, $at)->field($layer->placing()?->composition === $id ? 'composition' : 'gradients')->refuse("there is no composition \"$id\" in this project");
+                        self::layerIn($node, $index, $at)->field(in_array($id, $layer->content->refersTo()->compositions, true) ? 'composition' : 'gradients')->refuse("there is no composition \"$id\" in this project");
                     }
                 }
             }

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Display\Operation;
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /** Something that is done to what a layer shows. A new one is a class, and is listed in `Effects`. */
 interface Effect

@@ -3,10 +3,10 @@
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Attached;
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\References;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
 final readonly class PlacedEffect implements Attached

@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;

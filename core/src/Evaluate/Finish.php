@@ -8,7 +8,6 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Place;
@@ -16,9 +15,10 @@ use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Kind\MaskArtist;
 use Ricamo\Core\Kind\Moment;
-use Ricamo\Core\Mask\MaskArtist;
 use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Property\Attachments;
 
 /** What is done to what a layer shows: its masks, its effects, and what its arriving and leaving make of it. */
 final readonly class Finish

@@ -4,12 +4,14 @@ namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Content;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Time\FrameRange;
 
 /** What one layer comes to on one frame, as it is told to the one who looks. */
@@ -52,7 +54,8 @@ final readonly class Glance
         }
 
         // What layers are painted with plays, too.
-        $played = array_filter([$layer->content, ...array_map(fn (PlacedGradient $one): ?Content => $one->shown(), $layer->gradients)], fn (?Content $one): bool => $one instanceof Played);
+        $shown = array_filter(array_map(fn (PlacedGradient $one): ?Shown => $one->shown(), $layer->gradients));
+        $played = array_filter([$layer->content, ...array_map(PaintedPictures::content(...), $shown)], fn (Content $one): bool => $one instanceof Played);
         $missing = array_merge(...array_map(fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played)));
 
         return new self(

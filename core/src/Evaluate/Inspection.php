@@ -6,10 +6,10 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Kind\Readable;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\Reading;
 use Ricamo\Core\Time\FrameRate;
 

@@ -2,7 +2,6 @@
 
 namespace Ricamo\Core\Evaluate;
 
-use Ricamo\Core\Cascade\LayerCascades;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
@@ -13,6 +12,7 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\PlacedEffect;
@@ -21,7 +21,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;

@@ -6,6 +6,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -35,7 +36,7 @@ final class SoundPlan
     private static function cues(Layer $layer, Heard $content, FrameRange $heard, FrameRange $range, FrameRate $rate, MediaLibrary $media): array
     {
         $cues = [];
-        $placed = $layer->placing();
+        $placed = $layer->content instanceof Places ? $layer->content->placed() : null;
         $inside = $placed === null ? null : self::inside($placed, $media);
         foreach ($content->passages($rate->seconds($heard->in - $layer->span->in), $rate->seconds($heard->length()), $media) as $passage) {
             $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);

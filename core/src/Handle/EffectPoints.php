@@ -2,10 +2,8 @@
 
 namespace Ricamo\Core\Handle;
 
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\HasAnchors;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Effect\Values;
@@ -13,6 +11,8 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PointType;
 

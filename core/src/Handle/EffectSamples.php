@@ -4,9 +4,9 @@ namespace Ricamo\Core\Handle;
 
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\FittedEffect;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Effects;
-use Ricamo\Core\Effect\FittedEffect;
 use Ricamo\Core\Effect\HasSample;
 use Ricamo\Core\Evaluate\Evaluator;
 

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Kind;
 
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Kind\Adjusting\AdjustingKind;
 use Ricamo\Core\Kind\Bundle\BundleKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
@@ -17,10 +17,10 @@ final class LayerKinds
 {
     private const CLASSES = [AdjustingKind::class, BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
 
-    /** @var array<string, LayerKind>|null by name */
+    /** @var array<string, LayerKind&Drawn>|null by name */
     private static ?array $kinds = null;
 
-    /** @return array<string, LayerKind> by name */
+    /** @return array<string, LayerKind&Drawn> by name */
     public static function all(): array
     {
         if (self::$kinds === null) {
@@ -33,14 +33,5 @@ final class LayerKinds
         }
 
         return self::$kinds;
-    }
-
-    public static function read(Node $node): LayerKind
-    {
-        $kinds = self::all();
-
-        return is_string($node->value) && isset($kinds[$node->value])
-            ? $kinds[$node->value]
-            : $node->refuse((json_encode($node->value) ?: 'this').' is not one of '.implode(', ', array_keys($kinds)));
     }
 }

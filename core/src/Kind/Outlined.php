@@ -4,10 +4,10 @@ namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Line\EndMark;
 use Ricamo\Core\Line\LineStyle;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 

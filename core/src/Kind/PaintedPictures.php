@@ -14,6 +14,7 @@ use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Paint\Shown;
 
 /** What is to be seen of pictures, clips and compositions that layers are painted with. */
 final readonly class PaintedPictures
@@ -28,15 +29,22 @@ final readonly class PaintedPictures
         $this->bundles = new BundleArtist($materials);
     }
 
-    /** @return Closure(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation> fitted to a box whose middle is at the matrix's origin */
+    /** @return Closure(Shown, Affine, Box, Fitting): list<Operation> fitted to a box whose middle is at the matrix's origin */
     public function on(Layer $layer, Composition $composition, Moment $moment): Closure
     {
-        return function (FootageContent|BundleContent $content, Affine $place, Box $box, Fitting $fitting) use ($layer, $composition, $moment): array {
+        return function (Shown $shown, Affine $place, Box $box, Fitting $fitting) use ($layer, $composition, $moment): array {
+            $content = self::content($shown);
             $scale = $fitting->scale($content->plays($this->materials->media)->size(), new Size($box->width(), $box->height()));
 
             [$after, $placed] = [$moment->frame - $layer->span->in, $place->after(Affine::scaling($scale, $scale))];
 
             return $content instanceof BundleContent ? $this->bundles->shown($content, $after, $composition, $placed) : $this->footage->shown($content, $after, $composition, $placed);
         };
+    }
+
+    /** What is shown, as it plays on. */
+    public static function content(Shown $shown): FootageContent|BundleContent
+    {
+        return $shown->media === null ? new BundleContent((string) $shown->composition) : new FootageContent($shown->media);
     }
 }

@@ -4,6 +4,7 @@ namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\UsesMedia;
 
 /** Content whose media can be replaced by others, of another size and rate. */
 interface Replaceable extends UsesMedia

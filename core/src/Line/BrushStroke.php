@@ -16,8 +16,8 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Path\Along;
 
 /** What a brush leaves along lines: the same for the same seed, and growing behind where the line is drawn to. */
@@ -43,7 +43,7 @@ final class BrushStroke
 
     /**
      * @param  float  $width  of the line, in the units of the outline
-     * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of a picture
+     * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of a picture
      */
     public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width, private readonly Widths $widths, private readonly ?Closure $pictures = null)
     {
@@ -118,7 +118,7 @@ final class BrushStroke
     /** @return list<Operation> a picture in the place of a mark */
     private function pictured(string $media, Affine $place, float $opacity): array
     {
-        $seen = $this->pictures === null ? [] : ($this->pictures)(new FootageContent($media), $place, Box::centred(BrushForm::UNIT, BrushForm::UNIT), Fitting::Fit);
+        $seen = $this->pictures === null ? [] : ($this->pictures)(Shown::media($media), $place, Box::centred(BrushForm::UNIT, BrushForm::UNIT), Fitting::Fit);
 
         return $opacity < 1 && $seen !== [] ? [count($seen) === 1 ? $seen[0]->faded($opacity) : new Group($seen, $opacity)] : $seen;
     }

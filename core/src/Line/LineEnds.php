@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Display\Cap;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** How an open outline begins and ends: cut off or rounded, or with a mark of its own. */

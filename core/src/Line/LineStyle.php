@@ -2,9 +2,9 @@
 
 namespace Ricamo\Core\Line;
 
-use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\Resting;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Valued;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
 
@@ -53,7 +53,7 @@ final readonly class LineStyle
         ];
     }
 
-    public static function of(Layer $layer, int|float $at): self
+    public static function of(Valued $layer, int|float $at): self
     {
         $resting = Resting::of($layer);
         $known = $resting->made[self::class] ?? null;
@@ -65,7 +65,7 @@ final readonly class LineStyle
         return $known === null ? $resting->keep(self::class, $layer, self::NAMES, $made) : $made;
     }
 
-    private static function at(Layer $layer, int|float $at): self
+    private static function at(Valued $layer, int|float $at): self
     {
         return new self(
             $layer->number('drawBegin', $at), $layer->number('drawEnd', $at), $layer->number('drawOffset', $at), $layer->value('drawTogether', $at) === true,

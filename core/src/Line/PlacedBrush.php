@@ -4,15 +4,14 @@ namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Document\Attached;
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 
@@ -53,14 +52,18 @@ final readonly class PlacedBrush implements Attached
         return new self($this->form, $this->on, null, $media);
     }
 
-    /** @return array{?self, array<string, Property>} with its settings, by the names that the layer knows them by */
-    public static function readOf(?Node $node, LayerKind $kind): array
+    /**
+     * @param  string  $kind  of the layer
+     * @param  bool  $hasOutline  whether layers of it have one
+     * @return array{?self, array<string, Property>} with its settings, by the names that the layer knows them by
+     */
+    public static function readOf(?Node $node, string $kind, bool $hasOutline): array
     {
         if ($node === null) {
             return [null, []];
         }
-        if (! isset($kind->properties()['outline'])) {
-            $node->refuse("a {$kind->name()} layer has no outline");
+        if (! $hasOutline) {
+            $node->refuse("a $kind layer has no outline");
         }
         $brush = self::read($node);
         [, $settings] = Attachments::read(new Node([[...$node->object(), 'id' => self::ID]]), self::MOST, self::read(...));

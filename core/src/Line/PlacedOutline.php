@@ -4,27 +4,31 @@ namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Join;
-use Ricamo\Core\Document\Attached;
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\References;
 
 /** One more outline of a layer, besides the one that all have: within its edge, without, or along it; or one more fill. */
 final readonly class PlacedOutline implements Attached
 {
-    public const MOST = 8;
+    public const MOST = Painted::MORE;
 
     public function __construct(public string $id, public Side $side = Side::Outside, public Join $join = Join::Round, public bool $on = true)
     {
     }
 
-    /** @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by */
-    public static function readAll(?Node $node, LayerKind $kind): array
+    /**
+     * @param  string  $kind  of the layer
+     * @param  bool  $hasOutline  whether layers of it have one
+     * @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by
+     */
+    public static function readAll(?Node $node, string $kind, bool $hasOutline): array
     {
-        if ($node !== null && ! isset($kind->properties()['outline'])) {
-            $node->refuse("a {$kind->name()} layer has no outline");
+        if ($node !== null && ! $hasOutline) {
+            $node->refuse("a $kind layer has no outline");
         }
 
         return Attachments::read($node, self::MOST, self::read(...));

@@ -4,14 +4,14 @@ namespace Ricamo\Core\Mask;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\PropertyJson;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\PropertyJson;
+use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 use Ricamo\Core\Value\Type\PointType;
@@ -59,7 +59,7 @@ final class PointedForm
      */
     private static function path(array $properties, int $count): Property
     {
-        $span = Composition::anySpan();
+        $span = new FrameRange(0, 1);
         $at = function (int|float $frame) use ($properties, $count, $span): Contours {
             $points = array_map(fn (int $number): mixed => $properties["point$number"]->at($frame, $span), range(1, $count));
             $smooth = $properties['smooth']->at($frame, $span);

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Move;
 
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /**
  * A ready-made movement during the stay, with a beginning and a length of its own, relative to the pose that a layer rests

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Move;
 
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /**
  * A ready-made, parametric way of arriving and leaving, relative to the pose that a layer rests in. Each is a class of its

@@ -2,7 +2,7 @@
 
 namespace Ricamo\Core\Move;
 
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\NumberType;
 

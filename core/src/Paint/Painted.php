@@ -9,6 +9,9 @@ final readonly class Painted
 {
     public const PATTERN = '^(fill|outline|o[0-9]{1,6})$';
 
+    /** The most that there is besides a fill and an outline. */
+    public const MORE = 8;
+
     private function __construct(public string $name)
     {
     }

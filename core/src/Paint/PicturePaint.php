@@ -8,15 +8,13 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
 
 /** A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed, or is all in it. */
 final readonly class PicturePaint
 {
     /** @param  Values  $values  pan, in the layer's own pixels, zoom and turn */
-    public function __construct(private FootageContent|BundleContent $shown, private Values $values, private Box $box, private Fitting $fitting = Fitting::Fill)
+    public function __construct(private Shown $shown, private Values $values, private Box $box, private Fitting $fitting = Fitting::Fill)
     {
     }
 
@@ -25,7 +23,7 @@ final readonly class PicturePaint
      *
      * @param  non-empty-list<Operation>  $operations
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  what of it is to be seen, fitted to a box around the matrix's origin
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of it is to be seen, fitted to a box around the matrix's origin
      * @return list<Operation>
      */
     public function where(array $operations, Affine $matrix, callable $shown): array
@@ -38,7 +36,7 @@ final readonly class PicturePaint
     /**
      * All of it, beyond what is painted, too.
      *
-     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  as above
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  as above
      * @return list<Operation>
      */
     public function all(Affine $matrix, callable $shown): array

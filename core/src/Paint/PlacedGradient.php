@@ -3,16 +3,12 @@
 namespace Ricamo\Core\Paint;
 
 use Ricamo\Core\Colour\Colour;
-use Ricamo\Core\Document\Attached;
-use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
-use Ricamo\Core\Line\PlacedOutline;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -25,7 +21,7 @@ use Ricamo\Core\Value\Type\PointType;
 final readonly class PlacedGradient implements Attached
 {
     /** One for the fill, one for the outline, and one for each that there are more of. */
-    public const MOST = 2 + PlacedOutline::MOST;
+    public const MOST = 2 + Painted::MORE;
 
     public const MOST_STOPS = 12;
 
@@ -58,10 +54,14 @@ final readonly class PlacedGradient implements Attached
         );
     }
 
-    /** The one of a layer that is a picture, a clip or a composition: of the fill before that of the outline, and these before others. */
-    public static function picturedOf(Layer $layer): ?self
+    /**
+     * The one that is a picture, a clip or a composition: of the fill before that of the outline, and these before others.
+     *
+     * @param  list<self>  $gradients
+     */
+    public static function pictured(array $gradients): ?self
     {
-        $pictured = array_values(array_filter($layer->gradients, fn (self $one): bool => $one->shown() !== null));
+        $pictured = array_values(array_filter($gradients, fn (self $one): bool => $one->shown() !== null));
         usort($pictured, fn (self $a, self $b): int => strcmp($a->id(), $b->id()));
 
         return $pictured[0] ?? null;
@@ -73,11 +73,11 @@ final readonly class PlacedGradient implements Attached
     }
 
     /** What is seen of it, where it is no gradient. */
-    public function shown(): FootageContent|BundleContent|null
+    public function shown(): ?Shown
     {
         return match (true) {
-            $this->media !== null => new FootageContent($this->media),
-            $this->composition !== null => new BundleContent($this->composition),
+            $this->media !== null => Shown::media($this->media),
+            $this->composition !== null => Shown::composition($this->composition),
             default => null,
         };
     }

@@ -5,8 +5,8 @@ namespace Ricamo\Core\Tests\Document;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Project;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -20,6 +20,7 @@ use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Tests\SquareShaper;
 
 /** Numbers that a document can hold can be reckoned with. */
@@ -42,8 +43,8 @@ final class RangesTest extends TestCase
         }
         yield 'a brush' => [PlacedBrush::read(new Node(['form' => 'rings']))->settings()];
         $bar = LayerKinds::all()['shape'];
-        yield 'an outline' => [PlacedOutline::readAll(new Node([['id' => 'o1']]), $bar)[0][0]->settings()];
-        yield 'a cascade' => [PlacedCascade::readAll(new Node([['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 9]]), LayerKinds::all()['text'])[0][0]->settings()];
+        yield 'an outline' => [PlacedOutline::readAll(new Node([['id' => 'o1']]), 'shape', true)[0][0]->settings()];
+        yield 'a cascade' => [PlacedCascade::readAll(new Node([['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 9]]), 'text', [Units::Letters])[0][0]->settings()];
     }
 
     /** @param  list<PropertyDefinition>  $definitions */

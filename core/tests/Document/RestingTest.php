@@ -6,12 +6,12 @@ use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\Repeats;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Line\LineStyle;
+use Ricamo\Core\Property\Resting;
 
 final class RestingTest extends TestCase
 {

@@ -4,8 +4,8 @@ namespace Ricamo\Core\Tests\Document;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Document\Lasting;
 use Ricamo\Core\Document\Stay;
+use Ricamo\Core\Kind\Bundle\Lasting;
 use Ricamo\Core\Tests\Fixture;
 
 final class StayTest extends TestCase

@@ -7,7 +7,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;

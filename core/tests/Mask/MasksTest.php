@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Tests\Mask;
 
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 

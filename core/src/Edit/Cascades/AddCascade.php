@@ -7,7 +7,6 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\ReadyCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Timing;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
@@ -15,6 +14,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\Attachments;
 use Ricamo\Core\Refusal;
 
 /**

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Effects;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\FittedEffect;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
-use Ricamo\Core\Effect\FittedEffect;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;

@@ -9,12 +9,12 @@ use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
 /**

@@ -4,12 +4,12 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Kinds;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
-use Ricamo\Core\Kind\LayerKinds;
 
 /**
  * Puts a layer on top of the stack. `layer` holds at least its kind and content; whatever else it leaves out is filled
@@ -35,7 +35,7 @@ final readonly class AddLayer implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $kind = LayerKinds::read($this->layer->field('kind'));
+        $kind = Kinds::read($this->layer->field('kind'));
         $in = $this->layer->optional('in')?->int(-Composition::LONGEST, Composition::LONGEST) ?? min($this->at, $composition->range()->last());
         $defaults = [
             'id' => $composition->layers->freeId(),

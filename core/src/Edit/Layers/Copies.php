@@ -4,7 +4,7 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Stack;
-use Ricamo\Core\Kind\TakesFromLayers;
+use Ricamo\Core\Document\TakesFromLayers;
 use Ricamo\Core\Mask\PlacedMask;
 
 /** Copies of layers with ids of their own, which are in one another's groups, masked by one another, and counting in step with one another, as those are. */

@@ -3,11 +3,11 @@
 namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\UsesMedia;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\TextContent;
-use Ricamo\Core\Kind\UsesMedia;
 
 /** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
 final readonly class SetContent implements CompositionEdit

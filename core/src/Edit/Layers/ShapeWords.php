@@ -6,10 +6,8 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Gradient;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
@@ -19,6 +17,8 @@ use Ricamo\Core\Kind\Text\WordShape;
 use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
 /**

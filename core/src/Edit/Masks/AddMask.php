@@ -3,11 +3,9 @@
 namespace Ricamo\Core\Edit\Masks;
 
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -22,6 +20,8 @@ use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
 

@@ -2,16 +2,16 @@
 
 namespace Ricamo\Core\Edit\Media;
 
-use Ricamo\Core\Document\Attached;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Document\Project;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Refusal;
 
 /**

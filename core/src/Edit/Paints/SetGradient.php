@@ -5,7 +5,6 @@ namespace Ricamo\Core\Edit\Paints;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -14,6 +13,7 @@ use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
 /**

@@ -9,7 +9,7 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Mask\MaskPlaces;
+use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;

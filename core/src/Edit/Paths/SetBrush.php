@@ -35,7 +35,7 @@ final readonly class SetBrush implements CompositionEdit
         $given = $this->brush?->optional('from') === null ? $this->brush : self::like($this->brush, $composition);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            [$brush, $settings] = PlacedBrush::readOf($given, $layer->kind);
+            [$brush, $settings] = PlacedBrush::readOf($given, $layer->kind->name(), $layer->kind->hasOutline());
             $composition = $composition->replacing($layer->having(['brush' => $brush], $settings));
         }
 

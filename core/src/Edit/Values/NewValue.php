@@ -4,8 +4,8 @@ namespace Ricamo\Core\Edit\Values;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Arithmetic;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Terms;

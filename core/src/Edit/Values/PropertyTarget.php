@@ -8,9 +8,9 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /** One property of one layer, and the rule by which a value is put into it. */
 final readonly class PropertyTarget

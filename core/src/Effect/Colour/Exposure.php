@@ -4,10 +4,10 @@ namespace Ricamo\Core\Effect\Colour;
 
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Group;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** Twice as much light for each stop, as a camera's: doubled in linear light, by the transfer function of sRGB (IEC 61966-2-1). */

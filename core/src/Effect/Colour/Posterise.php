@@ -4,10 +4,10 @@ namespace Ricamo\Core\Effect\Colour;
 
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Group;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Values;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** As many tones of each colour as there are steps. */

@@ -5,7 +5,6 @@ namespace Ricamo\Core\Effect\Warp;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\HasAnchors;
 use Ricamo\Core\Effect\HasSample;
@@ -14,6 +13,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /** Four rows of four points to pull at; between them the layer bends smoothly, and goes through each of them. */
 final class Mesh implements Effect, HasAnchors, HasSample

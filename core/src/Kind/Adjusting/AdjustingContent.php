@@ -2,8 +2,8 @@
 
 namespace Ricamo\Core\Kind\Adjusting;
 
-use Ricamo\Core\Document\References;
-use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Document\Content;
+use Ricamo\Core\Property\References;
 
 /** Nothing: effects and masks say it all. */
 final readonly class AdjustingContent implements Content

@@ -2,13 +2,14 @@
 
 namespace Ricamo\Core\Kind\Adjusting;
 
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 
 /** A layer that shows nothing itself: its effects are done to all that lies beneath it in its composition or group. */
-final class AdjustingKind extends LayerKind
+final class AdjustingKind extends LayerKind implements Drawn
 {
     public function name(): string
     {

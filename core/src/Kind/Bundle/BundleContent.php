@@ -3,10 +3,8 @@
 namespace Ricamo\Core\Kind\Bundle;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Lasting;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Document\Stay;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Beyond;
@@ -14,6 +12,7 @@ use Ricamo\Core\Kind\Playing\GoesOn;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;

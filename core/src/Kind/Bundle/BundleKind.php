@@ -3,15 +3,16 @@
 namespace Ricamo\Core\Kind\Bundle;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 
 /** Another composition, placed by reference: what is changed there is changed wherever it is placed. */
-final class BundleKind extends LayerKind
+final class BundleKind extends LayerKind implements Drawn
 {
     public function name(): string
     {

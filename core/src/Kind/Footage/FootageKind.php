@@ -3,17 +3,18 @@
 namespace Ricamo\Core\Kind\Footage;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 use Ricamo\Core\Refusal;
 
 /** A clip, or a picture. */
-final class FootageKind extends LayerKind
+final class FootageKind extends LayerKind implements Drawn
 {
     public function name(): string
     {

@@ -2,8 +2,8 @@
 
 namespace Ricamo\Core\Kind\Group;
 
-use Ricamo\Core\Document\References;
-use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Document\Content;
+use Ricamo\Core\Property\References;
 
 final readonly class GroupContent implements Content
 {

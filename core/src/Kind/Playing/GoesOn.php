@@ -4,7 +4,7 @@ namespace Ricamo\Core\Kind\Playing;
 
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;

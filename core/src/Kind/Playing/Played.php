@@ -2,9 +2,9 @@
 
 namespace Ricamo\Core\Kind\Playing;
 
+use Ricamo\Core\Document\Content;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Kind\Content;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 

@@ -4,7 +4,7 @@ namespace Ricamo\Core\Kind\Playing;
 
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\References;
+use Ricamo\Core\Property\References;
 
 /**
  * What plays one of the media at a pace, and may be heard.

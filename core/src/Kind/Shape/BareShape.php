@@ -10,9 +10,9 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\Resting;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Line\LineStyle;
+use Ricamo\Core\Property\Resting;
 
 /**
  * A shape of one form that never changes, once, in plain colours, with a whole line around it: what most shapes are. What there is

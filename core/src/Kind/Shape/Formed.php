@@ -3,13 +3,13 @@
 namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
-use Ricamo\Core\Document\Resting;
+use Ricamo\Core\Document\Placement;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
-use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Resting;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\LengthType;

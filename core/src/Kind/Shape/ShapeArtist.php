@@ -3,7 +3,6 @@
 namespace Ricamo\Core\Kind\Shape;
 
 use Closure;
-use Ricamo\Core\Cascade\LayerCascades;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Unfolding;
@@ -19,15 +18,16 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Coats;
+use Ricamo\Core\Kind\LayerCascades;
+use Ricamo\Core\Kind\LineArtist;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
+use Ricamo\Core\Kind\Paints;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\RepeatsInTime;
-use Ricamo\Core\Line\Coats;
-use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
-use Ricamo\Core\Paint\Paints;
 
 /** Draws forms: the fill, and the outline over it, centred on the edge. */
 final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsInTime
@@ -168,7 +168,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
      */
     private static function changes(Layer $layer, array $placements, Box $box, int|float $at): array
     {
-        $running = $layer->cascades === [] ? [] : Running::of($layer, $at);
+        $running = $layer->cascades === [] ? [] : Running::of($layer->cascades, $layer, $at);
         $changes = $running === [] ? [] : array_fill(0, count($placements), null);
         foreach ($running as $one) {
             $units = Repeats::units($placements, $box, $one->cascade->every);

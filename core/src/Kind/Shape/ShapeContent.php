@@ -2,9 +2,9 @@
 
 namespace Ricamo\Core\Kind\Shape;
 
-use Ricamo\Core\Document\References;
-use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Document\Content;
 use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Property\References;
 
 final readonly class ShapeContent implements Content
 {

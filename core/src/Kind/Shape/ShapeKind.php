@@ -4,19 +4,20 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
-final class ShapeKind extends LayerKind
+final class ShapeKind extends LayerKind implements Drawn
 {
     private const SECTION = 'Form';
 

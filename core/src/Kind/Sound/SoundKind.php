@@ -3,15 +3,16 @@
 namespace Ricamo\Core\Kind\Sound;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 
 /** Music, a voice, a noise: what is heard and not seen. */
-final class SoundKind extends LayerKind
+final class SoundKind extends LayerKind implements Drawn
 {
     public function name(): string
     {

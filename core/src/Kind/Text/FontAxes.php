@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** The axes of variable fonts as properties: the registered ones of the OpenType standard. */

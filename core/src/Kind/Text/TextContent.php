@@ -2,14 +2,14 @@
 
 namespace Ricamo\Core\Kind\Text;
 
+use Ricamo\Core\Document\Content;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
-use Ricamo\Core\Document\References;
-use Ricamo\Core\Kind\Content;
+use Ricamo\Core\Document\TakesFromLayers;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\RunsByItself;
-use Ricamo\Core\Kind\TakesFromLayers;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;

@@ -4,13 +4,14 @@ namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\LayerKind;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyle;
@@ -21,7 +22,7 @@ use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 
 /** Words. */
-final class TextKind extends LayerKind
+final class TextKind extends LayerKind implements Drawn
 {
     private const SECTION = 'Type';
 

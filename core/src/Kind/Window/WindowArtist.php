@@ -15,16 +15,16 @@ use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Bundle\BundleArtist;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageArtist;
+use Ricamo\Core\Kind\LineArtist;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
+use Ricamo\Core\Kind\Paints;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\Outlines;
-use Ricamo\Core\Line\LineArtist;
 use Ricamo\Core\Paint\Painted;
-use Ricamo\Core\Paint\Paints;
 
 /** Draws windows: the fill where it can be seen, what is in the window, and the outline over it. */
 final readonly class WindowArtist implements Artist, ReachesBeyond

@@ -6,7 +6,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\References;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Places;
@@ -16,6 +15,7 @@ use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 

@@ -4,29 +4,30 @@ namespace Ricamo\Core\Kind\Window;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
+use Ricamo\Core\Document\Placement;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Drawn;
 use Ricamo\Core\Kind\Footage\FootageContent;
-use Ricamo\Core\Kind\LayerKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
-use Ricamo\Core\Kind\Placement;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
 /** A form filled with a clip, a picture or another composition, which is framed inside it, apart from how the window itself moves. */
-final class WindowKind extends LayerKind
+final class WindowKind extends LayerKind implements Drawn
 {
     private const FORM = 'Form';
 

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Line;
+namespace Ricamo\Core\Kind;
 
 use Closure;
 use Ricamo\Core\Colour\Colour;
@@ -13,18 +13,26 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Line\BrushForm;
+use Ricamo\Core\Line\BrushStroke;
+use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Line\LineStyle;
+use Ricamo\Core\Line\Marked;
+use Ricamo\Core\Line\Measured;
+use Ricamo\Core\Line\Taper;
+use Ricamo\Core\Line\Widths;
+use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Property\Attachments;
 
 /** Draws the outline of a layer: whole or in part, in dashes, tapered, or with a brush. */
 final readonly class LineArtist
@@ -49,7 +57,7 @@ final readonly class LineArtist
     /**
      * @param  float  $width  in the units of the outlines
      * @param  float  $unit  pixels that one of them is
-     * @param  (Closure(FootageContent, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
+     * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
      */
     public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private LineEnds $ends = new LineEnds, private float $unit = 1.0, ?Closure $pictures = null)
     {

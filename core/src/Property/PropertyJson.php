@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 use Ricamo\Core\Animation\Bend;
 use Ricamo\Core\Animation\Easing\Easings;
@@ -9,6 +9,7 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Time\FrameRange;
 
 /** A property as documents write it: the bare value, or `{"keyframes": [{"at", "value", "easing", "pin"}, …]}`. */
 final class PropertyJson
@@ -98,7 +99,7 @@ final class PropertyJson
     public static function write(Property $property): mixed
     {
         if (! $property->isAnimated()) {
-            return $property->type->write($property->at(0, Composition::anySpan()));
+            return $property->type->write($property->at(0, new FrameRange(0, 1)));
         }
 
         return ['keyframes' => array_map(fn (Keyframe $keyframe): array => [

@@ -1,13 +1,11 @@
 <?php
 
-namespace Ricamo\Core\Kind;
+namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\Units;
-use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /**
  * A kind of layer: all in which it differs from the others. Whatever deals with layers asks their kind, their content
@@ -60,6 +58,11 @@ abstract class LayerKind
         return false;
     }
 
+    public function hasOutline(): bool
+    {
+        return isset($this->properties()['outline']);
+    }
+
     /** @return list<Units> what cascades can be spread over in it */
     public function units(): array
     {
@@ -80,8 +83,6 @@ abstract class LayerKind
 
     /** What a new layer is called. @param  Node  $layer its JSON, which may hold no more than content */
     abstract public function newName(Node $layer, MediaLibrary $media): string;
-
-    abstract public function artist(Materials $materials): Artist;
 
     /**
      * @param  Node  $layer  its JSON, which may hold no more than content

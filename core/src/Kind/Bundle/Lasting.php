@@ -1,11 +1,15 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Kind\Bundle;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Marker;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Stay;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Move\PlacedAccent;
 use Ricamo\Core\Time\FrameRange;

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 /** Something that a layer has, with settings that can be keyframed: an effect, a mask. */
 interface Attached

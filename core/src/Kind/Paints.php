@@ -1,20 +1,24 @@
 <?php
 
-namespace Ricamo\Core\Paint;
+namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Corners;
 use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Operation;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Paint\GradientForm;
+use Ricamo\Core\Paint\Painted;
+use Ricamo\Core\Paint\PicturePaint;
+use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Paint\Shown;
+use Ricamo\Core\Paint\Sweep;
+use Ricamo\Core\Property\Attachments;
 
 /** What a layer's fill and outline are painted with at a moment. */
 final class Paints
@@ -52,7 +56,7 @@ final class Paints
     /**
      * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted to a box around the matrix's origin
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted to a box around the matrix's origin
      * @return list<Operation>
      */
     public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
@@ -68,12 +72,12 @@ final class Paints
     /**
      * All of the picture that a layer is painted with, beyond the layer's edges, too; of its fill before that of its outline.
      *
-     * @param  callable(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $shown  as `painted` takes it
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  as `painted` takes it
      * @return list<Operation> none where it is painted with none
      */
     public static function beyond(Layer $layer, int|float $at, Box $box, Affine $matrix, callable $shown): array
     {
-        $pictured = PlacedGradient::picturedOf($layer);
+        $pictured = PlacedGradient::pictured($layer->gradients);
         $paint = $pictured === null ? null : self::gradient($pictured, $layer, $at, $box);
 
         return $paint instanceof PicturePaint ? $paint->all($matrix, $shown) : [];

@@ -1,12 +1,13 @@
 <?php
 
-namespace Ricamo\Core\Effect;
+namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Document\Attachments;
-use Ricamo\Core\Document\FreeId;
-use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Effect;
+use Ricamo\Core\Effect\FitsLayer;
+use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Property\Attachments;
 
 /** Gives a layer an effect. */
 final class FittedEffect

@@ -1,8 +1,8 @@
 <?php
 
-namespace Ricamo\Core\Kind;
+namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Document\References;
+use Ricamo\Core\Property\References;
 
 /** What a layer shows, apart from the properties that can be keyframed. */
 interface Content

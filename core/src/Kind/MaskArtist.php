@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Mask;
+namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Fill;
@@ -13,12 +13,15 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Mask\MaskBy;
+use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Property\Attachments;
 
 /** Draws what masks are made of. */
 final class MaskArtist

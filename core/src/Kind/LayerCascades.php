@@ -1,7 +1,11 @@
 <?php
 
-namespace Ricamo\Core\Cascade;
+namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Cascade\Unfolding;
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Cascade\UnitSet;
 use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
@@ -17,7 +21,7 @@ final class LayerCascades
      */
     public static function changes(Layer $group, array $boxes, int|float $at): array
     {
-        $running = $group->cascades === [] || $boxes === [] ? [] : Running::of($group, $at);
+        $running = $group->cascades === [] || $boxes === [] ? [] : Running::of($group->cascades, $group, $at);
         if ($running === []) {
             return [];
         }

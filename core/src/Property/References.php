@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 /** What a layer, or a part of one, refers to: ids, each as often as it is referred to. */
 final readonly class References

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 use WeakMap;
 
@@ -10,13 +10,13 @@ use WeakMap;
  */
 final class Resting
 {
-    /** @var ?WeakMap<Layer, self> */
+    /** @var ?WeakMap<Valued, self> */
     private static ?WeakMap $all = null;
 
     /** @var array<string, mixed> by its name: what was made, or false where it changes */
     public array $made = [];
 
-    public static function of(Layer $layer): self
+    public static function of(Valued $layer): self
     {
         self::$all ??= new WeakMap;
 
@@ -32,7 +32,7 @@ final class Resting
      * @param  T  $made
      * @return T
      */
-    public function keep(string $name, Layer $layer, array $properties, mixed $made): mixed
+    public function keep(string $name, Valued $layer, array $properties, mixed $made): mixed
     {
         $this->made[$name] = $layer->rests($properties) ? $made : false;
 

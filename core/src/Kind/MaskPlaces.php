@@ -1,12 +1,14 @@
 <?php
 
-namespace Ricamo\Core\Mask;
+namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Path\Contours;
 
 /** Where the masks of a layer lie in the picture, to be seen and touched. */

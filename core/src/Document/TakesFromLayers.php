@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Kind;
+namespace Ricamo\Core\Document;
 
 /** Content that takes values from layers of the same composition. */
 interface TakesFromLayers

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
@@ -76,7 +76,7 @@ final class Attachments
      *
      * @return array<string, mixed> by the names that documents write within it
      */
-    public static function values(Attached $one, Layer $layer, int|float $at): array
+    public static function values(Attached $one, Valued $layer, int|float $at): array
     {
         $values = [];
         foreach ($one->settings() as $setting) {

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Kind;
+namespace Ricamo\Core\Document;
 
 /** Content that refers to media of the project. */
 interface UsesMedia

@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Line;
+namespace Ricamo\Core\Kind;
 
 use Closure;
 use Ricamo\Core\Colour\Colour;
@@ -10,16 +10,17 @@ use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Layout\Fitting;
+use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Line\PlacedOutline;
+use Ricamo\Core\Line\Side;
 use Ricamo\Core\Paint\Painted;
-use Ricamo\Core\Paint\Paints;
+use Ricamo\Core\Paint\Shown;
+use Ricamo\Core\Property\Attachments;
 
 /** The outlines and fills that a layer has more of, each over all of its letters or forms before the next. */
 final class Coats
@@ -32,7 +33,7 @@ final class Coats
 
     /**
      * @param  Box  $box  of what is painted, in the layer's own space
-     * @param  Closure(FootageContent|BundleContent, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint or set by a brush
+     * @param  Closure(Shown, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint or set by a brush
      * @param  float  $unit  pixels that one unit of the outlines is
      */
     public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, LineEnds $ends = new LineEnds, float $unit = 1.0)

@@ -1,9 +1,9 @@
 <?php
 
-namespace Ricamo\Core\Kind;
+namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Document\PropertyDefinition;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;

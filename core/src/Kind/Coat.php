@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Line;
+namespace Ricamo\Core\Kind;
 
 use Closure;
 use Ricamo\Core\Colour\Colour;
@@ -11,7 +11,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Paint\Paints;
+use Ricamo\Core\Line\Side;
 use Ricamo\Core\Paint\PicturePaint;
 use Ricamo\Core\Paint\Sweep;
 

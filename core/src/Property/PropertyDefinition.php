@@ -1,6 +1,6 @@
 <?php
 
-namespace Ricamo\Core\Document;
+namespace Ricamo\Core\Property;
 
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Value\Type\ValueType;

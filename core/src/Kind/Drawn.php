@@ -1,0 +1,9 @@
+<?php
+
+namespace Ricamo\Core\Kind;
+
+/** A kind of layer whose layers are drawn: every one that there is. */
+interface Drawn
+{
+    public function artist(Materials $materials): Artist;
+}
