@@ -83,7 +83,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected function work(): void
     {
-        Artisan::call('queue:work', ['--queue' => 'media,media-long,renders', '--stop-when-empty' => true, '--tries' => 1, '--sleep' => 0]);
+        Artisan::call('queue:work', ['--queue' => 'media,media-long,renders', '--stop-when-empty' => true, '--tries' => 1, '--sleep' => 0, '--memory' => 4096]);
     }
 
     /** Announces a file and sends it in one part, as the protocol has it. */

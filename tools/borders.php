@@ -2,7 +2,8 @@
 
 /**
  * Checks that each part depends only on what it may: core on nothing, raster on core, app on both. Core may not do I/O
- * either: no files, processes, clock or native code.
+ * either: no files, processes, clock or native code. And that each of core's rooms uses only those that stand before it in
+ * docs/architecture.md.
  */
 $root = dirname(__DIR__);
 $rules = [
@@ -34,6 +35,26 @@ foreach ($rules as $folder => $patterns) {
                     $found++;
                 }
             }
+        }
+    }
+}
+preg_match_all('~^\| `(\w+)/` \|~m', (string) file_get_contents("$root/docs/architecture.md"), $rows);
+$order = array_flip($rows[1]);
+foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/core/src", FilesystemIterator::SKIP_DOTS)) as $file) {
+    $path = substr($file->getPathname(), strlen("$root/core/src/"));
+    $room = strstr($path, '/', true);
+    if ($file->getExtension() !== 'php' || $room === false) {
+        continue;
+    }
+    if (! isset($order[$room])) {
+        echo "core/src/$path: the room $room has no place in the order of docs/architecture.md\n";
+        $found++;
+    }
+    preg_match_all('~Ricamo\\\\Core\\\\(\w+)\\\\~', (string) file_get_contents($file->getPathname()), $uses);
+    foreach (array_unique($uses[1]) as $used) {
+        if ($used !== $room && ($order[$used] ?? PHP_INT_MAX) >= ($order[$room] ?? -1)) {
+            echo "core/src/$path: $room may not use $used, which comes after it\n";
+            $found++;
         }
     }
 }

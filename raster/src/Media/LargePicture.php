@@ -32,13 +32,15 @@ final class LargePicture
     /**
      * The clip that a file is; null where it is no such picture, or one that moves or says which way up it is.
      *
+     * @param  int  $from  pixels that it has at least
+     *
      * @throws Refusal where it cannot be read
      */
-    public static function clip(string $file, int $largestSide, float $seconds): ?Clip
+    public static function clip(string $file, int $largestSide, float $seconds, int $from = self::FROM): ?Clip
     {
         [$width, $height, $type] = @getimagesize($file) ?: [0, 0, 0];
         $isOfKind = in_array($type, [IMAGETYPE_PNG, IMAGETYPE_TIFF_II, IMAGETYPE_TIFF_MM], true);
-        if (! $isOfKind || $width * $height < self::FROM || max($width, $height) > $largestSide) {
+        if (! $isOfKind || $width * $height < $from || max($width, $height) > $largestSide) {
             return null;
         }
         // To libvips a moving PNG is its first picture.
