@@ -7,6 +7,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Shutter;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -118,5 +119,29 @@ final class MemoryTest extends TestCase implements Memory
         $this->evaluator()->look($this->stored($this->composition()), 20);
         $faster = $this->stored(Fixture::edit($this->composition(), 'set-composition', ['rate' => '50/1']));
         self::assertSame(Fixture::evaluator()->frame($faster, 20)->encode(), $this->evaluator()->look($faster, 20)->list());
+    }
+
+    public function test_what_is_masked_by_a_layer_follows_it(): void
+    {
+        $composition = $this->stored(Fixture::composition([
+            Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]]), Fixture::words(),
+        ]));
+        $this->evaluator()->look($composition, 20);
+        $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'rotation', 'value' => 30]]]);
+        self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $this->evaluator()->look($this->stored($after), 20)->list());
+    }
+
+    public function test_another_shutter_is_another_blur(): void
+    {
+        $moving = fn (Shutter $shutter): Composition => $this->stored(Fixture::composition([
+            Fixture::bar(['motionBlur' => true, 'position' => Fixture::keyframes([0, [0, 0]], [20, [1900, 0]])]),
+        ])->with(['shutter' => $shutter]));
+        $lists = [];
+        foreach ([new Shutter, new Shutter(samples: 4), new Shutter(angle: 90), new Shutter(phase: 45)] as $shutter) {
+            $seen = $this->evaluator()->look($moving($shutter), 10)->list();
+            self::assertSame(Fixture::evaluator()->frame($moving($shutter), 10)->encode(), $seen);
+            $lists[] = $seen;
+        }
+        self::assertCount(4, array_unique($lists));
     }
 }

@@ -222,4 +222,18 @@ final class LifeTest extends TestCase
         $this->expectExceptionMessage('“Bar” does not leave');
         $pulled(Fixture::composition([Fixture::bar()]), 'leave', 3);
     }
+
+    /** What is cut off in the middle of its leaving is on its last frame as far as it was there before the cut. */
+    public function test_a_leaving_that_was_begun_is_as_far_as_it_was_before_the_cut(): void
+    {
+        $phase = ['length' => 30, 'easing' => 'quad-in', 'moves' => [['move' => 'fade']]];
+        $whole = $this->composition(['leave' => $phase]);
+        $cut = $this->composition(['out' => 110, 'leave' => [...$phase, 'begun' => 10]]);
+        foreach ([80, 89, 95, 100, 109] as $frame) {
+            self::assertSame($this->items($whole, $frame), $this->items($cut, $frame), "frame $frame");
+        }
+        // 30 frames to the last visible one, 119: on frame 109 two thirds of them have passed, and eased four ninths.
+        $opacity = fn (Composition $composition): float => hexdec(substr($this->items($composition, 109)[0]['colour'], 7)) / 255;
+        self::assertEqualsWithDelta(1 - (20 / 30) ** 2, $opacity($cut), 1 / 255);
+    }
 }
