@@ -111,7 +111,9 @@ final class MemoryTest extends TestCase implements Memory
         ]));
         $this->evaluator()->look($composition, 20);
         $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 75]]]);
-        self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $this->evaluator()->look($this->stored($after), 20)->list());
+        $expected = Fixture::evaluator()->frame($after, 20);
+        $known = array_fill_keys(array_keys(Fixture::evaluator()->frame($composition, 20)->paths() + $expected->paths()), true);
+        self::assertSame($expected->encode($known), $this->evaluator()->look($this->stored($after), 20, $known)->list());
     }
 
     public function test_another_rate_is_another_frame_of_the_clip(): void
@@ -128,7 +130,9 @@ final class MemoryTest extends TestCase implements Memory
         ]));
         $this->evaluator()->look($composition, 20);
         $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'rotation', 'value' => 30]]]);
-        self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $this->evaluator()->look($this->stored($after), 20)->list());
+        $expected = Fixture::evaluator()->frame($after, 20);
+        $known = array_fill_keys(array_keys($expected->paths()), true);
+        self::assertSame($expected->encode($known), $this->evaluator()->look($this->stored($after), 20, $known)->list());
     }
 
     public function test_another_shutter_is_another_blur(): void
@@ -138,8 +142,11 @@ final class MemoryTest extends TestCase implements Memory
         ])->with(['shutter' => $shutter]));
         $lists = [];
         foreach ([new Shutter, new Shutter(samples: 4), new Shutter(angle: 90), new Shutter(phase: 45)] as $shutter) {
-            $seen = $this->evaluator()->look($moving($shutter), 10)->list();
-            self::assertSame(Fixture::evaluator()->frame($moving($shutter), 10)->encode(), $seen);
+            $expected = Fixture::evaluator()->frame($moving($shutter), 10);
+            // Only to who knows the paths is anything told from memory.
+            $known = array_fill_keys(array_keys($expected->paths()), true);
+            $seen = $this->evaluator()->look($moving($shutter), 10, $known)->list();
+            self::assertSame($expected->encode($known), $seen);
             $lists[] = $seen;
         }
         self::assertCount(4, array_unique($lists));
