@@ -2,8 +2,8 @@
 
 namespace App\Console;
 
-use App\Serving\Child;
 use App\Serving\Cores;
+use App\Serving\KeptProcess;
 use App\Serving\Leftovers;
 use App\Serving\WebServer;
 use App\Settings\Checks;
@@ -61,10 +61,10 @@ final class ServeCommand extends Command
         for ($try = 0; $try < 100 && ! $web->isReady(); $try++) {
             usleep(50_000);
         }
-        array_map(fn (Child $child) => $this->keep($child, $children), $children);
+        array_map(fn (KeptProcess $child) => $this->keep($child, $children), $children);
         $this->line('Ricamo is at http://'.(str_contains($host, ':') ? "[$host]" : $host).":$port  (Ctrl+C ends it)");
         while (! $this->ending) {
-            array_map(fn (Child $child) => $this->keep($child, $children), $children);
+            array_map(fn (KeptProcess $child) => $this->keep($child, $children), $children);
             usleep(100_000);
         }
         $this->end($children);
@@ -99,12 +99,12 @@ final class ServeCommand extends Command
         return [];
     }
 
-    /** @return list<Child> PHP first, for without it there is no answer */
+    /** @return list<KeptProcess> PHP first, for without it there is no answer */
     private function children(WebServer $web): array
     {
-        $children = [new Child('PHP', $web->fpmCommand()), new Child('web server', $web->nginxCommand())];
+        $children = [new KeptProcess('PHP', $web->fpmCommand()), new KeptProcess('web server', $web->nginxCommand())];
         foreach (self::WORKERS as $name => $queues) {
-            $children[] = new Child("$name worker", [
+            $children[] = new KeptProcess("$name worker", [
                 PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'ffi.enable=1',
                 base_path('artisan'), 'queue:work', "--queue=$queues", '--sleep=0.3', '--tries=1', '--timeout=7200', '--memory=512',
             ], $name);
@@ -113,8 +113,8 @@ final class ServeCommand extends Command
         return $children;
     }
 
-    /** @param  list<Child>  $all */
-    private function keep(Child $child, array $all): void
+    /** @param  list<KeptProcess>  $all */
+    private function keep(KeptProcess $child, array $all): void
     {
         if ($child->isRunning() || $child->hasStarted() && $child->age() < self::BREATH) {
             return;
@@ -126,11 +126,11 @@ final class ServeCommand extends Command
             $this->release($child);
         }
         $child->start($this->report(...));
-        $this->leftovers->note(array_values(array_filter(array_map(fn (Child $one): int => $one->group(), $all))));
+        $this->leftovers->note(array_values(array_filter(array_map(fn (KeptProcess $one): int => $one->group(), $all))));
     }
 
     /** What a dead worker was at is free to be taken up at once. Two share a queue: the other one's work is still its own. */
-    private function release(Child $child): void
+    private function release(KeptProcess $child): void
     {
         try {
             if ($child->queue === 'renders') {
@@ -150,16 +150,16 @@ final class ServeCommand extends Command
         }
     }
 
-    /** @param  list<Child>  $children */
+    /** @param  list<KeptProcess>  $children */
     private function end(array $children): void
     {
-        array_map(fn (Child $child) => $child->ask(), $children);
+        array_map(fn (KeptProcess $child) => $child->ask(), $children);
         for ($end = microtime(true) + self::GRACE; microtime(true) < $end; usleep(30_000)) {
-            if (array_filter($children, fn (Child $child): bool => $child->isRunning()) === []) {
+            if (array_filter($children, fn (KeptProcess $child): bool => $child->isRunning()) === []) {
                 break;
             }
         }
-        array_map(fn (Child $child) => $child->kill(), $children);
+        array_map(fn (KeptProcess $child) => $child->kill(), $children);
         $this->leftovers->forget();
     }
 }

@@ -11,9 +11,9 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Document\Project as ProjectDocument;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edit;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Memory;
 use Ricamo\Core\Json\Node;
@@ -41,7 +41,7 @@ final class Editor
             $parts = Parts::between($before, $after);
 
             // What comes to the same is what is there: nothing is written, and no revision is made of it.
-            return new Outcome($parts === [] ? $before : $after, $settled instanceof DrawnIn ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
+            return new Outcome($parts === [] ? $before : $after, $settled instanceof Snapping ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
                 // What changes nothing is no step to undo.
                 if ($parts !== []) {
                     Step::drop($asked->project, $asked->window);
@@ -67,8 +67,8 @@ final class Editor
         $after = Edits::apply($settled, $before, $evaluator);
 
         return Text::object([
-            'by' => Text::of($settled instanceof DrawnIn ? $settled->by() : null),
-            'met' => Text::of($settled instanceof DrawnIn ? $settled->met() : null),
+            'by' => Text::of($settled instanceof Snapping ? $settled->by() : null),
+            'met' => Text::of($settled instanceof Snapping ? $settled->met() : null),
             'patch' => Patch::between($before, $after),
             'revision' => (string) $composition->revision,
             'glimpse' => Glimpse::read($request->optional('show'))->of($after, $evaluator),
@@ -218,7 +218,7 @@ final class Editor
 
     private function settled(Edit $edit, ProjectDocument $project, Asked $asked): Edit
     {
-        return $edit instanceof DrawnIn && $asked->composition !== null
+        return $edit instanceof Snapping && $asked->composition !== null
             ? Edits::settled($edit, $project->compositions->get($asked->composition->key))
             : $edit;
     }
@@ -269,7 +269,7 @@ final class Editor
      */
     private function toOpen(array $parts): array
     {
-        $inside = array_filter($parts, fn (Part $part): bool => in_array($part->place, [Place::Head, Place::Stack, Place::Layer, Place::Made], true));
+        $inside = array_filter($parts, fn (Part $part): bool => in_array($part->place, [ChangedPlace::Head, ChangedPlace::Stack, ChangedPlace::Layer, ChangedPlace::Made], true));
 
         return array_values(array_unique(array_map(fn (Part $part): string => $part->of, $inside)));
     }

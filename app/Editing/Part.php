@@ -16,11 +16,11 @@ final readonly class Part
      * @param  ?string  $there  JSON: a guarded patch, or the value after the step; null where there is none then
      * @param  ?string  $back  JSON: the same, or the value before the step
      */
-    public function __construct(public Place $place, public string $of, public string $layer, public bool $isPatch, public ?string $there, public ?string $back)
+    public function __construct(public ChangedPlace $place, public string $of, public string $layer, public bool $isPatch, public ?string $there, public ?string $back)
     {
     }
 
-    public static function changed(Place $place, string $of, string $layer, ?string $before, ?string $after): self
+    public static function changed(ChangedPlace $place, string $of, string $layer, ?string $before, ?string $after): self
     {
         return $place->isPatched() && $before !== null && $after !== null
             ? new self($place, $of, $layer, true, Patch::guarded($before, $after), Patch::guarded($after, $before))
@@ -42,7 +42,7 @@ final readonly class Part
         if ($this->place->isOrder() && $now !== null && $from !== null && $to !== null) {
             $decode = fn (string $list): array => json_decode($list, true);
 
-            return Text::of(Order::turned($decode($now), $decode($from), $decode($to)) ?? throw new BuiltUpon);
+            return Text::of(IdOrder::turned($decode($now), $decode($from), $decode($to)) ?? throw new BuiltUpon);
         }
 
         return $now === $from ? $to : throw new BuiltUpon;
@@ -74,7 +74,7 @@ final readonly class Part
     public static function readAll(string $json): array
     {
         return array_map(
-            fn (array $part): self => new self(Place::from($part['place']), $part['of'], $part['layer'], $part['patch'], $part['there'], $part['back']),
+            fn (array $part): self => new self(ChangedPlace::from($part['place']), $part['of'], $part['layer'], $part['patch'], $part['there'], $part['back']),
             json_decode($json, true, flags: JSON_THROW_ON_ERROR),
         );
     }

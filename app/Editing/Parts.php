@@ -22,30 +22,30 @@ final class Parts
     public static function between(Project $before, Project $after): array
     {
         $parts = [];
-        $add = function (Place $place, string $of, string $layer, ?string $old, ?string $new) use (&$parts): void {
+        $add = function (ChangedPlace $place, string $of, string $layer, ?string $old, ?string $new) use (&$parts): void {
             if ($old !== $new) {
                 $parts[] = Part::changed($place, $of, $layer, $old, $new);
             }
         };
-        $add(Place::Project, '', '', self::project($before), self::project($after));
-        $add(Place::Compositions, '', '', Text::of($before->compositions->ids()), Text::of($after->compositions->ids()));
+        $add(ChangedPlace::Project, '', '', self::project($before), self::project($after));
+        $add(ChangedPlace::Compositions, '', '', Text::of($before->compositions->ids()), Text::of($after->compositions->ids()));
         foreach ($after->media->changedFrom($before->media) as $media) {
-            $add(Place::Media, $media->id, '', self::media($before->media->get($media->id)), self::media($media));
+            $add(ChangedPlace::Media, $media->id, '', self::media($before->media->get($media->id)), self::media($media));
         }
         foreach ($after->compositions->changedFrom($before->compositions) as $entry) {
             if (! $before->compositions->knows($entry->id)) {
-                $add(Place::Made, $entry->id, '', null, self::print($entry->composition()));
+                $add(ChangedPlace::Made, $entry->id, '', null, self::print($entry->composition()));
 
                 continue;
             }
             [$old, $new] = [$before->compositions->entry($entry->id)->composition(), $entry->composition()];
-            $add(Place::Head, $entry->id, '', Text::of($old->headJson()), Text::of($new->headJson()));
-            $add(Place::Stack, $entry->id, '', Text::of($old->layers->ids()), Text::of($new->layers->ids()));
+            $add(ChangedPlace::Head, $entry->id, '', Text::of($old->headJson()), Text::of($new->headJson()));
+            $add(ChangedPlace::Stack, $entry->id, '', Text::of($old->layers->ids()), Text::of($new->layers->ids()));
             foreach ($new->layers->changedFrom($old->layers) as $layer) {
-                $add(Place::Layer, $entry->id, $layer->id, ($old->layers->entries()[$layer->id] ?? null)?->json(), $layer->json());
+                $add(ChangedPlace::Layer, $entry->id, $layer->id, ($old->layers->entries()[$layer->id] ?? null)?->json(), $layer->json());
             }
             foreach (array_diff($old->layers->ids(), $new->layers->ids()) as $gone) {
-                $add(Place::Layer, $entry->id, $gone, $old->layers->entries()[$gone]->json(), null);
+                $add(ChangedPlace::Layer, $entry->id, $gone, $old->layers->entries()[$gone]->json(), null);
             }
         }
 
@@ -64,12 +64,12 @@ final class Parts
         foreach ($parts as $part) {
             $value = $part->turned(self::value($now, $part), $isBack);
             match ($part->place) {
-                Place::Project => $after = self::withProject($after, Node::decode((string) $value)),
-                Place::Compositions => $after = self::withCompositions($after, json_decode((string) $value, true)),
-                Place::Media => $after = self::withMedia($after, $part->of, Node::decode((string) $value)),
-                Place::Head => $after = self::withHead($after, $part->of, Node::decode((string) $value)),
-                Place::Stack, Place::Layer => $layers[$part->of][] = [$part, $value],
-                Place::Made => null,
+                ChangedPlace::Project => $after = self::withProject($after, Node::decode((string) $value)),
+                ChangedPlace::Compositions => $after = self::withCompositions($after, json_decode((string) $value, true)),
+                ChangedPlace::Media => $after = self::withMedia($after, $part->of, Node::decode((string) $value)),
+                ChangedPlace::Head => $after = self::withHead($after, $part->of, Node::decode((string) $value)),
+                ChangedPlace::Stack, ChangedPlace::Layer => $layers[$part->of][] = [$part, $value],
+                ChangedPlace::Made => null,
             };
         }
         foreach ($layers as $composition => $changes) {
@@ -86,14 +86,14 @@ final class Parts
         $composition = fn (): Composition => $project->compositions->entry($part->of)->composition();
 
         return match ($part->place) {
-            Place::Project => self::project($project),
-            Place::Compositions => Text::of($project->compositions->ids()),
-            Place::Media => self::media($project->media->get($part->of)),
-            Place::Head => Text::of($composition()->headJson()),
-            Place::Stack => Text::of($composition()->layers->ids()),
-            Place::Layer => ($composition()->layers->entries()[$part->layer] ?? null)?->json(),
+            ChangedPlace::Project => self::project($project),
+            ChangedPlace::Compositions => Text::of($project->compositions->ids()),
+            ChangedPlace::Media => self::media($project->media->get($part->of)),
+            ChangedPlace::Head => Text::of($composition()->headJson()),
+            ChangedPlace::Stack => Text::of($composition()->layers->ids()),
+            ChangedPlace::Layer => ($composition()->layers->entries()[$part->layer] ?? null)?->json(),
             // What was made stays stored when that is undone; it goes out of sight by the order of the compositions.
-            Place::Made => $project->compositions->has($part->of) ? self::print($composition()) : null,
+            ChangedPlace::Made => $project->compositions->has($part->of) ? self::print($composition()) : null,
         };
     }
 
@@ -145,7 +145,7 @@ final class Parts
         $entries = $composition->layers->entries();
         $order = $composition->layers->ids();
         foreach ($changes as [$part, $value]) {
-            if ($part->place === Place::Stack) {
+            if ($part->place === ChangedPlace::Stack) {
                 $order = json_decode((string) $value, true);
             } elseif ($value === null) {
                 unset($entries[$part->layer]);

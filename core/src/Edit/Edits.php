@@ -273,7 +273,7 @@ final class Edits
     /** The edit, as far as it really will go. */
     public static function settled(CompositionEdit $edit, Composition $composition): CompositionEdit
     {
-        return $edit instanceof DrawnIn ? $edit->settled($composition) : $edit;
+        return $edit instanceof Snapping ? $edit->settled($composition) : $edit;
     }
 
     /** @throws Refusal where the composition does not allow it; then nothing is changed */

@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Effect\Blur\Directional;
-use Ricamo\Core\Effect\Blur\Gaussian;
-use Ricamo\Core\Effect\Blur\Spin;
+use Ricamo\Core\Effect\Blur\SoftBlur;
+use Ricamo\Core\Effect\Blur\SpinBlur;
 use Ricamo\Core\Effect\Blur\Zoom;
 use Ricamo\Core\Effect\Colour\BrightnessContrast;
 use Ricamo\Core\Effect\Colour\Curves;
@@ -46,7 +46,7 @@ final class Effects
 {
     /** By what they do, in the order in which they are offered. */
     private const CLASSES = [
-        'Blur' => [Gaussian::class, Directional::class, Zoom::class, Spin::class],
+        'Blur' => [SoftBlur::class, Directional::class, Zoom::class, SpinBlur::class],
         'Shadow and light' => [DropShadow::class, InnerShadow::class, LongShadow::class, Extrude::class, EdgeLine::class, Halo::class, Glow::class, Vignette::class],
         'Colour' => [
             Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,

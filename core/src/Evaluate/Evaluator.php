@@ -40,7 +40,7 @@ final readonly class Evaluator
         public MediaLibrary $media,
         private TextBlocks $blocks,
         private Memory $memory = new NoMemory,
-        private Exposure $exposure = new Exposure,
+        private ShutterMoments $exposure = new ShutterMoments,
         private Covering $covering = new CertainCovering,
     ) {
         $this->drawing = new LayerDrawing($media, $blocks, $exposure);

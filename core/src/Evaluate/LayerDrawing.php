@@ -46,7 +46,7 @@ final readonly class LayerDrawing
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
-    public function __construct(MediaLibrary $media, TextBlocks $blocks, private Exposure $exposure)
+    public function __construct(MediaLibrary $media, TextBlocks $blocks, private ShutterMoments $exposure)
     {
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());

@@ -8,8 +8,8 @@ use Ricamo\Core\Animation\Easing\Hold;
 use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Keyframe;
+use Ricamo\Core\Animation\KeyframeSegment;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Animation\Stretch;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Time\FrameRange;
 
@@ -36,7 +36,7 @@ final readonly class Thread
                 'easing' => (string) $keyframe->easing,
                 'curve' => Handles::of($keyframe->easing)?->curve()->handles(),
                 'pin' => $keyframe->pin->value,
-                'handles' => $next === null || ! $curved ? null : (new Stretch($property->type, $keyframe, $next, $layer->span))->handles(),
+                'handles' => $next === null || ! $curved ? null : (new KeyframeSegment($property->type, $keyframe, $next, $layer->span))->handles(),
             ], array_keys($course), $course, [...array_slice($course, 1), ...($course === [] ? [] : [null])]),
             ...self::samples($property, $course, $curved, $layer->span),
         ];

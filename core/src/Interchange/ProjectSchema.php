@@ -28,9 +28,9 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Line\BrushForm;
+use Ricamo\Core\Line\OutlineSide;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
-use Ricamo\Core\Line\Side;
 use Ricamo\Core\Mask\MaskBy;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
@@ -172,7 +172,7 @@ final class ProjectSchema
             'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
-            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => self::attached(new PlacedOutline('o1'), ['id' => ['type' => 'string', 'pattern' => '^o[0-9]{1,6}$'], 'side' => self::choice(array_column(Side::cases(), 'value')), 'join' => self::choice(array_column(Join::cases(), 'value')), 'on' => ['type' => 'boolean']], ['id'])]] : []),
+            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => self::attached(new PlacedOutline('o1'), ['id' => ['type' => 'string', 'pattern' => '^o[0-9]{1,6}$'], 'side' => self::choice(array_column(OutlineSide::cases(), 'value')), 'join' => self::choice(array_column(Join::cases(), 'value')), 'on' => ['type' => 'boolean']], ['id'])]] : []),
             ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
             'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],

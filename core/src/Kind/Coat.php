@@ -11,7 +11,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Line\Side;
+use Ricamo\Core\Line\OutlineSide;
 use Ricamo\Core\Paint\PicturePaint;
 use Ricamo\Core\Paint\Sweep;
 
@@ -36,7 +36,7 @@ final readonly class Coat
      * @param  Affine  $moved  from the layer's space to the pixels that are drawn
      * @return list<Operation>
      */
-    public function draw(Side $side, Outline $outline, Affine $own, Affine $moved): array
+    public function draw(OutlineSide $side, Outline $outline, Affine $own, Affine $moved): array
     {
         $placed = $moved->after($this->shift)->after($own);
         $within = fn (Affine $inner): Colour|Gradient|Corners => Paints::within($this->paint, $this->shift->after($own)->after($inner));

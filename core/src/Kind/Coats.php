@@ -16,8 +16,8 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Line\OutlineSide;
 use Ricamo\Core\Line\PlacedOutline;
-use Ricamo\Core\Line\Side;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Property\Attachments;
@@ -44,7 +44,7 @@ final class Coats
             $width = max(0, $values->number('width')) / $unit;
             $opacity = $values->number('opacity') / 100;
             if ($paint !== null && $opacity > 0 && ($width > 0 || $one->side->isFill())) {
-                $pen = $width > 0 ? new LineArtist($layer, $at, $one->side === Side::Centre ? $width : 2 * $width, $one->join, $ends, $unit, $pictures) : null;
+                $pen = $width > 0 ? new LineArtist($layer, $at, $one->side === OutlineSide::Centre ? $width : 2 * $width, $one->join, $ends, $unit, $pictures) : null;
                 $shift = $values->point('shift');
                 $this->coats[$one->id] = [$one, new Coat($paint, $opacity, Affine::translation($shift->x, $shift->y), $pen)];
             }
@@ -100,13 +100,13 @@ final class Coats
      * @param  list<Operation>  $drawn
      * @return list<Operation>
      */
-    private static function cut(Side $side, Outline $outline, Affine $placed, array $drawn): array
+    private static function cut(OutlineSide $side, Outline $outline, Affine $placed, array $drawn): array
     {
-        if ($drawn === [] || $side->isFill() || $side === Side::Centre) {
+        if ($drawn === [] || $side->isFill() || $side === OutlineSide::Centre) {
             return $drawn;
         }
         $form = new Fill($outline, $placed, new Colour(255, 255, 255));
 
-        return [new Group($drawn, masks: [new MaskPart([$form], $side === Side::Inside ? MaskMode::Add : MaskMode::Subtract)])];
+        return [new Group($drawn, masks: [new MaskPart([$form], $side === OutlineSide::Inside ? MaskMode::Add : MaskMode::Subtract)])];
     }
 }

@@ -17,10 +17,10 @@ final class LayerKinds
 {
     private const CLASSES = [AdjustingKind::class, BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
 
-    /** @var array<string, LayerKind&Drawn>|null by name */
+    /** @var array<string, LayerKind&DrawnKind>|null by name */
     private static ?array $kinds = null;
 
-    /** @return array<string, LayerKind&Drawn> by name */
+    /** @return array<string, LayerKind&DrawnKind> by name */
     public static function all(): array
     {
         if (self::$kinds === null) {

@@ -16,7 +16,7 @@ final readonly class PlacedOutline implements Attached
 {
     public const MOST = Painted::MORE;
 
-    public function __construct(public string $id, public Side $side = Side::Outside, public Join $join = Join::Round, public bool $on = true)
+    public function __construct(public string $id, public OutlineSide $side = OutlineSide::Outside, public Join $join = Join::Round, public bool $on = true)
     {
     }
 
@@ -38,7 +38,7 @@ final readonly class PlacedOutline implements Attached
     {
         return new self(
             preg_match('/^o\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not o and a number'),
-            $node->optional('side')?->enum(Side::class) ?? Side::Outside,
+            $node->optional('side')?->enum(OutlineSide::class) ?? OutlineSide::Outside,
             $node->optional('join')?->enum(Join::class) ?? Join::Round,
             $node->optional('on')?->bool() ?? true,
         );
@@ -72,7 +72,7 @@ final readonly class PlacedOutline implements Attached
     public function toJson(): array
     {
         return [
-            'id' => $this->id, ...($this->side === Side::Outside ? [] : ['side' => $this->side->value]),
+            'id' => $this->id, ...($this->side === OutlineSide::Outside ? [] : ['side' => $this->side->value]),
             ...($this->join === Join::Round ? [] : ['join' => $this->join->value]), ...($this->on ? [] : ['on' => false]),
         ];
     }

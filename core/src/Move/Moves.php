@@ -4,7 +4,7 @@ namespace Ricamo\Core\Move;
 
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Arriving\Blinds;
-use Ricamo\Core\Move\Arriving\Clock;
+use Ricamo\Core\Move\Arriving\ClockHand;
 use Ricamo\Core\Move\Arriving\Doors;
 use Ricamo\Core\Move\Arriving\Drift;
 use Ricamo\Core\Move\Arriving\Drop;
@@ -22,7 +22,7 @@ use Ricamo\Core\Move\Arriving\Slide;
 use Ricamo\Core\Move\Arriving\SpinIn;
 use Ricamo\Core\Move\Arriving\Spring;
 use Ricamo\Core\Move\Arriving\Streak;
-use Ricamo\Core\Move\Arriving\Stretch;
+use Ricamo\Core\Move\Arriving\Stretched;
 use Ricamo\Core\Move\Arriving\Swing;
 use Ricamo\Core\Move\Arriving\Turn;
 use Ricamo\Core\Move\Arriving\Widen;
@@ -31,7 +31,7 @@ use Ricamo\Core\Move\Arriving\Wipe;
 /** Every move, by its name. */
 final class Moves
 {
-    private const CLASSES = [Fade::class, Slide::class, Push::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretch::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, Clock::class, Focus::class, Flash::class, Streak::class];
+    private const CLASSES = [Fade::class, Slide::class, Push::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretched::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, ClockHand::class, Focus::class, Flash::class, Streak::class];
 
     /** @var array<string, Move>|null */
     private static ?array $byName = null;

@@ -9,7 +9,6 @@ use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Stack;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
@@ -253,7 +252,7 @@ final class LayerEditsTest extends TestCase
     public function test_what_is_dragged_in_time_says_which_mark_drew_it_in(): void
     {
         $composition = Fixture::composition([Fixture::bar(['in' => 10, 'out' => 60]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 150])], ['markers' => [['frame' => 33]]]);
-        $settled = fn (string $edit, array $args): DrawnIn => Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition);
+        $settled = fn (string $edit, array $args): Snapping => Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition);
         $move = fn (float $by, array $snap): array => [$settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->by(), $settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->met()];
         self::assertSame([23, 33], $move(21.5, ['within' => 3]));
         self::assertSame([40, 100], $move(38, ['within' => 3]), 'its end at the other one');

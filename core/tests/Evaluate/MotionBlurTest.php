@@ -4,7 +4,7 @@ namespace Ricamo\Core\Tests\Evaluate;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Evaluate\Exposure;
+use Ricamo\Core\Evaluate\ShutterMoments;
 use Ricamo\Core\Tests\Fixture;
 
 final class MotionBlurTest extends TestCase
@@ -80,9 +80,9 @@ final class MotionBlurTest extends TestCase
     public function test_a_drawing_of_very_many_parts_is_not_drawn_too_often(): void
     {
         $moments = range(0.0, 31.0);
-        self::assertCount(32, (new Exposure)->affordable($moments, 600));
-        self::assertSame([0.0, 4.0], array_slice((new Exposure)->affordable($moments, 2_400), 0, 2));
-        self::assertCount(1, (new Exposure)->affordable($moments, 30_000));
+        self::assertCount(32, (new ShutterMoments)->affordable($moments, 600));
+        self::assertSame([0.0, 4.0], array_slice((new ShutterMoments)->affordable($moments, 2_400), 0, 2));
+        self::assertCount(1, (new ShutterMoments)->affordable($moments, 30_000));
     }
 
     #[TestWith([['angle' => 900], 'shutter.angle: 900 is outside 0..720'])]

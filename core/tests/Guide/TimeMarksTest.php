@@ -5,8 +5,8 @@ namespace Ricamo\Core\Tests\Guide;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Guide\TimeMarks;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Tests\Fixture;
@@ -26,7 +26,7 @@ final class TimeMarksTest extends TestCase
     private function by(string $edit, array $args): int
     {
         $settled = Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $this->composition());
-        self::assertInstanceOf(DrawnIn::class, $settled);
+        self::assertInstanceOf(Snapping::class, $settled);
 
         return $settled->by();
     }

@@ -4,13 +4,13 @@ namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Snap;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 
 /** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
-final readonly class MoveKeyframes implements DrawnIn
+final readonly class MoveKeyframes implements Snapping
 {
     private function __construct(private KeyframeSelection $keyframes, private float $by, private ?Snap $snap = null, private ?int $met = null)
     {

@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Animation\Easing\Handles;
+use Ricamo\Core\Animation\KeyframeSegment;
 use Ricamo\Core\Animation\Property;
-use Ricamo\Core\Animation\Stretch;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
@@ -51,7 +51,7 @@ final readonly class PullCurve implements CompositionEdit
             if ($next === null || $handles === null) {
                 throw new Refusal($next === null ? 'no segment begins with the last keyframe' : "what is eased by $keyframe->easing has no handles");
             }
-            $stretch = new Stretch($property->type, $keyframe, $next, $layer->span);
+            $stretch = new KeyframeSegment($property->type, $keyframe, $next, $layer->span);
             $along = $stretch->along($this->at);
             $pulled = $this->value === null
                 ? $handles->atSpeed($this->ofEnd, $along, $stretch->share($this->speed))

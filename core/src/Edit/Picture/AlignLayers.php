@@ -24,8 +24,8 @@ final readonly class AlignLayers implements CompositionEdit
         private array $layers,
         private int $frame,
         private AlignTo $to,
-        private ?Side $x,
-        private ?Side $y,
+        private ?AxisPlace $x,
+        private ?AxisPlace $y,
         private float $margin,
         private Scope $scope,
     ) {
@@ -42,8 +42,8 @@ final readonly class AlignLayers implements CompositionEdit
             LayerIds::read($args),
             $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
             $args->optional('to')?->enum(AlignTo::class) ?? AlignTo::Frame,
-            $args->optional('x')?->enum(Side::class),
-            $args->optional('y')?->enum(Side::class),
+            $args->optional('x')?->enum(AxisPlace::class),
+            $args->optional('y')?->enum(AxisPlace::class),
             $args->optional('margin')?->number(-10_000, 10_000) ?? 0.0,
             $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
         );

@@ -14,7 +14,7 @@ use Ricamo\Core\Json\Node;
 final readonly class PlaceAnchors implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $frame, private Side $x, private Side $y, private Scope $scope)
+    private function __construct(private array $layers, private int $frame, private AxisPlace $x, private AxisPlace $y, private Scope $scope)
     {
     }
 
@@ -25,8 +25,8 @@ final readonly class PlaceAnchors implements CompositionEdit
         return new self(
             LayerIds::read($args),
             $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->field('x')->enum(Side::class),
-            $args->field('y')->enum(Side::class),
+            $args->field('x')->enum(AxisPlace::class),
+            $args->field('y')->enum(AxisPlace::class),
             $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
         );
     }

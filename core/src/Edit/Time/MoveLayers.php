@@ -3,16 +3,16 @@
 namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Snap;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
 /** Shifts layers in time by some frames, keyframes and all; with `snap`, what their ends come near to draws them in. */
-final readonly class MoveLayers implements DrawnIn
+final readonly class MoveLayers implements Snapping
 {
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private float $by, private ?Snap $snap = null, private ?int $met = null)

@@ -3,8 +3,8 @@
 namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Edit\DrawnIn;
 use Ricamo\Core\Edit\Snap;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
@@ -13,7 +13,7 @@ use Ricamo\Core\Refusal;
  * Moves a layer's in point, its out point, or both (`Trimmed`). With `snap`, what the point comes near to draws it in, and a
  * frame of the layer is left.
  */
-final readonly class TrimLayer implements DrawnIn
+final readonly class TrimLayer implements Snapping
 {
     private function __construct(
         private string $layer,

@@ -10,7 +10,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKinds;
-use Ricamo\Core\Layout\Cells;
+use Ricamo\Core\Layout\ScreenCells;
 use Ricamo\Core\Refusal;
 
 /**
@@ -24,7 +24,7 @@ final readonly class SplitScreen implements CompositionEdit
     /** @param  list<string>  $layers */
     private function __construct(
         private array $layers,
-        private Cells $cells,
+        private ScreenCells $cells,
         private int $rows,
         private int $columns,
         private float $gap,
@@ -41,7 +41,7 @@ final readonly class SplitScreen implements CompositionEdit
 
         return new self(
             array_values(array_unique(array_map(fn (Node $id): string => $id->string(64), $args->optional('layers')?->items(self::MOST ** 2) ?? []))),
-            $args->optional('cells')?->enum(Cells::class) ?? Cells::Grid,
+            $args->optional('cells')?->enum(ScreenCells::class) ?? ScreenCells::Grid,
             $args->field('rows')->int(1, self::MOST),
             $args->field('columns')->int(1, self::MOST),
             $pixels('gap'), $pixels('margin'), $pixels('rounding'),

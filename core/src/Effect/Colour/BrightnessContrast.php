@@ -7,7 +7,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
 /** Contrast about middle grey; brightness is added. */
-final class BrightnessContrast extends Recolouring
+final class BrightnessContrast extends ByMatrix
 {
     public function name(): string
     {

@@ -7,7 +7,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
 /** From one colour where it is dark to another where it is bright. */
-final class Duotone extends Recolouring
+final class Duotone extends ByMatrix
 {
     public function name(): string
     {

@@ -6,7 +6,7 @@ use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
-final class Hue extends Recolouring
+final class Hue extends ByMatrix
 {
     public function name(): string
     {

@@ -6,7 +6,7 @@ use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
-final class Invert extends Recolouring
+final class Invert extends ByMatrix
 {
     public function name(): string
     {

@@ -8,7 +8,7 @@ use Ricamo\Core\Effect\Shadow\Silhouette;
 use Ricamo\Core\Effect\Values;
 
 /** All of it in one colour. */
-final class OneColour extends Recolouring
+final class OneColour extends ByMatrix
 {
     public function name(): string
     {

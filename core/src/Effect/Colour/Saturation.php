@@ -7,7 +7,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
 /** Nothing is grey of the same brightness, 100 % as it was. */
-final class Saturation extends Recolouring
+final class Saturation extends ByMatrix
 {
     public function name(): string
     {

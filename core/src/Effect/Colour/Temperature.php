@@ -7,7 +7,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
 /** Warmer to the right, cooler to the left. */
-final class Temperature extends Recolouring
+final class Temperature extends ByMatrix
 {
     public function name(): string
     {

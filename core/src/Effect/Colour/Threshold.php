@@ -35,7 +35,7 @@ final class Threshold implements Effect
 
     public function apply(array $operations, Values $values, Place $place): array
     {
-        $row = [...Recolouring::BRIGHTNESS, 0.0];
+        $row = [...ByMatrix::BRIGHTNESS, 0.0];
         $step = new SoftStep($values->number('level') / 100, $values->number('softness') / 100);
 
         return [new Group($operations, filters: [ColourMatrix::ofColours([$row, $row, $row]), Tables::ofColours($step->at(...))])];

@@ -7,7 +7,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
 /** Brightness in shades of one colour, mixed with what was there. */
-final class Tint extends Recolouring
+final class Tint extends ByMatrix
 {
     public function name(): string
     {

@@ -6,7 +6,7 @@ use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
-use Ricamo\Core\Effect\Colour\Recolouring;
+use Ricamo\Core\Effect\Colour\ByMatrix;
 use Ricamo\Core\Effect\Colour\SoftStep;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
@@ -41,7 +41,7 @@ final class BrightnessKey implements Effect
         $step = new SoftStep($values->number('level') / 100, $values->number('softness') / 100);
         $turned = $values->number('bright') / 100;
         $keeps = fn (float $brightness): float => (1 - $turned) * $step->at($brightness) + $turned * (1 - $step->at($brightness));
-        $bright = new ColourMatrix([...array_fill(0, 15, 0.0), ...Recolouring::BRIGHTNESS, 0.0, 0.0]);
+        $bright = new ColourMatrix([...array_fill(0, 15, 0.0), ...ByMatrix::BRIGHTNESS, 0.0, 0.0]);
 
         return [new Group($operations, masks: [new MaskPart([new Group($operations, filters: [$bright, Tables::ofAlpha($keeps)])])])];
     }

@@ -6,7 +6,7 @@ use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
-use Ricamo\Core\Effect\Colour\Recolouring;
+use Ricamo\Core\Effect\Colour\ByMatrix;
 use Ricamo\Core\Effect\Colour\SoftStep;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
@@ -40,7 +40,7 @@ final class ColourKey implements Effect
     {
         $colour = $values->colour('colour');
         $rgb = [$colour->red / 255, $colour->green / 255, $colour->blue / 255];
-        $grey = array_sum(array_map(fn (float $share, float $value): float => $share * $value, Recolouring::BRIGHTNESS, $rgb));
+        $grey = array_sum(array_map(fn (float $share, float $value): float => $share * $value, ByMatrix::BRIGHTNESS, $rgb));
         $chroma = array_map(fn (float $value): float => $value - $grey, $rgb);
         $square = array_sum(array_map(fn (float $value): float => $value ** 2, $chroma));
         if ($square < 1e-4) {
@@ -49,7 +49,7 @@ final class ColourKey implements Effect
         // How far a colour lies from grey in the direction of the key: 1 for the key itself, 0 for any grey.
         $row = [];
         foreach ($chroma as $index => $value) {
-            $row[] = ($value - Recolouring::BRIGHTNESS[$index] * array_sum($chroma)) / $square / 2;
+            $row[] = ($value - ByMatrix::BRIGHTNESS[$index] * array_sum($chroma)) / $square / 2;
         }
         $step = new SoftStep(1 - $values->number('tolerance') / 100 / 2, $values->number('softness') / 100 / 2);
         $near = new ColourMatrix([...array_fill(0, 15, 0.0), ...$row, 0.0, 0.5]);

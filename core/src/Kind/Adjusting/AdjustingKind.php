@@ -5,11 +5,11 @@ namespace Ricamo\Core\Kind\Adjusting;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 
 /** A layer that shows nothing itself: its effects are done to all that lies beneath it in its composition or group. */
-final class AdjustingKind extends LayerKind implements Drawn
+final class AdjustingKind extends LayerKind implements DrawnKind
 {
     public function name(): string
     {

@@ -7,12 +7,12 @@ use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 
 /** Another composition, placed by reference: what is changed there is changed wherever it is placed. */
-final class BundleKind extends LayerKind implements Drawn
+final class BundleKind extends LayerKind implements DrawnKind
 {
     public function name(): string
     {

@@ -7,14 +7,14 @@ use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 use Ricamo\Core\Refusal;
 
 /** A clip, or a picture. */
-final class FootageKind extends LayerKind implements Drawn
+final class FootageKind extends LayerKind implements DrawnKind
 {
     public function name(): string
     {

@@ -6,11 +6,11 @@ use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 
 /** Layers that are placed, seen and animated as one. They say themselves which group they are in. */
-final class GroupKind extends LayerKind implements Drawn
+final class GroupKind extends LayerKind implements DrawnKind
 {
     public function name(): string
     {

@@ -8,7 +8,7 @@ use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\PaintedPictures;
@@ -17,7 +17,7 @@ use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
-final class ShapeKind extends LayerKind implements Drawn
+final class ShapeKind extends LayerKind implements DrawnKind
 {
     private const SECTION = 'Form';
 

@@ -6,13 +6,13 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
 
 /** Music, a voice, a noise: what is heard and not seen. */
-final class SoundKind extends LayerKind implements Drawn
+final class SoundKind extends LayerKind implements DrawnKind
 {
     public function name(): string
     {

@@ -7,7 +7,7 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
@@ -22,7 +22,7 @@ use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 
 /** Words. */
-final class TextKind extends LayerKind implements Drawn
+final class TextKind extends LayerKind implements DrawnKind
 {
     private const SECTION = 'Type';
 

@@ -11,7 +11,7 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
-use Ricamo\Core\Kind\Drawn;
+use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
@@ -27,7 +27,7 @@ use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
 
 /** A form filled with a clip, a picture or another composition, which is framed inside it, apart from how the window itself moves. */
-final class WindowKind extends LayerKind implements Drawn
+final class WindowKind extends LayerKind implements DrawnKind
 {
     private const FORM = 'Form';
 

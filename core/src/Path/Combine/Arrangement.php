@@ -29,7 +29,7 @@ final class Arrangement
     /** @var list<Run> */
     private readonly array $runs;
 
-    private readonly Corners $corners;
+    private readonly MeetingPlaces $corners;
 
     /**
      * @param  list<Contours>  $shapes
@@ -42,7 +42,7 @@ final class Arrangement
         if (count($this->runs) > self::MOST_RUNS) {
             self::refuse();
         }
-        $this->corners = new Corners;
+        $this->corners = new MeetingPlaces;
     }
 
     /**

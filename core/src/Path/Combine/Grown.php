@@ -83,7 +83,7 @@ final readonly class Grown
     private function line(Contour $line): ?Contour
     {
         $segments = array_values(array_filter($line->segments(), fn (Segment $one): bool => $one->length() > 1e-6));
-        $trail = new Trail;
+        $trail = new Walk;
         foreach ($segments as $index => $segment) {
             $next = $segments[($index + 1) % count($segments)];
             foreach ($this->parallel($segment, 0) as [$a, $b, $c, $d]) {
@@ -158,10 +158,10 @@ final readonly class Grown
     }
 
     /**
-     * @param  Trail  $trail  as far as the line beside one segment goes
+     * @param  Walk  $trail  as far as the line beside one segment goes
      * @param  Point  $came  the direction in which the line comes to a corner, and then that in which it goes on
      */
-    private function corner(Trail $trail, Point $at, Point $came, Point $goes): void
+    private function corner(Walk $trail, Point $at, Point $came, Point $goes): void
     {
         $cross = $came->x * $goes->y - $came->y * $goes->x;
         $dot = $came->dot($goes);
@@ -182,7 +182,7 @@ final readonly class Grown
     }
 
     /** @param  float  $turn  in radians, clockwise */
-    private function arc(Trail $trail, Point $middle, Point $came, float $turn): void
+    private function arc(Walk $trail, Point $middle, Point $came, float $turn): void
     {
         $parts = max(1, (int) ceil(abs($turn) / (M_PI / 2) - 1e-9));
         $step = $turn / $parts;

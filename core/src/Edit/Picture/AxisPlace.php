@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Edit\Picture;
 
 /** Where along an axis something lies: at its beginning (left or top), in its middle, or at its end (right or bottom). */
-enum Side: string
+enum AxisPlace: string
 {
     case Start = 'start';
     case Middle = 'middle';

@@ -7,7 +7,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
 
 /** At how many moments a layer with motion blur is seen while the shutter is open: as many as its way asks for. */
-final readonly class Exposure
+final readonly class ShutterMoments
 {
     /** How far apart, in pixels, two pictures of the same corner may be without their edges being told apart. */
     private const SPACING = 2.5;

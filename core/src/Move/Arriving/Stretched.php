@@ -9,7 +9,7 @@ use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
 
 /** Comes in long and thin from one side, and snaps into its shape there. */
-final class Stretch extends Move
+final class Stretched extends Move
 {
     public function name(): string
     {

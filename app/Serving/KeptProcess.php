@@ -8,7 +8,7 @@ use Symfony\Component\Process\Process;
  * A process that the supervisor keeps going. It leads a group of its own, so that nothing of it is left when it is gone,
  * and is told to end by the system when the supervisor itself is killed.
  */
-final class Child
+final class KeptProcess
 {
     private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'TERM'];
 

@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Line;
 
 /** Where one more outline lies, or that it is a fill. */
-enum Side: string
+enum OutlineSide: string
 {
     case Outside = 'outside';
     case Centre = 'centre';

@@ -3,7 +3,7 @@
 namespace App\Editing;
 
 /** A list of ids that was changed, and is taken back or done again on a list that may have changed since. */
-final class Order
+final class IdOrder
 {
     /**
      * @param  list<string>  $now

@@ -5,7 +5,7 @@ namespace Ricamo\Core\Edit;
 use Ricamo\Core\Document\Composition;
 
 /** An edit that goes some way in time, which may be settled only by what it comes near to. */
-interface DrawnIn extends CompositionEdit
+interface Snapping extends CompositionEdit
 {
     /** The same edit, going as far as it really will. */
     public function settled(Composition $composition): static;

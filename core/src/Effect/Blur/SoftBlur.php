@@ -9,7 +9,7 @@ use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
-final class Gaussian implements Effect
+final class SoftBlur implements Effect
 {
     public function name(): string
     {

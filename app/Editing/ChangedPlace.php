@@ -3,7 +3,7 @@
 namespace App\Editing;
 
 /** The places in a project that are changed, stored and undone each by itself. */
-enum Place: string
+enum ChangedPlace: string
 {
     /** The project's name and colours. */
     case Project = 'project';

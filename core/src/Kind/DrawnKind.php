@@ -3,7 +3,7 @@
 namespace Ricamo\Core\Kind;
 
 /** A kind of layer whose layers are drawn: every one that there is. */
-interface Drawn
+interface DrawnKind
 {
     public function artist(Materials $materials): Artist;
 }

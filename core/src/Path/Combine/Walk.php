@@ -7,7 +7,7 @@ use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Knot;
 
 /** A closed line while it is made, from place to place. */
-final class Trail
+final class Walk
 {
     /** @var list<Point> */
     private array $places = [];

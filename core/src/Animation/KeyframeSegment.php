@@ -8,7 +8,7 @@ use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\ValueType;
 
 /** From one keyframe to the next, as it is measured: in frames, in the numbers that its values are made of, and in units a frame. */
-final readonly class Stretch
+final readonly class KeyframeSegment
 {
     private int $from;
 

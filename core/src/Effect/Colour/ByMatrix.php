@@ -9,7 +9,7 @@ use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Values;
 
 /** An effect that makes other colours of colours, by a matrix. */
-abstract class Recolouring implements Effect
+abstract class ByMatrix implements Effect
 {
     /** What red, green and blue add to brightness: Rec. ITU-R BT.709. */
     public const BRIGHTNESS = [0.2126, 0.7152, 0.0722];

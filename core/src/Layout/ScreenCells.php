@@ -5,7 +5,7 @@ namespace Ricamo\Core\Layout;
 use Ricamo\Core\Geometry\Box;
 
 /** How a picture is split into cells. */
-enum Cells: string
+enum ScreenCells: string
 {
     /** Rows of columns, all alike. */
     case Grid = 'grid';

@@ -5,7 +5,7 @@ namespace Ricamo\Core\Path\Combine;
 use Ricamo\Core\Geometry\Point;
 
 /** The places at which pieces meet: what is as good as in one place is one. */
-final class Corners
+final class MeetingPlaces
 {
     /** In pixels. */
     private const SAME = 0.02;

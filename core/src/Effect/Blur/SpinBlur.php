@@ -11,7 +11,7 @@ use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 
-final class Spin implements Effect, FitsLayer
+final class SpinBlur implements Effect, FitsLayer
 {
     public function name(): string
     {

@@ -9,7 +9,7 @@ use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
 
 /** Is uncovered by a hand that goes round its middle. */
-final class Clock extends Move
+final class ClockHand extends Move
 {
     public function name(): string
     {
