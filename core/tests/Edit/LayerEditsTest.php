@@ -10,6 +10,7 @@ use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
