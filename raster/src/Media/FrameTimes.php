@@ -28,7 +28,7 @@ final class FrameTimes
     private bool $known = true;
 
     /** @throws Refusal for a file without frames, and for one with far too many */
-    private function __construct(string $entries, string $file, float $seconds)
+    private function __construct(string $entries, string $file, float $seconds, private readonly int $most = self::MOST)
     {
         Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', $entries, '-of', 'csv=p=0'], $file), $seconds, $this->read(...));
         $this->take($this->rest);
@@ -37,10 +37,14 @@ final class FrameTimes
         $this->areKnown = $this->known;
     }
 
-    /** As the container tells them. */
-    public static function told(string $file, float $seconds): self
+    /**
+     * As the container tells them.
+     *
+     * @param  int  $most  frames; a file with more is refused
+     */
+    public static function told(string $file, float $seconds, int $most = self::MOST): self
     {
-        return new self('packet=pts_time,dts_time,flags', $file, $seconds);
+        return new self('packet=pts_time,dts_time,flags', $file, $seconds, $most);
     }
 
     /** As they come out of the decoder, which has to be waited for. */
@@ -54,8 +58,8 @@ final class FrameTimes
         $lines = explode("\n", $this->rest.$text);
         $this->rest = (string) array_pop($lines);
         array_walk($lines, $this->take(...));
-        if (count($this->times) > self::MOST) {
-            throw new Refusal('it has more than '.number_format(self::MOST).' frames');
+        if (count($this->times) > $this->most) {
+            throw new Refusal('it has more than '.number_format($this->most).' frames');
         }
     }
 
