@@ -14,6 +14,7 @@ const STRAIGHT = [0.33, 0.33, 0.67, 0.67] as const;
 
 const handles = ref<[number, number, number, number]>([...(props.curve ?? STRAIGHT)]);
 const area = ref<SVGSVGElement | null>(null);
+let isHeld = false;
 
 const x = (value: number): number => SIDEWAYS + value * SIDE;
 const y = (value: number): number => ROOM + (1 - value) * SIDE;
@@ -23,10 +24,14 @@ const path = computed(() => {
     return `M${x(0)} ${y(0)}C${x(x1)} ${y(y1)} ${x(x2)} ${y(y2)} ${x(1)} ${y(1)}`;
 });
 
-/** Another easing was chosen beside it. */
+/** Another easing was chosen beside it. What is being pulled stays under the hand, whatever answer comes meanwhile. */
 watch(
     () => props.curve,
-    (curve) => (handles.value = [...(curve ?? STRAIGHT)]),
+    (curve) => {
+        if (!isHeld) {
+            handles.value = [...(curve ?? STRAIGHT)];
+        }
+    },
 );
 
 function put(handle: 0 | 1, along: number, up: number): void {
@@ -42,9 +47,11 @@ function grab(handle: 0 | 1, down: PointerEvent): void {
     const move = (event: PointerEvent): void =>
         put(handle, (event.clientX - box.left - SIDEWAYS) / SIDE, 1 - (event.clientY - box.top - ROOM) / SIDE);
     const up = (): void => {
+        isHeld = false;
         window.removeEventListener('pointermove', move);
         emit('choose', text.value);
     };
+    isHeld = true;
     down.preventDefault();
     window.addEventListener('pointermove', move);
     window.addEventListener('pointerup', up, { once: true });
