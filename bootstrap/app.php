@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Editing\Conflict;
 use App\Editing\Editor;
 use App\Editing\StaleProject;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /**
  * Reads a picture a strip at a time and writes it to standard output, smaller or as large as it is:
  * php large-picture.php FILE FORM WIDTH HEIGHT, where FORM is "pixels" or an ending with options of libvips; or says what it

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Http\Controllers\CompositionController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\EffectController;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /**
  * Checks that each part depends only on what it may: core on nothing, raster on core, app on both. Core may not do I/O
  * either: no files, processes, clock or native code. And that each of core's rooms uses only those that stand before it in

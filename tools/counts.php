@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /** How many tests passed and failed, as a test runner's own report has it on standard input: php tools/counts.php phpunit|vitest|playwright */
 $report = (string) stream_get_contents(STDIN);
 $last = function (string $pattern) use ($report): int {

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /** Writes core/schema/project-1.json from the definitions in core. */
 require __DIR__.'/../vendor/autoload.php';
 

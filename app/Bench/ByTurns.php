@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Bench;
 
 /** Two figures of one kind, measured by turns, so that whatever else the machine is at slows both alike. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Editing;
 
 /** The places in a project that are changed, stored and undone each by itself. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Editing;
 
 /** A list of ids that was changed, and is taken back or done again on a list that may have changed since. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Samples;
 
 /** The two logos as outlines, with their parts apart. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Serving;
 
 /** How many processes can work at once on this machine. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Settings;
 
 /** Amounts as people write and read them: `500 MB`, `8 GB`, `4 h`, `90 min`. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Tests\Feature;
 
 /** The processes of a server that a test has started, told from those of other servers by its port and its folder. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /**
  * Draws scenes to pictures and writes down what is to be drawn, all in one process: `php drawScenes.php project.json …` makes
  * project.png, project.small.png and project.list beside each.

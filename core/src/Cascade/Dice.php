@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Cascade;
 
 /** Chance that is the same for the same seed on any machine: a crc32 as a hash. */

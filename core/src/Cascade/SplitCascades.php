@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Cascade;
 
 /** What becomes of a layer's cascades where it is cut in two: each goes on in the part in which it changes something. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Display;
 
 /** How a group is laid over what is beneath, by the names of W3C Compositing and Blending. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Display;
 
 /** Which places an outline that crosses itself encloses, after SVG's fill-rule. */

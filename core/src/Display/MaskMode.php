@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Display;
 
 /** What a part of a mask does to those before it. */

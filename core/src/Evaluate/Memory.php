@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Evaluate;
 
 /** Keeps what layers came to on frames from one evaluation to the next. It may forget anything at any time. */

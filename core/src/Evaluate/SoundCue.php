@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Evaluate;
 
 /** A stretch of a sound: where it begins in its file, when it is heard, how long, how fast and how loud. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Geometry;
 
 /** An upright rectangle from (left, top) to (right, bottom). */

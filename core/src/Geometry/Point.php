@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Geometry;
 
 /** A point or a vector; x to the right, y down, in pixels unless said otherwise. */

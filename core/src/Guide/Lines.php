@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Guide;
 
 use Ricamo\Core\Document\Composition;

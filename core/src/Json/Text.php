@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Json;
 
 /** Writes JSON as text, for what is written thousands of times a second: without an array for each object and list. */

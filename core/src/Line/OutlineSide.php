@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Line;
 
 /** Where one more outline lies, or that it is a fill. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Line;
 
 /** How wide a line is along it: as a hand pressed, and narrow towards the ends of what is drawn of it. */

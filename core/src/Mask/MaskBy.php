@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Mask;
 
 /** By what of another layer a mask counts. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Property;
 
 /** Something that a layer has, with settings that can be keyframed: an effect, a mask. */

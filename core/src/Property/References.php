@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Property;
 
 /** What a layer, or a part of one, refers to: ids, each as often as it is referred to. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Text;
 
 /** What of a font's OpenType features is used, or not, besides what it does by itself. */

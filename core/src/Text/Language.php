@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Text;
 
 /** Languages whose words can be parted at the end of a line, by their tags (BCP 47). */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Value;
 
 /** A length in pixels, and as a share of something that may change its size: the rounding of a corner, by the shorter side. */

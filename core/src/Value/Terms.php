@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Value;
 
 /** What names and units mean in a field: how much one of each is. */

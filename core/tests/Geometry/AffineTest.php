@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Tests\Geometry;
 
 use PHPUnit\Framework\TestCase;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Media;
 
 /** How chroma that is stored at half size is brought to the size of luma. */

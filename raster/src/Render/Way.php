@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Render;
 
 /** How the frames of a render are drawn: all in one way, because two ways differ in colours that RGB cannot hold. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Text;
 
 /** Which characters are pictures (Unicode Technical Standard 51). */

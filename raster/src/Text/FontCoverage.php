@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Text;
 
 /** Which characters fonts have, and what can be varied in them. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Text;
 
 /** The faces that ship with the project, and no others. */

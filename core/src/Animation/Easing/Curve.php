@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Animation\Easing;
 
 /** The families without settings, each by its ease-in formula after Robert Penner. */

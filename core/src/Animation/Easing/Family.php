@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Animation\Easing;
 
 /** One of the families quad … bounce in one of its three directions, written `quad-in`, `expo-in-out` and so on. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Animation\Easing;
 
 /** Has the next keyframe's value at once: `hold` run backwards, and what CSS calls `step-start`. */

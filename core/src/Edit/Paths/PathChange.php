@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Edit\Paths;
 
 /** What is done to a path besides moving its points. */

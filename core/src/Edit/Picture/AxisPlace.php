@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Edit\Picture;
 
 /** Where along an axis something lies: at its beginning (left or top), in its middle, or at its end (right or bottom). */

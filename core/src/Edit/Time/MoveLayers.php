@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;

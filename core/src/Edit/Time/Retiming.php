@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Edit\Time;
 
 /** What becomes of the pace at which something plays. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Effect\Colour;
 
 /** From 0 to 1 at a level: at once, or over a stretch with a smooth beginning and end. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Effect\Key;
 
 use Ricamo\Core\Display\Filter\ColourMatrix;

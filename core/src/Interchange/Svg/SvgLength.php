@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Interchange\Svg;
 
 /** Reads lengths, at 96 pixels to the inch as CSS has it. */

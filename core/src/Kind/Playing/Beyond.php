@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Kind\Playing;
 
 /** What a clip shows where it is asked for more than it has. */

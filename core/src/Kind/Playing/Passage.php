@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Kind\Playing;
 
 /** A stretch of sound that goes one way without a break: where it begins in its file, when it is heard, how long; in seconds. */

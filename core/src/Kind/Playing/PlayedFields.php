@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Kind\Playing;
 
 /** The fields of content that plays one of the media. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Path\Combine;
 
 /** What is made of several shapes, of which the first lies lowest. */

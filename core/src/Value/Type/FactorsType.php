@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Value\Type;
 
 /** A pair of factors along x and y: written as a point is, and no place. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Core\Tests\Path\Combine;
 
 use PHPUnit\Framework\Attributes\DataProvider;

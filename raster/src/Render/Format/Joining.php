@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Render\Format;
 
 /** How the pieces of a render become its file. */

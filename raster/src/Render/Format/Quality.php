@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Ricamo\Raster\Render\Format;
 
 /** How much of the picture is kept where a format leaves some of it out. */
