@@ -130,6 +130,13 @@ describe('paths', () => {
         paths.learn({ one: 'something else' });
         expect(paths.keys()).toEqual(['one', 'two']);
     });
+
+    it('lie within a box around their points and handles', () => {
+        const paths = new Paths();
+        paths.learn({ bent: 'M-240 -60L240.5 -60C300 1.5e-3 20 -75 10 60Z', none: '' });
+        expect(paths.bounds('bent')).toEqual([-240, -75, 300, 60]);
+        expect(paths.bounds('none')).toEqual([Infinity, Infinity, -Infinity, -Infinity]);
+    });
 });
 
 describe('numbered pictures', () => {

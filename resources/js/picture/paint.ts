@@ -27,12 +27,18 @@ export interface View {
 /** How far beyond the canvas, in composition pixels, what filters may bring into it is drawn. */
 const FARTHEST = 1500;
 
+/** Beyond this many half widths a pointed corner is cut off. */
+const MITER_LIMIT = 4;
+
 const MASK_MODES = {
     add: 'source-over',
     subtract: 'destination-out',
     intersect: 'destination-in',
     exclude: 'xor',
 } as const;
+
+/** A place on a canvas in whole pixels: x, y, width and height. */
+type Reach = [number, number, number, number];
 
 /** Gives a clip's frame, or null while it is not there. */
 export type Pictures = (media: string, frame: number) => ImageBitmap | null;
@@ -43,6 +49,8 @@ export class Painter {
     private readonly sheets: OffscreenCanvas[] = [];
     /** Sheets for pictures of which the mean is taken, that are not in use. */
     private readonly spare: OffscreenCanvas[] = [];
+    /** Sheets for what is small, by their size: powers of two. */
+    private readonly small = new Map<string, OffscreenCanvas>();
     private readonly corners = new CornerPatterns();
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
@@ -152,7 +160,7 @@ export class Painter {
         context.lineCap = stroke.cap ?? 'butt';
         context.setLineDash(stroke.dashes ?? []);
         context.lineDashOffset = stroke.offset ?? 0;
-        context.miterLimit = 4;
+        context.miterLimit = MITER_LIMIT;
         context.stroke(this.paths.path(stroke.path));
     }
 
@@ -170,6 +178,12 @@ export class Painter {
 
     private group(context: Context, group: Group, view: View, depth: number): void {
         const { width, height } = context.canvas;
+        const isPlain = !group.filters && !group.masks && group.clip === undefined;
+        const reach = isPlain ? this.reach(group.items, view, width, height) : null;
+        if (reach) {
+            this.smallGroup(context, group, view, depth, reach);
+            return;
+        }
         const sheet = (this.sheets[depth] ??= new OffscreenCanvas(width, height));
         if (sheet.width !== width || sheet.height !== height) {
             sheet.width = width;
@@ -192,13 +206,71 @@ export class Painter {
         if (group.masks) {
             this.mask(inner, group.masks, view, depth);
         }
+        this.lay(context, sheet, group, 0, 0, width, height);
+    }
+
+    /** The same of what is only opaque in part, on a sheet no larger than it need be: a browser copies the whole of each that is laid on another. */
+    private smallGroup(context: Context, group: Group, view: View, depth: number, reach: Reach): void {
+        const [x, y, width, height] = reach;
+        if (width <= 0 || height <= 0) {
+            return;
+        }
+        const [wide, high] = [width, height].map((side) => 2 ** Math.ceil(Math.log2(Math.max(32, side))));
+        const key = `${wide} ${high}`;
+        let sheet = this.small.get(key);
+        if (!sheet) {
+            sheet = new OffscreenCanvas(wide!, high!);
+            this.small.set(key, sheet);
+        }
+        const inner = sheet.getContext('2d')!;
+        clear(inner);
+        // By whole pixels, so that every edge falls as it would where it is laid.
+        this.draw(inner, group.items, { ...view, x: view.x - x, y: view.y - y }, depth + 1);
+        this.lay(context, sheet, group, x, y, width, height);
+    }
+
+    private lay(
+        context: Context,
+        sheet: OffscreenCanvas,
+        group: Group,
+        x: number,
+        y: number,
+        width: number,
+        height: number,
+    ): void {
         context.setTransform(1, 0, 0, 1, 0, 0);
         context.globalAlpha = group.opacity;
         // A canvas has its own word for one of them.
         context.globalCompositeOperation = group.blend === 'plus-lighter' ? 'lighter' : (group.blend ?? 'source-over');
-        context.drawImage(sheet, 0, 0);
+        context.drawImage(sheet, 0, 0, width, height, x, y, width, height);
         context.globalCompositeOperation = 'source-over';
         context.globalAlpha = 1;
+    }
+
+    /** Where fills and strokes can be seen: x, y, width and height in whole pixels of the canvas; null where there is more among them. */
+    private reach(operations: Operation[], view: View, width: number, height: number): Reach | null {
+        let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+        for (const operation of operations) {
+            if (operation.op !== 'fill' && operation.op !== 'stroke') {
+                return null;
+            }
+            const bounds = this.paths.bounds(operation.path);
+            // A pointed corner reaches as far as it may before it is cut off.
+            const grown = operation.op === 'stroke' ? (operation.width / 2) * MITER_LIMIT : 0;
+            const [a, b, c, d, e, f] = operation.matrix;
+            for (const x of [bounds[0] - grown, bounds[2] + grown]) {
+                for (const y of [bounds[1] - grown, bounds[3] + grown]) {
+                    const [across, down] = [a! * x + c! * y + e!, b! * x + d! * y + f!];
+                    [left, right] = [Math.min(left, across), Math.max(right, across)];
+                    [top, bottom] = [Math.min(top, down), Math.max(bottom, down)];
+                }
+            }
+        }
+        // A pixel more on each side, for edges that are evened out.
+        const [fromX, toX] = [left * view.scale + view.x - 1, right * view.scale + view.x + 1];
+        const [fromY, toY] = [top * view.scale + view.y - 1, bottom * view.scale + view.y + 1];
+        const [x, y] = [Math.max(0, Math.floor(fromX)), Math.max(0, Math.floor(fromY))];
+        return [x, y, Math.min(width, Math.ceil(toX)) - x, Math.min(height, Math.ceil(toY)) - y];
     }
 
     /** Draws a group's items on a sheet of their own, does its filters to it, and draws that. */
