@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /** The functions of PHP 8.5 that the framework calls, for older versions of PHP. */
 if (! function_exists('array_first')) {
     function array_first(array $array): mixed
