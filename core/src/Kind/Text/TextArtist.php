@@ -245,7 +245,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         }
         $text = $this->set($layer, $at, $composition);
         assert($layer->content instanceof TextContent);
-        if ($layer->content->counts === null && $layer->rests(self::SET_BY) && $layer->rests(array_values(FontAxes::names()))) {
+        $rests = $layer->rests([...self::SET_BY, ...array_values(FontAxes::names())]);
+        if ($rests && $layer->content->counts === null) {
             $this->resting[$layer] = $text;
         }
 
