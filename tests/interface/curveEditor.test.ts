@@ -24,6 +24,13 @@ it('keeps what is pulled under the hand when an answer comes meanwhile', async (
     window.dispatchEvent(pointer('pointerup', 84, 8));
     expect(chosen).toEqual(['cubic-bezier(0.3, 0, 0.7, 1.4)']);
 
+    // Taken away by the system, a pull is given up.
+    handle.dispatchEvent(pointer('pointerdown', 84, 8));
+    window.dispatchEvent(pointer('pointermove', 60, 90));
+    window.dispatchEvent(pointer('pointercancel', 60, 90));
+    window.dispatchEvent(pointer('pointerup', 60, 90));
+    expect(chosen).toHaveLength(1);
+
     // Let go, it follows what is chosen beside it.
     curve.value = [0.1, 0.2, 0.3, 0.4];
     await nextTick();

@@ -46,15 +46,28 @@ function grab(handle: 0 | 1, down: PointerEvent): void {
     const box = area.value!.getBoundingClientRect();
     const move = (event: PointerEvent): void =>
         put(handle, (event.clientX - box.left - SIDEWAYS) / SIDE, 1 - (event.clientY - box.top - ROOM) / SIDE);
-    const up = (): void => {
+    const before = handles.value;
+    const letGo = (): void => {
         isHeld = false;
         window.removeEventListener('pointermove', move);
+        window.removeEventListener('pointerup', up);
+        window.removeEventListener('pointercancel', cancel);
+    };
+    const up = (): void => {
+        letGo();
         emit('choose', text.value);
+    };
+    // Taken away by the system, it was never pulled.
+    const cancel = (): void => {
+        letGo();
+        handles.value = before;
+        emit('attempt', text.value);
     };
     isHeld = true;
     down.preventDefault();
     window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', up, { once: true });
+    window.addEventListener('pointerup', up);
+    window.addEventListener('pointercancel', cancel);
 }
 
 function nudge(handle: 0 | 1, along: number, up: number): void {
