@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-/** Writes core/schema/project-1.json from the definitions in core. */
+/** Writes core/schema/project-1.json from the definitions in core, what fits a line on one line. */
 require __DIR__.'/../vendor/autoload.php';
 
-$json = json_encode(Ricamo\Core\Interchange\ProjectSchema::make(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-file_put_contents(__DIR__.'/../core/schema/project-1.json', "$json\n");
+$target = __DIR__.'/../core/schema/project-1.json';
+file_put_contents($target, json_encode(Ricamo\Core\Interchange\ProjectSchema::make(), JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+passthru('npx --no-install prettier --log-level=warn --write '.escapeshellarg($target), $status);
+exit($status);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Interchange;
 
-use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\PlacedCascade;
@@ -26,7 +25,6 @@ use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Axis;
-use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Line\BrushForm;
@@ -49,93 +47,110 @@ use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\ColourType;
-use Ricamo\Core\Value\Type\PointType;
 
 /** The JSON Schema (draft 2020-12) of project files, made from the same definitions by which they are read. */
 final class ProjectSchema
 {
-    /** How far points of effects and masks are from where they count from. */
-    private const FAR = 100_000.0;
-
     private const PAIR = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
 
     private const RATE = ['description' => 'frames a second: "25", "30000/1001", or a whole number', 'anyOf' => [['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'], ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000]]];
 
+    private AnimatedSchemas $animated;
+
+    private function __construct()
+    {
+        $this->animated = new AnimatedSchemas;
+    }
+
     /** @return array<string, mixed> */
     public static function make(): array
     {
+        return (new self)->project();
+    }
+
+    /** @return array<string, mixed> */
+    private function project(): array
+    {
         $kinds = [];
         foreach (LayerKinds::all() as $name => $kind) {
-            $kinds[ucfirst($name).'Layer'] = self::layer($kind);
+            $kinds[ucfirst($name).'Layer'] = $this->layer($kind);
         }
 
-        return [
+        $schema = [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'ProjectFile',
             'description' => 'A Ricamo project, version '.Project::VERSION,
-            ...self::object([
+            ...$this->object([
                 'format' => ['const' => Project::FORMAT],
                 'version' => ['const' => Project::VERSION],
-                'name' => self::name(200),
+                'name' => $this->name(200),
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
                 'swatches' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => ['$ref' => '#/$defs/Swatch']],
-                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
-                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'motion' => ['minProperties' => 1, ...self::object(array_map(self::property(...), Motion::definitions()), [])]], ['name', 'motion'])],
-                'curves' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => self::object(['name' => self::name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
+                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
+                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'motion' => ['minProperties' => 1, ...$this->object(array_map($this->property(...), Motion::definitions()), [])]], ['name', 'motion'])],
+                'curves' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
             ], ['format', 'version', 'name', 'compositions']),
-            '$defs' => [
-                'MediaFile' => self::object([
-                    'id' => self::name(64),
-                    'name' => self::name(200),
-                    'file' => ['description' => 'relative to the project file', ...self::name(500)],
-                    'hash' => ['description' => 'SHA-256 of its content, by which a server knows that it has it', 'type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
-                    'folder' => ['description' => 'the folder that it is filed in', ...self::name(100)],
-                ], ['id', 'file']),
-                'Swatch' => self::object(['name' => self::name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),
-                'Composition' => self::composition(array_keys($kinds)),
-                ...$kinds,
-                'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
-                'Bend' => [
-                    'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
-                    ...self::object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
-                ],
-                'Effect' => ['anyOf' => array_map(self::effect(...), array_values(Effects::all()))],
-                'Gradient' => ['anyOf' => array_map(self::gradient(...), GradientForm::cases())],
-                'Spot' => self::property(new PropertyDefinition('spot', new PointType, new Point(0, 0), -self::FAR, self::FAR)),
-                'Mask' => ['anyOf' => array_map(self::mask(...), MaskForm::cases())],
-                'Cascade' => self::cascade(),
-                'Brush' => ['anyOf' => array_map(self::brush(...), BrushForm::cases())],
-                'Phase' => self::phase(),
-                'Pin' => self::choice(array_column(Pin::cases(), 'value')),
-            ],
         ];
+        $defs = [
+            'MediaFile' => $this->object([
+                'id' => $this->name(64),
+                'name' => $this->name(200),
+                'file' => ['description' => 'relative to the project file', ...$this->name(500)],
+                'hash' => ['description' => 'SHA-256 of its content, by which a server knows that it has it', 'type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
+                'folder' => ['description' => 'the folder that it is filed in', ...$this->name(100)],
+            ], ['id', 'file']),
+            'Swatch' => $this->object(['name' => $this->name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),
+            'Composition' => $this->composition(array_keys($kinds)),
+            ...$kinds,
+            'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
+            'Bend' => [
+                'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
+                ...$this->object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
+            ],
+            'Effect' => ['anyOf' => array_map($this->effect(...), array_values(Effects::all()))],
+            'Gradient' => ['anyOf' => array_map($this->gradient(...), GradientForm::cases())],
+            'Mask' => ['anyOf' => array_map($this->mask(...), MaskForm::cases())],
+            'Cascade' => $this->cascade(),
+            'Brush' => ['anyOf' => array_map($this->brush(...), BrushForm::cases())],
+            'Phase' => $this->phase(),
+            'Accent' => ['anyOf' => array_map($this->accent(...), array_values(Accents::all()))],
+            'Outline' => $this->attached(new PlacedOutline('o1'), [
+                'id' => ['type' => 'string', 'pattern' => '^o[0-9]{1,6}$'], 'side' => $this->choice(array_column(OutlineSide::cases(), 'value')), 'join' => $this->choice(array_column(Join::cases(), 'value')), 'on' => ['type' => 'boolean']], ['id']),
+            'Shutter' => Shutter::schema(),
+            'Blend' => $this->choice(array_column(Blend::cases(), 'value')),
+            'Label' => $this->choice(array_column(Dye::cases(), 'value')),
+            'Pin' => $this->choice(array_column(Pin::cases(), 'value')),
+        ];
+
+        // Last, when all that has keyframes has been asked for.
+        return [...$schema, '$defs' => [...$defs, ...$this->animated->all()]];
     }
 
     /**
      * @param  list<string>  $layers
      * @return array<string, mixed>
      */
-    private static function composition(array $layers): array
+    private function composition(array $layers): array
     {
-        return self::object([
-            'id' => self::name(64),
-            'name' => self::name(200),
-            'width' => self::whole(2, 8192),
-            'height' => self::whole(2, 8192),
+        return $this->object([
+            'id' => $this->name(64),
+            'name' => $this->name(200),
+            'width' => $this->count(2, 8192),
+            'height' => $this->count(2, 8192),
             'rate' => self::RATE,
-            'length' => self::whole(1, Composition::LONGEST),
+            'length' => $this->count(1, Composition::LONGEST),
             'background' => ['anyOf' => [ColourType::SCHEMA, ['const' => 'transparent']]],
-            'markers' => self::markers(0, Composition::LONGEST - 1),
+            'markers' => $this->markers(0, Composition::LONGEST - 1),
             'alone' => [
                 'description' => 'the ids of layers that are looked at by themselves; where there are none, all are shown',
                 'type' => 'array', 'maxItems' => 2000, 'items' => ['type' => 'string', 'maxLength' => 64],
             ],
-            'guides' => ['type' => 'array', 'maxItems' => PlacedGuide::MOST, 'items' => self::object([
-                'axis' => self::choice(array_column(Axis::cases(), 'value')),
+            'guides' => ['type' => 'array', 'maxItems' => PlacedGuide::MOST, 'items' => $this->object([
+                'axis' => $this->choice(array_column(Axis::cases(), 'value')),
                 'at' => ['type' => 'number', 'minimum' => -100_000, 'maximum' => 100_000],
             ], ['axis', 'at'])],
-            'shutter' => ['description' => 'how frames are exposed, where layers have motion blur', ...Shutter::schema()],
+            'shutter' => ['description' => 'how frames are exposed, where layers have motion blur', '$ref' => '#/$defs/Shutter'],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',
                 'type' => 'array',
@@ -145,129 +160,117 @@ final class ProjectSchema
     }
 
     /** @return array<string, mixed> */
-    private static function markers(int $first, int $last): array
+    private function markers(int $first, int $last): array
     {
-        return ['type' => 'array', 'maxItems' => Markers::MOST, 'items' => self::object([
-            'frame' => self::whole($first, $last),
+        return ['type' => 'array', 'maxItems' => Markers::MOST, 'items' => $this->object([
+            'frame' => $this->count($first, $last),
             'name' => ['type' => 'string', 'maxLength' => 200],
-            'label' => self::choice(array_column(Dye::cases(), 'value')),
+            'label' => ['$ref' => '#/$defs/Label'],
         ], ['frame'])];
     }
 
     /** @return array<string, mixed> */
-    private static function layer(LayerKind $kind): array
+    private function layer(LayerKind $kind): array
     {
-        return self::object([
+        return $this->object([
             'id' => ['type' => 'string', 'pattern' => '^[A-Za-z0-9_-]{1,64}$'],
             'kind' => ['const' => $kind->name()],
-            'name' => self::name(200),
-            'in' => self::whole(-Composition::LONGEST, Composition::LONGEST),
-            'out' => self::whole(-Composition::LONGEST, 2 * Composition::LONGEST),
+            'name' => $this->name(200),
+            'in' => $this->count(-Composition::LONGEST, Composition::LONGEST),
+            'out' => $this->count(-Composition::LONGEST, 2 * Composition::LONGEST),
             'group' => ['description' => 'the id of the group that it is in', 'type' => 'string', 'pattern' => '^[A-Za-z0-9_-]{1,64}$'],
             'visible' => ['type' => 'boolean'],
             'scaleLinked' => ['type' => 'boolean'],
-            'label' => self::choice(array_column(Dye::cases(), 'value')),
+            'label' => ['$ref' => '#/$defs/Label'],
             'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
             'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
-            'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['anyOf' => array_map(self::accent(...), array_values(Accents::all()))]],
+            'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['$ref' => '#/$defs/Accent']],
             'motionBlur' => ['type' => 'boolean'],
             'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
-            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => self::attached(new PlacedOutline('o1'), ['id' => ['type' => 'string', 'pattern' => '^o[0-9]{1,6}$'], 'side' => self::choice(array_column(OutlineSide::cases(), 'value')), 'join' => self::choice(array_column(Join::cases(), 'value')), 'on' => ['type' => 'boolean']], ['id'])]] : []),
+            ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => ['$ref' => '#/$defs/Outline']]] : []),
             ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
-            'blend' => ['description' => 'how it is laid over what is beneath', ...self::choice(array_column(Blend::cases(), 'value'))],
+            'blend' => ['description' => 'how it is laid over what is beneath', '$ref' => '#/$defs/Blend'],
             'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
-            'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], self::object(['mirror' => ['const' => true]], ['mirror'])]],
-            'shutter' => ['description' => 'its own, where it is not exposed as the composition is', ...Shutter::schema()],
-            'markers' => ['description' => 'counted from the in point', ...self::markers(-Composition::LONGEST, 2 * Composition::LONGEST)],
+            'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], $this->object(['mirror' => ['const' => true]], ['mirror'])]],
+            'shutter' => ['description' => 'its own, where it is not exposed as the composition is', '$ref' => '#/$defs/Shutter'],
+            'markers' => ['description' => 'counted from the in point', ...$this->markers(-Composition::LONGEST, 2 * Composition::LONGEST)],
             ...$kind->contentSchema(),
-            ...array_map(self::property(...), $kind->properties()),
+            ...array_map($this->property(...), $kind->properties()),
         ], ['id', 'kind', 'name', 'in', 'out', ...$kind->requiredContent()]);
     }
 
     /** @return array<string, mixed> */
-    private static function property(PropertyDefinition $definition): array
+    private function property(PropertyDefinition $definition): array
     {
-        $value = $definition->type->schema($definition->least, $definition->most);
-
-        return ['anyOf' => [$value, self::object(['keyframes' => [
-            'type' => 'array',
-            'minItems' => 1,
-            'items' => self::object([
-                'at' => self::whole(-Keyframe::FARTHEST, Keyframe::FARTHEST),
-                'value' => $value,
-                'easing' => ['$ref' => '#/$defs/Easing'],
-                'pin' => ['$ref' => '#/$defs/Pin'],
-                ...($definition->type->travels() ? ['bend' => ['$ref' => '#/$defs/Bend']] : []),
-            ], ['at', 'value']),
-        ]], ['keyframes'])]];
+        return $this->animated->of($definition);
     }
 
     /** @return array<string, mixed> */
-    private static function effect(Effect $effect): array
+    private function effect(Effect $effect): array
     {
-        return self::attached(new PlacedEffect('e1', $effect), ['id' => self::name(8), 'effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['id', 'effect']);
+        return $this->attached(new PlacedEffect('e1', $effect), ['id' => $this->name(8), 'effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['id', 'effect']);
     }
 
     /** @return array<string, mixed> */
-    private static function mask(MaskForm $form): array
+    private function mask(MaskForm $form): array
     {
         $fields = [
-            'id' => self::name(8),
+            'id' => $this->name(8),
             'form' => ['const' => $form->value],
-            'mode' => ['description' => 'what it does to those before it', ...self::choice(array_column(MaskMode::cases(), 'value'))],
+            'mode' => ['description' => 'what it does to those before it', ...$this->choice(array_column(MaskMode::cases(), 'value'))],
             'inverted' => ['type' => 'boolean'],
             'on' => ['type' => 'boolean'],
             ...($form === MaskForm::Layer
-                ? ['layer' => self::name(64), 'by' => self::choice(array_column(MaskBy::cases(), 'value'))]
+                ? ['layer' => $this->name(64), 'by' => $this->choice(array_column(MaskBy::cases(), 'value'))]
                 : ['fixed' => ['description' => 'whether it stays where it is in the frame, however the layer moves', 'type' => 'boolean']]),
         ];
 
-        return self::attached(new PlacedMask('m1', $form), $fields, match ($form) {
+        return $this->attached(new PlacedMask('m1', $form), $fields, match ($form) {
             MaskForm::Layer => ['id', 'form', 'layer'],
             default => ['id', 'form'],
         });
     }
 
     /** @return array<string, mixed> */
-    private static function brush(BrushForm $form): array
+    private function brush(BrushForm $form): array
     {
         $own = $form !== BrushForm::Own ? [] : [
             'mark' => ['description' => 'SVG path data of any size', 'type' => 'string', 'maxLength' => Contours::LONGEST],
             'media' => ['description' => 'a picture or a clip in its place', 'type' => 'string', 'maxLength' => 64],
         ];
 
-        return self::attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean'], ...$own], ['form']);
+        return $this->attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean'], ...$own], ['form']);
     }
 
     /** @return array<string, mixed> */
-    private static function cascade(): array
+    private function cascade(): array
     {
         $id = ['type' => 'string', 'pattern' => '^c[0-9]{1,6}$'];
-        $own = self::attached(new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), [
+        $own = $this->attached(new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), [
             'id' => $id,
-            'as' => self::choice(array_column(Role::cases(), 'value')),
-            'units' => self::choice(array_column(Units::cases(), 'value')),
-            'length' => ['description' => 'frames from the beginning of its first unit to the end of its last', ...self::whole(1, PlacedCascade::LONGEST)],
-            'at' => ['description' => 'frames after the in point that it begins, or before the last frame that it ends', ...self::whole(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST)],
+            'as' => $this->choice(array_column(Role::cases(), 'value')),
+            'units' => $this->choice(array_column(Units::cases(), 'value')),
+            'length' => ['description' => 'frames from the beginning of its first unit to the end of its last', ...$this->count(1, PlacedCascade::LONGEST)],
+            'at' => ['description' => 'frames after the in point that it begins, or before the last frame that it ends', ...$this->count(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST)],
             'overlap' => ['description' => 'how much of one unit\'s time the next one shares, in per cent', 'type' => 'number', 'minimum' => 0, 'maximum' => 100],
-            'every' => ['description' => 'so many letters, words or layers are one unit', ...self::whole(1, PlacedCascade::MOST_EVERY)],
+            'every' => ['description' => 'so many letters, words or layers are one unit', ...$this->count(1, PlacedCascade::MOST_EVERY)],
             'spaces' => ['description' => 'whether a space between letters takes a turn', 'type' => 'boolean'],
-            'order' => self::choice(array_column(Order::cases(), 'value')),
-            'seed' => self::whole(0, PlacedCascade::MOST_SEED),
+            'order' => $this->choice(array_column(Order::cases(), 'value')),
+            'seed' => $this->count(0, PlacedCascade::MOST_SEED),
             'easing' => ['$ref' => '#/$defs/Easing'],
             'spread' => ['description' => 'how the turns of the units are spread over its length', '$ref' => '#/$defs/Easing'],
             'caret' => ['description' => 'whether a caret stands behind the last that has come', 'type' => 'boolean'],
             'shuffles' => ['description' => 'whether units are other ones of the same text until they rest', 'type' => 'boolean'],
             'on' => ['type' => 'boolean'],
         ], ['id', 'as', 'units', 'length']);
-        $mirror = self::object([
+        $mirror = $this->object([
             'id' => $id,
             'mirrors' => ['description' => 'the id of the one that arrives, which it is backwards', ...$id],
             'sameOrder' => ['description' => 'whether the first that arrived is the first that leaves', 'type' => 'boolean'],
-            'at' => self::whole(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST),
+            'at' => $this->count(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST),
             'on' => ['type' => 'boolean'],
         ], ['id', 'mirrors']);
 
@@ -275,13 +278,13 @@ final class ProjectSchema
     }
 
     /** @return array<string, mixed> */
-    private static function gradient(GradientForm $form): array
+    private function gradient(GradientForm $form): array
     {
         // With as many stops as there can be; fewer are read.
-        $stops = $form === GradientForm::Picture ? ['media' => self::name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...self::name(64)], 'fitting' => self::choice(array_column(Fitting::cases(), 'value'))] : [];
-        $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => self::whole(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
+        $stops = $form === GradientForm::Picture ? ['media' => $this->name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...$this->name(64)], 'fitting' => $this->choice(array_column(Fitting::cases(), 'value'))] : [];
+        $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => $this->count(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
 
-        return self::attached(new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS), [
+        return $this->attached(new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS), [
             'of' => ['type' => 'string', 'pattern' => Painted::PATTERN], 'form' => ['const' => $form->value], ...$stops,
         ], ['of', 'form']);
     }
@@ -291,24 +294,19 @@ final class ProjectSchema
      * @param  list<string>  $required
      * @return array<string, mixed>
      */
-    private static function attached(Attached $one, array $fields, array $required): array
+    private function attached(Attached $one, array $fields, array $required): array
     {
-        $settings = array_column($one->settings(), null, 'name');
-
-        // There are dozens of points, all alike.
-        $schema = fn (PropertyDefinition $setting): array => $setting->type instanceof PointType && $setting->most === self::FAR ? ['$ref' => '#/$defs/Spot'] : self::property($setting);
-
-        return self::object([...$fields, ...array_map($schema, $settings)], $required);
+        return $this->object([...$fields, ...array_map($this->property(...), array_column($one->settings(), null, 'name'))], $required);
     }
 
     /** @return array<string, mixed> */
-    private static function accent(Accent $accent): array
+    private function accent(Accent $accent): array
     {
-        return self::object([
+        return $this->object([
             'accent' => ['const' => $accent->name()],
-            'at' => ['description' => 'counted from the in point', ...self::whole(-Phase::LONGEST, 10 * Phase::LONGEST)],
-            'length' => self::whole(1, Phase::LONGEST),
-            ...self::settings($accent->settings()),
+            'at' => ['description' => 'counted from the in point', ...$this->count(-Phase::LONGEST, 10 * Phase::LONGEST)],
+            'length' => $this->count(1, Phase::LONGEST),
+            ...$this->settings($accent->settings()),
         ], ['accent', 'at', 'length']);
     }
 
@@ -316,7 +314,7 @@ final class ProjectSchema
      * @param  list<PropertyDefinition>  $definitions
      * @return array<string, mixed>
      */
-    private static function settings(array $definitions): array
+    private function settings(array $definitions): array
     {
         return array_combine(
             array_map(fn (PropertyDefinition $one): string => $one->name, $definitions),
@@ -325,20 +323,20 @@ final class ProjectSchema
     }
 
     /** @return array<string, mixed> */
-    private static function phase(): array
+    private function phase(): array
     {
-        $moves = array_map(fn (Move $move): array => self::object([
+        $moves = array_map(fn (Move $move): array => $this->object([
             'move' => ['const' => $move->name()],
-            ...self::settings($move->settings()),
+            ...$this->settings($move->settings()),
         ], ['move']), array_values(Moves::all()));
 
         return [
             'description' => 'how a layer arrives or leaves',
-            ...self::object([
-                'length' => self::whole(1, Phase::LONGEST),
+            ...$this->object([
+                'length' => $this->count(1, Phase::LONGEST),
                 'easing' => ['$ref' => '#/$defs/Easing'],
                 'moves' => ['type' => 'array', 'minItems' => 1, 'items' => ['anyOf' => $moves]],
-                'begun' => ['description' => 'frames of it that lie beyond the end, because the layer was cut there', ...self::whole(0, Phase::LONGEST)],
+                'begun' => ['description' => 'frames of it that lie beyond the end, because the layer was cut there', ...$this->count(0, Phase::LONGEST)],
             ], ['length', 'moves']),
         ];
     }
@@ -348,19 +346,19 @@ final class ProjectSchema
      * @param  list<string>  $required
      * @return array<string, mixed>
      */
-    private static function object(array $properties, array $required): array
+    private function object(array $properties, array $required): array
     {
         return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
     }
 
     /** @return array<string, mixed> */
-    private static function name(int $longest): array
+    private function name(int $longest): array
     {
         return ['type' => 'string', 'minLength' => 1, 'maxLength' => $longest];
     }
 
     /** @return array<string, mixed> */
-    private static function whole(int $least, int $most): array
+    private function count(int $least, int $most): array
     {
         return ['type' => 'integer', 'minimum' => $least, 'maximum' => $most];
     }
@@ -369,7 +367,7 @@ final class ProjectSchema
      * @param  list<string>  $values
      * @return array<string, mixed>
      */
-    private static function choice(array $values): array
+    private function choice(array $values): array
     {
         return ['type' => 'string', 'enum' => $values];
     }

@@ -16,8 +16,8 @@ final class ProjectSchemaTest extends TestCase
 {
     public function test_the_published_file_is_what_core_says(): void
     {
-        $json = json_encode(ProjectSchema::make(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES);
-        self::assertStringEqualsFile(dirname(__DIR__, 2).'/schema/project-1.json', "$json\n", 'run php tools/schemas.php');
+        $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/project-1.json'), true);
+        self::assertSame(json_decode((string) json_encode(ProjectSchema::make()), true), $published, 'run php tools/schemas.php');
     }
 
     public function test_what_core_writes_is_valid(): void

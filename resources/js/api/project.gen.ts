@@ -1,1904 +1,459 @@
 /* Made from core/schema/project-1.json by `npm run types`. */
 
+export type Label = 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+export type Accent =
+    | {
+          accent: 'pulse';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          times?: number;
+      }
+    | {
+          accent: 'breathe';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          times?: number;
+      }
+    | {
+          accent: 'nod';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          turn?: number;
+          times?: number;
+      }
+    | {
+          accent: 'float';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          times?: number;
+      }
+    | {
+          accent: 'spin';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          turns?: number;
+      }
+    | {
+          accent: 'jump-cut';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          every?: number;
+      }
+    | {
+          accent: 'shake';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          seed?: number;
+      };
 export type Effect =
     | {
           id: string;
           effect: 'blur';
           on?: boolean;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          radius?: AnimatedNumberUpTo500;
       }
     | {
           id: string;
           effect: 'directional-blur';
           on?: boolean;
-          length?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          length?: AnimatedNumberUpTo2000;
+          angle?: AnimatedAngleWithin100000;
       }
     | {
           id: string;
           effect: 'zoom-blur';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
+          amount?: AnimatedNumberUpTo100;
+          centre?: AnimatedPointWithin100000;
       }
     | {
           id: string;
           effect: 'spin-blur';
           on?: boolean;
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
+          angle?: AnimatedAngleWithin100000;
+          centre?: AnimatedPointWithin100000;
       }
     | {
           id: string;
           effect: 'drop-shadow';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          distance?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          distance?: AnimatedNumberUpTo5000;
+          angle?: AnimatedAngleWithin100000;
+          softness?: AnimatedNumberUpTo500;
       }
     | {
           id: string;
           effect: 'inner-shadow';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          distance?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          distance?: AnimatedNumberUpTo5000;
+          angle?: AnimatedAngleWithin100000;
+          softness?: AnimatedNumberUpTo500;
       }
     | {
           id: string;
           effect: 'long-shadow';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          length?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          length?: AnimatedNumberUpTo5000;
+          angle?: AnimatedAngleWithin100000;
       }
     | {
           id: string;
           effect: 'extrude';
           on?: boolean;
-          depth?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          shade?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          depth?: AnimatedNumberUpTo2000;
+          angle?: AnimatedAngleWithin100000;
+          shade?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'edge-line';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          width?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          width?: AnimatedNumberUpTo200;
       }
     | {
           id: string;
           effect: 'halo';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          strength?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          softness?: AnimatedNumberUpTo500;
+          strength?: AnimatedNumberUpTo1000;
       }
     | {
           id: string;
           effect: 'glow';
           on?: boolean;
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          strength?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          softness?: AnimatedNumberUpTo500;
+          strength?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'vignette';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          amount?: AnimatedNumberUpTo100;
+          centre?: AnimatedPointWithin100000;
+          radius?: AnimatedNumberUpTo20000;
+          softness?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'exposure';
           on?: boolean;
-          stops?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          stops?: AnimatedNumberWithin10;
       }
     | {
           id: string;
           effect: 'brightness';
           on?: boolean;
-          brightness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          contrast?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          brightness?: AnimatedNumberWithin100;
+          contrast?: AnimatedNumberFromMinus100To400;
       }
     | {
           id: string;
           effect: 'curves';
           on?: boolean;
-          dark?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          shadows?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          middle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          lights?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bright?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          dark?: AnimatedNumberUpTo100;
+          shadows?: AnimatedNumberUpTo100;
+          middle?: AnimatedNumberUpTo100;
+          lights?: AnimatedNumberUpTo100;
+          bright?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'saturation';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          amount?: AnimatedNumberUpTo400;
       }
     | {
           id: string;
           effect: 'hue';
           on?: boolean;
-          turn?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          turn?: AnimatedAngleWithin100000;
       }
     | {
           id: string;
           effect: 'temperature';
           on?: boolean;
-          warmth?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          warmth?: AnimatedNumberWithin100;
       }
     | {
           id: string;
           effect: 'tint';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          amount?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'one-colour';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
       }
     | {
           id: string;
           effect: 'duotone';
           on?: boolean;
-          dark?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bright?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          dark?: AnimatedColour;
+          bright?: AnimatedColour;
       }
     | {
           id: string;
           effect: 'invert';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          amount?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'posterise';
           on?: boolean;
-          steps?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          steps?: AnimatedNumberFrom2To64;
       }
     | {
           id: string;
           effect: 'threshold';
           on?: boolean;
-          level?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          level?: AnimatedNumberUpTo100;
+          softness?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'grain';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          size?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          every?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          seed?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          amount?: AnimatedNumberUpTo100;
+          size?: AnimatedNumberUpTo200;
+          every?: AnimatedNumberUpTo10000;
+          seed?: AnimatedNumberUpTo9999;
       }
     | {
           id: string;
           effect: 'scanlines';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          spacing?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          thickness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          offset?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          spacing?: AnimatedNumberUpTo2000;
+          thickness?: AnimatedNumberUpTo100;
+          offset?: AnimatedNumberWithin100000;
       }
     | {
           id: string;
           effect: 'pixels';
           on?: boolean;
-          side?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          side?: AnimatedNumberUpTo2000;
       }
     | {
           id: string;
           effect: 'facets';
           on?: boolean;
-          side?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          side?: AnimatedNumberUpTo2000;
       }
     | {
           id: string;
           effect: 'corner-pin';
           on?: boolean;
-          topLeft?: Spot;
-          topRight?: Spot;
-          bottomRight?: Spot;
-          bottomLeft?: Spot;
+          topLeft?: AnimatedPointWithin100000;
+          topRight?: AnimatedPointWithin100000;
+          bottomRight?: AnimatedPointWithin100000;
+          bottomLeft?: AnimatedPointWithin100000;
       }
     | {
           id: string;
           effect: 'mesh';
           on?: boolean;
-          point11?: Spot;
-          point12?: Spot;
-          point13?: Spot;
-          point14?: Spot;
-          point21?: Spot;
-          point22?: Spot;
-          point23?: Spot;
-          point24?: Spot;
-          point31?: Spot;
-          point32?: Spot;
-          point33?: Spot;
-          point34?: Spot;
-          point41?: Spot;
-          point42?: Spot;
-          point43?: Spot;
-          point44?: Spot;
+          point11?: AnimatedPointWithin100000;
+          point12?: AnimatedPointWithin100000;
+          point13?: AnimatedPointWithin100000;
+          point14?: AnimatedPointWithin100000;
+          point21?: AnimatedPointWithin100000;
+          point22?: AnimatedPointWithin100000;
+          point23?: AnimatedPointWithin100000;
+          point24?: AnimatedPointWithin100000;
+          point31?: AnimatedPointWithin100000;
+          point32?: AnimatedPointWithin100000;
+          point33?: AnimatedPointWithin100000;
+          point34?: AnimatedPointWithin100000;
+          point41?: AnimatedPointWithin100000;
+          point42?: AnimatedPointWithin100000;
+          point43?: AnimatedPointWithin100000;
+          point44?: AnimatedPointWithin100000;
       }
     | {
           id: string;
           effect: 'bulge';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          amount?: AnimatedNumberWithin100;
+          centre?: AnimatedPointWithin100000;
+          radius?: AnimatedNumberUpTo20000;
       }
     | {
           id: string;
           effect: 'twirl';
           on?: boolean;
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          angle?: AnimatedAngleWithin100000;
+          centre?: AnimatedPointWithin100000;
+          radius?: AnimatedNumberUpTo20000;
       }
     | {
           id: string;
           effect: 'ripple';
           on?: boolean;
-          height?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          wavelength?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          phase?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          height?: AnimatedNumberUpTo1000;
+          wavelength?: AnimatedNumberUpTo5000;
+          phase?: AnimatedAngleWithin100000;
+          centre?: AnimatedPointWithin100000;
+          radius?: AnimatedNumberUpTo20000;
       }
     | {
           id: string;
           effect: 'wave';
           on?: boolean;
-          height?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          wavelength?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          phase?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          height?: AnimatedNumberUpTo1000;
+          wavelength?: AnimatedNumberUpTo20000;
+          phase?: AnimatedAngleWithin100000;
+          angle?: AnimatedAngleWithin100000;
       }
     | {
           id: string;
           effect: 'smear';
           on?: boolean;
-          amount?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          centre?: Spot;
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          amount?: AnimatedNumberUpTo100;
+          centre?: AnimatedPointWithin100000;
+          radius?: AnimatedNumberUpTo20000;
       }
     | {
           id: string;
           effect: 'brightness-key';
           on?: boolean;
-          level?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bright?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          level?: AnimatedNumberUpTo100;
+          softness?: AnimatedNumberUpTo100;
+          bright?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
           effect: 'colour-key';
           on?: boolean;
-          colour?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          tolerance?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          softness?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          colour?: AnimatedColour;
+          tolerance?: AnimatedNumberUpTo100;
+          softness?: AnimatedNumberUpTo100;
+      };
+export type AnimatedNumberUpTo500 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
       };
 /**
  * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
  */
 export type Easing = string;
 export type Pin = 'start' | 'end';
-export type Spot =
+export type AnimatedNumberUpTo2000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedAngleWithin100000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo100 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedPointWithin100000 =
     | [number, number]
     | {
           /**
@@ -1929,6 +484,279 @@ export type Spot =
               }[]
           ];
       };
+export type AnimatedColour =
+    | string
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo5000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo200 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo1000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo20000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin10 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin100 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFromMinus100To400 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo400 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom2To64 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo10000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo9999 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin100000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
 export type Mask =
     | {
           id: string;
@@ -1943,147 +771,13 @@ export type Mask =
            * whether it stays where it is in the frame, however the layer moves
            */
           fixed?: boolean;
-          position?: Spot;
-          size?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          rotation?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          rounding?:
-              | (number | string)
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * pixels, or a share such as 50%
-                             */
-                            value: number | string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * pixels, or a share such as 50%
-                             */
-                            value: number | string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          feather?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          grow?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          opacity?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          position?: AnimatedPointWithin100000;
+          size?: AnimatedSizeUpTo100000;
+          rotation?: AnimatedAngleWithin10000000;
+          rounding?: AnimatedLengthUpTo100000;
+          feather?: AnimatedNumberUpTo1000;
+          grow?: AnimatedNumberWithin5000;
+          opacity?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
@@ -2098,120 +792,12 @@ export type Mask =
            * whether it stays where it is in the frame, however the layer moves
            */
           fixed?: boolean;
-          position?: Spot;
-          size?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          rotation?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          feather?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          grow?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          opacity?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          position?: AnimatedPointWithin100000;
+          size?: AnimatedSizeUpTo100000;
+          rotation?: AnimatedAngleWithin10000000;
+          feather?: AnimatedNumberUpTo1000;
+          grow?: AnimatedNumberWithin5000;
+          opacity?: AnimatedNumberUpTo100;
       }
     | {
           id: string;
@@ -2226,118 +812,12 @@ export type Mask =
            * whether it stays where it is in the frame, however the layer moves
            */
           fixed?: boolean;
-          position?: Spot;
-          rotation?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          feather?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          grow?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          opacity?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          path?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * SVG path data
-                             */
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * SVG path data
-                             */
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          position?: AnimatedPointWithin100000;
+          rotation?: AnimatedAngleWithin10000000;
+          feather?: AnimatedNumberUpTo1000;
+          grow?: AnimatedNumberWithin5000;
+          opacity?: AnimatedNumberUpTo100;
+          path?: AnimatedPath;
       }
     | {
           id: string;
@@ -2350,48 +830,162 @@ export type Mask =
           on?: boolean;
           layer: string;
           by?: 'alpha' | 'brightness';
-          feather?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          opacity?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          feather?: AnimatedNumberUpTo1000;
+          opacity?: AnimatedNumberUpTo100;
+      };
+export type AnimatedSizeUpTo100000 =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedAngleWithin10000000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedLengthUpTo100000 =
+    | (number | string)
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin5000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedPath =
+    | string
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * SVG path data
+                   */
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * SVG path data
+                   */
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedPointWithin10000 =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
       };
 export type Cascade =
     | {
@@ -2434,208 +1028,18 @@ export type Cascade =
            */
           shuffles?: boolean;
           on?: boolean;
-          position?: Spot;
-          scale?: Spot;
-          turn?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          opacity?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          blur?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          gather?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          tint?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          weight?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          pivot?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          scatter?: Spot;
-          scatterTurn?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          scatterScale?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          position?: AnimatedPointWithin100000;
+          scale?: AnimatedPointWithin100000;
+          turn?: AnimatedAngleWithin100000;
+          opacity?: AnimatedNumberUpTo100;
+          blur?: AnimatedNumberUpTo500;
+          gather?: AnimatedNumberWithin1000;
+          tint?: AnimatedColour;
+          weight?: AnimatedNumberWithin900;
+          pivot?: AnimatedPointWithin1000;
+          scatter?: AnimatedPointWithin100000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterScale?: AnimatedNumberUpTo1000;
       }
     | {
           id: string;
@@ -2650,1787 +1054,180 @@ export type Cascade =
           at?: number;
           on?: boolean;
       };
+export type AnimatedNumberWithin1000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin900 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedPointWithin1000 =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              }[]
+          ];
+      };
 export type Gradient =
     | {
           of: string;
           form: 'linear';
           stops?: number;
-          from?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          to?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          colour1?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at1?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour2?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at2?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour3?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at3?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour4?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at4?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour5?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at5?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour6?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at6?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour7?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at7?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour8?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at8?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour9?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at9?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour10?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at10?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour11?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at11?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour12?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at12?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          from?: AnimatedPointWithin10000;
+          to?: AnimatedPointWithin10000;
+          colour1?: AnimatedColour;
+          at1?: AnimatedNumberUpTo100;
+          colour2?: AnimatedColour;
+          at2?: AnimatedNumberUpTo100;
+          colour3?: AnimatedColour;
+          at3?: AnimatedNumberUpTo100;
+          colour4?: AnimatedColour;
+          at4?: AnimatedNumberUpTo100;
+          colour5?: AnimatedColour;
+          at5?: AnimatedNumberUpTo100;
+          colour6?: AnimatedColour;
+          at6?: AnimatedNumberUpTo100;
+          colour7?: AnimatedColour;
+          at7?: AnimatedNumberUpTo100;
+          colour8?: AnimatedColour;
+          at8?: AnimatedNumberUpTo100;
+          colour9?: AnimatedColour;
+          at9?: AnimatedNumberUpTo100;
+          colour10?: AnimatedColour;
+          at10?: AnimatedNumberUpTo100;
+          colour11?: AnimatedColour;
+          at11?: AnimatedNumberUpTo100;
+          colour12?: AnimatedColour;
+          at12?: AnimatedNumberUpTo100;
       }
     | {
           of: string;
           form: 'radial';
           stops?: number;
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          radius?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour1?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at1?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour2?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at2?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour3?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at3?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour4?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at4?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour5?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at5?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour6?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at6?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour7?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at7?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour8?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at8?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour9?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at9?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour10?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at10?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour11?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at11?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour12?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at12?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          centre?: AnimatedPointWithin10000;
+          radius?: AnimatedNumberFrom0Point1To10000;
+          colour1?: AnimatedColour;
+          at1?: AnimatedNumberUpTo100;
+          colour2?: AnimatedColour;
+          at2?: AnimatedNumberUpTo100;
+          colour3?: AnimatedColour;
+          at3?: AnimatedNumberUpTo100;
+          colour4?: AnimatedColour;
+          at4?: AnimatedNumberUpTo100;
+          colour5?: AnimatedColour;
+          at5?: AnimatedNumberUpTo100;
+          colour6?: AnimatedColour;
+          at6?: AnimatedNumberUpTo100;
+          colour7?: AnimatedColour;
+          at7?: AnimatedNumberUpTo100;
+          colour8?: AnimatedColour;
+          at8?: AnimatedNumberUpTo100;
+          colour9?: AnimatedColour;
+          at9?: AnimatedNumberUpTo100;
+          colour10?: AnimatedColour;
+          at10?: AnimatedNumberUpTo100;
+          colour11?: AnimatedColour;
+          at11?: AnimatedNumberUpTo100;
+          colour12?: AnimatedColour;
+          at12?: AnimatedNumberUpTo100;
       }
     | {
           of: string;
           form: 'sweep';
           stops?: number;
-          centre?:
-              | [number, number]
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        },
-                        ...{
-                            at: number;
-                            /**
-                             * @minItems 2
-                             * @maxItems 2
-                             */
-                            value: [number, number];
-                            easing?: Easing;
-                            pin?: Pin;
-                            bend?: Bend;
-                        }[]
-                    ];
-                };
-          angle?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour1?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at1?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour2?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at2?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour3?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at3?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour4?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at4?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour5?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at5?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour6?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at6?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour7?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at7?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour8?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at8?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour9?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at9?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour10?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at10?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour11?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at11?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          colour12?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          at12?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          centre?: AnimatedPointWithin10000;
+          angle?: AnimatedAngleWithin10000000;
+          colour1?: AnimatedColour;
+          at1?: AnimatedNumberUpTo100;
+          colour2?: AnimatedColour;
+          at2?: AnimatedNumberUpTo100;
+          colour3?: AnimatedColour;
+          at3?: AnimatedNumberUpTo100;
+          colour4?: AnimatedColour;
+          at4?: AnimatedNumberUpTo100;
+          colour5?: AnimatedColour;
+          at5?: AnimatedNumberUpTo100;
+          colour6?: AnimatedColour;
+          at6?: AnimatedNumberUpTo100;
+          colour7?: AnimatedColour;
+          at7?: AnimatedNumberUpTo100;
+          colour8?: AnimatedColour;
+          at8?: AnimatedNumberUpTo100;
+          colour9?: AnimatedColour;
+          at9?: AnimatedNumberUpTo100;
+          colour10?: AnimatedColour;
+          at10?: AnimatedNumberUpTo100;
+          colour11?: AnimatedColour;
+          at11?: AnimatedNumberUpTo100;
+          colour12?: AnimatedColour;
+          at12?: AnimatedNumberUpTo100;
       }
     | {
           of: string;
           form: 'corners';
-          topLeft?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          topRight?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bottomLeft?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          bottomRight?:
-              | string
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: string;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          topLeft?: AnimatedColour;
+          topRight?: AnimatedColour;
+          bottomLeft?: AnimatedColour;
+          bottomRight?: AnimatedColour;
       }
     | {
           of: string;
@@ -4441,49 +1238,501 @@ export type Gradient =
            */
           composition?: string;
           fitting?: 'fill' | 'fit';
-          pan?: Spot;
-          zoom?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
-          turn?:
-              | number
-              | {
-                    /**
-                     * @minItems 1
-                     */
-                    keyframes: [
-                        {
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        },
-                        ...{
-                            at: number;
-                            value: number;
-                            easing?: Easing;
-                            pin?: Pin;
-                        }[]
-                    ];
-                };
+          pan?: AnimatedPointWithin100000;
+          zoom?: AnimatedNumberFrom1To10000;
+          turn?: AnimatedAngleWithin10000000;
+      };
+export type AnimatedNumberFrom0Point1To10000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom1To10000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo1000000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedLengthFromMinus1To100000 =
+    | (number | string)
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom3To200 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedAngleWithin360 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedFlag =
+    | boolean
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: boolean;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: boolean;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberUpTo100000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom100To5000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom1To500 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom1To2000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom1To1000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin10000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom1To4000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFromMinus500To5000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberFrom10To1000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin1000000000000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedLengthUpTo10000 =
+    | (number | string)
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * pixels, or a share such as 50%
+                   */
+                  value: number | string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedNumberWithin90 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedPointWithin200000 =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+                  bend?: Bend;
+              }[]
+          ];
+      };
+export type AnimatedPointWithin1000000 =
+    | [number, number]
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  /**
+                   * @minItems 2
+                   * @maxItems 2
+                   */
+                  value: [number, number];
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
+export type AnimatedAngleWithin20000000 =
+    | number
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: number;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
       };
 
 /**
@@ -4523,108 +1772,10 @@ export interface ProjectFile {
     motions?: {
         name: string;
         motion: {
-            position?:
-                | [number, number]
-                | {
-                      /**
-                       * @minItems 1
-                       */
-                      keyframes: [
-                          {
-                              at: number;
-                              /**
-                               * @minItems 2
-                               * @maxItems 2
-                               */
-                              value: [number, number];
-                              easing?: Easing;
-                              pin?: Pin;
-                              bend?: Bend;
-                          },
-                          ...{
-                              at: number;
-                              /**
-                               * @minItems 2
-                               * @maxItems 2
-                               */
-                              value: [number, number];
-                              easing?: Easing;
-                              pin?: Pin;
-                              bend?: Bend;
-                          }[]
-                      ];
-                  };
-            scale?:
-                | [number, number]
-                | {
-                      /**
-                       * @minItems 1
-                       */
-                      keyframes: [
-                          {
-                              at: number;
-                              /**
-                               * @minItems 2
-                               * @maxItems 2
-                               */
-                              value: [number, number];
-                              easing?: Easing;
-                              pin?: Pin;
-                          },
-                          ...{
-                              at: number;
-                              /**
-                               * @minItems 2
-                               * @maxItems 2
-                               */
-                              value: [number, number];
-                              easing?: Easing;
-                              pin?: Pin;
-                          }[]
-                      ];
-                  };
-            rotation?:
-                | number
-                | {
-                      /**
-                       * @minItems 1
-                       */
-                      keyframes: [
-                          {
-                              at: number;
-                              value: number;
-                              easing?: Easing;
-                              pin?: Pin;
-                          },
-                          ...{
-                              at: number;
-                              value: number;
-                              easing?: Easing;
-                              pin?: Pin;
-                          }[]
-                      ];
-                  };
-            opacity?:
-                | number
-                | {
-                      /**
-                       * @minItems 1
-                       */
-                      keyframes: [
-                          {
-                              at: number;
-                              value: number;
-                              easing?: Easing;
-                              pin?: Pin;
-                          },
-                          ...{
-                              at: number;
-                              value: number;
-                              easing?: Easing;
-                              pin?: Pin;
-                          }[]
-                      ];
-                  };
+            position?: AnimatedPointWithin200000;
+            scale?: AnimatedPointWithin1000000;
+            rotation?: AnimatedAngleWithin20000000;
+            opacity?: AnimatedNumberUpTo1000000;
         };
     }[];
     /**
@@ -4665,7 +1816,7 @@ export interface Composition {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     /**
      * the ids of layers that are looked at by themselves; where there are none, all are shown
@@ -4680,20 +1831,21 @@ export interface Composition {
         axis: 'x' | 'y';
         at: number;
     }[];
-    /**
-     * how frames are exposed, where layers have motion blur
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter;
     /**
      * from the bottom of the stack to the top
      */
     layers?: (
         AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer
     )[];
+}
+/**
+ * how frames are exposed, where layers have motion blur
+ */
+export interface Shutter {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface AdjustingLayer {
     id: string;
@@ -4707,7 +1859,7 @@ export interface AdjustingLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -4719,77 +1871,7 @@ export interface AdjustingLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -4836,14 +1918,7 @@ export interface AdjustingLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter1;
     /**
      * counted from the in point
      *
@@ -4852,183 +1927,15 @@ export interface AdjustingLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
 }
 /**
  * the handles of the motion path at a keyframe, as distances from it in pixels
@@ -5255,6 +2162,14 @@ export interface Phase {
      */
     begun?: number;
 }
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter1 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
 export interface BundleLayer {
     id: string;
     kind: 'bundle';
@@ -5267,7 +2182,7 @@ export interface BundleLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -5279,77 +2194,7 @@ export interface BundleLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -5396,14 +2241,7 @@ export interface BundleLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter2;
     /**
      * counted from the in point
      *
@@ -5412,7 +2250,7 @@ export interface BundleLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     /**
      * the id of the one that is placed
@@ -5447,202 +2285,22 @@ export interface BundleLayer {
      * whether what lies outside of its frame is left out
      */
     crop?: boolean;
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    level?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter2 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface FootageLayer {
     id: string;
@@ -5656,7 +2314,7 @@ export interface FootageLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -5668,77 +2326,7 @@ export interface FootageLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -5785,14 +2373,7 @@ export interface FootageLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter3;
     /**
      * counted from the in point
      *
@@ -5801,7 +2382,7 @@ export interface FootageLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     media: string;
     /**
@@ -5817,202 +2398,22 @@ export interface FootageLayer {
      * whether it is heard
      */
     sound?: boolean;
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    level?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter3 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface GroupLayer {
     id: string;
@@ -6026,7 +2427,7 @@ export interface GroupLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -6038,77 +2439,7 @@ export interface GroupLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -6161,14 +2492,7 @@ export interface GroupLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter4;
     /**
      * counted from the in point
      *
@@ -6177,187 +2501,27 @@ export interface GroupLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     /**
      * whether what blends in it blends with nothing beneath it
      */
     isolated?: boolean;
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter4 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface ShapeLayer {
     id: string;
@@ -6371,7 +2535,7 @@ export interface ShapeLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -6383,77 +2547,7 @@ export interface ShapeLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -6483,1553 +2577,113 @@ export interface ShapeLayer {
               id?: 'b1';
               form: 'dotted';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'rings';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'leaves';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stitches';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'chalk';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'airbrush';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stars';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'tiles';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
@@ -8043,271 +2697,22 @@ export interface ShapeLayer {
                * a picture or a clip in its place
                */
               media?: string;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           };
     /**
      * more of them, the first outermost
      *
      * @maxItems 8
      */
-    outlines?: {
-        id: string;
-        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
-        join?: 'miter' | 'round' | 'bevel';
-        on?: boolean;
-        colour?:
-            | string
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        width?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        opacity?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        shift?: Spot;
-    }[];
+    outlines?: Outline[];
     /**
      * animations that are spread over what it consists of
      *
@@ -8345,14 +2750,7 @@ export interface ShapeLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter5;
     /**
      * counted from the in point
      *
@@ -8361,7 +2759,7 @@ export interface ShapeLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
@@ -8383,1097 +2781,71 @@ export interface ShapeLayer {
      * @maxItems 256
      */
     widths?: number[];
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    size?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rounding?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundTopLeft?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundTopRight?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundBottomRight?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundBottomLeft?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    sides?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    inner?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    start?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    sweep?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    tail?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    path?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    fill?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outline?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outlineWidth?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawTogether?:
-        | boolean
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dash?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    gap?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dashOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    endSize?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    columns?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rows?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    gaps?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    around?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    ringRadius?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    along?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    alongCount?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    alongShift?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    alongTurn?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    stepShift?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    stepTurn?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    stepScale?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    stepTime?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    lastFill?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    lastOutline?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    size?: AnimatedSizeUpTo100000;
+    rounding?: AnimatedLengthUpTo100000;
+    roundTopLeft?: AnimatedLengthFromMinus1To100000;
+    roundTopRight?: AnimatedLengthFromMinus1To100000;
+    roundBottomRight?: AnimatedLengthFromMinus1To100000;
+    roundBottomLeft?: AnimatedLengthFromMinus1To100000;
+    sides?: AnimatedNumberFrom3To200;
+    inner?: AnimatedNumberUpTo100;
+    start?: AnimatedAngleWithin10000000;
+    sweep?: AnimatedAngleWithin360;
+    tail?: AnimatedPointWithin100000;
+    path?: AnimatedPath;
+    fill?: AnimatedColour;
+    outline?: AnimatedColour;
+    outlineWidth?: AnimatedNumberUpTo1000;
+    drawBegin?: AnimatedNumberUpTo100;
+    drawEnd?: AnimatedNumberUpTo100;
+    drawOffset?: AnimatedNumberWithin100000;
+    drawTogether?: AnimatedFlag;
+    dash?: AnimatedNumberUpTo100000;
+    gap?: AnimatedNumberUpTo100000;
+    dashOffset?: AnimatedNumberWithin100000;
+    taperBegin?: AnimatedNumberUpTo100;
+    taperEnd?: AnimatedNumberUpTo100;
+    endSize?: AnimatedNumberFrom100To5000;
+    columns?: AnimatedNumberFrom1To500;
+    rows?: AnimatedNumberFrom1To500;
+    gaps?: AnimatedPointWithin100000;
+    around?: AnimatedNumberFrom1To500;
+    ringRadius?: AnimatedNumberWithin100000;
+    along?: AnimatedPath;
+    alongCount?: AnimatedNumberFrom1To2000;
+    alongShift?: AnimatedNumberWithin100000;
+    alongTurn?: AnimatedNumberUpTo100;
+    stepShift?: AnimatedPointWithin100000;
+    stepTurn?: AnimatedAngleWithin100000;
+    stepScale?: AnimatedNumberFrom1To1000;
+    stepTime?: AnimatedNumberWithin10000;
+    lastFill?: AnimatedColour;
+    lastOutline?: AnimatedColour;
+}
+export interface Outline {
+    id: string;
+    side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
+    join?: 'miter' | 'round' | 'bevel';
+    on?: boolean;
+    colour?: AnimatedColour;
+    width?: AnimatedNumberUpTo1000;
+    opacity?: AnimatedNumberUpTo100;
+    shift?: AnimatedPointWithin100000;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter5 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface SoundLayer {
     id: string;
@@ -9487,7 +2859,7 @@ export interface SoundLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -9499,77 +2871,7 @@ export interface SoundLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -9616,14 +2918,7 @@ export interface SoundLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter6;
     /**
      * counted from the in point
      *
@@ -9632,7 +2927,7 @@ export interface SoundLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     media: string;
     /**
@@ -9648,27 +2943,15 @@ export interface SoundLayer {
      * whether it is heard
      */
     sound?: boolean;
-    level?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter6 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface TextLayer {
     id: string;
@@ -9682,7 +2965,7 @@ export interface TextLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -9694,77 +2977,7 @@ export interface TextLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -9794,1553 +3007,113 @@ export interface TextLayer {
               id?: 'b1';
               form: 'dotted';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'rings';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'leaves';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stitches';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'chalk';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'airbrush';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stars';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'tiles';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
@@ -11354,271 +3127,22 @@ export interface TextLayer {
                * a picture or a clip in its place
                */
               media?: string;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           };
     /**
      * more of them, the first outermost
      *
      * @maxItems 8
      */
-    outlines?: {
-        id: string;
-        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
-        join?: 'miter' | 'round' | 'bevel';
-        on?: boolean;
-        colour?:
-            | string
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        width?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        opacity?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        shift?: Spot;
-    }[];
+    outlines?: Outline[];
     /**
      * animations that are spread over what it consists of
      *
@@ -11656,14 +3180,7 @@ export interface TextLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter7;
     /**
      * counted from the in point
      *
@@ -11672,7 +3189,7 @@ export interface TextLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     text: string;
     font?: string;
@@ -11762,789 +3279,49 @@ export interface TextLayer {
         case?: 'upper' | 'lower';
         underline?: boolean;
     }[];
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    typeSize?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    fill?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    tracking?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    leading?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outline?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outlineWidth?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawTogether?:
-        | boolean
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dash?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    gap?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dashOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    boxWidth?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    fitBox?:
-        | boolean
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    number?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    path?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    pathOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    plate?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    platePadding?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    plateRounding?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    plateByLine?:
-        | boolean
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    axisWeight?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    axisWidth?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    axisSlant?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    axisOptical?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    typeSize?: AnimatedNumberFrom1To4000;
+    fill?: AnimatedColour;
+    tracking?: AnimatedNumberFromMinus500To5000;
+    leading?: AnimatedNumberFrom10To1000;
+    outline?: AnimatedColour;
+    outlineWidth?: AnimatedNumberUpTo1000;
+    drawBegin?: AnimatedNumberUpTo100;
+    drawEnd?: AnimatedNumberUpTo100;
+    drawOffset?: AnimatedNumberWithin100000;
+    drawTogether?: AnimatedFlag;
+    dash?: AnimatedNumberUpTo100000;
+    gap?: AnimatedNumberUpTo100000;
+    dashOffset?: AnimatedNumberWithin100000;
+    taperBegin?: AnimatedNumberUpTo100;
+    taperEnd?: AnimatedNumberUpTo100;
+    boxWidth?: AnimatedNumberUpTo100000;
+    fitBox?: AnimatedFlag;
+    number?: AnimatedNumberWithin1000000000000;
+    path?: AnimatedPath;
+    pathOffset?: AnimatedNumberWithin100000;
+    plate?: AnimatedColour;
+    platePadding?: AnimatedPointWithin10000;
+    plateRounding?: AnimatedLengthUpTo10000;
+    plateByLine?: AnimatedFlag;
+    axisWeight?: AnimatedNumberUpTo1000;
+    axisWidth?: AnimatedNumberUpTo1000;
+    axisSlant?: AnimatedNumberWithin90;
+    axisOptical?: AnimatedNumberUpTo1000;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter7 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface WindowLayer {
     id: string;
@@ -12558,7 +3335,7 @@ export interface WindowLayer {
     group?: string;
     visible?: boolean;
     scaleLinked?: boolean;
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether it is only looked at while working, and never rendered
      */
@@ -12570,77 +3347,7 @@ export interface WindowLayer {
     /**
      * @maxItems 200
      */
-    accents?: (
-        | {
-              accent: 'pulse';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'breathe';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'nod';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turn?: number;
-              times?: number;
-          }
-        | {
-              accent: 'float';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              times?: number;
-          }
-        | {
-              accent: 'spin';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              turns?: number;
-          }
-        | {
-              accent: 'jump-cut';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              every?: number;
-          }
-        | {
-              accent: 'shake';
-              /**
-               * counted from the in point
-               */
-              at: number;
-              length: number;
-              by?: number;
-              seed?: number;
-          }
-    )[];
+    accents?: Accent[];
     motionBlur?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
@@ -12670,1553 +3377,113 @@ export interface WindowLayer {
               id?: 'b1';
               form: 'dotted';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'rings';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'leaves';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stitches';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'chalk';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'airbrush';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'stars';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
               form: 'tiles';
               on?: boolean;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           }
         | {
               id?: 'b1';
@@ -14230,271 +3497,22 @@ export interface WindowLayer {
                * a picture or a clip in its place
                */
               media?: string;
-              size?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              spacing?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              phase?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              grow?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatter?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterTurn?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterSize?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              scatterOpacity?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
-              seed?:
-                  | number
-                  | {
-                        /**
-                         * @minItems 1
-                         */
-                        keyframes: [
-                            {
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            },
-                            ...{
-                                at: number;
-                                value: number;
-                                easing?: Easing;
-                                pin?: Pin;
-                            }[]
-                        ];
-                    };
+              size?: AnimatedNumberFrom1To10000;
+              spacing?: AnimatedNumberFrom1To10000;
+              phase?: AnimatedNumberWithin100000;
+              grow?: AnimatedNumberUpTo100;
+              scatter?: AnimatedNumberUpTo1000;
+              scatterTurn?: AnimatedAngleWithin100000;
+              scatterSize?: AnimatedNumberUpTo100;
+              scatterOpacity?: AnimatedNumberUpTo100;
+              seed?: AnimatedNumberUpTo1000000;
           };
     /**
      * more of them, the first outermost
      *
      * @maxItems 8
      */
-    outlines?: {
-        id: string;
-        side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
-        join?: 'miter' | 'round' | 'bevel';
-        on?: boolean;
-        colour?:
-            | string
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: string;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        width?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        opacity?:
-            | number
-            | {
-                  /**
-                   * @minItems 1
-                   */
-                  keyframes: [
-                      {
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      },
-                      ...{
-                          at: number;
-                          value: number;
-                          easing?: Easing;
-                          pin?: Pin;
-                      }[]
-                  ];
-              };
-        shift?: Spot;
-    }[];
+    outlines?: Outline[];
     /**
      * how it is laid over what is beneath
      */
@@ -14526,14 +3544,7 @@ export interface WindowLayer {
         | {
               mirror: true;
           };
-    /**
-     * its own, where it is not exposed as the composition is
-     */
-    shutter?: {
-        angle?: number;
-        phase?: number;
-        samples?: 2 | 4 | 8 | 16 | 32 | 64;
-    };
+    shutter?: Shutter8;
     /**
      * counted from the in point
      *
@@ -14542,7 +3553,7 @@ export interface WindowLayer {
     markers?: {
         frame: number;
         name?: string;
-        label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+        label?: Label;
     }[];
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
@@ -14568,833 +3579,49 @@ export interface WindowLayer {
      * whether it is heard
      */
     sound?: boolean;
-    position?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    x?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    y?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    scale?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rotation?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    opacity?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    anchor?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    pan?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    zoom?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    turn?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    size?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    rounding?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundTopLeft?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundTopRight?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundBottomRight?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    roundBottomLeft?:
-        | (number | string)
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * pixels, or a share such as 50%
-                       */
-                      value: number | string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    sides?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    inner?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    start?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    sweep?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    tail?:
-        | [number, number]
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * @minItems 2
-                       * @maxItems 2
-                       */
-                      value: [number, number];
-                      easing?: Easing;
-                      pin?: Pin;
-                      bend?: Bend;
-                  }[]
-              ];
-          };
-    path?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      /**
-                       * SVG path data
-                       */
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    fill?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outline?:
-        | string
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: string;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    outlineWidth?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    drawTogether?:
-        | boolean
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: boolean;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dash?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    gap?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    dashOffset?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperBegin?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    taperEnd?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
-    level?:
-        | number
-        | {
-              /**
-               * @minItems 1
-               */
-              keyframes: [
-                  {
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  },
-                  ...{
-                      at: number;
-                      value: number;
-                      easing?: Easing;
-                      pin?: Pin;
-                  }[]
-              ];
-          };
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    pan?: AnimatedPointWithin100000;
+    zoom?: AnimatedNumberFrom0Point1To10000;
+    turn?: AnimatedAngleWithin10000000;
+    size?: AnimatedSizeUpTo100000;
+    rounding?: AnimatedLengthUpTo100000;
+    roundTopLeft?: AnimatedLengthFromMinus1To100000;
+    roundTopRight?: AnimatedLengthFromMinus1To100000;
+    roundBottomRight?: AnimatedLengthFromMinus1To100000;
+    roundBottomLeft?: AnimatedLengthFromMinus1To100000;
+    sides?: AnimatedNumberFrom3To200;
+    inner?: AnimatedNumberUpTo100;
+    start?: AnimatedAngleWithin10000000;
+    sweep?: AnimatedAngleWithin360;
+    tail?: AnimatedPointWithin100000;
+    path?: AnimatedPath;
+    fill?: AnimatedColour;
+    outline?: AnimatedColour;
+    outlineWidth?: AnimatedNumberUpTo1000;
+    drawBegin?: AnimatedNumberUpTo100;
+    drawEnd?: AnimatedNumberUpTo100;
+    drawOffset?: AnimatedNumberWithin100000;
+    drawTogether?: AnimatedFlag;
+    dash?: AnimatedNumberUpTo100000;
+    gap?: AnimatedNumberUpTo100000;
+    dashOffset?: AnimatedNumberWithin100000;
+    taperBegin?: AnimatedNumberUpTo100;
+    taperEnd?: AnimatedNumberUpTo100;
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter8 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface Swatch {
     name: string;
