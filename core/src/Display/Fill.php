@@ -26,15 +26,13 @@ final class Fill implements Operation
 
     public function encode(): string
     {
-        return $this->encoded ??= $this->written();
-    }
-
-    private function written(): string
-    {
+        if ($this->encoded !== null) {
+            return $this->encoded;
+        }
         $paint = $this->paint instanceof Colour ? "\"colour\":\"$this->paint\"" : "\"gradient\":{$this->paint->encode()}";
         $rule = $this->rule === FillRule::NonZero ? '' : ",\"rule\":\"{$this->rule->value}\"";
 
-        return "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},$paint$rule}";
+        return $this->encoded = "{\"op\":\"fill\",\"path\":\"{$this->outline->key}\",\"matrix\":{$this->matrix->encode()},$paint$rule}";
     }
 
     public function faded(float $opacity): self

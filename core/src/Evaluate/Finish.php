@@ -87,7 +87,7 @@ final readonly class Finish
         $space = $moment->space;
         if ($tree->groupOf($mask->id) !== $tree->groupOf($of->id)) {
             $own = $composition->space($of->id, $moment->at);
-            if (abs($own->determinant()) < 1e-9) {
+            if ($own->isFlat()) {
                 return [];
             }
             $space = $space->after($own->inverse())->after($composition->space($mask->id, $moment->at));

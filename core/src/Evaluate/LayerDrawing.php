@@ -186,7 +186,7 @@ final readonly class LayerDrawing
             new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background), ...$beneath,
         ];
         $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->effects));
-        if ($whole === [] || $layer->effects === [] || abs($matrix->determinant()) < 1e-9 || self::count($whole) * $times > self::MOST_ADJUSTED) {
+        if ($whole === [] || $layer->effects === [] || $matrix->isFlat() || self::count($whole) * $times > self::MOST_ADJUSTED) {
             return $beneath;
         }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
@@ -250,9 +250,10 @@ final readonly class LayerDrawing
         if ($artist instanceof RepeatsInTime && $moments !== []) {
             return $this->drawInTime($artist, $moments, $layer, $composition, $moment);
         }
-        $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
+        $opacity = $layer->number('opacity', $at) / 100;
+        $opacity = $opacity < 1 ? $opacity : 1.0;
         $matrix = $layer->matrix($at);
-        if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+        if ($opacity <= 0 || $matrix->isFlat()) {
             return [];
         }
         $space = $moment->space;
@@ -266,7 +267,7 @@ final readonly class LayerDrawing
             $change = $this->change($layer, $composition, $at);
             $opacity *= $change->opacity;
             $matrix = $change->matrix->after($matrix);
-            if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+            if ($opacity <= 0 || $matrix->isFlat()) {
                 return [];
             }
             [$clips, $filters] = [$change->clips, $change->filters];
@@ -294,7 +295,7 @@ final readonly class LayerDrawing
         $pose = function (float $at) use ($layer, $composition, $moment, $change, &$first): ?array {
             $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));
             $matrix = $change->matrix->after($layer->matrix($at));
-            if ($opacity <= 0 || abs($matrix->determinant()) < 1e-9) {
+            if ($opacity <= 0 || $matrix->isFlat()) {
                 return null;
             }
             $matrix = $this->placed($layer, $composition, $at, $matrix, $moment->space);

@@ -107,6 +107,12 @@ final class Affine
         return abs($this->a) + abs($this->b) + abs($this->c) + abs($this->d) + abs($this->e) + abs($this->f) < 1e30;
     }
 
+    /** Whether it leaves nothing of an area that could be seen. */
+    public function isFlat(): bool
+    {
+        return abs($this->a * $this->d - $this->b * $this->c) < 1e-9;
+    }
+
     public function determinant(): float
     {
         return $this->a * $this->d - $this->b * $this->c;

@@ -41,7 +41,7 @@ final readonly class PullEffect implements CompositionEdit
         $layer = $composition->layer($this->layer);
         $effect = EffectPoints::owner($layer, $this->property);
         $pose = $evaluator->pose($layer, $composition, $this->frame);
-        if (abs($pose->matrix->determinant()) < 1e-9) {
+        if ($pose->matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         $moved = $layer->point($this->property, $this->frame)->plus($pose->matrix->inverse()->applyToDistance($this->way()));

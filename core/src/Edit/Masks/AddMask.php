@@ -122,7 +122,7 @@ final readonly class AddMask implements CompositionEdit
             return [];
         }
         $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
-        if (abs($matrix->determinant()) < 1e-9) {
+        if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         $path = $this->path->mapped($matrix->inverse()->apply(...));

@@ -63,7 +63,7 @@ final readonly class PullMask implements CompositionEdit
         $layer = $composition->layer($this->layer);
         $mask = $this->maskOf($layer);
         $matrix = MaskPlaces::matrix($mask, $layer, $composition, $this->frame);
-        if (abs($matrix->determinant()) < 1e-9) {
+        if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         $position = $layer->point("{$mask->id}.position", $this->frame);

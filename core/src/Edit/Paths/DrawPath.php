@@ -71,7 +71,7 @@ final readonly class DrawPath implements CompositionEdit
             $layer->content instanceof ShapeContent => 'along',
             default => throw new Refusal("“{$layer->name}” is neither words nor a shape that could be set along a path"),
         };
-        if (abs($matrix->determinant()) < 1e-9) {
+        if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         $path = Contours::parse($this->path->mapped($matrix->inverse()->apply(...))->write());

@@ -70,7 +70,7 @@ final readonly class PathTarget
     public function distance(Composition $composition, Point $by): Point
     {
         $matrix = $this->matrix($composition);
-        if (abs($matrix->determinant()) < 1e-9) {
+        if ($matrix->isFlat()) {
             throw new Refusal("“{$this->layer($composition)->name}” has no size on frame {$this->frame}");
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
@@ -59,11 +60,16 @@ final readonly class BareShape
     /** @return list<Operation> */
     public function draw(Layer $layer, int|float $at, Affine $matrix): array
     {
-        $fill = $layer->colour('fill', $at);
+        // Asked of the properties themselves: most of what there is to evaluate is asked for here.
+        [$properties, $span] = [$layer->properties, $layer->span];
+        $fill = $properties['fill']->at($at, $span);
+        assert($fill instanceof Colour);
         $operations = $fill->alpha > 0 ? [new Fill($this->outline, $matrix, $fill)] : [];
-        $width = $layer->number('outlineWidth', $at);
+        $width = $properties['outlineWidth']->at($at, $span);
+        assert(is_float($width));
         if ($width > 0) {
-            $colour = $layer->colour('outline', $at);
+            $colour = $properties['outline']->at($at, $span);
+            assert($colour instanceof Colour);
             if ($colour->alpha > 0) {
                 $operations[] = new Stroke($this->outline, $matrix, $colour, new Pen($width, Join::Miter, $this->cap));
             }

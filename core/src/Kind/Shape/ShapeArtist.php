@@ -57,7 +57,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
 
     public function moments(Layer $layer, int|float $at): array
     {
-        return $layer->number('stepTime', $at) === 0.0 ? [] : Repeats::moments($layer, $at, self::formed($layer, $at)->box);
+        return $layer->properties['stepTime']->at($at, $layer->span) === 0.0 ? [] : Repeats::moments($layer, $at, self::formed($layer, $at)->box);
     }
 
     public function drawInTime(Layer $layer, Composition $composition, Moment $moment, array $moments, Closure $pose): array

@@ -31,7 +31,7 @@ class PointType extends PairType
     {
         assert($from instanceof Point && $to instanceof Point);
 
-        return $from->mix($to, $t);
+        return new Point($from->x + ($to->x - $from->x) * $t, $from->y + ($to->y - $from->y) * $t);
     }
 
     public function shifted(mixed $value, mixed $from, mixed $to): Point
