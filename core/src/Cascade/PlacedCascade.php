@@ -12,7 +12,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\FrameRate;
@@ -78,7 +78,7 @@ final readonly class PlacedCascade implements Attached
      */
     public static function readAll(?Node $node, string $kind, array $units): array
     {
-        [$cascades, $settings] = Attachments::read($node, self::MOST, self::read(...));
+        [$cascades, $settings] = AttachedSettings::read($node, self::MOST, self::read(...));
         foreach ($cascades as $index => $cascade) {
             if ($node !== null && ! in_array($cascade->units, $units, true) && ($cascade->mirrors === null || $units === [])) {
                 $node->items()[$index]->refuse("a $kind layer has no {$cascade->units->value} to be spread over");

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Cascade;
 
 use Ricamo\Core\Effect\Values;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Resting;
 use Ricamo\Core\Property\Valued;
@@ -35,7 +35,7 @@ final readonly class Running
         if ($known instanceof Values) {
             return $known;
         }
-        $values = new Values(Attachments::values($cascade, $layer, $at));
+        $values = new Values(AttachedSettings::values($cascade, $layer, $at));
 
         return $known === null ? $resting->keep($cascade->id, $layer, array_map(fn (PropertyDefinition $setting): string => "$cascade->id.$setting->name", $cascade->settings()), $values) : $values;
     }

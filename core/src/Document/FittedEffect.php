@@ -9,7 +9,7 @@ use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\FitsLayer;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** Gives a layer an effect. */
 final class FittedEffect
@@ -23,7 +23,7 @@ final class FittedEffect
         $added = new PlacedEffect(FreeId::of('e', $layer->effects), $effect);
         $values += $effect instanceof FitsLayer && $box->width() > 0 && $box->height() > 0 ? $effect->fitted($box) : [];
         $settings = [];
-        foreach (Attachments::definitions($added) as $name => $definition) {
+        foreach (AttachedSettings::definitions($added) as $name => $definition) {
             $settings[$name] = Property::constant($definition->type, $values[substr($name, strlen($added->id) + 1)] ?? $definition->default);
         }
 

@@ -20,7 +20,7 @@ use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\PropertyJson;
 use Ricamo\Core\Property\References;
@@ -113,7 +113,7 @@ final readonly class Layer implements Valued
         [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
         [$masks, $maskSettings] = PlacedMask::readAll($node->optional('masks'));
         $paintable = $kind->hasOutline() ? $node->optional('gradients') : null;
-        [$gradients, $stops] = Attachments::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
+        [$gradients, $stops] = AttachedSettings::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
         if ($node->has('gradients') && $paintable === null) {
             $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
         }
@@ -177,12 +177,12 @@ final readonly class Layer implements Valued
             ...$this->life->toJson(),
             ...($this->turnsAlong ? ['turnsAlong' => true] : []),
             ...($this->alwaysReads ? ['alwaysReads' => true] : []),
-            ...($this->effects === [] ? [] : ['effects' => Attachments::write($this->effects, $this->properties)]),
-            ...($this->masks === [] ? [] : ['masks' => Attachments::write($this->masks, $this->properties)]),
-            ...($this->gradients === [] ? [] : ['gradients' => Attachments::write($this->gradients, $this->properties)]),
-            ...($this->cascades === [] ? [] : ['cascades' => Attachments::write($this->cascades, $this->properties)]),
-            ...($this->brush === null ? [] : ['brush' => Attachments::write([$this->brush], $this->properties)[0]]),
-            ...($this->outlines === [] ? [] : ['outlines' => Attachments::write($this->outlines, $this->properties)]),
+            ...($this->effects === [] ? [] : ['effects' => AttachedSettings::write($this->effects, $this->properties)]),
+            ...($this->masks === [] ? [] : ['masks' => AttachedSettings::write($this->masks, $this->properties)]),
+            ...($this->gradients === [] ? [] : ['gradients' => AttachedSettings::write($this->gradients, $this->properties)]),
+            ...($this->cascades === [] ? [] : ['cascades' => AttachedSettings::write($this->cascades, $this->properties)]),
+            ...($this->brush === null ? [] : ['brush' => AttachedSettings::write([$this->brush], $this->properties)[0]]),
+            ...($this->outlines === [] ? [] : ['outlines' => AttachedSettings::write($this->outlines, $this->properties)]),
             ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), array_diff_key($this->ownProperties(), $this->unsaid())),
@@ -214,7 +214,7 @@ final readonly class Layer implements Valued
     {
         $own = array_intersect_key($this->kind->properties(), $this->properties);
 
-        return $this->attached() === [] ? $own : [...$own, ...Attachments::definitions(...$this->attached())];
+        return $this->attached() === [] ? $own : [...$own, ...AttachedSettings::definitions(...$this->attached())];
     }
 
     /** @return list<Attached> */

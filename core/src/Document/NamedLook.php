@@ -6,7 +6,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** Effects that a project keeps at hand under a name, with their settings and the keyframes of these. */
 final readonly class NamedLook
@@ -23,7 +23,7 @@ final readonly class NamedLook
 
         return $effects === []
             ? $node->field('effects')->refuse('is empty')
-            : new self($node->field('name')->name(), self::filled(Attachments::write($effects, $settings)));
+            : new self($node->field('name')->name(), self::filled(AttachedSettings::write($effects, $settings)));
     }
 
     /** @return array{name: string, effects: list<array<string, mixed>>} */

@@ -7,7 +7,7 @@ namespace Ricamo\Core\Effect;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
@@ -40,7 +40,7 @@ final readonly class PlacedEffect implements Attached
      */
     public static function readAll(?Node $list): array
     {
-        [$effects, $settings] = Attachments::read($list, self::MOST, self::read(...));
+        [$effects, $settings] = AttachedSettings::read($list, self::MOST, self::read(...));
         $times = array_product(array_map(fn (self $one): int => $one->effect->times(), $effects));
 
         return $list !== null && $times > self::MOST_TIMES

@@ -20,7 +20,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\MaskArtist;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Mask\PlacedMask;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** What is done to what a layer shows: its masks, its effects, and what its arriving and leaving make of it. */
 final readonly class Finish
@@ -105,7 +105,7 @@ final readonly class Finish
         $place = new Place($matrix, ($this->box)($layer, $composition, $at), $at);
         foreach ($layer->effects as $one) {
             if ($one->on && $operations !== []) {
-                $operations = $one->effect->apply($operations, new Values(Attachments::values($one, $layer, $at)), $place);
+                $operations = $one->effect->apply($operations, new Values(AttachedSettings::values($one, $layer, $at)), $place);
             }
         }
 

@@ -10,7 +10,7 @@ use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Kind\Readable;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\Reading;
 use Ricamo\Core\Time\FrameRate;
@@ -26,7 +26,7 @@ final class Inspection
         return [
             'layer' => $layer->id,
             'attached' => array_map(
-                fn (PropertyDefinition $one): array => $one->describe(), array_values(Attachments::definitions(...$layer->attached())),
+                fn (PropertyDefinition $one): array => $one->describe(), array_values(AttachedSettings::definitions(...$layer->attached())),
             ),
             'values' => array_map(fn (Property $property): array => [
                 'value' => $property->type->write($property->at($frame, $layer->span)),

@@ -13,7 +13,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PointType;
@@ -64,7 +64,7 @@ final class EffectPoints
      */
     public static function check(PlacedEffect $effect, Layer $layer, int $frame, Pose $pose): void
     {
-        if ($effect->effect instanceof HasAnchors && ! $effect->effect->allows(new Values(Attachments::values($effect, $layer, $frame)), $pose->box)) {
+        if ($effect->effect instanceof HasAnchors && ! $effect->effect->allows(new Values(AttachedSettings::values($effect, $layer, $frame)), $pose->box)) {
             throw new Refusal("“{$layer->name}” cannot be seen so: its corners would lie within or across one another");
         }
     }

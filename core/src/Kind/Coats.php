@@ -22,7 +22,7 @@ use Ricamo\Core\Line\OutlineSide;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\Shown;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** The outlines and fills that a layer has more of, each over all of its letters or forms before the next. */
 final class Coats
@@ -41,7 +41,7 @@ final class Coats
     public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, LineEnds $ends = new LineEnds, float $unit = 1.0)
     {
         foreach ($layer->outlines as $one) {
-            $values = new Values(Attachments::values($one, $layer, $at));
+            $values = new Values(AttachedSettings::values($one, $layer, $at));
             $paint = $one->on ? Paints::of(Painted::more($one->id), $layer, $at, $box) : null;
             $width = max(0, $values->number('width')) / $unit;
             $opacity = $values->number('opacity') / 100;

@@ -34,7 +34,7 @@ use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Path\Along;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** Draws the outline of a layer: whole or in part, in dashes, tapered, or with a brush. */
 final readonly class LineArtist
@@ -68,7 +68,7 @@ final readonly class LineArtist
         $shape = $layer->content instanceof ShapeContent ? $layer->content : null;
         $this->markSize = $this->ends->isMarked() ? $width * $layer->number('endSize', $at) / 100 : 0.0;
         $this->widths = new Widths($shape->widths ?? [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);
-        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(Attachments::values($brush, $layer, $at)), $width, $this->widths, $pictures);
+        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(AttachedSettings::values($brush, $layer, $at)), $width, $this->widths, $pictures);
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }
 

@@ -23,7 +23,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Mask\MaskBy;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** Draws what masks are made of. */
 final class MaskArtist
@@ -38,7 +38,7 @@ final class MaskArtist
      */
     public static function part(PlacedMask $mask, Layer $of, int|float $at, Affine $matrix, Affine $space, callable $layer): MaskPart
     {
-        $settings = Attachments::values($mask, $of, $at);
+        $settings = AttachedSettings::values($mask, $of, $at);
         $values = new Values($settings);
         $place = $mask->fixed ? $space : $matrix;
         if ($mask->layer !== null) {

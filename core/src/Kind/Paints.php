@@ -20,7 +20,7 @@ use Ricamo\Core\Paint\PicturePaint;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Paint\Sweep;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 
 /** What a layer's fill and outline are painted with at a moment. */
 final class Paints
@@ -87,7 +87,7 @@ final class Paints
 
     private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
-        $values = Attachments::values($gradient, $layer, $at);
+        $values = AttachedSettings::values($gradient, $layer, $at);
         $shown = $gradient->shown();
         if ($shown !== null) {
             return new PicturePaint($shown, new Values($values), $box, $gradient->fitting);

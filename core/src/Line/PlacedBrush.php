@@ -11,7 +11,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Value\Type\NumberType;
@@ -68,7 +68,7 @@ final readonly class PlacedBrush implements Attached
             $node->refuse("a $kind layer has no outline");
         }
         $brush = self::read($node);
-        [, $settings] = Attachments::read(new Node([[...$node->object(), 'id' => self::ID]]), self::MOST, self::read(...));
+        [, $settings] = AttachedSettings::read(new Node([[...$node->object(), 'id' => self::ID]]), self::MOST, self::read(...));
 
         return [$brush, $settings];
     }

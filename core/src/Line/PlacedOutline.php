@@ -10,7 +10,7 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
 
 /** One more outline of a layer, besides the one that all have: within its edge, without, or along it; or one more fill. */
@@ -33,7 +33,7 @@ final readonly class PlacedOutline implements Attached
             $node->refuse("a $kind layer has no outline");
         }
 
-        return Attachments::read($node, self::MOST, self::read(...));
+        return AttachedSettings::read($node, self::MOST, self::read(...));
     }
 
     public static function read(Node $node): self

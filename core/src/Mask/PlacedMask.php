@@ -13,7 +13,7 @@ use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Value\Length;
@@ -56,7 +56,7 @@ final readonly class PlacedMask implements Attached
      */
     public static function readAll(?Node $list): array
     {
-        return Attachments::read($list, self::MOST, self::read(...), PointedForm::converted(...));
+        return AttachedSettings::read($list, self::MOST, self::read(...), PointedForm::converted(...));
     }
 
     public static function read(Node $node): self

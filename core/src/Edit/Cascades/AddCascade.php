@@ -16,7 +16,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Refusal;
 
 /**
@@ -61,7 +61,7 @@ final readonly class AddCascade implements CompositionEdit
             $size = $evaluator->unitSize($layer, $composition);
             $length = $this->length($layer, $count, $composition->rate->perSecond());
             $at = $this->cascade->role === Role::Accent ? ($this->frame ?? $layer->span->in) - $layer->span->in : 0;
-            [$added, $settings] = Attachments::read(new Node([$this->cascade->placed($id, $possible[0], $possible, $size, $length, $at)]), 1, PlacedCascade::read(...));
+            [$added, $settings] = AttachedSettings::read(new Node([$this->cascade->placed($id, $possible[0], $possible, $size, $length, $at)]), 1, PlacedCascade::read(...));
             $composition = $composition->replacing($layer->having(['cascades' => [...$kept, ...$added]], $settings));
         }
 

@@ -19,7 +19,7 @@ use Ricamo\Core\Kind\Text\WordShape;
 use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Path\Contours;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
@@ -95,7 +95,7 @@ final readonly class ShapeWords implements CompositionEdit
      */
     private static function outlines(Layer $layer, array $json): array
     {
-        $outlines = Attachments::write($layer->outlines, $layer->properties);
+        $outlines = AttachedSettings::write($layer->outlines, $layer->properties);
         $isSeen = $json['outlineWidth'] !== 0.0 && $json['outline'] !== '#00000000';
         $numbers = [0, ...array_map(fn (PlacedOutline $one): int => (int) substr($one->id, 1), $layer->outlines)];
         $own = $isSeen ? [['id' => 'o'.(max($numbers) + 1), 'side' => 'centre', 'colour' => $json['outline'], 'width' => $json['outlineWidth']]] : [];
@@ -147,6 +147,6 @@ final readonly class ShapeWords implements CompositionEdit
         $kept = array_map(fn (PlacedCascade $one): string => $one->id, array_filter($layer->cascades, $isOfLetters));
         $all = array_values(array_filter($layer->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true)));
 
-        return array_map(fn (array $json): array => isset($json['mirrors']) ? $json : [...array_diff_key($json, ['caret' => 0, 'shuffles' => 0]), 'units' => Units::Layers->value], Attachments::write($all, $layer->properties));
+        return array_map(fn (array $json): array => isset($json['mirrors']) ? $json : [...array_diff_key($json, ['caret' => 0, 'shuffles' => 0]), 'units' => Units::Layers->value], AttachedSettings::write($all, $layer->properties));
     }
 }

@@ -22,7 +22,7 @@ use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
-use Ricamo\Core\Property\Attachments;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
@@ -83,7 +83,7 @@ final readonly class AddMask implements CompositionEdit
             $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
             $drawn = $this->drawn($composition, $layer);
             $settings = [];
-            foreach (Attachments::definitions($added) as $name => $definition) {
+            foreach (AttachedSettings::definitions($added) as $name => $definition) {
                 $settings[$name] = Property::constant($definition->type, $drawn[substr($name, strlen($added->id) + 1)] ?? $this->initial($definition, $box));
             }
             $composition = $composition->replacing($layer->with(['masks' => [...$layer->masks, $added], 'properties' => [...$layer->properties, ...$settings]]));

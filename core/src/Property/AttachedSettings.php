@@ -8,7 +8,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
 
 /** How the settings of what a layer has stand among the layer's properties, and in documents within it. */
-final class Attachments
+final class AttachedSettings
 {
     /** @return array<string, PropertyDefinition> by the names that the layer knows them by */
     public static function definitions(Attached ...$all): array

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Json;
+
+use Attribute;
+use BackedEnum;
+use Ricamo\Core\Refusal;
+
+/**
+ * One field of an object in a document, or one argument of an edit, described where its value comes to be: at a parameter of the
+ * constructor. Reading, writing and the JSON Schema are made from this and from the parameter's type; a parameter with a default
+ * may be left out.
+ */
+#[Attribute(Attribute::TARGET_PARAMETER)]
+readonly class Field
+{
+    /**
+     * @param  string  $says  what it is, where its name does not say it all
+     * @param  int|float|null  $least  of a number, as is $most
+     * @param  int  $longest  characters of a text, or entries of a list
+     * @param  int  $fewest  entries of a list
+     * @param  ?string  $like  a regular expression without delimiters that a text matches
+     * @param  list<string>  $oneOf  all that a text can be
+     * @param  ?string  $of  what a list consists of: `string`, `int` or a class; or the class that reads it, where its own does not
+     * @param  ?string  $ref  the definition in the project's schema that it, or an entry of it, matches
+     * @param  bool  $many  whether what is read later is a list
+     * @param  ?string  $as  its name in JSON, where that is not the parameter's
+     * @param  bool  $always  whether it is written even where it is what it is when nothing is said
+     */
+    public function __construct(
+        public string $says = '',
+        public int|float|null $least = null,
+        public int|float|null $most = null,
+        public int $longest = 1000,
+        public int $fewest = 0,
+        public ?string $like = null,
+        public array $oneOf = [],
+        public ?string $of = null,
+        public ?string $ref = null,
+        public bool $many = false,
+        public ?string $as = null,
+        public bool $always = false,
+    ) {
+    }
+
+    /**
+     * @param  string  $type  of the parameter: `bool`, `int`, `float`, `string`, `array` or a class; `Node` for what is read later
+     *
+     * @throws Refusal for what it cannot be
+     */
+    public function read(Node $node, string $type): mixed
+    {
+        if ($type === Node::class) {
+            return $node;
+        }
+        if ($type !== 'array') {
+            return $this->one($node, $this->of ?? $type);
+        }
+        $items = $node->items($this->longest);
+        if (count($items) < $this->fewest) {
+            $node->refuse($items === [] ? 'is empty' : "must be $this->fewest or more");
+        }
+
+        return $this->of === null ? $items : array_map(fn (Node $item): mixed => $this->one($item, (string) $this->of), $items);
+    }
+
+    /** @return array<string, mixed> its JSON Schema */
+    public function schema(string $type): array
+    {
+        $says = $this->says === '' ? [] : ['description' => $this->says];
+        $one = $this->ref === null ? $this->oneSchema($this->of ?? $type) : ['$ref' => "#/\$defs/$this->ref"];
+        if ($type !== 'array' && ! $this->many) {
+            return [...$says, ...$one];
+        }
+
+        return [...$says, 'type' => 'array', ...($this->fewest === 0 ? [] : ['minItems' => $this->fewest]), 'maxItems' => $this->longest, 'items' => $one];
+    }
+
+    private function one(Node $node, string $type): mixed
+    {
+        return match (true) {
+            $type === 'bool' => $node->bool(),
+            $type === 'int' => $node->int((int) $this->least, (int) $this->most),
+            $type === 'float' => $node->number($this->least, $this->most),
+            $type === 'string' => $this->text($node),
+            is_subclass_of($type, BackedEnum::class) => $node->enum($type),
+            default => self::object($node, $type),
+        };
+    }
+
+    private function text(Node $node): string
+    {
+        // What is in a list are ids.
+        $text = $node->string($this->of === 'string' ? Id::LONGEST : $this->longest);
+        if ($this->oneOf !== [] && ! in_array($text, $this->oneOf, true)) {
+            $node->refuse('is not one of '.implode(', ', $this->oneOf));
+        }
+
+        return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse("does not match $this->like");
+    }
+
+    private static function object(Node $node, string $class): mixed
+    {
+        $read = [$class, 'read'];
+
+        return is_callable($read) ? $read($node) : Fields::of($class)->read($node);
+    }
+
+    /** @return array<string, mixed> */
+    private function oneSchema(string $type): array
+    {
+        return match (true) {
+            $type === 'bool' => ['type' => 'boolean'],
+            $type === 'int', $type === 'float' => [
+                'type' => $type === 'int' ? 'integer' : 'number',
+                ...($this->least === null ? [] : ['minimum' => $this->least]), ...($this->most === null ? [] : ['maximum' => $this->most]),
+            ],
+            $type === 'string' => [
+                'type' => 'string',
+                ...match (true) {
+                    $this->oneOf !== [] => ['enum' => $this->oneOf],
+                    $this->like !== null => ['pattern' => $this->like],
+                    default => ['maxLength' => $this->of === 'string' ? Id::LONGEST : $this->longest],
+                },
+            ],
+            is_subclass_of($type, BackedEnum::class) => ['type' => 'string', 'enum' => array_column($type::cases(), 'value')],
+            $type === Node::class, $type === 'array' => [],
+            default => self::objectSchema($type),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function objectSchema(string $class): array
+    {
+        $schema = [$class, 'schema'];
+        if (! is_callable($schema)) {
+            return Fields::of($class)->schema();
+        }
+        /** @var array<string, mixed> $own */
+        $own = $schema();
+
+        return $own;
+    }
+}
