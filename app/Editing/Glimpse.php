@@ -63,7 +63,7 @@ final readonly class Glimpse
             $inspected[] = [
                 ...Inspection::of($layer, $frame, $document->rate),
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
-                ...($layer->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
+                ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.
                 ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame), 'paths' => PathPlaces::of($layer, $document, $frame), 'points' => EffectPoints::of($layer, $document, $frame, $evaluator)] : []),
             ];

@@ -10,6 +10,9 @@ use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
@@ -37,38 +40,57 @@ final readonly class PlacedCascade implements Attached
 
     private const FAR = 100_000;
 
+    /** The fields of one that arrives as another does, backwards. */
+    private const OF_MIRRORS = ['id', 'mirrors', 'sameOrder', 'at', 'on'];
+
     /**
      * @param  string  $id  by which the layer's properties say whose they are: `c1.turn`
-     * @param  int<1, max>  $every  so many letters or words are one unit
-     * @param  bool  $spaces  whether a space between letters takes a turn
-     * @param  int  $at  frames after the in point that it begins, or before the last frame that it ends, where it leaves
-     * @param  int  $length  frames from its first unit's beginning to its last one's end
-     * @param  float  $overlap  how much of one unit's time the next one shares, in per cent
-     * @param  Easing  $spread  how the turns of the units are spread over its length
-     * @param  bool  $caret  whether a caret stands behind the last that has come
-     * @param  bool  $shuffles  whether units are other ones of the same text until they rest
-     * @param  ?string  $mirrors  the id of the cascade whose arrival it is, backwards
-     * @param  bool  $sameOrder  whether the first that arrived is the first that leaves, where it mirrors
+     * @param  int<1, max>  $every
      */
     public function __construct(
+        #[Field(like: '^c[0-9]{1,6}$')]
         public string $id,
+        #[Field(as: 'as')]
         public Role $role,
+        #[Field]
         public Units $units,
+        #[Field('frames from the beginning of its first unit to the end of its last', 1, self::LONGEST)]
         public int $length,
+        #[Field('so many letters, words or layers are one unit', 1, self::MOST_EVERY)]
         public int $every = 1,
+        #[Field('whether a space between letters takes a turn')]
         public bool $spaces = false,
+        #[Field(always: true)]
         public Order $order = Order::Forward,
+        #[Field(least: 0, most: self::MOST_SEED)]
         public int $seed = 1,
+        #[Field('frames after the in point that it begins, or before the last frame that it ends', -self::LONGEST, 10 * self::LONGEST)]
         public int $at = 0,
+        #[Field('how much of one unit\'s time the next one shares, in per cent', 0, 100, always: true)]
         public float $overlap = 60.0,
+        #[Field(of: Easings::class, ref: 'Easing', always: true)]
         public Easing $easing = new Linear,
+        #[Field('how the turns of the units are spread over its length', of: Easings::class, ref: 'Easing', always: true)]
         public Easing $spread = new Linear,
+        #[Field('whether a caret stands behind the last that has come')]
         public bool $caret = false,
+        #[Field('whether units are other ones of the same text until they rest')]
         public bool $shuffles = false,
+        #[Field]
         public bool $on = true,
+        #[Field('the id of the one that arrives, which it is backwards', like: '^c[0-9]{1,6}$')]
         public ?string $mirrors = null,
+        #[Field('whether the first that arrived is the first that leaves')]
         public bool $sameOrder = false,
     ) {
+    }
+
+    /** What there is to say of one that is its own, or of one that mirrors another. */
+    public static function described(bool $mirrors): Fields
+    {
+        $all = Fields::of(self::class);
+
+        return $mirrors ? $all->only(self::OF_MIRRORS) : $all->without(['mirrors', 'sameOrder']);
     }
 
     /**
@@ -78,9 +100,12 @@ final readonly class PlacedCascade implements Attached
      */
     public static function readAll(?Node $node, string $kind, array $units): array
     {
+        if ($node !== null && $units === []) {
+            $node->refuse("a $kind layer has nothing that they could be spread over");
+        }
         [$cascades, $settings] = AttachedSettings::read($node, self::MOST, self::read(...));
         foreach ($cascades as $index => $cascade) {
-            if ($node !== null && ! in_array($cascade->units, $units, true) && ($cascade->mirrors === null || $units === [])) {
+            if ($node !== null && ! in_array($cascade->units, $units, true) && $cascade->mirrors === null) {
                 $node->items()[$index]->refuse("a $kind layer has no {$cascade->units->value} to be spread over");
             }
         }
@@ -90,27 +115,8 @@ final readonly class PlacedCascade implements Attached
 
     public static function read(Node $node): self
     {
-        $mirrors = $node->optional('mirrors')?->string(8);
-
-        return new self(
-            preg_match('/^c\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not c and a number'),
-            $mirrors === null ? $node->field('as')->enum(Role::class) : Role::Leave,
-            $mirrors === null ? $node->field('units')->enum(Units::class) : Units::Letters,
-            $mirrors === null ? $node->field('length')->int(1, self::LONGEST) : 1,
-            max(1, $node->optional('every')?->int(1, self::MOST_EVERY) ?? 1),
-            $node->optional('spaces')?->bool() ?? false,
-            $node->optional('order')?->enum(Order::class) ?? Order::Forward,
-            $node->optional('seed')?->int(0, self::MOST_SEED) ?? 1,
-            $node->optional('at')?->int(-self::LONGEST, 10 * self::LONGEST) ?? 0,
-            $node->optional('overlap')?->number(0, 100) ?? 60.0,
-            $node->optional('easing') === null ? new Linear : Easings::read($node->field('easing')),
-            $node->optional('spread') === null ? new Linear : Easings::read($node->field('spread')),
-            $node->optional('caret')?->bool() ?? false,
-            $node->optional('shuffles')?->bool() ?? false,
-            $node->optional('on')?->bool() ?? true,
-            $mirrors,
-            $node->optional('sameOrder')?->bool() ?? false,
-        );
+        // What one is that mirrors another is what that is.
+        return Altered::copy(new self('', Role::Leave, Units::Letters, 1), self::described($node->has('mirrors'))->values($node));
     }
 
     public function id(): string
@@ -156,43 +162,18 @@ final readonly class PlacedCascade implements Attached
 
     public function fields(): array
     {
-        return $this->mirrors === null
-            ? array_fill_keys(['id', 'as', 'units', 'length', 'every', 'spaces', 'order', 'seed', 'at', 'overlap', 'easing', 'spread', 'caret', 'shuffles', 'on'], 0)
-            : ['id' => 0, 'mirrors' => 0, 'sameOrder' => 0, 'on' => 0, 'at' => 0];
+        return self::described($this->mirrors !== null)->names();
     }
 
     public function toJson(): array
     {
-        if ($this->mirrors !== null) {
-            return ['id' => $this->id, 'mirrors' => $this->mirrors, ...($this->at === 0 ? [] : ['at' => $this->at]), ...($this->sameOrder ? ['sameOrder' => true] : []), ...($this->on ? [] : ['on' => false])];
-        }
-
-        return [
-            'id' => $this->id,
-            'as' => $this->role->value,
-            'units' => $this->units->value,
-            'length' => $this->length,
-            'overlap' => $this->overlap,
-            'order' => $this->order->value,
-            'easing' => (string) $this->easing,
-            'spread' => (string) $this->spread,
-            ...($this->every === 1 ? [] : ['every' => $this->every]),
-            ...($this->spaces ? ['spaces' => true] : []),
-            ...($this->order === Order::Random || $this->seed !== 1 ? ['seed' => $this->seed] : []),
-            ...($this->at === 0 ? [] : ['at' => $this->at]),
-            ...($this->caret ? ['caret' => true] : []),
-            ...($this->shuffles ? ['shuffles' => true] : []),
-            ...($this->on ? [] : ['on' => false]),
-        ];
+        return self::described($this->mirrors !== null)->write($this);
     }
 
-    /** @param  array{at?: int, length?: int, overlap?: float, order?: Order, id?: string}  $fields */
-    public function with(array $fields): self
+    /** @param  array{at?: int, length?: int, overlap?: float, order?: Order, id?: string}  $changed */
+    public function with(array $changed): self
     {
-        return new self(
-            $fields['id'] ?? $this->id, $this->role, $this->units, $fields['length'] ?? $this->length, $this->every, $this->spaces, $fields['order'] ?? $this->order, $this->seed,
-            $fields['at'] ?? $this->at, $fields['overlap'] ?? $this->overlap, $this->easing, $this->spread, $this->caret, $this->shuffles, $this->on, $this->mirrors, $this->sameOrder,
-        );
+        return Altered::copy($this, $changed);
     }
 
     /** The same in seconds at another frame rate. */

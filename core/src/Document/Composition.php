@@ -110,7 +110,7 @@ final readonly class Composition
     public function shows(Layer $layer): bool
     {
         foreach ($this->around($layer) as $one) {
-            if (! $one->visible || $one->reference) {
+            if (! $one->switches->visible || $one->switches->reference) {
                 return false;
             }
         }
@@ -224,7 +224,7 @@ final readonly class Composition
             if ($was === null) {
                 continue;
             }
-            $locked = array_filter($before->around($was), fn (Layer $one): bool => $one->locked);
+            $locked = array_filter($before->around($was), fn (Layer $one): bool => $one->switches->locked);
             if ($locked !== [] && ! $was->differsOnlyInLock($this->layers->get($entry->id))) {
                 throw new Refusal('“'.reset($locked)->name.'” is locked; unlock it first');
             }

@@ -20,13 +20,13 @@ final class FittedEffect
      */
     public static function added(Layer $layer, Effect $effect, Box $box, array $values = []): Layer
     {
-        $added = new PlacedEffect(FreeId::of('e', $layer->effects), $effect);
+        $added = new PlacedEffect(FreeId::of('e', $layer->attached->effects), $effect);
         $values += $effect instanceof FitsLayer && $box->width() > 0 && $box->height() > 0 ? $effect->fitted($box) : [];
         $settings = [];
         foreach (AttachedSettings::definitions($added) as $name => $definition) {
             $settings[$name] = Property::constant($definition->type, $values[substr($name, strlen($added->id) + 1)] ?? $definition->default);
         }
 
-        return $layer->with(['effects' => [...$layer->effects, $added], 'properties' => [...$layer->properties, ...$settings]]);
+        return $layer->attaching(['effects' => [...$layer->attached->effects, $added]])->with(['properties' => [...$layer->properties, ...$settings]]);
     }
 }

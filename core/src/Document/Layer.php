@@ -13,6 +13,8 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
@@ -36,7 +38,7 @@ use Ricamo\Core\Value\Length;
  */
 final readonly class Layer implements Valued
 {
-    private const FIELDS = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'visible' => 0, 'scaleLinked' => 0, 'label' => 0, 'locked' => 0, 'reference' => 0, 'markers' => 0, 'motionBlur' => 0, 'shutter' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0, 'turnsAlong' => 0, 'alwaysReads' => 0, 'effects' => 0, 'masks' => 0, 'blend' => 0, 'group' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
+    private const OWN = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'group' => 0, 'markers' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0];
 
     /** The properties by which it is placed. */
     private const PLACING = ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'anchor' => 0, 'rotation' => 0];
@@ -51,19 +53,8 @@ final readonly class Layer implements Valued
 
     /**
      * @param  array<string, Property>  $properties every property of its kind, and those of what is attached to it, by name
-     * @param  ?Markers  $markers  counted from its in point
-     * @param  ?Shutter  $shutter  its own, where it is not exposed as the composition is
-     * @param  bool  $turnsAlong  whether it turns with the direction in which it goes
-     * @param  list<PlacedEffect>  $effects  in the order in which they are done
-     * @param  list<PlacedMask>  $masks
-     * @param  Blend  $blend  how it is laid over what is beneath
-     * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
      * @param  ?string  $group  the id of the group that it is in
-     * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
-     * @param  ?PlacedBrush  $brush  that its outline is drawn with
-     * @param  list<PlacedOutline>  $outlines  more of them, the first outermost
-     * @param  bool  $alwaysReads  whether it stays the right way round in a bundle that is flipped
-     * @param  bool  $reference  whether it is only looked at while working, and never rendered
+     * @param  ?Markers  $markers  counted from its in point
      */
     public function __construct(
         public string $id,
@@ -72,60 +63,31 @@ final readonly class Layer implements Valued
         public FrameRange $span,
         public Content $content,
         public array $properties,
-        public bool $visible = true,
-        public bool $scaleLinked = true,
-        public Dye $label = Dye::Madder,
-        public bool $locked = false,
-        public bool $reference = false,
-        ?Markers $markers = null,
-        public bool $motionBlur = false,
-        public ?Shutter $shutter = null,
-        public Life $life = new Life,
-        public bool $turnsAlong = false,
-        public bool $alwaysReads = false,
-        public array $effects = [],
-        public array $masks = [],
-        public Blend $blend = Blend::Normal,
         public ?string $group = null,
-        public array $gradients = [],
-        public array $cascades = [],
-        public ?PlacedBrush $brush = null,
-        public array $outlines = [],
+        public Switches $switches = new Switches,
+        public Exposure $exposure = new Exposure,
+        public Life $life = new Life,
+        public Attachments $attached = new Attachments,
+        ?Markers $markers = null,
     ) {
         $this->markers = $markers ?? Markers::of();
-        $this->isPlain = ! $motionBlur && ! $alwaysReads && $blend === Blend::Normal && $effects === [] && $masks === [] && $life->isPlain();
+        $isBare = $attached->effects === [] && $attached->masks === [] && $life->isPlain();
+        $this->isPlain = $isBare && ! $exposure->motionBlur && ! $switches->alwaysReads && $switches->blend === Blend::Normal;
         $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
     }
 
+    /** @throws Refusal for what is no layer */
     public static function read(Node $node): self
     {
         $kind = Kinds::read($node->field('kind'));
         [$definitions, $defaults] = [$kind->properties(), $kind->defaults()];
-        $node->allowKeys(self::FIELDS + $kind->contentFields() + $definitions);
+        $node->allowKeys(self::fields() + $kind->contentFields() + $definitions);
         $properties = [];
         foreach (self::withAxes($definitions, $node) as $name => $definition) {
             $value = $node->optional($name);
-            $properties[$name] = $value === null
-                ? $defaults[$name]
-                : PropertyJson::read($value, $definition);
+            $properties[$name] = $value === null ? $defaults[$name] : PropertyJson::read($value, $definition);
         }
-
-        [$effects, $settings] = PlacedEffect::readAll($node->optional('effects'));
-        [$masks, $maskSettings] = PlacedMask::readAll($node->optional('masks'));
-        $paintable = $kind->hasOutline() ? $node->optional('gradients') : null;
-        [$gradients, $stops] = AttachedSettings::read($paintable, PlacedGradient::MOST, PlacedGradient::read(...));
-        if ($node->has('gradients') && $paintable === null) {
-            $node->field('gradients')->refuse("a {$kind->name()} layer has no fill");
-        }
-
-        [$outlines, $outlineSettings] = PlacedOutline::readAll($node->optional('outlines'), $kind->name(), $kind->hasOutline());
-        foreach ($gradients as $index => $gradient) {
-            if ($gradient->of->isMore() && ! isset($outlineSettings[$gradient->of->colour()])) {
-                $node->field('gradients')->items()[$index]->field('of')->refuse("there is no outline {$gradient->of->name}");
-            }
-        }
-        [$brush, $brushSettings] = PlacedBrush::readOf($node->optional('brush'), $kind->name(), $kind->hasOutline());
-        [$cascades, $cascadeSettings] = PlacedCascade::readAll($node->optional('cascades'), $kind->name(), $kind->units());
+        [$attached, $settings] = Attachments::read($node, $kind);
 
         return new self(
             self::readId($node->field('id')),
@@ -133,27 +95,20 @@ final readonly class Layer implements Valued
             $node->field('name')->name(),
             self::readSpan($node),
             $kind->readContent($node),
-            [...$properties, ...$settings, ...$maskSettings, ...$stops, ...$cascadeSettings, ...$brushSettings, ...$outlineSettings],
-            $node->optional('visible')?->bool() ?? true,
-            $node->optional('scaleLinked')?->bool() ?? $kind->linksScale(),
-            $node->optional('label')?->enum(Dye::class) ?? Dye::Madder,
-            $node->optional('locked')?->bool() ?? false,
-            $node->optional('reference')?->bool() ?? false,
-            Markers::readOfLayer($node->optional('markers')),
-            $node->optional('motionBlur')?->bool() ?? false,
-            $node->optional('shutter') === null ? null : Shutter::read($node->field('shutter')),
-            Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
-            $node->optional('turnsAlong')?->bool() ?? false,
-            $node->optional('alwaysReads')?->bool() ?? false,
-            $effects,
-            $masks,
-            $node->optional('blend')?->enum(Blend::class) ?? Blend::Normal,
+            [...$properties, ...$settings],
             $node->has('group') ? self::readId($node->field('group')) : null,
-            $gradients,
-            $cascades,
-            $brush,
-            $outlines,
+            Switches::read($node, $kind),
+            Exposure::read($node),
+            Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
+            $attached,
+            Markers::readOfLayer($node->optional('markers')),
         );
+    }
+
+    /** @return array<string, mixed> whose keys are the fields that every layer can have, besides its properties */
+    private static function fields(): array
+    {
+        return self::OWN + Fields::of(Switches::class)->names() + Fields::of(Exposure::class)->names() + Attachments::NAMES;
     }
 
     /** @return array<string, mixed> */
@@ -166,24 +121,11 @@ final readonly class Layer implements Valued
             'in' => $this->span->in,
             'out' => $this->span->out,
             ...($this->group === null ? [] : ['group' => $this->group]),
-            'visible' => $this->visible,
-            'scaleLinked' => $this->scaleLinked,
-            'label' => $this->label->value,
-            ...($this->locked ? ['locked' => true] : []),
-            ...($this->reference ? ['reference' => true] : []),
+            ...$this->switches->toJson(),
             ...($this->markers->isEmpty() ? [] : ['markers' => $this->markers->toJson()]),
-            ...($this->motionBlur ? ['motionBlur' => true] : []),
-            ...($this->shutter === null ? [] : ['shutter' => $this->shutter->toJson()]),
+            ...$this->exposure->toJson(),
             ...$this->life->toJson(),
-            ...($this->turnsAlong ? ['turnsAlong' => true] : []),
-            ...($this->alwaysReads ? ['alwaysReads' => true] : []),
-            ...($this->effects === [] ? [] : ['effects' => AttachedSettings::write($this->effects, $this->properties)]),
-            ...($this->masks === [] ? [] : ['masks' => AttachedSettings::write($this->masks, $this->properties)]),
-            ...($this->gradients === [] ? [] : ['gradients' => AttachedSettings::write($this->gradients, $this->properties)]),
-            ...($this->cascades === [] ? [] : ['cascades' => AttachedSettings::write($this->cascades, $this->properties)]),
-            ...($this->brush === null ? [] : ['brush' => AttachedSettings::write([$this->brush], $this->properties)[0]]),
-            ...($this->outlines === [] ? [] : ['outlines' => AttachedSettings::write($this->outlines, $this->properties)]),
-            ...($this->blend === Blend::Normal ? [] : ['blend' => $this->blend->value]),
+            ...$this->attached->toJson($this->properties),
             ...$this->content->toJson(),
             ...array_map(PropertyJson::write(...), array_diff_key($this->ownProperties(), $this->unsaid())),
         ];
@@ -192,7 +134,7 @@ final readonly class Layer implements Valued
     /** @return array<string, Property> those that it has by its kind */
     private function ownProperties(): array
     {
-        return $this->attached() === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
+        return $this->attached->all() === [] ? $this->properties : array_intersect_key($this->properties, $this->kind->properties());
     }
 
     /** @return array<string, true> the rare ones that are what they are when nothing is said */
@@ -214,13 +156,7 @@ final readonly class Layer implements Valued
     {
         $own = array_intersect_key($this->kind->properties(), $this->properties);
 
-        return $this->attached() === [] ? $own : [...$own, ...AttachedSettings::definitions(...$this->attached())];
-    }
-
-    /** @return list<Attached> */
-    public function attached(): array
-    {
-        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...$this->outlines, ...($this->brush === null ? [] : [$this->brush])];
+        return $this->attached->all() === [] ? $own : [...$own, ...AttachedSettings::definitions(...$this->attached->all())];
     }
 
     /**
@@ -231,7 +167,7 @@ final readonly class Layer implements Valued
      */
     public function having(array $things, array $settings): self
     {
-        $with = $this->with($things);
+        $with = $this->with(['attached' => $this->attached->with($things)]);
         $kept = array_intersect_key($this->properties, $with->definitions());
 
         return $with->with(['properties' => [...$kept, ...$settings]]);
@@ -240,12 +176,7 @@ final readonly class Layer implements Valued
     /** @return array<string, string> the ids of all media that it shows or is set in, by the field that names each */
     public function media(): array
     {
-        $media = $this->content instanceof UsesMedia ? $this->content->media() : [];
-        foreach ($this->gradients as $gradient) {
-            $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->name}" => $gradient->media];
-        }
-
-        return $this->brush?->media === null ? $media : [...$media, 'brush' => $this->brush->media];
+        return [...($this->content instanceof UsesMedia ? $this->content->media() : []), ...$this->attached->media()];
     }
 
     /**
@@ -257,15 +188,14 @@ final readonly class Layer implements Valued
     {
         return $this->with([
             'content' => $this->content instanceof UsesMedia ? $this->content->usingMedia($ids) : $this->content,
-            'gradients' => array_map(fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media), $this->gradients),
-            'brush' => $this->brush?->media === null ? $this->brush : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
+            'attached' => $this->attached->usingMedia($ids),
         ]);
     }
 
     /** What it and all that is attached to it refers to. */
     public function refersTo(): References
     {
-        return References::all($this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached()));
+        return References::all($this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached->all()));
     }
 
     /**
@@ -275,7 +205,7 @@ final readonly class Layer implements Valued
      */
     public function withoutLayers(array $ids): self
     {
-        $masks = array_values(array_filter($this->masks, fn (PlacedMask $mask): bool => $mask->layer === null || ! in_array($mask->layer, $ids, true)));
+        $masks = array_values(array_filter($this->attached->masks, fn (PlacedMask $mask): bool => $mask->layer === null || ! in_array($mask->layer, $ids, true)));
         $content = $this->content instanceof TakesFromLayers ? $this->content->withoutLayers($ids) : $this->content;
 
         return $this->having(['masks' => $masks], [])->withContent($content);
@@ -288,7 +218,7 @@ final readonly class Layer implements Valued
 
     public function isSeenAt(int|float $frame): bool
     {
-        return $this->visible && $frame >= $this->span->in && $frame < $this->span->out && $this->kind->isSeen();
+        return $this->switches->visible && $frame >= $this->span->in && $frame < $this->span->out && $this->kind->isSeen();
     }
 
     /**
@@ -348,7 +278,7 @@ final readonly class Layer implements Valued
         $position = isset($properties['position']) ? $properties['position']->at($frame, $this->span) : $this->value('position', $frame);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        return Affine::placing($position->x, $position->y, $anchor->x, $anchor->y, $scale->x / 100, $scale->y / 100, $this->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
+        return Affine::placing($position->x, $position->y, $anchor->x, $anchor->y, $scale->x / 100, $scale->y / 100, $this->switches->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
     }
 
     public function number(string $property, int|float $frame): float
@@ -409,7 +339,9 @@ final readonly class Layer implements Valued
         return $by === 0 ? $this : $this->with([
             'markers' => $this->markers->movedBy($by),
             'life' => $this->life->accentsMovedBy($by),
-            'cascades' => array_map(fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Accent ? $one->with(['at' => $one->at + $by]) : $one, $this->cascades),
+            'attached' => $this->attached->with(['cascades' => array_map(
+                fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Accent ? $one->with(['at' => $one->at + $by]) : $one, $this->attached->cascades,
+            )]),
         ]);
     }
 
@@ -428,41 +360,34 @@ final readonly class Layer implements Valued
         return $this->with(['name' => $name]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, visible?: bool, scaleLinked?: bool, label?: Dye, locked?: bool, reference?: bool, markers?: Markers, motionBlur?: bool, shutter?: ?Shutter, life?: Life, turnsAlong?: bool, alwaysReads?: bool, effects?: list<PlacedEffect>, masks?: list<PlacedMask>, blend?: Blend, group?: ?string, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $fields */
-    public function with(array $fields): self
+    /** @param  array<string, mixed>  $changed  switches, and the motion blur and shutter, by their names, each of its type */
+    public function switched(array $changed): self
     {
-        return new self(
-            $fields['id'] ?? $this->id,
-            $this->kind,
-            $fields['name'] ?? $this->name,
-            $fields['span'] ?? $this->span,
-            $fields['content'] ?? $this->content,
-            $fields['properties'] ?? $this->properties,
-            $fields['visible'] ?? $this->visible,
-            $fields['scaleLinked'] ?? $this->scaleLinked,
-            $fields['label'] ?? $this->label,
-            $fields['locked'] ?? $this->locked,
-            $fields['reference'] ?? $this->reference,
-            $fields['markers'] ?? $this->markers,
-            $fields['motionBlur'] ?? $this->motionBlur,
-            array_key_exists('shutter', $fields) ? $fields['shutter'] : $this->shutter,
-            $fields['life'] ?? $this->life,
-            $fields['turnsAlong'] ?? $this->turnsAlong,
-            $fields['alwaysReads'] ?? $this->alwaysReads,
-            $fields['effects'] ?? $this->effects,
-            $fields['masks'] ?? $this->masks,
-            $fields['blend'] ?? $this->blend,
-            array_key_exists('group', $fields) ? $fields['group'] : $this->group,
-            $fields['gradients'] ?? $this->gradients,
-            $fields['cascades'] ?? $this->cascades,
-            array_key_exists('brush', $fields) ? $fields['brush'] : $this->brush,
-            $fields['outlines'] ?? $this->outlines,
-        );
+        return $this->with([
+            'switches' => $this->switches->with(array_intersect_key($changed, Fields::of(Switches::class)->names())),
+            'exposure' => $this->exposure->with(array_intersect_key($changed, Fields::of(Exposure::class)->names())),
+        ]);
+    }
+
+    /**
+     * With others of what is attached to it, whose settings it has already.
+     *
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things
+     */
+    public function attaching(array $things): self
+    {
+        return $this->with(['attached' => $this->attached->with($things)]);
+    }
+
+    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, group?: ?string, switches?: Switches, exposure?: Exposure, life?: Life, attached?: Attachments, markers?: Markers}  $changed */
+    public function with(array $changed): self
+    {
+        return Altered::copy($this, $changed);
     }
 
     public function differsOnlyInLock(?self $other): bool
     {
-        return $other !== null && $other->with(['locked' => $this->locked])->toJson() === $this->toJson();
+        return $other !== null && $other->switched(['locked' => $this->switches->locked])->toJson() === $this->toJson();
     }
 
     /**

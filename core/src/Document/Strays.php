@@ -51,15 +51,15 @@ final class Strays
                 $strays['counts.of.layer'] = "there is no layer \"$id\", and what is taken from it counts as nought";
             }
         }
-        foreach ($layer->masks as $index => $mask) {
+        foreach ($layer->attached->masks as $index => $mask) {
             if ($mask->layer === $layer->id) {
                 $strays["masks[$index].layer"] = 'a layer is no mask of itself';
             } elseif ($mask->layer !== null && ! $composition->layers->has($mask->layer)) {
                 $strays["masks[$index].layer"] = "there is no layer \"{$mask->layer}\", and nothing is masked by it";
             }
         }
-        foreach ($layer->cascades as $index => $cascade) {
-            if ($cascade->mirrors !== null && Running::whose($cascade, $layer->cascades) === null) {
+        foreach ($layer->attached->cascades as $index => $cascade) {
+            if ($cascade->mirrors !== null && Running::whose($cascade, $layer->attached->cascades) === null) {
                 $strays["cascades[$index].mirrors"] = "there is no cascade \"{$cascade->mirrors}\" that arrives, and nothing is mirrored";
             }
         }

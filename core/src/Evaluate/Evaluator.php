@@ -63,14 +63,14 @@ final readonly class Evaluator
         $moment = Moment::on($frame);
         foreach ($composition->layers as $layer) {
             if ($layer->kind->adjusts()) {
-                if (! $layer->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+                if (! $layer->switches->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
                     $operations = $this->drawing->adjusted($operations, $layer, $composition, $moment, $composition->background);
                 }
 
                 continue;
             }
             $drawn = $isFlat ? $this->drawing->lone($layer, $composition, $moment) : $this->drawing->own($layer, $composition, $frame);
-            $layer->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
+            $layer->switches->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
@@ -149,7 +149,7 @@ final readonly class Evaluator
         $size = $layer->content instanceof BundleContent ? $layer->content->plays($this->media)->size() : throw new Refusal("“{$layer->name}” is not a bundle");
         $placed = $composition->space($bundle, $frame)->after($layer->matrix($frame))->after(Affine::translation(-$size->width / 2, -$size->height / 2));
         $space = $placed->inverse();
-        $others = $this->drawing->inside($composition->replacing($layer->with(['visible' => false])), $frame, $space);
+        $others = $this->drawing->inside($composition->replacing($layer->switched(['visible' => false])), $frame, $space);
         $background = $composition->background === null || ! $composition->background->isVisible() ? [] : [
             new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background),
         ];
@@ -227,7 +227,7 @@ final readonly class Evaluator
     private function glance(Layer $layer, Composition $composition, int $frame): Glance
     {
         $pose = $this->pose($layer, $composition, $frame);
-        $isReference = array_filter($composition->around($layer), fn (Layer $one): bool => $one->reference) !== [];
+        $isReference = array_filter($composition->around($layer), fn (Layer $one): bool => $one->switches->reference) !== [];
         $operations = $this->drawing->own($layer, $composition, $frame);
 
         // A reference is no part of the picture, to be chosen there or aligned to.
@@ -237,7 +237,7 @@ final readonly class Evaluator
     /** How many units of a cascade there are in a layer: at most, of one that mirrors another. */
     public function units(Layer $layer, Composition $composition, PlacedCascade $cascade): int
     {
-        return $this->drawing->units($layer, $composition, Running::whose($cascade, $layer->cascades) ?? $cascade);
+        return $this->drawing->units($layer, $composition, Running::whose($cascade, $layer->attached->cascades) ?? $cascade);
     }
 
     /**
@@ -248,8 +248,8 @@ final readonly class Evaluator
     public function cascades(Layer $layer, Composition $composition): array
     {
         $all = [];
-        foreach ($layer->cascades as $one) {
-            $whose = Running::whose($one, $layer->cascades);
+        foreach ($layer->attached->cascades as $one) {
+            $whose = Running::whose($one, $layer->attached->cascades);
             if ($whose !== null) {
                 $units = $this->units($layer, $composition, $one);
                 $from = Timing::begins($whose, $layer->span, $one->mirrors !== null);

@@ -45,8 +45,8 @@ final readonly class Finish
     public function finished(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, array $clips, array $filters, float $opacity): array
     {
         [$at, $space] = [$moment->at, $moment->space];
-        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
-        $operations = $operations === [] || $layer->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
+        $operations = $operations === [] || $layer->attached->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->attached->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
         if ($filters !== [] && $operations !== []) {
             $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
         }
@@ -66,7 +66,7 @@ final readonly class Finish
         $other = fn (string $id): array => $this->asMask($composition->layers->get($id), $layer, $composition, $moment);
         // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
         $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
-        $on = array_values(array_filter($layer->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
+        $on = array_values(array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
         $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on);
 
         return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
@@ -103,7 +103,7 @@ final readonly class Finish
     public function withEffects(array $operations, Layer $layer, Composition $composition, int|float $at, Affine $matrix): array
     {
         $place = new Place($matrix, ($this->box)($layer, $composition, $at), $at);
-        foreach ($layer->effects as $one) {
+        foreach ($layer->attached->effects as $one) {
             if ($one->on && $operations !== []) {
                 $operations = $one->effect->apply($operations, new Values(AttachedSettings::values($one, $layer, $at)), $place);
             }

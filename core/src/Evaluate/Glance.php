@@ -56,7 +56,7 @@ final readonly class Glance
         }
 
         // What layers are painted with plays, too.
-        $shown = array_filter(array_map(fn (PlacedGradient $one): ?Shown => $one->shown(), $layer->gradients));
+        $shown = array_filter(array_map(fn (PlacedGradient $one): ?Shown => $one->shown(), $layer->attached->gradients));
         $played = array_filter([$layer->content, ...array_map(PaintedPictures::content(...), $shown)], fn (Content $one): bool => $one instanceof Played);
         $missing = array_merge(...array_map(fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played)));
 

@@ -26,7 +26,7 @@ final class Inspection
         return [
             'layer' => $layer->id,
             'attached' => array_map(
-                fn (PropertyDefinition $one): array => $one->describe(), array_values(AttachedSettings::definitions(...$layer->attached())),
+                fn (PropertyDefinition $one): array => $one->describe(), array_values(AttachedSettings::definitions(...$layer->attached->all())),
             ),
             'values' => array_map(fn (Property $property): array => [
                 'value' => $property->type->write($property->at($frame, $layer->span)),
@@ -45,7 +45,7 @@ final class Inspection
     private static function takes(Layer $layer, Role $role): int
     {
         return max([0, ...array_map(
-            fn (PlacedCascade $one): int => $one->on && $one->role === $role ? $one->at + (Running::whose($one, $layer->cascades)->length ?? 0) : 0, $layer->cascades,
+            fn (PlacedCascade $one): int => $one->on && $one->role === $role ? $one->at + (Running::whose($one, $layer->attached->cascades)->length ?? 0) : 0, $layer->attached->cascades,
         )]);
     }
 

@@ -87,10 +87,10 @@ final readonly class LayerDrawing
     private function members(Layer $group, Composition $composition, Moment $moment): array
     {
         $members = array_map($composition->layer(...), $composition->layers->tree()->members($group->id));
-        $changes = $group->cascades === [] ? [] : LayerCascades::changes($group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at);
+        $changes = $group->attached->cascades === [] ? [] : LayerCascades::changes($group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at);
         $operations = [];
         foreach ($members as $index => $member) {
-            if (! $member->isSeenAt($moment->frame) || $member->reference || $composition->leavesOut($member->id)) {
+            if (! $member->isSeenAt($moment->frame) || $member->switches->reference || $composition->leavesOut($member->id)) {
                 continue;
             }
             $change = $changes[$index] ?? null;
@@ -150,7 +150,7 @@ final readonly class LayerDrawing
             return $this->lone($layer, $composition, Moment::on($frame));
         }
         $around = $composition->around($layer);
-        $isAdded = $layer->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->reference) : count($around) === 1;
+        $isAdded = $layer->switches->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->switches->reference) : count($around) === 1;
         $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
 
         return ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
@@ -185,14 +185,14 @@ final readonly class LayerDrawing
         $whole = $background === null || ! $background->isVisible() ? $beneath : [
             new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background), ...$beneath,
         ];
-        $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->effects));
-        if ($whole === [] || $layer->effects === [] || $matrix->isFlat() || self::count($whole) * $times > self::MOST_ADJUSTED) {
+        $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->attached->effects));
+        if ($whole === [] || $layer->attached->effects === [] || $matrix->isFlat() || self::count($whole) * $times > self::MOST_ADJUSTED) {
             return $beneath;
         }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
         $change = $this->change($layer, $composition, $moment->at);
         $operations = $this->finish->withEffects($whole, $layer, $composition, $moment->at, $matrix);
-        $operations = $operations === [] || $layer->masks === [] ? $operations : $this->finish->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->attached->masks === [] ? $operations : $this->finish->masked($operations, $layer, $composition, $moment, $matrix);
         foreach ($operations === [] ? [] : $change->clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
         }
@@ -206,7 +206,7 @@ final readonly class LayerDrawing
         if ($layer->isPlain) {
             return $this->drawAt($layer, $composition, $moment);
         }
-        $moments = ! $layer->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
+        $moments = ! $layer->exposure->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
             $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
         );
         if ($moments === null) {
@@ -228,7 +228,7 @@ final readonly class LayerDrawing
      */
     private static function blended(Layer $layer, array $operations): array
     {
-        return $layer->blend === Blend::Normal || $operations === [] ? $operations : [new Group($operations, blend: $layer->blend)];
+        return $layer->switches->blend === Blend::Normal || $operations === [] ? $operations : [new Group($operations, blend: $layer->switches->blend)];
     }
 
     /** @param  list<Operation>  $operations  with those within groups */
@@ -313,7 +313,7 @@ final readonly class LayerDrawing
     private function placed(Layer $layer, Composition $composition, int|float $at, Affine $matrix, Affine $space): Affine
     {
         $placed = $space->after($matrix);
-        if (! $layer->alwaysReads || $space->determinant() >= 0) {
+        if (! $layer->switches->alwaysReads || $space->determinant() >= 0) {
             return $placed;
         }
         $middle = $this->artist($layer)->box($layer, $composition, $at)->centre();
@@ -351,7 +351,7 @@ final readonly class LayerDrawing
             return array_merge(...array_map(fn (float $own): array => self::around($change->after($layer->matrix($own)), $artist->box($layer, $composition, $own)), $moments));
         }
         $matrix = $change->after($layer->matrix($at));
-        $marks = $layer->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
+        $marks = $layer->attached->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
         if ($marks !== []) {
             return array_map($matrix->apply(...), $marks);
         }

@@ -29,13 +29,13 @@ final readonly class ShutterMoments
      */
     public function moments(Layer $layer, Composition $composition, int $frame, callable $corners): ?array
     {
-        $shutter = $layer->shutter ?? $composition->shutter;
-        if (! $layer->motionBlur || ! $layer->kind->isSeen() || $shutter->angle <= 0) {
+        $shutter = $layer->exposure->shutter ?? $composition->shutter;
+        if (! $layer->exposure->motionBlur || ! $layer->kind->isSeen() || $shutter->angle <= 0) {
             return null;
         }
         $ways = [0.0];
         $before = null;
-        $pieces = $layer->cascades === [] ? self::PIECES : self::FEW;
+        $pieces = $layer->attached->cascades === [] ? self::PIECES : self::FEW;
         foreach ($shutter->moments($frame, $pieces + 1) as $at) {
             $now = $corners($at);
             foreach ($before ?? [] as $index => $corner) {

@@ -24,7 +24,7 @@ final class EffectPoints
     /** @return list<array{property: string, title: string, at: array{float, float}}> in composition pixels */
     public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
-        $on = array_filter($layer->effects, fn (PlacedEffect $effect): bool => $effect->on && self::points($effect) !== []);
+        $on = array_filter($layer->attached->effects, fn (PlacedEffect $effect): bool => $effect->on && self::points($effect) !== []);
         if ($on === []) {
             return [];
         }
@@ -47,7 +47,7 @@ final class EffectPoints
      */
     public static function owner(Layer $layer, string $property): PlacedEffect
     {
-        foreach ($layer->effects as $effect) {
+        foreach ($layer->attached->effects as $effect) {
             foreach (self::points($effect) as $setting) {
                 if ("{$effect->id}.{$setting->name}" === $property) {
                     return $effect;

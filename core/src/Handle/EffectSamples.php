@@ -24,7 +24,7 @@ final class EffectSamples
         $stage = $layer->kind->adjusts() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
         foreach (Effects::all() as $name => $effect) {
             $with = FittedEffect::added($layer, $effect, $box, $effect instanceof HasSample ? $effect->sample($box) : []);
-            yield $name => $evaluator->frame($stage->replacing($with->with(['motionBlur' => false])), $frame);
+            yield $name => $evaluator->frame($stage->replacing($with->switched(['motionBlur' => false])), $frame);
         }
     }
 }

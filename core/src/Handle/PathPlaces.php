@@ -39,7 +39,7 @@ final class PathPlaces
         if ($content instanceof ShapeContent && $layer->value('along', $frame) instanceof Contours && $layer->value('along', $frame)->all !== []) {
             $places[] = self::place('along', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
         }
-        foreach ($layer->masks as $mask) {
+        foreach ($layer->attached->masks as $mask) {
             if ($mask->form === MaskForm::Free && $mask->on) {
                 $places[] = self::place("{$mask->id}.path", $layer, MaskPlaces::matrix($mask, $layer, $composition, $frame), $frame);
             }

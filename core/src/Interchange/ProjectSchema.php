@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ricamo\Core\Interchange;
 
 use Ricamo\Core\Animation\Pin;
-use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Units;
@@ -14,6 +13,7 @@ use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\MaskMode;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
+use Ricamo\Core\Document\Exposure;
 use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\Markers;
@@ -21,10 +21,12 @@ use Ricamo\Core\Document\Motion;
 use Ricamo\Core\Document\PlacedGuide;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Shutter;
+use Ricamo\Core\Document\Switches;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Axis;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Line\BrushForm;
@@ -179,23 +181,15 @@ final class ProjectSchema
             'in' => $this->count(-Composition::LONGEST, Composition::LONGEST),
             'out' => $this->count(-Composition::LONGEST, 2 * Composition::LONGEST),
             'group' => ['description' => 'the id of the group that it is in', 'type' => 'string', 'pattern' => '^[A-Za-z0-9_-]{1,64}$'],
-            'visible' => ['type' => 'boolean'],
-            'scaleLinked' => ['type' => 'boolean'],
-            'label' => ['$ref' => '#/$defs/Label'],
-            'reference' => ['description' => 'whether it is only looked at while working, and never rendered', 'type' => 'boolean'],
-            'locked' => ['description' => 'whether no edit changes it', 'type' => 'boolean'],
+            ...Fields::of(Switches::class)->properties(),
+            ...Fields::of(Exposure::class)->properties(),
             'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['$ref' => '#/$defs/Accent']],
-            'motionBlur' => ['type' => 'boolean'],
-            'alwaysReads' => ['description' => 'whether it stays the right way round in a bundle that is flipped', 'type' => 'boolean'],
             'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
             ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => ['$ref' => '#/$defs/Outline']]] : []),
             ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
-            'blend' => ['description' => 'how it is laid over what is beneath', '$ref' => '#/$defs/Blend'],
-            'turnsAlong' => ['description' => 'whether it turns with the direction in which it goes', 'type' => 'boolean'],
             'arrive' => ['$ref' => '#/$defs/Phase'],
             'leave' => ['anyOf' => [['$ref' => '#/$defs/Phase'], $this->object(['mirror' => ['const' => true]], ['mirror'])]],
-            'shutter' => ['description' => 'its own, where it is not exposed as the composition is', '$ref' => '#/$defs/Shutter'],
             'markers' => ['description' => 'counted from the in point', ...$this->markers(-Composition::LONGEST, 2 * Composition::LONGEST)],
             ...$kind->contentSchema(),
             ...array_map($this->property(...), $kind->properties()),
@@ -248,33 +242,12 @@ final class ProjectSchema
     /** @return array<string, mixed> */
     private function cascade(): array
     {
-        $id = ['type' => 'string', 'pattern' => '^c[0-9]{1,6}$'];
-        $own = $this->attached(new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), [
-            'id' => $id,
-            'as' => $this->choice(array_column(Role::cases(), 'value')),
-            'units' => $this->choice(array_column(Units::cases(), 'value')),
-            'length' => ['description' => 'frames from the beginning of its first unit to the end of its last', ...$this->count(1, PlacedCascade::LONGEST)],
-            'at' => ['description' => 'frames after the in point that it begins, or before the last frame that it ends', ...$this->count(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST)],
-            'overlap' => ['description' => 'how much of one unit\'s time the next one shares, in per cent', 'type' => 'number', 'minimum' => 0, 'maximum' => 100],
-            'every' => ['description' => 'so many letters, words or layers are one unit', ...$this->count(1, PlacedCascade::MOST_EVERY)],
-            'spaces' => ['description' => 'whether a space between letters takes a turn', 'type' => 'boolean'],
-            'order' => $this->choice(array_column(Order::cases(), 'value')),
-            'seed' => $this->count(0, PlacedCascade::MOST_SEED),
-            'easing' => ['$ref' => '#/$defs/Easing'],
-            'spread' => ['description' => 'how the turns of the units are spread over its length', '$ref' => '#/$defs/Easing'],
-            'caret' => ['description' => 'whether a caret stands behind the last that has come', 'type' => 'boolean'],
-            'shuffles' => ['description' => 'whether units are other ones of the same text until they rest', 'type' => 'boolean'],
-            'on' => ['type' => 'boolean'],
-        ], ['id', 'as', 'units', 'length']);
-        $mirror = $this->object([
-            'id' => $id,
-            'mirrors' => ['description' => 'the id of the one that arrives, which it is backwards', ...$id],
-            'sameOrder' => ['description' => 'whether the first that arrived is the first that leaves', 'type' => 'boolean'],
-            'at' => $this->count(-PlacedCascade::LONGEST, 10 * PlacedCascade::LONGEST),
-            'on' => ['type' => 'boolean'],
-        ], ['id', 'mirrors']);
+        [$own, $mirror] = [PlacedCascade::described(false), PlacedCascade::described(true)];
 
-        return ['anyOf' => [$own, $mirror]];
+        return ['anyOf' => [
+            $this->attached(new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), $own->properties(), $own->required()),
+            $this->object($mirror->properties(), ['id', 'mirrors']),
+        ]];
     }
 
     /** @return array<string, mixed> */

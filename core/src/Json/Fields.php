@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Ricamo\Core\Json;
 
 use BackedEnum;
-use JsonSerializable;
 use LogicException;
 use ReflectionAttribute;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Ricamo\Core\Refusal;
+use Stringable;
 
 /** All fields of an object in a document or of an edit's arguments, as the constructor of its class describes them. */
 final class Fields
@@ -54,6 +54,18 @@ final class Fields
         }
 
         return new self($class, $fields, $together);
+    }
+
+    /** @param  list<string>  $parameters */
+    public function only(array $parameters): self
+    {
+        return new self($this->class, array_intersect_key($this->fields, array_flip($parameters)), []);
+    }
+
+    /** @param  list<string>  $parameters */
+    public function without(array $parameters): self
+    {
+        return new self($this->class, array_diff_key($this->fields, array_flip($parameters)), $this->together);
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -112,8 +124,9 @@ final class Fields
     {
         return match (true) {
             $value instanceof BackedEnum => $value->value,
-            $value instanceof JsonSerializable => $value->jsonSerialize(),
+            $value instanceof Stringable => (string) $value,
             is_object($value) && method_exists($value, 'toJson') => $value->toJson(),
+            is_object($value) => self::of($value::class)->write($value),
             is_array($value) => array_map(self::json(...), $value),
             default => $value,
         };

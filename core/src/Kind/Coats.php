@@ -40,7 +40,7 @@ final class Coats
      */
     public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, LineEnds $ends = new LineEnds, float $unit = 1.0)
     {
-        foreach ($layer->outlines as $one) {
+        foreach ($layer->attached->outlines as $one) {
             $values = new Values(AttachedSettings::values($one, $layer, $at));
             $paint = $one->on ? Paints::of(Painted::more($one->id), $layer, $at, $box) : null;
             $width = max(0, $values->number('width')) / $unit;

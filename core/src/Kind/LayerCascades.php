@@ -23,7 +23,7 @@ final class LayerCascades
      */
     public static function changes(Layer $group, array $boxes, int|float $at): array
     {
-        $running = $group->cascades === [] || $boxes === [] ? [] : Running::of($group->cascades, $group, $at);
+        $running = $group->attached->cascades === [] || $boxes === [] ? [] : Running::of($group->attached->cascades, $group, $at);
         if ($running === []) {
             return [];
         }

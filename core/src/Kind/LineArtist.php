@@ -64,7 +64,7 @@ final readonly class LineArtist
     public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private LineEnds $ends = new LineEnds, private float $unit = 1.0, ?Closure $pictures = null)
     {
         $this->style = LineStyle::of($layer, $at);
-        $brush = $layer->brush;
+        $brush = $layer->attached->brush;
         $shape = $layer->content instanceof ShapeContent ? $layer->content : null;
         $this->markSize = $this->ends->isMarked() ? $width * $layer->number('endSize', $at) / 100 : 0.0;
         $this->widths = new Widths($shape->widths ?? [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);

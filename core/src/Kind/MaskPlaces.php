@@ -31,7 +31,7 @@ final class MaskPlaces
     public static function of(Layer $layer, Composition $composition, int $frame): array
     {
         $places = [];
-        foreach ($layer->masks as $mask) {
+        foreach ($layer->attached->masks as $mask) {
             if ($mask->form === MaskForm::Layer || ! $mask->on) {
                 continue;
             }

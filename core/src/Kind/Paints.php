@@ -31,7 +31,7 @@ final class Paints
      */
     public static function of(Painted $what, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
     {
-        foreach ($layer->gradients as $gradient) {
+        foreach ($layer->attached->gradients as $gradient) {
             if ($gradient->of->is($what)) {
                 return self::gradient($gradient, $layer, $at, $box);
             }
@@ -79,7 +79,7 @@ final class Paints
      */
     public static function beyond(Layer $layer, int|float $at, Box $box, Affine $matrix, callable $shown): array
     {
-        $pictured = PlacedGradient::pictured($layer->gradients);
+        $pictured = PlacedGradient::pictured($layer->attached->gradients);
         $paint = $pictured === null ? null : self::gradient($pictured, $layer, $at, $box);
 
         return $paint instanceof PicturePaint ? $paint->all($matrix, $shown) : [];

@@ -129,7 +129,7 @@ final readonly class PlacedBrush implements Attached
 
     public function fields(): array
     {
-        return ['id' => 0, 'form' => 0, 'on' => 0, 'mark' => 0, 'media' => 0];
+        return ['id' => 0, 'form' => 0, 'on' => 0] + ($this->form === BrushForm::Own ? ['mark' => 0, 'media' => 0] : []);
     }
 
     public function toJson(): array

@@ -47,9 +47,14 @@ final readonly class PlacedGradient implements Attached
     {
         $form = $node->field('form')->enum(GradientForm::class);
 
+        $stops = match ($form) {
+            GradientForm::Corners => count(self::CORNERS),
+            GradientForm::Picture => self::LEAST_STOPS,
+            default => $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
+        };
+
         return new self(
-            Painted::read($node->field('of')), $form,
-            $form === GradientForm::Corners ? count(self::CORNERS) : $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
+            Painted::read($node->field('of')), $form, $stops,
             $form === GradientForm::Picture && ! $node->has('composition') ? $node->field('media')->string(64) : null,
             $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
             $form === GradientForm::Picture ? $node->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill : Fitting::Fill,

@@ -85,7 +85,7 @@ final class CascadeTest extends TestCase
     public function test_the_inner_end_of_a_cascade_is_pulled(): void
     {
         $composition = self::words([], ['as' => 'leave', 'length' => 30], ['mirrors' => 'c1']);
-        $lengths = fn (string $cascade, int $by): array => array_map(fn ($one): int => $one->mirrors === null ? $one->length : 0, Fixture::edit($composition, 'pull-cascade', ['layer' => 'words', 'cascade' => $cascade, 'by' => $by])->layer('words')->cascades);
+        $lengths = fn (string $cascade, int $by): array => array_map(fn ($one): int => $one->mirrors === null ? $one->length : 0, Fixture::edit($composition, 'pull-cascade', ['layer' => 'words', 'cascade' => $cascade, 'by' => $by])->layer('words')->attached->cascades);
         self::assertSame([25, 30, 0], $lengths('c1', 5));
         self::assertSame([20, 25, 0], $lengths('c2', 5));
         self::assertSame([15, 30, 0], $lengths('c3', 5));
@@ -100,7 +100,7 @@ final class CascadeTest extends TestCase
         self::assertEqualsWithDelta(20, Timing::whole(Timing::each(20, 0.6, 9), 0.6, 9), 1e-9);
         $paced = Fixture::edit(self::words(['overlap' => 50]), 'pace-cascade', ['layer' => 'words', 'cascade' => 'c1', 'each' => 8]);
         // 8 · (1 + 8 · 0.5)
-        self::assertSame(40, $paced->layer('words')->cascades[0]->length);
+        self::assertSame(40, $paced->layer('words')->attached->cascades[0]->length);
         self::assertSame('pace of cascade', Edits::read(new Node(['edit' => 'pace-cascade', 'args' => ['layer' => 'w', 'cascade' => 'c1', 'each' => 8]]))->title());
     }
 
@@ -215,7 +215,7 @@ final class CascadeTest extends TestCase
         self::assertEqualsWithDelta([100, 120], [$items[0]['matrix'][5], $items[1]['matrix'][5]], 0.01);
         self::assertSame('#2f5d5080', $items[1]['colour']);
         self::assertCount(3, self::items($composition, 30));
-        self::assertSame(3, Fixture::evaluator()->units($composition->layer('g'), $composition, $composition->layer('g')->cascades[0]));
+        self::assertSame(3, Fixture::evaluator()->units($composition->layer('g'), $composition, $composition->layer('g')->attached->cascades[0]));
     }
 
     public function test_typing_shows_a_caret_and_shuffling_other_letters_of_the_same_words(): void
@@ -252,7 +252,7 @@ final class CascadeTest extends TestCase
     {
         $plain = Fixture::composition([Fixture::words(['text' => "Depot Nine\nopen day", 'outlineWidth' => 4])]);
         $composition = Fixture::edit($plain, 'add-cascade', ['layers' => ['words'], 'cascade' => $ready->name, 'frame' => 30]);
-        $cascade = $composition->layer('words')->cascades[0];
+        $cascade = $composition->layer('words')->attached->cascades[0];
         self::assertLessThanOrEqual(45, $cascade->length);
         $at = fn (int $frame): array => self::items($composition, $frame);
         $rest = self::items($plain, 50);
@@ -283,18 +283,18 @@ final class CascadeTest extends TestCase
         // As far as the type is large.
         self::assertEquals(new Point(0, 30), $risen->layer('words')->point('c1.position', 0));
         $mirrored = Fixture::edit($risen, 'set-cascades', ['layers' => ['words'], 'cascades' => [...$risen->toJson()['layers'][0]['cascades'], ['id' => 'c2', 'mirrors' => 'c1']]]);
-        self::assertSame('Leaving as it arrives', $mirrored->layer('words')->cascades[1]->title());
+        self::assertSame('Leaving as it arrives', $mirrored->layer('words')->attached->cascades[1]->title());
         // What mirrored the arrival goes with it; an accent stays beside it, and so does what is added.
-        self::assertSame(['c3'], array_column($added($mirrored, 'pop')->layer('words')->cascades, 'id'));
-        self::assertSame(['c1', 'c2', 'c3'], array_column($added($mirrored, 'wave')->layer('words')->cascades, 'id'));
-        self::assertSame(['c1', 'c2'], array_column($added($risen, 'pop', true)->layer('words')->cascades, 'id'));
+        self::assertSame(['c3'], array_column($added($mirrored, 'pop')->layer('words')->attached->cascades, 'id'));
+        self::assertSame(['c1', 'c2', 'c3'], array_column($added($mirrored, 'wave')->layer('words')->attached->cascades, 'id'));
+        self::assertSame(['c1', 'c2'], array_column($added($risen, 'pop', true)->layer('words')->attached->cascades, 'id'));
         self::assertArrayNotHasKey('c1.position', $added($risen, 'pop')->layer('words')->properties);
     }
 
     public function test_trimming_splitting_and_another_rate(): void
     {
         $composition = self::words(['length' => 30, 'at' => 10], ['as' => 'leave', 'length' => 40], ['as' => 'accent', 'at' => 45, 'length' => 10]);
-        $ats = fn (Composition $of, string $layer): array => array_map(fn ($one): array => [$one->role->value, $one->at], $of->layer($layer)->cascades);
+        $ats = fn (Composition $of, string $layer): array => array_map(fn ($one): array => [$one->role->value, $one->at], $of->layer($layer)->attached->cascades);
         $trimmed = Fixture::edit($composition, 'trim-layer', ['layer' => 'words', 'in' => 5]);
         self::assertSame([['arrive', 10], ['leave', 0], ['accent', 40]], $ats($trimmed, 'words'));
         $split = Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 70]);
@@ -305,7 +305,7 @@ final class CascadeTest extends TestCase
         }
         self::assertSame([['arrive', 10], ['accent', 45]], $ats(Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 58]), 'words'));
         $faster = Fixture::edit($composition, 'set-composition', ['rate' => '50/1']);
-        self::assertSame([60, 20], [$faster->layer('words')->cascades[0]->length, $faster->layer('words')->cascades[0]->at]);
+        self::assertSame([60, 20], [$faster->layer('words')->attached->cascades[0]->length, $faster->layer('words')->attached->cascades[0]->at]);
     }
 
     public function test_what_cannot_be_is_refused(): void

@@ -43,8 +43,8 @@ final class ProjectTest extends TestCase
         $layer = Project::parse(self::json(self::document()))->composition()->layer('words');
         self::assertSame(100.0, $layer->number('opacity', 0));
         self::assertSame(72.0, $layer->number('typeSize', 0));
-        self::assertTrue($layer->visible);
-        self::assertTrue($layer->scaleLinked);
+        self::assertTrue($layer->switches->visible);
+        self::assertTrue($layer->switches->scaleLinked);
     }
 
     public function test_a_composition_is_found_by_name_or_id(): void

@@ -93,7 +93,7 @@ final class EditPropertiesTest extends TestCase
     private function takesAnEdit(Project $project, string $composition): void
     {
         foreach ($project->compositions->get($composition)->layers as $layer) {
-            if (! $layer->locked) {
+            if (! $layer->switches->locked) {
                 $named = Edits::applyTo($project, Edits::read(new Node(['edit' => 'rename-layer', 'args' => ['layer' => $layer->id, 'name' => 'Named']])), $composition, Fixture::evaluator());
                 self::assertSame('Named', $named->compositions->get($composition)->layer($layer->id)->name);
             }

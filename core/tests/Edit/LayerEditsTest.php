@@ -192,9 +192,9 @@ final class LayerEditsTest extends TestCase
     public function test_switches(): void
     {
         $after = Fixture::edit($this->three, 'set-layer', ['layers' => ['bar', 'words'], 'visible' => false, 'label' => 'indigo']);
-        self::assertFalse($after->layer('words')->visible);
-        self::assertSame('indigo', $after->layer('bar')->label->value);
-        self::assertTrue($after->layer('clip')->visible);
+        self::assertFalse($after->layer('words')->switches->visible);
+        self::assertSame('indigo', $after->layer('bar')->switches->label->value);
+        self::assertTrue($after->layer('clip')->switches->visible);
     }
 
     public function test_content_is_changed_field_by_field(): void

@@ -190,9 +190,9 @@ final class ProjectEditsTest extends TestCase
         self::assertSame([['name' => 'Dream', 'effects' => $effects]], $kept->toJson()['looks']);
         self::assertSame($kept->toJson(), Project::read(new Node($kept->toJson()))->toJson());
         $pasted = $apply($kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->kept->looks[0]->effects])->composition()->layer('words');
-        self::assertSame(['e1 hue', 'e2 blur', 'e3 invert'], array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->effects));
+        self::assertSame(['e1 hue', 'e2 blur', 'e3 invert'], array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->attached->effects));
         self::assertEqualsWithDelta(10.0, $pasted->number('e2.radius', 5), 1e-6);
-        self::assertFalse($pasted->effects[2]->on);
+        self::assertFalse($pasted->attached->effects[2]->on);
         self::assertArrayNotHasKey('looks', $apply($kept, 'remove-look', ['look' => 0])->toJson());
         $this->expectExceptionMessage('effects: is empty');
         $apply($project, 'add-look', ['name' => 'None', 'effects' => []]);

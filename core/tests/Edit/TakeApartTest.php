@@ -107,7 +107,7 @@ final class TakeApartTest extends TestCase
         $evaluator = self::evaluator('<rect width="80" height="60" fill="#2f5d50"/><g opacity="0.5"><circle cx="50" cy="50" r="30" fill="red"/><circle cx="90" cy="50" r="30" fill="blue"/></g>');
         $after = self::apart(self::placed(['effects' => [['id' => 'e1', 'effect' => 'blur']]]), $evaluator);
         self::assertSame(['below', 'l1', 'l3', 'l4', 'l2', 'logo', 'above'], $after->layers->ids());
-        self::assertSame(['group', 'blur'], [$after->layer('logo')->kind->name(), $after->layer('logo')->effects[0]->effect->name()]);
+        self::assertSame(['group', 'blur'], [$after->layer('logo')->kind->name(), $after->layer('logo')->attached->effects[0]->effect->name()]);
         self::assertSame(['logo', 'l2', 50.0], [$after->layer('l2')->group, $after->layer('l3')->group, $after->layer('l2')->number('opacity', 0)]);
         // Each turns about its own middle.
         self::assertEquals([-60, -20], [$after->layer('l1')->point('position', 0)->x, $after->layer('l1')->point('position', 0)->y]);

@@ -261,7 +261,7 @@ final class EffectsTest extends TestCase
     public function test_shadows_of_shadows_of_shadows_have_an_end(): void
     {
         $shadows = fn (int $count): array => array_map(fn (int $i): array => ['id' => "e$i", 'effect' => 'drop-shadow'], range(1, $count));
-        self::assertCount(6, Fixture::composition([Fixture::bar(['effects' => $shadows(6)])])->layer('bar')->effects);
+        self::assertCount(6, Fixture::composition([Fixture::bar(['effects' => $shadows(6)])])->layer('bar')->attached->effects);
         $this->expectExceptionObject(new Refusal('layers[0].effects: would draw the layer 128 times over; 64 at most'));
         Fixture::composition([Fixture::bar(['effects' => $shadows(7)])]);
     }

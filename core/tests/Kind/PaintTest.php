@@ -83,11 +83,11 @@ final class PaintTest extends TestCase
         self::assertCount(2, Fixture::evaluator()->frame($composition, 0)->toJson()['items'][0]['masks'][0]['items']);
         self::assertSame(['gradients.fill' => 'm1'], $composition->layer('words')->media());
         $dropped = Fixture::edit(Fixture::composition([Fixture::words()]), 'show-instead', ['layers' => ['words'], 'media' => 'm2']);
-        self::assertSame('m2', $dropped->layer('words')->gradients[0]->media);
+        self::assertSame('m2', $dropped->layer('words')->attached->gradients[0]->media);
         $again = Fixture::edit(Fixture::edit($dropped, 'set-values', ['frame' => 0, 'values' => [['layer' => 'words', 'property' => 'g1.zoom', 'value' => 150]]]), 'show-instead', ['layers' => ['words'], 'media' => 'm1']);
-        self::assertSame(['m1', 150.0], [$again->layer('words')->gradients[0]->media, $again->layer('words')->number('g1.zoom', 0)]);
+        self::assertSame(['m1', 150.0], [$again->layer('words')->attached->gradients[0]->media, $again->layer('words')->number('g1.zoom', 0)]);
         $linear = Fixture::edit($again, 'set-gradient', ['layers' => ['words'], 'of' => 'fill', 'form' => 'linear']);
-        self::assertNull($linear->layer('words')->gradients[0]->media);
+        self::assertNull($linear->layer('words')->attached->gradients[0]->media);
     }
 
     public function test_every_value_takes_keyframes_and_stops_may_pass_each_other(): void

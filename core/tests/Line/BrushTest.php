@@ -170,7 +170,7 @@ final class BrushTest extends TestCase
         // The longer side of 1920 × 1080 px is 20 px long; the clip plays on.
         self::assertEqualsWithDelta(20 / 1920, hypot($items[1]['matrix'][0], $items[1]['matrix'][1]), 1e-6);
         self::assertSame(['brush' => 'm1'], $set->layer('bar')->media());
-        self::assertSame('m2', $set->layer('bar')->usingMedia(['m1' => 'm2'])->brush?->media);
+        self::assertSame('m2', $set->layer('bar')->usingMedia(['m1' => 'm2'])->attached->brush?->media);
         foreach ([['form' => 'own'], ['form' => 'own', 'mark' => 'M0 0L9 9', 'media' => 'm1'], ['form' => 'own', 'mark' => 'M0 0'], ['form' => 'own', 'mark' => 'nonsense']] as $wrong) {
             try {
                 self::square(['brush' => $wrong]);

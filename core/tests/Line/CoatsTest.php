@@ -69,7 +69,7 @@ final class CoatsTest extends TestCase
         self::assertEquals($painted->toJson(), Composition::read(new Node($painted->toJson()))->toJson());
         // What is taken away takes its paint along.
         $fewer = Fixture::edit($painted, 'set-outlines', ['layers' => ['bar'], 'outlines' => [['id' => 'o2']]]);
-        self::assertSame(['o2'], array_map(fn ($one): string => $one->of->name, $fewer->layer('bar')->gradients));
+        self::assertSame(['o2'], array_map(fn ($one): string => $one->of->name, $fewer->layer('bar')->attached->gradients));
         self::assertArrayNotHasKey('go1.colour1', $fewer->layer('bar')->properties);
         $this->expectExceptionMessage('there is no outline o9');
         self::square(['gradients' => [['of' => 'o9', 'form' => 'linear']]]);

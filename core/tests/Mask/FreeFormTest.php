@@ -107,7 +107,7 @@ final class FreeFormTest extends TestCase
         $bar = Fixture::composition([Fixture::bar(['in' => 10, 'out' => 60, 'size' => [900, 400], 'position' => [700, 500]])]);
         $masked = Fixture::edit($bar, 'add-mask', ['layers' => ['bar'], 'words' => 'Depot']);
         self::assertSame(['bar', 'l1'], $masked->layers->ids());
-        self::assertSame(['text', false, 10, 60, 'layer', 'l1'], [$masked->layer('l1')->kind->name(), $masked->layer('l1')->visible, $masked->layer('l1')->span->in, $masked->layer('l1')->span->out, $masked->toJson()['layers'][0]['masks'][0]['form'], $masked->layer('bar')->masks[0]->layer]);
+        self::assertSame(['text', false, 10, 60, 'layer', 'l1'], [$masked->layer('l1')->kind->name(), $masked->layer('l1')->switches->visible, $masked->layer('l1')->span->in, $masked->layer('l1')->span->out, $masked->toJson()['layers'][0]['masks'][0]['form'], $masked->layer('bar')->attached->masks[0]->layer]);
         $items = Fixture::evaluator()->frame($masked, 20)->toJson()['items'];
         self::assertSame(['group', 'fill'], [$items[0]['op'], $items[0]['masks'][0]['items'][0]['op']]);
         self::assertCount(1, $items);

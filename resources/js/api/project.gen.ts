@@ -997,14 +997,6 @@ export type Cascade =
            */
           length: number;
           /**
-           * frames after the in point that it begins, or before the last frame that it ends
-           */
-          at?: number;
-          /**
-           * how much of one unit's time the next one shares, in per cent
-           */
-          overlap?: number;
-          /**
            * so many letters, words or layers are one unit
            */
           every?: number;
@@ -1014,6 +1006,14 @@ export type Cascade =
           spaces?: boolean;
           order?: 'forward' | 'backward' | 'middle' | 'edges' | 'place' | 'random';
           seed?: number;
+          /**
+           * frames after the in point that it begins, or before the last frame that it ends
+           */
+          at?: number;
+          /**
+           * how much of one unit's time the next one shares, in per cent
+           */
+          overlap?: number;
           easing?: Easing;
           /**
            * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
@@ -1044,6 +1044,11 @@ export type Cascade =
     | {
           id: string;
           /**
+           * frames after the in point that it begins, or before the last frame that it ends
+           */
+          at?: number;
+          on?: boolean;
+          /**
            * the id of the one that arrives, which it is backwards
            */
           mirrors: string;
@@ -1051,8 +1056,6 @@ export type Cascade =
            * whether the first that arrived is the first that leaves
            */
           sameOrder?: boolean;
-          at?: number;
-          on?: boolean;
       };
 export type AnimatedNumberWithin1000 =
     | number
@@ -1858,35 +1861,30 @@ export interface AdjustingLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
     /**
      * how it is laid over what is beneath
      */
@@ -1908,17 +1906,28 @@ export interface AdjustingLayer {
         | 'color'
         | 'luminosity'
         | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter1;
     /**
-     * whether it turns with the direction in which it goes
+     * @maxItems 200
      */
-    turnsAlong?: boolean;
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter1;
     /**
      * counted from the in point
      *
@@ -1936,6 +1945,14 @@ export interface AdjustingLayer {
     rotation?: AnimatedAngleWithin10000000;
     opacity?: AnimatedNumberUpTo100;
     anchor?: AnimatedPointWithin100000;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter1 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
  * the handles of the motion path at a keyframe, as distances from it in pixels
@@ -2162,14 +2179,6 @@ export interface Phase {
      */
     begun?: number;
 }
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter1 {
-    angle?: number;
-    phase?: number;
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
-}
 export interface BundleLayer {
     id: string;
     kind: 'bundle';
@@ -2181,35 +2190,30 @@ export interface BundleLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
     /**
      * how it is laid over what is beneath
      */
@@ -2231,17 +2235,28 @@ export interface BundleLayer {
         | 'color'
         | 'luminosity'
         | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter2;
     /**
-     * whether it turns with the direction in which it goes
+     * @maxItems 200
      */
-    turnsAlong?: boolean;
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter2;
     /**
      * counted from the in point
      *
@@ -2313,35 +2328,30 @@ export interface FootageLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
     /**
      * how it is laid over what is beneath
      */
@@ -2363,17 +2373,28 @@ export interface FootageLayer {
         | 'color'
         | 'luminosity'
         | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter3;
     /**
-     * whether it turns with the direction in which it goes
+     * @maxItems 200
      */
-    turnsAlong?: boolean;
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter3;
     /**
      * counted from the in point
      *
@@ -2426,41 +2447,30 @@ export interface GroupLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
-    /**
-     * animations that are spread over what it consists of
-     *
-     * @maxItems 16
-     */
-    cascades?: Cascade[];
     /**
      * how it is laid over what is beneath
      */
@@ -2482,17 +2492,34 @@ export interface GroupLayer {
         | 'color'
         | 'luminosity'
         | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter4;
     /**
-     * whether it turns with the direction in which it goes
+     * @maxItems 200
      */
-    turnsAlong?: boolean;
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter4;
     /**
      * counted from the in point
      *
@@ -2534,25 +2561,57 @@ export interface ShapeLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter5;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
     /**
      * in the order in which they are done
      *
@@ -2719,38 +2778,12 @@ export interface ShapeLayer {
      * @maxItems 16
      */
     cascades?: Cascade[];
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
-    /**
-     * whether it turns with the direction in which it goes
-     */
-    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter5;
     /**
      * counted from the in point
      *
@@ -2829,6 +2862,14 @@ export interface ShapeLayer {
     lastFill?: AnimatedColour;
     lastOutline?: AnimatedColour;
 }
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter5 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
 export interface Outline {
     id: string;
     side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
@@ -2838,14 +2879,6 @@ export interface Outline {
     width?: AnimatedNumberUpTo1000;
     opacity?: AnimatedNumberUpTo100;
     shift?: AnimatedPointWithin100000;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter5 {
-    angle?: number;
-    phase?: number;
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 export interface SoundLayer {
     id: string;
@@ -2858,35 +2891,30 @@ export interface SoundLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
     /**
      * how it is laid over what is beneath
      */
@@ -2908,17 +2936,28 @@ export interface SoundLayer {
         | 'color'
         | 'luminosity'
         | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter6;
     /**
-     * whether it turns with the direction in which it goes
+     * @maxItems 200
      */
-    turnsAlong?: boolean;
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter6;
     /**
      * counted from the in point
      *
@@ -2964,25 +3003,57 @@ export interface TextLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter7;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
     /**
      * in the order in which they are done
      *
@@ -3149,38 +3220,12 @@ export interface TextLayer {
      * @maxItems 16
      */
     cascades?: Cascade[];
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
-    /**
-     * whether it turns with the direction in which it goes
-     */
-    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter7;
     /**
      * counted from the in point
      *
@@ -3334,25 +3379,57 @@ export interface WindowLayer {
      */
     group?: string;
     visible?: boolean;
-    scaleLinked?: boolean;
-    label?: Label;
     /**
-     * whether it is only looked at while working, and never rendered
+     * whether its width and height are scaled together
      */
-    reference?: boolean;
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
     /**
      * whether no edit changes it
      */
     locked?: boolean;
     /**
-     * @maxItems 200
+     * whether it is only looked at while working, and never rendered
      */
-    accents?: Accent[];
-    motionBlur?: boolean;
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
     /**
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter8;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
     /**
      * in the order in which they are done
      *
@@ -3513,38 +3590,12 @@ export interface WindowLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
-    /**
-     * whether it turns with the direction in which it goes
-     */
-    turnsAlong?: boolean;
     arrive?: Phase;
     leave?:
         | Phase
         | {
               mirror: true;
           };
-    shutter?: Shutter8;
     /**
      * counted from the in point
      *

@@ -43,11 +43,10 @@ final readonly class UnwrapLayer implements CompositionEdit
         $this->checkPlain($bundle, $content, $inner, $composition);
         $index = $composition->indexOf($bundle->id);
         $by = $bundle->span->in;
-        $unwrapped = array_map(fn (Layer $layer): Layer => $layer->with([
-            'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+        $unwrapped = array_map(fn (Layer $layer): Layer => $layer->withSpan(new FrameRange($layer->span->in + $by, $layer->span->out + $by))->switched([
             // One motion blur for each, as it was exposed there.
-            'shutter' => $layer->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
-            'visible' => $layer->visible && ! $inner->leavesOut($layer->id),
+            'shutter' => $layer->exposure->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
+            'visible' => $layer->switches->visible && ! $inner->leavesOut($layer->id),
         ]), iterator_to_array($inner->layers, false));
         $stack = $composition->layers->without([$bundle->id]);
         $copies = array_map(fn (Layer $layer): Layer => $layer->with(['group' => $layer->group ?? $bundle->group]), Copies::of($unwrapped, $stack));
@@ -64,7 +63,7 @@ final readonly class UnwrapLayer implements CompositionEdit
     private function any(Composition $inner, callable $is): bool
     {
         foreach ($inner->layers as $layer) {
-            if ($layer->visible && $is($layer)) {
+            if ($layer->switches->visible && $is($layer)) {
                 return true;
             }
         }
@@ -86,13 +85,13 @@ final readonly class UnwrapLayer implements CompositionEdit
             $bundle->number('opacity', $bundle->span->in) !== 100.0 => 'it is translucent',
             $bundle->number('level', $bundle->span->in) !== 100.0 || ! $content->sound => 'it is not as loud as what is in it',
             $inner->background !== null => 'it has a background',
-            $bundle->effects !== [] => 'it has effects',
-            $bundle->masks !== [] => 'it is masked',
-            $bundle->motionBlur => 'it has motion blur of its own',
-            $bundle->blend !== Blend::Normal || $this->any($inner, fn (Layer $one): bool => $one->blend !== Blend::Normal) => 'it blends as one',
+            $bundle->attached->effects !== [] => 'it has effects',
+            $bundle->attached->masks !== [] => 'it is masked',
+            $bundle->exposure->motionBlur => 'it has motion blur of its own',
+            $bundle->switches->blend !== Blend::Normal || $this->any($inner, fn (Layer $one): bool => $one->switches->blend !== Blend::Normal) => 'it blends as one',
             [$inner->width, $inner->height] !== [$composition->width, $composition->height] => 'it is of another size',
             $this->any($inner, fn (Layer $one): bool => $one->kind->adjusts()) => 'what lies beneath would be adjusted, too',
-            ! $bundle->visible || $bundle->reference => 'it is hidden',
+            ! $bundle->switches->visible || $bundle->switches->reference => 'it is hidden',
             default => null,
         };
         if ($reason !== null) {

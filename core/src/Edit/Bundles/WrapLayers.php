@@ -106,7 +106,7 @@ final readonly class WrapLayers implements ProjectEdit
 
         return Layer::read(new Node([
             'kind' => $kind->name(), 'id' => $composition->layers->freeId(), 'name' => $inner->name, 'in' => $span->in, 'out' => $span->out,
-            'position' => [$middle->x, $middle->y], 'label' => $layers[count($layers) - 1]->label->value,
+            'position' => [$middle->x, $middle->y], 'label' => $layers[count($layers) - 1]->switches->label->value,
             // What comes from beyond the frame is to be seen there when the whole is placed elsewhere.
             ...(new BundleContent($inner->id, crop: false))->toJson(),
         ]));

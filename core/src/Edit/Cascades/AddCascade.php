@@ -54,8 +54,8 @@ final readonly class AddCascade implements CompositionEdit
             if ($possible === []) {
                 throw new Refusal("“{$layer->name}” has no units to be spread over; words, groups and repeated shapes have");
             }
-            $kept = $this->added ? $layer->cascades : $this->others($layer);
-            $id = FreeId::of('c', $layer->cascades);
+            $kept = $this->added ? $layer->attached->cascades : $this->others($layer);
+            $id = FreeId::of('c', $layer->attached->cascades);
             $example = $this->cascade->example($possible[0], ...$possible);
             $count = $evaluator->units($layer, $composition, $example);
             $size = $evaluator->unitSize($layer, $composition);
@@ -77,7 +77,7 @@ final readonly class AddCascade implements CompositionEdit
     private function others(Layer $layer): array
     {
         $role = $this->cascade->role;
-        $kept = array_values(array_filter($layer->cascades, fn (PlacedCascade $one): bool => $role === Role::Accent || $one->role !== $role));
+        $kept = array_values(array_filter($layer->attached->cascades, fn (PlacedCascade $one): bool => $role === Role::Accent || $one->role !== $role));
         $ids = array_map(fn (PlacedCascade $one): string => $one->id, $kept);
 
         return array_values(array_filter($kept, fn (PlacedCascade $one): bool => $one->mirrors === null || in_array($one->mirrors, $ids, true)));

@@ -29,13 +29,13 @@ final readonly class PaceCascade implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $cascades = $layer->cascades;
+        $cascades = $layer->attached->cascades;
         foreach ($cascades as $index => $one) {
             if ($one->id === $this->cascade && $one->mirrors === null) {
                 $whole = Timing::whole($this->each, $one->overlap / 100, $evaluator->units($layer, $composition, $one));
                 $cascades[$index] = $one->with(['length' => max(1, min(PlacedCascade::LONGEST, (int) round($whole)))]);
 
-                return $composition->replacing($layer->with(['cascades' => array_values($cascades)]));
+                return $composition->replacing($layer->attaching(['cascades' => array_values($cascades)]));
             }
         }
         throw new Refusal("“{$layer->name}” has no cascade \"{$this->cascade}\" with a pace of its own");

@@ -71,7 +71,15 @@ final readonly class SetComposition implements CompositionEdit
             ));
         }
 
-        return $layer->with(['span' => new FrameRange($in, $out), 'properties' => $properties, 'life' => $layer->life->inRate($from, $to), 'cascades' => array_map(fn (PlacedCascade $one): PlacedCascade => $one->inRate($from, $to), $layer->cascades), 'markers' => $this->inRate($layer->markers, $from, $to)]);
+        $cascades = array_map(fn (PlacedCascade $one): PlacedCascade => $one->inRate($from, $to), $layer->attached->cascades);
+
+        return $layer->with([
+            'span' => new FrameRange($in, $out),
+            'properties' => $properties,
+            'life' => $layer->life->inRate($from, $to),
+            'attached' => $layer->attached->with(['cascades' => $cascades]),
+            'markers' => $this->inRate($layer->markers, $from, $to),
+        ]);
     }
 
     private function inRate(Markers $markers, FrameRate $from, FrameRate $to): Markers

@@ -53,12 +53,12 @@ final readonly class PasteEffects implements CompositionEdit
     /** @param  array<string, Property>  $settings  by the ids that they were pasted under */
     private static function with(Layer $layer, PlacedEffect $effect, array $settings): Layer
     {
-        $own = new PlacedEffect(FreeId::of('e', $layer->effects), $effect->effect, $effect->on);
+        $own = new PlacedEffect(FreeId::of('e', $layer->attached->effects), $effect->effect, $effect->on);
         $properties = [];
         foreach ($own->settings() as $setting) {
             $properties["{$own->id}.{$setting->name}"] = $settings["{$effect->id}.{$setting->name}"];
         }
 
-        return $layer->having(['effects' => [...$layer->effects, $own]], $properties);
+        return $layer->having(['effects' => [...$layer->attached->effects, $own]], $properties);
     }
 }

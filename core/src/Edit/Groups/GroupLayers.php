@@ -62,7 +62,7 @@ final readonly class GroupLayers implements CompositionEdit
         return Layer::read(new Node([
             'kind' => 'group', 'id' => $composition->layers->freeId(), 'name' => $this->name ?? 'Group',
             'in' => min(array_column($spans, 'in')), 'out' => max(array_column($spans, 'out')),
-            'label' => $topmost->label->value, ...($topmost->group === null ? [] : ['group' => $topmost->group]),
+            'label' => $topmost->switches->label->value, ...($topmost->group === null ? [] : ['group' => $topmost->group]),
         ]));
     }
 

@@ -42,7 +42,7 @@ final class Rehoused
     private static function placed(Layer $layer, Affine $way, int $frame): Layer
     {
         $own = $layer->number('rotation', $frame);
-        $turn = $layer->turnsAlong ? $own + Heading::of($layer, $frame) : $own;
+        $turn = $layer->switches->turnsAlong ? $own + Heading::of($layer, $frame) : $own;
         $turned = $way->after(Affine::rotation($turn));
         $x = hypot($turned->a, $turned->b);
         $y = $turned->determinant() / max(1e-12, $x);
@@ -53,7 +53,7 @@ final class Rehoused
         $properties = $layer->properties;
         $properties['position'] = $properties['position']->mapValues(fn (mixed $at): mixed => $at instanceof Point ? self::rounded($way->apply($at)) : $at)->mapKeyframes($place);
         $properties['scale'] = $properties['scale']->mapValues(fn (mixed $scale): mixed => $scale instanceof Point ? self::rounded(new Point($scale->x * $x, $scale->y * $y)) : $scale);
-        if ($layer->turnsAlong) {
+        if ($layer->switches->turnsAlong) {
             // Its way turns with the space, and the layer with its way.
             $now -= Heading::of($layer->with(['properties' => $properties]), $frame);
             $now += 360 * round(($sign * $own - $now) / 360);

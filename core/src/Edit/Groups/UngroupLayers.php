@@ -72,18 +72,18 @@ final readonly class UngroupLayers implements CompositionEdit
      */
     private static function checkPlain(Layer $group, array $members, Composition $composition): void
     {
-        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->cascades !== [] || $group->turnsAlong;
+        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->attached->cascades !== [] || $group->switches->turnsAlong;
         $matrix = $group->matrix($group->span->in);
         $cut = array_filter($members, fn (string $id): bool => $composition->layer($id)->span->intersection($group->span) != $composition->layer($id)->span);
         $isEven = abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-6 * hypot($matrix->a, $matrix->b);
         $reason = match (true) {
             $moves => 'it has an animation of its own',
             $group->number('opacity', $group->span->in) !== 100.0 => 'it is translucent',
-            $group->effects !== [] => 'it has effects',
-            $group->masks !== [] => 'it is masked',
-            $group->blend !== Blend::Normal || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
-            $group->motionBlur => 'it has motion blur of its own',
-            ! $group->visible || $group->reference => 'it is hidden',
+            $group->attached->effects !== [] => 'it has effects',
+            $group->attached->masks !== [] => 'it is masked',
+            $group->switches->blend !== Blend::Normal || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
+            $group->exposure->motionBlur => 'it has motion blur of its own',
+            ! $group->switches->visible || $group->switches->reference => 'it is hidden',
             $cut !== [] => 'it is not on for as long as what is in it',
             ! $isEven => 'it is stretched along one axis',
             default => null,

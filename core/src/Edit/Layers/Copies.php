@@ -7,7 +7,6 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\TakesFromLayers;
-use Ricamo\Core\Mask\PlacedMask;
 
 /** Copies of layers with ids of their own, which are in one another's groups, masked by one another, and counting in step with one another, as those are. */
 final class Copies
@@ -29,7 +28,7 @@ final class Copies
             'id' => $ids[$layer->id],
             'group' => $ids[$layer->group ?? ''] ?? $layer->group,
             'content' => $layer->content instanceof TakesFromLayers ? $layer->content->amongLayers($ids) : $layer->content,
-            'masks' => array_map(fn (PlacedMask $mask): PlacedMask => $mask->layer === null ? $mask : $mask->ofLayer($ids[$mask->layer] ?? $mask->layer), $layer->masks),
+            'attached' => $layer->attached->maskedBy($ids),
         ]), $layers);
     }
 }

@@ -95,9 +95,9 @@ final readonly class ShapeWords implements CompositionEdit
      */
     private static function outlines(Layer $layer, array $json): array
     {
-        $outlines = AttachedSettings::write($layer->outlines, $layer->properties);
+        $outlines = AttachedSettings::write($layer->attached->outlines, $layer->properties);
         $isSeen = $json['outlineWidth'] !== 0.0 && $json['outline'] !== '#00000000';
-        $numbers = [0, ...array_map(fn (PlacedOutline $one): int => (int) substr($one->id, 1), $layer->outlines)];
+        $numbers = [0, ...array_map(fn (PlacedOutline $one): int => (int) substr($one->id, 1), $layer->attached->outlines)];
         $own = $isSeen ? [['id' => 'o'.(max($numbers) + 1), 'side' => 'centre', 'colour' => $json['outline'], 'width' => $json['outlineWidth']]] : [];
 
         return $outlines === [] && $own === [] ? [] : ['outlines' => [...$outlines, ...$own]];
@@ -119,7 +119,7 @@ final readonly class ShapeWords implements CompositionEdit
      */
     private function grouped(Layer $layer, array $words, array $shapes, int $next): array
     {
-        $common = ['in' => $layer->span->in, 'out' => $layer->span->out, 'label' => $layer->label->value];
+        $common = ['in' => $layer->span->in, 'out' => $layer->span->out, 'label' => $layer->switches->label->value];
         $units = [];
         foreach ($words as $index => $word) {
             $units[$word->unit][] = $index;
@@ -144,8 +144,8 @@ final readonly class ShapeWords implements CompositionEdit
     private static function cascades(Layer $layer): array
     {
         $isOfLetters = fn (PlacedCascade $one): bool => $one->units === Units::Letters && $one->every === 1 && ! $one->spaces && $one->mirrors === null;
-        $kept = array_map(fn (PlacedCascade $one): string => $one->id, array_filter($layer->cascades, $isOfLetters));
-        $all = array_values(array_filter($layer->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true)));
+        $kept = array_map(fn (PlacedCascade $one): string => $one->id, array_filter($layer->attached->cascades, $isOfLetters));
+        $all = array_values(array_filter($layer->attached->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true)));
 
         return array_map(fn (array $json): array => isset($json['mirrors']) ? $json : [...array_diff_key($json, ['caret' => 0, 'shuffles' => 0]), 'units' => Units::Layers->value], AttachedSettings::write($all, $layer->properties));
     }

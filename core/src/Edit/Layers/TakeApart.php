@@ -85,7 +85,7 @@ final readonly class TakeApart implements CompositionEdit
     {
         $parts = [];
         foreach ($drawn as $number => $part) {
-            $common = ['in' => $picture->span->in, 'out' => $picture->span->out, 'group' => $group->id, 'label' => $picture->label->value, 'id' => 'l'.$next++];
+            $common = ['in' => $picture->span->in, 'out' => $picture->span->out, 'group' => $group->id, 'label' => $picture->switches->label->value, 'id' => 'l'.$next++];
             if ($part instanceof DrawnGroup) {
                 $clip = $part->clip === null ? null : Contours::of($part->clip->transformed(Affine::translation(-$x, -$y)));
                 $inner = Layer::read(new Node([

@@ -79,14 +79,14 @@ final readonly class AddMask implements CompositionEdit
             if ($this->layer !== null && in_array($this->layer, $composition->layers->tree()->above($id), true)) {
                 throw new Refusal("“{$layer->name}” is in “{$composition->layer($this->layer)->name}”, which cannot be its mask");
             }
-            $added = new PlacedMask(FreeId::of('m', $layer->masks), $this->form, layer: $this->layer);
+            $added = new PlacedMask(FreeId::of('m', $layer->attached->masks), $this->form, layer: $this->layer);
             $box = $evaluator->pose($layer, $composition, $layer->span->in)->box;
             $drawn = $this->drawn($composition, $layer);
             $settings = [];
             foreach (AttachedSettings::definitions($added) as $name => $definition) {
                 $settings[$name] = Property::constant($definition->type, $drawn[substr($name, strlen($added->id) + 1)] ?? $this->initial($definition, $box));
             }
-            $composition = $composition->replacing($layer->with(['masks' => [...$layer->masks, $added], 'properties' => [...$layer->properties, ...$settings]]));
+            $composition = $composition->replacing($layer->attaching(['masks' => [...$layer->attached->masks, $added]])->with(['properties' => [...$layer->properties, ...$settings]]));
         }
 
         return $composition;

@@ -111,7 +111,7 @@ final readonly class PullMask implements CompositionEdit
 
     private function maskOf(Layer $layer): PlacedMask
     {
-        foreach ($layer->masks as $mask) {
+        foreach ($layer->attached->masks as $mask) {
             if ($mask->id === $this->mask && $mask->form !== MaskForm::Layer) {
                 return $mask;
             }

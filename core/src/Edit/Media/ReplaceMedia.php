@@ -66,13 +66,13 @@ final readonly class ReplaceMedia implements ProjectEdit
     {
         $content = $layer->content;
         [$old, $new] = [$project->media->get($this->media), $project->media->get($this->by)];
-        $attached = References::all(...array_map(fn (Attached $one): References => $one->refersTo(), $layer->attached()));
+        $attached = References::all(...array_map(fn (Attached $one): References => $one->refersTo(), $layer->attached->all()));
         if (in_array($this->media, $attached->media, true)) {
             $new->checkPicture();
         }
-        $layer = $layer->with(['gradients' => array_map(
-            fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->gradients,
-        ), 'brush' => $layer->brush?->media === $this->media ? $layer->brush->ofMedia($this->by) : $layer->brush]);
+        $layer = $layer->attaching(['gradients' => array_map(
+            fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->attached->gradients,
+        ), 'brush' => $layer->attached->brush?->media === $this->media ? $layer->attached->brush->ofMedia($this->by) : $layer->attached->brush]);
 
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
             ? $content->replacedIn($layer, $old, $new)

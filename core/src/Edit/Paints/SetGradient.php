@@ -79,8 +79,8 @@ final readonly class SetGradient implements CompositionEdit
 
     private function painted(Layer $layer): Layer
     {
-        $others = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => ! $one->of->is($this->of)));
-        $before = array_values(array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of->is($this->of)))[0] ?? null;
+        $others = array_values(array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => ! $one->of->is($this->of)));
+        $before = array_values(array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => $one->of->is($this->of)))[0] ?? null;
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }

@@ -57,7 +57,7 @@ final readonly class PathTarget
     public function matrix(Composition $composition): Affine
     {
         $layer = $this->layer($composition);
-        foreach ($layer->masks as $mask) {
+        foreach ($layer->attached->masks as $mask) {
             if ("{$mask->id}.path" === $this->property) {
                 return MaskPlaces::matrix($mask, $layer, $composition, $this->frame);
             }

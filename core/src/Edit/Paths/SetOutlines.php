@@ -30,7 +30,7 @@ final readonly class SetOutlines implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             [$outlines, $settings] = PlacedOutline::readAll($this->outlines, $layer->kind->name(), $layer->kind->hasOutline());
-            $composition = $composition->replacing($layer->having(['outlines' => $outlines, 'gradients' => self::left($layer->gradients, $outlines)], $settings));
+            $composition = $composition->replacing($layer->having(['outlines' => $outlines, 'gradients' => self::left($layer->attached->gradients, $outlines)], $settings));
         }
 
         return $composition;

@@ -75,7 +75,7 @@ final readonly class MoveAnchor implements CompositionEdit
     {
         return Axes::through($layer, fn (Layer $along): Layer => $along->withProperty('position', $along->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
             assert($keyframe->value instanceof Point);
-            $to = $keyframe->value->plus($layer->matrix($layer->turnsAlong ? $this->frame : $keyframe->frame($layer->span))->applyToDistance($by));
+            $to = $keyframe->value->plus($layer->matrix($layer->switches->turnsAlong ? $this->frame : $keyframe->frame($layer->span))->applyToDistance($by));
 
             return $keyframe->withValue(new Point(round($to->x, 3), round($to->y, 3)));
         })));

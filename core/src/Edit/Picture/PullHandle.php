@@ -101,7 +101,7 @@ final readonly class PullHandle implements CompositionEdit
         $arm = $handle->minus($pivot);
         $now = new Point($arm->x * $scale->x / 100, $arm->y * $scale->y / 100);
         $pulled = $unturn->apply($layer->matrix($this->frame)->apply($handle)->plus($by)->minus($stillAt));
-        if ($layer->scaleLinked || $this->proportional) {
+        if ($layer->switches->scaleLinked || $this->proportional) {
             $length = $now->dot($now);
             $factor = $length > 0 ? $pulled->dot($now) / $length : throw new Refusal('a layer scaled to nothing has no handles to pull');
 
@@ -124,7 +124,7 @@ final readonly class PullHandle implements CompositionEdit
         $way = round($turns) % 2 === 0 ? 1.0 : -1.0;
         $x = $this->drawnFactor(Axis::X, $way * $arm->x * $scale->x / 100, $stillAt->x, $box->width() * $scale->x / 100, $lines);
         $y = $this->drawnFactor(Axis::Y, $way * $arm->y * $scale->y / 100, $stillAt->y, $box->height() * $scale->y / 100, $lines);
-        if ($layer->scaleLinked || $this->proportional) {
+        if ($layer->switches->scaleLinked || $this->proportional) {
             [$factor] = $x[1] <= $y[1] ? $x : $y;
 
             return new Point($scale->x * $factor, $scale->y * $factor);

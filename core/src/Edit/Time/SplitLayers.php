@@ -74,7 +74,7 @@ final readonly class SplitLayers implements CompositionEdit
         do {
             $count = count($all);
             foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect($facts->refersTo->layers, $all) !== []) as $layer) {
-                if (! in_array($layer->id, $all, true) && array_filter($layer->masks, fn (PlacedMask $mask): bool => in_array($mask->layer, $all, true)) !== []) {
+                if (! in_array($layer->id, $all, true) && array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => in_array($mask->layer, $all, true)) !== []) {
                     $all[] = $layer->id;
                 }
             }
@@ -91,9 +91,7 @@ final readonly class SplitLayers implements CompositionEdit
     {
         foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect_key($later, array_flip($facts->refersTo->layers)) !== []) as $layer) {
             if (isset($made[$layer->id]) || $layer->span->in >= $this->at) {
-                $composition = $composition->replacing($layer->with([
-                    'masks' => array_map(fn (PlacedMask $mask): PlacedMask => isset($later[$mask->layer ?? '']) ? $mask->ofLayer($later[$mask->layer]) : $mask, $layer->masks),
-                ]));
+                $composition = $composition->replacing($layer->with(['attached' => $layer->attached->maskedBy($later)]));
             }
         }
 
@@ -111,7 +109,7 @@ final readonly class SplitLayers implements CompositionEdit
             'properties' => array_map($pinned, $layer->properties),
             'span' => $span,
             'life' => $layer->life->before($layer->span->out - $this->at),
-            'cascades' => SplitCascades::before($layer->cascades, $layer->span->out - $this->at),
+            'attached' => $layer->attached->with(['cascades' => SplitCascades::before($layer->attached->cascades, $layer->span->out - $this->at)]),
             'markers' => $layer->markers->before($this->at - $layer->span->in),
         ]);
     }
@@ -128,7 +126,7 @@ final readonly class SplitLayers implements CompositionEdit
             'properties' => array_map($pinned, $layer->properties),
             'span' => $span,
             'life' => $layer->life->from($this->at - $layer->span->in),
-            'cascades' => SplitCascades::from($layer->cascades, $this->at - $layer->span->in),
+            'attached' => $layer->attached->with(['cascades' => SplitCascades::from($layer->attached->cascades, $this->at - $layer->span->in)]),
             'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
             'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
         ]);

@@ -43,7 +43,7 @@ final class NewValue
         $index = $axis->value === 'x' ? 0 : 1;
         $new = $old;
         $new[$index] = self::number($value, $definition, Terms::of($definition->unit, $composition->names(), (float) ($index === 0 ? $composition->width : $composition->height), $old[$index]), $old[$index]);
-        if ($definition->name === 'scale' && $layer->scaleLinked) {
+        if ($definition->name === 'scale' && $layer->switches->scaleLinked) {
             $new[1 - $index] = $old[$index] === 0.0 ? $new[$index] : $old[1 - $index] * $new[$index] / $old[$index];
         }
 

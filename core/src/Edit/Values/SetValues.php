@@ -49,7 +49,7 @@ final readonly class SetValues implements CompositionEdit
     /** Refuses points of an effect as they are for the frame. */
     private static function checkEffect(Composition $composition, Layer $layer, string $property, int $frame, Evaluator $evaluator): void
     {
-        foreach ($layer->effects as $effect) {
+        foreach ($layer->attached->effects as $effect) {
             if (str_starts_with($property, "{$effect->id}.")) {
                 EffectPoints::check($effect, $layer, $frame, $evaluator->pose($layer, $composition, $frame));
             }

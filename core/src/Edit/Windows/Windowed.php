@@ -40,7 +40,7 @@ final class Windowed
         } elseif ($content instanceof FootageContent || ($content instanceof BundleContent && array_intersect_key($content->toJson(), self::OWN) === [])) {
             $size = $content->plays($media)->size();
             $window = new WindowContent(ShapeForm::Rectangle, $content);
-            $own = ['size' => [$size->width, $size->height], 'fill' => '#00000000', 'scaleLinked' => $layer->scaleLinked];
+            $own = ['size' => [$size->width, $size->height], 'fill' => '#00000000', 'scaleLinked' => $layer->switches->scaleLinked];
         } else {
             throw new Refusal("“{$layer->name}” is neither a clip nor a picture nor a shape nor a plain bundle; it cannot be a window");
         }

@@ -48,7 +48,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
         if ($formed->isEmpty()) {
             return [];
         }
-        if (Repeats::isOne($layer, $moment->at) && $layer->cascades === []) {
+        if (Repeats::isOne($layer, $moment->at) && $layer->attached->cascades === []) {
             return $this->one($layer, $composition, $moment, $formed, $matrix);
         }
 
@@ -114,7 +114,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
         $width = max(0.0, $layer->number('outlineWidth', $at));
         $path = $this->outlines->of($formed);
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->ends);
+        $coats = $layer->attached->outlines === [] ? null : new Coats($layer, $at, $formed->box, $pictures, $layer->content->ends);
         $coats?->add($path, new Affine, $matrix);
         $operations = $coats?->beneath($matrix) ?? [];
         $paint = Paints::of(Painted::fill(), $layer, $at, $formed->box);
@@ -170,7 +170,7 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
      */
     private static function changes(Layer $layer, array $placements, Box $box, int|float $at): array
     {
-        $running = $layer->cascades === [] ? [] : Running::of($layer->cascades, $layer, $at);
+        $running = $layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at);
         $changes = $running === [] ? [] : array_fill(0, count($placements), null);
         foreach ($running as $one) {
             $units = Repeats::units($placements, $box, $one->cascade->every);

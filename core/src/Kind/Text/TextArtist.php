@@ -84,7 +84,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM, $pictures);
 
         $onPath = OnPath::of($layer, $text, $at);
-        $coats = $layer->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
+        $coats = $layer->attached->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true) ?? self::atRest($text->block) as $part) {
             $line = $text->placement($part->atom->line);
@@ -148,7 +148,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     {
         $text = $this->text($layer, $at, $composition);
         $fill = Paints::of(Painted::fill(), $layer, $at, $text->box());
-        $ofOthers = array_filter($layer->gradients, fn (PlacedGradient $one): bool => $one->of->name !== Painted::fill()->name);
+        $ofOthers = array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => $one->of->name !== Painted::fill()->name);
         if ($ofOthers !== [] || ! ($fill === null || $fill instanceof Colour || $fill instanceof Gradient)) {
             throw new Refusal("“{$layer->name}” is painted with more than shapes by themselves could show: its fill may be a colour, or a linear or radial gradient, and its outlines colours");
         }

@@ -42,7 +42,7 @@ final readonly class TextCascades
      */
     public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null, bool $seen = false): ?array
     {
-        $running = $layer->cascades === [] ? [] : Running::of($layer->cascades, $layer, $at);
+        $running = $layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at);
         if ($running === []) {
             return $letterByLetter ? self::resting($this->letters($text)) : null;
         }
@@ -121,7 +121,7 @@ final readonly class TextCascades
     /** Where the caret of typing is at a moment, in the layer's own space; null for none. */
     public function caret(Layer $layer, SetText $text, int|float $at): ?Box
     {
-        $carets = array_values(array_filter($layer->cascades === [] ? [] : Running::of($layer->cascades, $layer, $at), fn (Running $one): bool => $one->cascade->caret));
+        $carets = array_values(array_filter($layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at), fn (Running $one): bool => $one->cascade->caret));
         if ($carets === []) {
             return null;
         }

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Line\PlacedBrush;
+use Ricamo\Core\Line\PlacedOutline;
+use Ricamo\Core\Mask\PlacedMask;
+use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Property\Attached;
+use Ricamo\Core\Property\AttachedSettings;
+
+/** All that is attached to a layer, besides the settings of each, which are properties of the layer. */
+final readonly class Attachments
+{
+    public const NAMES = ['effects' => 0, 'masks' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
+
+    /**
+     * @param  list<PlacedEffect>  $effects  in the order in which they are done
+     * @param  list<PlacedMask>  $masks
+     * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
+     * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
+     * @param  ?PlacedBrush  $brush  that its outline is drawn with
+     * @param  list<PlacedOutline>  $outlines  more of them, the first outermost
+     */
+    public function __construct(
+        public array $effects = [],
+        public array $masks = [],
+        public array $gradients = [],
+        public array $cascades = [],
+        public ?PlacedBrush $brush = null,
+        public array $outlines = [],
+    ) {
+    }
+
+    /**
+     * @param  Node  $layer  whose fields they are
+     * @return array{self, array<string, Property>} with the settings of all, as properties of the layer
+     */
+    public static function read(Node $layer, LayerKind $kind): array
+    {
+        if (array_intersect_key($layer->object(), self::NAMES) === []) {
+            return [new self, []];
+        }
+        [$effects, $ofEffects] = PlacedEffect::readAll($layer->optional('effects'));
+        [$masks, $ofMasks] = PlacedMask::readAll($layer->optional('masks'));
+        if (! $kind->hasOutline()) {
+            $layer->optional('gradients')?->refuse("a {$kind->name()} layer has no fill");
+        }
+        [$gradients, $ofGradients] = AttachedSettings::read($layer->optional('gradients'), PlacedGradient::MOST, PlacedGradient::read(...));
+        [$outlines, $ofOutlines] = PlacedOutline::readAll($layer->optional('outlines'), $kind->name(), $kind->hasOutline());
+        foreach ($gradients as $index => $gradient) {
+            if ($gradient->of->isMore() && ! isset($ofOutlines[$gradient->of->colour()])) {
+                $layer->field('gradients')->items()[$index]->field('of')->refuse("there is no outline {$gradient->of->name}");
+            }
+        }
+        [$brush, $ofBrush] = PlacedBrush::readOf($layer->optional('brush'), $kind->name(), $kind->hasOutline());
+        [$cascades, $ofCascades] = PlacedCascade::readAll($layer->optional('cascades'), $kind->name(), $kind->units());
+
+        return [
+            new self($effects, $masks, $gradients, $cascades, $brush, $outlines),
+            [...$ofEffects, ...$ofMasks, ...$ofGradients, ...$ofCascades, ...$ofBrush, ...$ofOutlines],
+        ];
+    }
+
+    /**
+     * @param  array<string, Property>  $properties  of the layer
+     * @return array<string, mixed> the fields of a layer that they are written in
+     */
+    public function toJson(array $properties): array
+    {
+        $json = [];
+        foreach (['effects' => $this->effects, 'masks' => $this->masks, 'gradients' => $this->gradients, 'cascades' => $this->cascades, 'outlines' => $this->outlines] as $name => $things) {
+            if ($things !== []) {
+                $json[$name] = AttachedSettings::write($things, $properties);
+            }
+        }
+
+        return $this->brush === null ? $json : [...$json, 'brush' => AttachedSettings::write([$this->brush], $properties)[0]];
+    }
+
+    /** @return list<Attached> */
+    public function all(): array
+    {
+        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...$this->outlines, ...($this->brush === null ? [] : [$this->brush])];
+    }
+
+    /** @return array<string, string> the ids of all media that they show, by the field that names each */
+    public function media(): array
+    {
+        $media = [];
+        foreach ($this->gradients as $gradient) {
+            $media += $gradient->media === null ? [] : ["gradients.{$gradient->of->name}" => $gradient->media];
+        }
+
+        return $this->brush?->media === null ? $media : [...$media, 'brush' => $this->brush->media];
+    }
+
+    /**
+     * The same where media have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function usingMedia(array $ids): self
+    {
+        return $this->with([
+            'gradients' => array_map(fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media), $this->gradients),
+            'brush' => $this->brush?->media === null ? $this->brush : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
+        ]);
+    }
+
+    /**
+     * The same where layers that masks are taken from have other ids.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function maskedBy(array $ids): self
+    {
+        return $this->with(['masks' => array_map(
+            fn (PlacedMask $mask): PlacedMask => isset($ids[$mask->layer ?? '']) ? $mask->ofLayer($ids[$mask->layer]) : $mask, $this->masks,
+        )]);
+    }
+
+    /** @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $changed */
+    public function with(array $changed): self
+    {
+        return Altered::copy($this, $changed);
+    }
+}
