@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-const PORT = 8901;
+/** Two halves run side by side, each with a server, a database and a folder of its own. */
+const HALF = process.env.RICAMO_HALF ?? 'all';
+const PORT = HALF === 'jobs' ? 8902 : 8901;
+const FOLDER = `storage/test${HALF === 'all' ? '' : `-${HALF}`}`;
 
 /** Parts of the Sheet that are folded until something is in them: open, but where a test is about that. */
 const UNFOLDED = [
@@ -19,6 +22,9 @@ const UNFOLDED = [
 
 export default defineConfig({
     testDir: 'tests/browser',
+    testMatch: HALF === 'jobs' ? 'jobs/*.spec.ts' : '**/*.spec.ts',
+    testIgnore: HALF === 'parts' ? 'jobs/*' : [],
+    outputDir: `test-results/${HALF}`,
     globalSetup: './tests/browser/clips.ts',
     // Limits for what never comes, which no machine reaches, however slow or busy it is.
     timeout: 3_600_000,
@@ -40,7 +46,8 @@ export default defineConfig({
             ],
         },
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            // Debian's Chromium without its own windows, tabs and menus, which take as long as the page.
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: [
                 '--no-sandbox',
                 '--disable-background-networking',
@@ -53,13 +60,13 @@ export default defineConfig({
         },
     },
     webServer: {
-        command: `rm -rf storage/test && mkdir -p storage/test && touch storage/test/ricamo.sqlite && php artisan migrate --force && exec php artisan ricamo:serve --port=${PORT}`,
+        command: `rm -rf ${FOLDER} && mkdir -p ${FOLDER} && touch ${FOLDER}/ricamo.sqlite && php artisan migrate --force && exec php artisan ricamo:serve --port=${PORT}`,
         url: `http://127.0.0.1:${PORT}/api/vocabulary`,
         env: {
-            DB_DATABASE: `${process.cwd()}/storage/test/ricamo.sqlite`,
-            RICAMO_ORIGINALS: `${process.cwd()}/storage/test/media`,
-            RICAMO_RENDERS: `${process.cwd()}/storage/test/renders`,
-            RICAMO_UPLOADS: `${process.cwd()}/storage/test/uploads`,
+            DB_DATABASE: `${process.cwd()}/${FOLDER}/ricamo.sqlite`,
+            RICAMO_ORIGINALS: `${process.cwd()}/${FOLDER}/media`,
+            RICAMO_RENDERS: `${process.cwd()}/${FOLDER}/renders`,
+            RICAMO_UPLOADS: `${process.cwd()}/${FOLDER}/uploads`,
             RICAMO_PIECE_FRAMES: '40',
             RICAMO_SILENT_SECONDS: '4',
         },

@@ -31,7 +31,7 @@ writeFileSync(env.DB_DATABASE, '');
 execFileSync('php', ['artisan', 'migrate', '--force', '-q'], { env });
 execFileSync('php', ['artisan', 'ricamo:demo'], { env, stdio: 'inherit' });
 const server = spawn('php', ['artisan', 'ricamo:serve', `--port=${PORT}`], { env, stdio: 'ignore' });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });
 
 try {
     await waitFor(async () => (await get('projects/1/media')).media.every((clip) => clip.state === 'ready'));

@@ -4,7 +4,7 @@ import { chromium } from '@playwright/test';
 
 const TOO_LONG = 34;
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
 
 /** The times between frames while something is done again and again, a frame each. */

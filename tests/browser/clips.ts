@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 
 /** Where the clips for the tests are made; outside the folder that the test server empties. */
 export const CLIPS = `${process.cwd()}/storage/demo/test-clips`;
@@ -8,7 +8,10 @@ const BT709 = ['-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc'
 
 function make(name: string, input: string[], output: string[]): void {
     if (!existsSync(`${CLIPS}/${name}`)) {
-        execFileSync('ffmpeg', ['-v', 'error', '-y', ...input, ...output, `${CLIPS}/${name}`]);
+        // Under another name until it is whole: two halves of the tests make them at once.
+        const part = `${CLIPS}/${process.pid}-${name}`;
+        execFileSync('ffmpeg', ['-v', 'error', '-y', ...input, ...output, part]);
+        renameSync(part, `${CLIPS}/${name}`);
     }
 }
 
@@ -76,13 +79,25 @@ export default function globalSetup(): void {
     );
     make('numbered.gif', ['-i', `${CLIPS}/numbered.mp4`], []);
     make('numbered.mov', ['-i', `${CLIPS}/numbered.webm`], ['-c:v', 'png', '-pix_fmt', 'rgba']);
-    mkdirSync(`${CLIPS}/numbered`, { recursive: true });
-    if (!existsSync(`${CLIPS}/numbered/n040.png`)) {
-        make('numbered/n%03d.png', ['-i', `${CLIPS}/numbered.mp4`], ['-pix_fmt', 'rgb24']);
+    if (!existsSync(`${CLIPS}/numbered`)) {
+        const part = `${CLIPS}/${process.pid}-numbered`;
+        mkdirSync(part, { recursive: true });
+        execFileSync('ffmpeg', [
+            '-v',
+            'error',
+            '-y',
+            '-i',
+            `${CLIPS}/numbered.mp4`,
+            '-pix_fmt',
+            'rgb24',
+            `${part}/n%03d.png`,
+        ]);
+        // The other half may have been quicker.
+        existsSync(`${CLIPS}/numbered`) ? rmSync(part, { recursive: true }) : renameSync(part, `${CLIPS}/numbered`);
     }
     writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
     writeFileSync(`${CLIPS}/empty.mp4`, '');
     if (!existsSync(`${CLIPS}/cut.mp4`)) {
-        execFileSync('sh', ['-c', `head -c 9000 ${CLIPS}/street.mp4 > ${CLIPS}/cut.mp4`]);
+        execFileSync('sh', ['-c', `head -c 9000 street.mp4 > $$-cut.mp4 && mv $$-cut.mp4 cut.mp4`], { cwd: CLIPS });
     }
 }
