@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
-/** Writes core/schema/project-1.json from the definitions in core, what fits a line on one line. */
+use Ricamo\Core\Interchange\EditsSchema;
+use Ricamo\Core\Interchange\ProjectSchema;
+
+/** Writes the schemas in core/schema that are made from the definitions in core, what fits a line on one line. */
 require __DIR__.'/../vendor/autoload.php';
 
-$target = __DIR__.'/../core/schema/project-1.json';
-file_put_contents($target, json_encode(Ricamo\Core\Interchange\ProjectSchema::make(), JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
-passthru('npx --no-install prettier --log-level=warn --write '.escapeshellarg($target), $status);
-exit($status);
+$folder = __DIR__.'/../core/schema';
+foreach (['project-1' => ProjectSchema::make(), 'edits-1' => EditsSchema::make()] as $name => $schema) {
+    file_put_contents("$folder/$name.json", json_encode($schema, JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+    passthru('npx --no-install prettier --log-level=warn --write '.escapeshellarg("$folder/$name.json"), $status);
+    $status === 0 || exit($status);
+}

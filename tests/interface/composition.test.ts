@@ -56,23 +56,23 @@ describe('the open composition', () => {
         const composition = useComposition();
         const before = composition.document;
         vi.mocked(post).mockRejectedValue(new Failure('130 is outside 0..100', 422, {}));
-        expect(await composition.edit('set-values', {})).toBe(false);
+        expect(await composition.edit('set-values', { frame: 0, values: [] })).toBe(false);
         expect(composition.problem).toBe('130 is outside 0..100');
         expect(composition.document).toBe(before);
         expect(composition.saved).toBe('saved');
         // A field that says so itself keeps it from being said twice.
         composition.problem = null;
-        expect(await composition.ask('set-values', {})).toBe('130 is outside 0..100');
+        expect(await composition.ask('set-values', { frame: 0, values: [] })).toBe('130 is outside 0..100');
         expect(composition.problem).toBeNull();
     });
 
     it('says that nothing was kept while the server is away', async () => {
         const composition = useComposition();
         vi.mocked(post).mockRejectedValueOnce(new Failure('The server does not answer.', 0, null));
-        await composition.edit('rename-layer', {});
+        await composition.edit('rename-layer', { layer: 'a', name: 'b' });
         expect(composition.saved).toBe('unsaved');
         vi.mocked(post).mockResolvedValueOnce(answered(5));
-        await composition.edit('rename-layer', {});
+        await composition.edit('rename-layer', { layer: 'a', name: 'b' });
         expect(composition.saved).toBe('saved');
     });
 
@@ -91,7 +91,7 @@ describe('the open composition', () => {
         const added = [{ op: 'add', path: '/layers/2', value: bar('c') }];
         const late = deferred<unknown>();
         vi.mocked(post).mockReturnValueOnce(late.promise);
-        const editing = composition.edit('add-layer', {});
+        const editing = composition.edit('add-layer', { layer: {} });
         vi.mocked(get).mockResolvedValueOnce({
             changes: [{ revision: 5, patch: added }],
             history: { undo: 'add layer', redo: null },
@@ -151,9 +151,9 @@ describe('trying while something is dragged', () => {
         vi.mocked(post)
             .mockReturnValueOnce(first.promise)
             .mockResolvedValue(tried(4, rename('c') as never));
-        const running = composition.attempt('drag-layers', { by: [1, 0] });
-        void composition.attempt('drag-layers', { by: [2, 0] });
-        void composition.attempt('drag-layers', { by: [3, 0] });
+        const running = composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [1, 0] });
+        void composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [2, 0] });
+        void composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [3, 0] });
         first.resolve(tried(4, rename('b') as never));
         await running;
         expect(post).toHaveBeenCalledTimes(2);
@@ -165,7 +165,7 @@ describe('trying while something is dragged', () => {
     it('shows what is kept again when the drag is given up', async () => {
         const composition = useComposition();
         vi.mocked(post).mockResolvedValue(tried(4, rename('b') as never));
-        await composition.attempt('drag-layers', {});
+        await composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] });
         expect(composition.layers[0]?.name).toBe('b');
         composition.abandon();
         expect(composition.layers[0]?.name).toBe('a');
@@ -175,8 +175,8 @@ describe('trying while something is dragged', () => {
         const composition = useComposition();
         const late = deferred<unknown>();
         vi.mocked(post).mockReturnValueOnce(late.promise).mockResolvedValueOnce(answered(5));
-        const trying = composition.attempt('drag-layers', {});
-        await composition.edit('drag-layers', {});
+        const trying = composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] });
+        await composition.edit('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] });
         late.resolve(tried(4, rename('late') as never));
         await trying;
         expect(composition.layers[0]?.name).toBe('a');

@@ -249,7 +249,7 @@ describe('groups in the timeline', () => {
 });
 
 describe('dragging in time', () => {
-    const request = (by: number) => ({ edit: 'move-layers', args: { by } });
+    const request = (by: number) => ({ edit: 'move-layers' as const, args: { layers: ['a'], by } });
 
     function drag(pixels: number, options: PointerEventInit = {}): unknown {
         const composition = withLayers([bar('a', { in: 50, out: 80 })]);
@@ -264,7 +264,7 @@ describe('dragging in time', () => {
 
     it('asks for as far as the pointer went; how far that is, the server settles', () => {
         const { frame } = usePlayhead();
-        expect(drag(42)).toEqual({ by: 10.5, snap: { within: 1.5, playhead: frame } });
+        expect(drag(42)).toEqual({ layers: ['a'], by: 10.5, snap: { within: 1.5, playhead: frame } });
         expect(drag(-41)).toMatchObject({ by: -10.25 });
     });
 

@@ -18,6 +18,12 @@ final class Cascades
         return self::$byName ??= array_column([...self::arrivals(), ...self::leavings(), ...self::accents()], null, 'name');
     }
 
+    /** @return array<string, mixed> the JSON Schema of the name of one */
+    public static function schema(): array
+    {
+        return ['type' => 'string', 'enum' => array_keys(self::all())];
+    }
+
     public static function read(Node $node): ReadyCascade
     {
         return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not a cascade; there are ".implode(', ', array_keys(self::all())));

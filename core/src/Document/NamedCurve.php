@@ -6,20 +6,26 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 
 /** An easing that a project keeps at hand under a name. */
 final readonly class NamedCurve
 {
-    public function __construct(public string $name, public Easing $easing)
-    {
+    public function __construct(
+        #[Name] public string $name,
+        #[Field(of: Easings::class, ref: 'Easing')] public Easing $easing,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['name', 'easing']);
+        $read = Fields::of(self::class)->read($node);
+        assert($read instanceof self);
 
-        return new self($node->field('name')->name(), Easings::read($node->field('easing')));
+        return $read;
     }
 
     /** @return array{name: string, easing: string} */

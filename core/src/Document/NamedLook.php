@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Effect\PlacedEffect;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\AttachedSettings;
 
@@ -18,12 +21,19 @@ final readonly class NamedLook
 
     public static function read(Node $node): self
     {
-        $node->allow(['name', 'effects']);
-        [$effects, $settings] = PlacedEffect::readAll($node->field('effects'));
+        $read = Fields::of(self::class)->read($node);
+        assert($read instanceof self);
 
-        return $effects === []
-            ? $node->field('effects')->refuse('is empty')
-            : new self($node->field('name')->name(), self::filled(AttachedSettings::write($effects, $settings)));
+        return $read;
+    }
+
+    public static function from(
+        #[Name] string $name,
+        #[Field(longest: PlacedEffect::MOST, fewest: 1, ref: 'Effect', many: true)] Node $effects,
+    ): self {
+        [$read, $settings] = PlacedEffect::readAll($effects);
+
+        return $read === [] ? $effects->refuse('is empty') : new self($name, self::filled(AttachedSettings::write($read, $settings)));
     }
 
     /** @return array{name: string, effects: list<array<string, mixed>>} */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Geometry\Axis;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 
 /** A line that the producer has put across the frame: upright at x = $at, or level at y = $at, in composition pixels. */
@@ -13,15 +15,21 @@ final readonly class PlacedGuide
     /** The most that a composition has. */
     public const MOST = 100;
 
-    public function __construct(public Axis $axis, public float $at)
-    {
+    /** How far from the frame's corner it may be. */
+    private const FARTHEST = 100_000;
+
+    public function __construct(
+        #[Field] public Axis $axis,
+        #[Field('composition pixels', -self::FARTHEST, self::FARTHEST)] public float $at,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['axis', 'at']);
+        $read = Fields::of(self::class)->read($node);
+        assert($read instanceof self);
 
-        return new self($node->field('axis')->enum(Axis::class), $node->field('at')->number(-100_000, 100_000));
+        return $read;
     }
 
     /** @return array{axis: string, at: float} */

@@ -132,6 +132,7 @@ use Ricamo\Core\Edit\Windows\PanWindow;
 use Ricamo\Core\Edit\Windows\SplitScreen;
 use Ricamo\Core\Edit\Windows\SwapWindows;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -269,7 +270,10 @@ final class Edits
         $name = $node->field('edit');
         $class = self::BY_NAME[$name->string()] ?? $name->refuse(json_encode($name->value).' is not an edit; there are '.implode(', ', array_keys(self::BY_NAME)));
 
-        return $class::read($node->field('args'));
+        $edit = Fields::of($class)->read($node->field('args'));
+        assert($edit instanceof Edit);
+
+        return $edit;
     }
 
     /** The edit, as far as it really will go. */

@@ -6,7 +6,7 @@ namespace Ricamo\Core\Edit;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Guide\TimeMarks;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /** That a drag in time is drawn in by what it comes near to. */
 final readonly class Snap
@@ -15,20 +15,11 @@ final readonly class Snap
      * @param  float  $within  frames
      * @param  list<int>  $marks
      */
-    private function __construct(private float $within, private ?int $playhead, private array $marks)
-    {
-    }
-
-    /** @param  ?Node  $node an object {within, playhead?, marks?}, the last being further frames that draw in */
-    public static function read(?Node $node): ?self
-    {
-        $node?->allow(['within', 'playhead', 'marks']);
-
-        return $node === null ? null : new self(
-            $node->field('within')->number(0, Composition::LONGEST),
-            $node->optional('playhead')?->int(-Composition::LONGEST, 2 * Composition::LONGEST),
-            array_map(fn (Node $mark): int => $mark->int(-Composition::LONGEST, 2 * Composition::LONGEST), $node->optional('marks')?->items(5000) ?? []),
-        );
+    public function __construct(
+        #[Field('frames', 0, Composition::LONGEST)] private float $within,
+        #[Frame] private ?int $playhead = null,
+        #[Field('further frames that draw in', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 5000, of: 'int')] private array $marks = [],
+    ) {
     }
 
     /**

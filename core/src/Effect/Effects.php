@@ -79,6 +79,12 @@ final class Effects
         return array_map(fn (array $classes): array => array_map(fn (string $class): Effect => self::all()[(new $class)->name()], $classes), self::CLASSES);
     }
 
+    /** @return array<string, mixed> the JSON Schema of the name of one */
+    public static function schema(): array
+    {
+        return ['type' => 'string', 'enum' => array_keys(self::all())];
+    }
+
     public static function read(Node $node): Effect
     {
         return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an effect; there are ".implode(', ', array_keys(self::all())));

@@ -25,7 +25,6 @@ use Ricamo\Core\Document\Switches;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Effect\PlacedEffect;
-use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Layout\Fitting;
@@ -90,7 +89,7 @@ final class ProjectSchema
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
                 'swatches' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => ['$ref' => '#/$defs/Swatch']],
                 'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
-                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'motion' => ['minProperties' => 1, ...$this->object(array_map($this->property(...), Motion::definitions()), [])]], ['name', 'motion'])],
+                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'motion' => ['$ref' => '#/$defs/Motion']], ['name', 'motion'])],
                 'curves' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
             ], ['format', 'version', 'name', 'compositions']),
         ];
@@ -122,6 +121,7 @@ final class ProjectSchema
             'Shutter' => Shutter::schema(),
             'Blend' => $this->choice(array_column(Blend::cases(), 'value')),
             'Label' => $this->choice(array_column(Dye::cases(), 'value')),
+            'Motion' => ['minProperties' => 1, ...$this->object(array_map($this->property(...), Motion::definitions()), [])],
             'Pin' => $this->choice(array_column(Pin::cases(), 'value')),
         ];
 
@@ -148,10 +148,7 @@ final class ProjectSchema
                 'description' => 'the ids of layers that are looked at by themselves; where there are none, all are shown',
                 'type' => 'array', 'maxItems' => 2000, 'items' => ['type' => 'string', 'maxLength' => 64],
             ],
-            'guides' => ['type' => 'array', 'maxItems' => PlacedGuide::MOST, 'items' => $this->object([
-                'axis' => $this->choice(array_column(Axis::cases(), 'value')),
-                'at' => ['type' => 'number', 'minimum' => -100_000, 'maximum' => 100_000],
-            ], ['axis', 'at'])],
+            'guides' => ['type' => 'array', 'maxItems' => PlacedGuide::MOST, 'items' => Fields::of(PlacedGuide::class)->schema()],
             'shutter' => ['description' => 'how frames are exposed, where layers have motion blur', '$ref' => '#/$defs/Shutter'],
             'layers' => [
                 'description' => 'from the bottom of the stack to the top',

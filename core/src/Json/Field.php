@@ -27,6 +27,7 @@ readonly class Field
      * @param  ?string  $ref  the definition in the project's schema that it, or an entry of it, matches
      * @param  bool  $many  whether what is read later is a list
      * @param  ?string  $as  its name in JSON, where that is not the parameter's
+     * @param  bool  $isNullSaid  whether null says something else than leaving it out: it is a node with that value
      * @param  bool  $always  whether it is written even where it is what it is when nothing is said
      */
     public function __construct(
@@ -41,6 +42,7 @@ readonly class Field
         public ?string $ref = null,
         public bool $many = false,
         public ?string $as = null,
+        public bool $isNullSaid = false,
         public bool $always = false,
     ) {
     }
@@ -95,7 +97,7 @@ readonly class Field
         // What is in a list are ids.
         $text = $node->string($this->of === 'string' ? Id::LONGEST : $this->longest);
         if ($this->oneOf !== [] && ! in_array($text, $this->oneOf, true)) {
-            $node->refuse('is not one of '.implode(', ', $this->oneOf));
+            $node->refuse(count($this->oneOf) === 2 ? "must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\"" : 'is not one of '.implode(', ', $this->oneOf));
         }
 
         return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse("does not match $this->like");

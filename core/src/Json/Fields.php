@@ -13,7 +13,7 @@ use ReflectionParameter;
 use Ricamo\Core\Refusal;
 use Stringable;
 
-/** All fields of an object in a document or of an edit's arguments, as the constructor of its class describes them. */
+/** All fields of an object in a document, or all arguments of an edit, as the constructor of its class or its method `from` describes them. */
 final class Fields
 {
     /** @var array<string, self> by class */
@@ -21,11 +21,15 @@ final class Fields
 
     /**
      * @param  class-string  $class
+     * @param  bool  $isMade  whether its method `from` makes it, which checks how the fields go together
      * @param  array<string, array{Field, string, string, bool, mixed}>  $fields  by parameter: its description, its type, its name in JSON, whether it may be left out, and what it is then
      * @param  array<string, self>  $together  by parameter
+     * @param  array<string, All>  $whole  by parameter
      */
-    private function __construct(private readonly string $class, private readonly array $fields, private readonly array $together)
-    {
+    private function __construct(
+        private readonly string $class, private readonly bool $isMade, private readonly array $fields, private readonly array $together,
+        private readonly array $whole,
+    ) {
     }
 
     /** @throws LogicException for a class that describes none */
@@ -39,8 +43,11 @@ final class Fields
         if (! class_exists($class)) {
             throw new LogicException("$class is no class");
         }
-        [$fields, $together] = [[], []];
-        foreach ((new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+        [$fields, $together, $whole] = [[], [], []];
+        $reflection = new ReflectionClass($class);
+        $isMade = $reflection->hasMethod('from');
+        $maker = $isMade ? $reflection->getMethod('from') : $reflection->getConstructor();
+        foreach ($maker?->getParameters() ?? throw new LogicException("$class describes nothing") as $parameter) {
             $attribute = $parameter->getAttributes(Field::class, ReflectionAttribute::IS_INSTANCEOF)[0] ?? null;
             if ($attribute !== null) {
                 $field = $attribute->newInstance();
@@ -48,24 +55,26 @@ final class Fields
                 $fields[$parameter->getName()] = [$field, self::type($parameter), $field->as ?? $parameter->getName(), $isOptional, $isOptional ? $parameter->getDefaultValue() : null];
             } elseif ($parameter->getAttributes(Together::class) !== []) {
                 $together[$parameter->getName()] = self::of(self::type($parameter));
+            } elseif ($parameter->getAttributes(All::class) !== []) {
+                $whole[$parameter->getName()] = $parameter->getAttributes(All::class)[0]->newInstance();
             } else {
                 throw new LogicException("$class does not describe \${$parameter->getName()}");
             }
         }
 
-        return new self($class, $fields, $together);
+        return new self($class, $isMade, $fields, $together, $whole);
     }
 
     /** @param  list<string>  $parameters */
     public function only(array $parameters): self
     {
-        return new self($this->class, array_intersect_key($this->fields, array_flip($parameters)), []);
+        return new self($this->class, $this->isMade, array_intersect_key($this->fields, array_flip($parameters)), [], []);
     }
 
     /** @param  list<string>  $parameters */
     public function without(array $parameters): self
     {
-        return new self($this->class, array_diff_key($this->fields, array_flip($parameters)), $this->together);
+        return new self($this->class, $this->isMade, array_diff_key($this->fields, array_flip($parameters)), $this->together, $this->whole);
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -83,7 +92,21 @@ final class Fields
 
     private function make(Node $node): object
     {
-        return new ($this->class)(...$this->values($node), ...array_map(fn (self $fields): object => $fields->make($node), $this->together));
+        $together = array_map(fn (self $fields): object => $fields->make($node), $this->together);
+        $values = [...$this->values($node), ...$together, ...array_fill_keys(array_keys($this->whole), $node)];
+        if (! $this->isMade) {
+            return new ($this->class)(...$values);
+        }
+        $from = [$this->class, 'from'];
+        try {
+            $made = is_callable($from) ? $from(...$values) : null;
+        } catch (Misfit $misfit) {
+            (new Node(null, $node, $misfit->field))->refuse($misfit->getMessage());
+        } catch (Refusal $refusal) {
+            $node->refuse($refusal->getMessage());
+        }
+
+        return is_object($made) ? $made : throw new LogicException("{$this->class} cannot be made");
     }
 
     /**
@@ -98,6 +121,9 @@ final class Fields
         $values = [];
         foreach ($this->fields as $parameter => [$field, $type, $name, $isOptional]) {
             $said = $isOptional ? $node->optional($name) : $node->field($name);
+            if ($field->isNullSaid && array_key_exists($name, $node->object())) {
+                $said ??= new Node(null, $node, $name);
+            }
             if ($said !== null) {
                 $values[$parameter] = $field->read($said, $type);
             }
@@ -139,6 +165,9 @@ final class Fields
         foreach ($this->together as $fields) {
             $names += $fields->names();
         }
+        foreach ($this->whole as $all) {
+            $names += $all->properties();
+        }
 
         return $names;
     }
@@ -156,7 +185,7 @@ final class Fields
         foreach ($this->fields as [$field, $type, $name]) {
             $properties[$name] = $field->schema($type);
         }
-        foreach ($this->together as $fields) {
+        foreach ([...array_values($this->together), ...array_values($this->whole)] as $fields) {
             $properties += $fields->properties();
         }
 

@@ -33,6 +33,12 @@ final readonly class Painted
         return new self($id);
     }
 
+    /** @return array<string, mixed> its JSON Schema */
+    public static function schema(): array
+    {
+        return ['type' => 'string', 'pattern' => self::PATTERN];
+    }
+
     public static function read(Node $node): self
     {
         $name = $node->string(8);

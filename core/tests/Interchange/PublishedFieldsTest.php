@@ -49,7 +49,7 @@ final class PublishedFieldsTest extends TestCase
         yield 'look' => [['looks', 0], [...$project, 'looks' => $looks], ['properties', 'looks', 'items']];
         $motions = [['name' => 'Off', 'motion' => ['opacity' => ['keyframes' => [['at' => 0, 'value' => 50]]]]]];
         yield 'motion' => [['motions', 0], [...$project, 'motions' => $motions], ['properties', 'motions', 'items']];
-        yield 'motion of' => [['motions', 0, 'motion'], [...$project, 'motions' => $motions], ['properties', 'motions', 'items', 'properties', 'motion']];
+        yield 'motion of' => [['motions', 0, 'motion'], [...$project, 'motions' => $motions], ['$defs', 'Motion']];
         $within = fn (array $fields): array => [...$project, 'compositions' => [self::composition($fields), self::composition(['id' => 'c2'])]];
         $composition = ['$defs', 'Composition'];
         yield 'composition' => [['compositions', 0], $project, $composition];

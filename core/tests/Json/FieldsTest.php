@@ -34,7 +34,7 @@ final class FieldsTest extends TestCase
     #[TestWith([['id' => 'l1', 'stops' => 13], 'stops: 13 is outside 2..12'])]
     #[TestWith([['id' => 'l1', 'stops' => 3, 'hollow' => 1], 'hollow: is not a field known here'])]
     #[TestWith([['id' => 'l 1', 'stops' => 3], 'id: does not match ^[a-z0-9]+$'])]
-    #[TestWith([['id' => 'l1', 'stops' => 3, 'side' => 'top'], 'side: is not one of begin, end'])]
+    #[TestWith([['id' => 'l1', 'stops' => 3, 'side' => 'top'], 'side: must be "begin" or "end"'])]
     #[TestWith([['id' => 'l1', 'stops' => 3, 'ids' => []], 'ids: is empty'])]
     #[TestWith([['id' => 'l1', 'stops' => 3, 'ids' => ['a', 'b', 'c', 'd']], 'ids: has 4 entries, more than 3'])]
     #[TestWith([['id' => 'l1', 'stops' => 3, 'blend' => 'hollow'], 'blend: "hollow" is not one of normal'])]

@@ -2,20 +2,37 @@
 
 /**
  * straight sRGB
+ *
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Colour".
  */
 export type Colour = string;
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Operation".
+ */
 export type Operation = Fill | Stroke | Image | Group | Samples;
 /**
  * a, b, c, d, e, f as in CSS matrix()
  *
  * @minItems 6
  * @maxItems 6
+ *
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Matrix".
  */
 export type Matrix = [number, number, number, number, number, number];
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Filter".
+ */
 export type Filter = Blur | ColourMatrix | Means | Moved | Tables | Warp | Cells;
 /**
  * @minItems 256
  * @maxItems 256
+ *
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Table".
  */
 export type Table = [
     number,
@@ -303,6 +320,10 @@ export interface DisplayList {
      */
     reference?: Operation[];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Fill".
+ */
 export interface Fill {
     gradient?: Gradient;
     /**
@@ -316,6 +337,9 @@ export interface Fill {
 }
 /**
  * in the place of a colour; stops are offsets from 0 to 1 with colours
+ *
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Gradient".
  */
 export interface Gradient {
     type: 'linear' | 'radial' | 'corners' | 'grain';
@@ -345,6 +369,10 @@ export interface Gradient {
      */
     stops?: [[number | Colour, number | Colour], ...[number | Colour, number | Colour][]];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Stroke".
+ */
 export interface Stroke {
     gradient?: Gradient;
     /**
@@ -363,6 +391,10 @@ export interface Stroke {
     width: number;
     join: 'miter' | 'round' | 'bevel';
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Image".
+ */
 export interface Image {
     op: 'image';
     media: string;
@@ -375,6 +407,10 @@ export interface Image {
     matrix: Matrix;
     opacity: number;
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Group".
+ */
 export interface Group {
     op: 'group';
     opacity: number;
@@ -419,6 +455,10 @@ export interface Group {
         | 'plus-lighter';
     items: Operation[];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Blur".
+ */
 export interface Blur {
     filter: 'blur';
     /**
@@ -426,6 +466,10 @@ export interface Blur {
      */
     deviation: number;
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "ColourMatrix".
+ */
 export interface ColourMatrix {
     filter: 'matrix';
     /**
@@ -457,6 +501,10 @@ export interface ColourMatrix {
         number
     ];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Means".
+ */
 export interface Means {
     filter: 'means';
     /**
@@ -465,10 +513,18 @@ export interface Means {
     over?: true;
     matrices: Matrix[];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Moved".
+ */
 export interface Moved {
     filter: 'move';
     matrix: Matrix;
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Tables".
+ */
 export interface Tables {
     filter: 'tables';
     red?: Table;
@@ -476,6 +532,10 @@ export interface Tables {
     blue?: Table;
     alpha?: Table;
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Warp".
+ */
 export interface Warp {
     filter: 'warp';
     /**
@@ -503,6 +563,10 @@ export interface Warp {
      */
     halvings?: number[];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Cells".
+ */
 export interface Cells {
     filter: 'cells';
     /**
@@ -523,6 +587,10 @@ export interface Cells {
      */
     at: [[number, number], ...[number, number][]];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "MaskPart".
+ */
 export interface MaskPart {
     /**
      * what it does to the parts before it
@@ -534,6 +602,10 @@ export interface MaskPart {
     inverted?: boolean;
     items: Operation[];
 }
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Samples".
+ */
 export interface Samples {
     op: 'samples';
     /**

@@ -1,6 +1,14 @@
 /* Made from core/schema/project-1.json by `npm run types`. */
 
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Label".
+ */
 export type Label = 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Accent".
+ */
 export type Accent =
     | {
           accent: 'pulse';
@@ -71,6 +79,10 @@ export type Accent =
           by?: number;
           seed?: number;
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Effect".
+ */
 export type Effect =
     | {
           id: string;
@@ -364,6 +376,10 @@ export type Effect =
           tolerance?: AnimatedNumberUpTo100;
           softness?: AnimatedNumberUpTo100;
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo500".
+ */
 export type AnimatedNumberUpTo500 =
     | number
     | {
@@ -387,9 +403,20 @@ export type AnimatedNumberUpTo500 =
       };
 /**
  * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Easing".
  */
 export type Easing = string;
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Pin".
+ */
 export type Pin = 'start' | 'end';
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo2000".
+ */
 export type AnimatedNumberUpTo2000 =
     | number
     | {
@@ -411,6 +438,10 @@ export type AnimatedNumberUpTo2000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedAngleWithin100000".
+ */
 export type AnimatedAngleWithin100000 =
     | number
     | {
@@ -432,6 +463,10 @@ export type AnimatedAngleWithin100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo100".
+ */
 export type AnimatedNumberUpTo100 =
     | number
     | {
@@ -453,6 +488,10 @@ export type AnimatedNumberUpTo100 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPointWithin100000".
+ */
 export type AnimatedPointWithin100000 =
     | [number, number]
     | {
@@ -484,6 +523,10 @@ export type AnimatedPointWithin100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedColour".
+ */
 export type AnimatedColour =
     | string
     | {
@@ -505,6 +548,10 @@ export type AnimatedColour =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo5000".
+ */
 export type AnimatedNumberUpTo5000 =
     | number
     | {
@@ -526,6 +573,10 @@ export type AnimatedNumberUpTo5000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo200".
+ */
 export type AnimatedNumberUpTo200 =
     | number
     | {
@@ -547,6 +598,10 @@ export type AnimatedNumberUpTo200 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo1000".
+ */
 export type AnimatedNumberUpTo1000 =
     | number
     | {
@@ -568,6 +623,10 @@ export type AnimatedNumberUpTo1000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo20000".
+ */
 export type AnimatedNumberUpTo20000 =
     | number
     | {
@@ -589,6 +648,10 @@ export type AnimatedNumberUpTo20000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin10".
+ */
 export type AnimatedNumberWithin10 =
     | number
     | {
@@ -610,6 +673,10 @@ export type AnimatedNumberWithin10 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin100".
+ */
 export type AnimatedNumberWithin100 =
     | number
     | {
@@ -631,6 +698,10 @@ export type AnimatedNumberWithin100 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFromMinus100To400".
+ */
 export type AnimatedNumberFromMinus100To400 =
     | number
     | {
@@ -652,6 +723,10 @@ export type AnimatedNumberFromMinus100To400 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo400".
+ */
 export type AnimatedNumberUpTo400 =
     | number
     | {
@@ -673,6 +748,10 @@ export type AnimatedNumberUpTo400 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom2To64".
+ */
 export type AnimatedNumberFrom2To64 =
     | number
     | {
@@ -694,6 +773,10 @@ export type AnimatedNumberFrom2To64 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo10000".
+ */
 export type AnimatedNumberUpTo10000 =
     | number
     | {
@@ -715,6 +798,10 @@ export type AnimatedNumberUpTo10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo9999".
+ */
 export type AnimatedNumberUpTo9999 =
     | number
     | {
@@ -736,6 +823,10 @@ export type AnimatedNumberUpTo9999 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin100000".
+ */
 export type AnimatedNumberWithin100000 =
     | number
     | {
@@ -757,6 +848,10 @@ export type AnimatedNumberWithin100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Mask".
+ */
 export type Mask =
     | {
           id: string;
@@ -833,6 +928,10 @@ export type Mask =
           feather?: AnimatedNumberUpTo1000;
           opacity?: AnimatedNumberUpTo100;
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedSizeUpTo100000".
+ */
 export type AnimatedSizeUpTo100000 =
     | [number, number]
     | {
@@ -862,6 +961,10 @@ export type AnimatedSizeUpTo100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedAngleWithin10000000".
+ */
 export type AnimatedAngleWithin10000000 =
     | number
     | {
@@ -883,6 +986,10 @@ export type AnimatedAngleWithin10000000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedLengthUpTo100000".
+ */
 export type AnimatedLengthUpTo100000 =
     | (number | string)
     | {
@@ -910,6 +1017,10 @@ export type AnimatedLengthUpTo100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin5000".
+ */
 export type AnimatedNumberWithin5000 =
     | number
     | {
@@ -931,6 +1042,10 @@ export type AnimatedNumberWithin5000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPath".
+ */
 export type AnimatedPath =
     | string
     | {
@@ -958,6 +1073,10 @@ export type AnimatedPath =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPointWithin10000".
+ */
 export type AnimatedPointWithin10000 =
     | [number, number]
     | {
@@ -987,6 +1106,10 @@ export type AnimatedPointWithin10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Cascade".
+ */
 export type Cascade =
     | {
           id: string;
@@ -1057,6 +1180,10 @@ export type Cascade =
            */
           sameOrder?: boolean;
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin1000".
+ */
 export type AnimatedNumberWithin1000 =
     | number
     | {
@@ -1078,6 +1205,10 @@ export type AnimatedNumberWithin1000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin900".
+ */
 export type AnimatedNumberWithin900 =
     | number
     | {
@@ -1099,6 +1230,10 @@ export type AnimatedNumberWithin900 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPointWithin1000".
+ */
 export type AnimatedPointWithin1000 =
     | [number, number]
     | {
@@ -1130,6 +1265,10 @@ export type AnimatedPointWithin1000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Gradient".
+ */
 export type Gradient =
     | {
           of: string;
@@ -1245,6 +1384,10 @@ export type Gradient =
           zoom?: AnimatedNumberFrom1To10000;
           turn?: AnimatedAngleWithin10000000;
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom0Point1To10000".
+ */
 export type AnimatedNumberFrom0Point1To10000 =
     | number
     | {
@@ -1266,6 +1409,10 @@ export type AnimatedNumberFrom0Point1To10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom1To10000".
+ */
 export type AnimatedNumberFrom1To10000 =
     | number
     | {
@@ -1287,6 +1434,10 @@ export type AnimatedNumberFrom1To10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo1000000".
+ */
 export type AnimatedNumberUpTo1000000 =
     | number
     | {
@@ -1308,6 +1459,10 @@ export type AnimatedNumberUpTo1000000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedLengthFromMinus1To100000".
+ */
 export type AnimatedLengthFromMinus1To100000 =
     | (number | string)
     | {
@@ -1335,6 +1490,10 @@ export type AnimatedLengthFromMinus1To100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom3To200".
+ */
 export type AnimatedNumberFrom3To200 =
     | number
     | {
@@ -1356,6 +1515,10 @@ export type AnimatedNumberFrom3To200 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedAngleWithin360".
+ */
 export type AnimatedAngleWithin360 =
     | number
     | {
@@ -1377,6 +1540,10 @@ export type AnimatedAngleWithin360 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedFlag".
+ */
 export type AnimatedFlag =
     | boolean
     | {
@@ -1398,6 +1565,10 @@ export type AnimatedFlag =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberUpTo100000".
+ */
 export type AnimatedNumberUpTo100000 =
     | number
     | {
@@ -1419,6 +1590,10 @@ export type AnimatedNumberUpTo100000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom100To5000".
+ */
 export type AnimatedNumberFrom100To5000 =
     | number
     | {
@@ -1440,6 +1615,10 @@ export type AnimatedNumberFrom100To5000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom1To500".
+ */
 export type AnimatedNumberFrom1To500 =
     | number
     | {
@@ -1461,6 +1640,10 @@ export type AnimatedNumberFrom1To500 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom1To2000".
+ */
 export type AnimatedNumberFrom1To2000 =
     | number
     | {
@@ -1482,6 +1665,10 @@ export type AnimatedNumberFrom1To2000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom1To1000".
+ */
 export type AnimatedNumberFrom1To1000 =
     | number
     | {
@@ -1503,6 +1690,10 @@ export type AnimatedNumberFrom1To1000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin10000".
+ */
 export type AnimatedNumberWithin10000 =
     | number
     | {
@@ -1524,6 +1715,10 @@ export type AnimatedNumberWithin10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom1To4000".
+ */
 export type AnimatedNumberFrom1To4000 =
     | number
     | {
@@ -1545,6 +1740,10 @@ export type AnimatedNumberFrom1To4000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFromMinus500To5000".
+ */
 export type AnimatedNumberFromMinus500To5000 =
     | number
     | {
@@ -1566,6 +1765,10 @@ export type AnimatedNumberFromMinus500To5000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberFrom10To1000".
+ */
 export type AnimatedNumberFrom10To1000 =
     | number
     | {
@@ -1587,6 +1790,10 @@ export type AnimatedNumberFrom10To1000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin1000000000000".
+ */
 export type AnimatedNumberWithin1000000000000 =
     | number
     | {
@@ -1608,6 +1815,10 @@ export type AnimatedNumberWithin1000000000000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedLengthUpTo10000".
+ */
 export type AnimatedLengthUpTo10000 =
     | (number | string)
     | {
@@ -1635,6 +1846,10 @@ export type AnimatedLengthUpTo10000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedNumberWithin90".
+ */
 export type AnimatedNumberWithin90 =
     | number
     | {
@@ -1656,6 +1871,10 @@ export type AnimatedNumberWithin90 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPointWithin200000".
+ */
 export type AnimatedPointWithin200000 =
     | [number, number]
     | {
@@ -1687,6 +1906,10 @@ export type AnimatedPointWithin200000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedPointWithin1000000".
+ */
 export type AnimatedPointWithin1000000 =
     | [number, number]
     | {
@@ -1716,6 +1939,10 @@ export type AnimatedPointWithin1000000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedAngleWithin20000000".
+ */
 export type AnimatedAngleWithin20000000 =
     | number
     | {
@@ -1737,6 +1964,167 @@ export type AnimatedAngleWithin20000000 =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Brush".
+ */
+export type Brush =
+    | {
+          id?: 'b1';
+          form: 'dotted';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'rings';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'leaves';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'stitches';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'chalk';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'airbrush';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'stars';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'tiles';
+          on?: boolean;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      }
+    | {
+          id?: 'b1';
+          form: 'own';
+          on?: boolean;
+          /**
+           * SVG path data of any size
+           */
+          mark?: string;
+          /**
+           * a picture or a clip in its place
+           */
+          media?: string;
+          size?: AnimatedNumberFrom1To10000;
+          spacing?: AnimatedNumberFrom1To10000;
+          phase?: AnimatedNumberWithin100000;
+          grow?: AnimatedNumberUpTo100;
+          scatter?: AnimatedNumberUpTo1000;
+          scatterTurn?: AnimatedAngleWithin100000;
+          scatterSize?: AnimatedNumberUpTo100;
+          scatterOpacity?: AnimatedNumberUpTo100;
+          seed?: AnimatedNumberUpTo1000000;
+      };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Blend".
+ */
+export type Blend =
+    | 'normal'
+    | 'multiply'
+    | 'screen'
+    | 'overlay'
+    | 'darken'
+    | 'lighten'
+    | 'color-dodge'
+    | 'color-burn'
+    | 'hard-light'
+    | 'soft-light'
+    | 'difference'
+    | 'exclusion'
+    | 'hue'
+    | 'saturation'
+    | 'color'
+    | 'luminosity'
+    | 'plus-lighter';
 
 /**
  * A Ricamo project, version 1
@@ -1774,12 +2162,7 @@ export interface ProjectFile {
      */
     motions?: {
         name: string;
-        motion: {
-            position?: AnimatedPointWithin200000;
-            scale?: AnimatedPointWithin1000000;
-            rotation?: AnimatedAngleWithin20000000;
-            opacity?: AnimatedNumberUpTo1000000;
-        };
+        motion: Motion;
     }[];
     /**
      * @maxItems 200
@@ -1789,6 +2172,10 @@ export interface ProjectFile {
         easing: Easing;
     }[];
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "MediaFile".
+ */
 export interface MediaFile {
     id: string;
     name?: string;
@@ -1805,6 +2192,10 @@ export interface MediaFile {
      */
     folder?: string;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Composition".
+ */
 export interface Composition {
     id: string;
     name: string;
@@ -1832,6 +2223,9 @@ export interface Composition {
      */
     guides?: {
         axis: 'x' | 'y';
+        /**
+         * composition pixels
+         */
         at: number;
     }[];
     shutter?: Shutter;
@@ -1850,6 +2244,10 @@ export interface Shutter {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AdjustingLayer".
+ */
 export interface AdjustingLayer {
     id: string;
     kind: 'adjusting';
@@ -1956,6 +2354,9 @@ export interface Shutter1 {
 }
 /**
  * the handles of the motion path at a keyframe, as distances from it in pixels
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Bend".
  */
 export interface Bend {
     /**
@@ -1971,6 +2372,9 @@ export interface Bend {
 }
 /**
  * how a layer arrives or leaves
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Phase".
  */
 export interface Phase {
     length: number;
@@ -2179,6 +2583,10 @@ export interface Phase {
      */
     begun?: number;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "BundleLayer".
+ */
 export interface BundleLayer {
     id: string;
     kind: 'bundle';
@@ -2317,6 +2725,10 @@ export interface Shutter2 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "FootageLayer".
+ */
 export interface FootageLayer {
     id: string;
     kind: 'footage';
@@ -2436,6 +2848,10 @@ export interface Shutter3 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "GroupLayer".
+ */
 export interface GroupLayer {
     id: string;
     kind: 'group';
@@ -2550,6 +2966,10 @@ export interface Shutter4 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "ShapeLayer".
+ */
 export interface ShapeLayer {
     id: string;
     kind: 'shape';
@@ -2870,6 +3290,10 @@ export interface Shutter5 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Outline".
+ */
 export interface Outline {
     id: string;
     side?: 'outside' | 'centre' | 'inside' | 'beneath' | 'over';
@@ -2880,6 +3304,10 @@ export interface Outline {
     opacity?: AnimatedNumberUpTo100;
     shift?: AnimatedPointWithin100000;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "SoundLayer".
+ */
 export interface SoundLayer {
     id: string;
     kind: 'sound';
@@ -2992,6 +3420,10 @@ export interface Shutter6 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "TextLayer".
+ */
 export interface TextLayer {
     id: string;
     kind: 'text';
@@ -3368,6 +3800,10 @@ export interface Shutter7 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "WindowLayer".
+ */
 export interface WindowLayer {
     id: string;
     kind: 'window';
@@ -3674,7 +4110,1055 @@ export interface Shutter8 {
     phase?: number;
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Swatch".
+ */
 export interface Swatch {
     name: string;
     colour: string;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Motion".
+ */
+export interface Motion {
+    position?: AnimatedPointWithin200000;
+    scale?: AnimatedPointWithin1000000;
+    rotation?: AnimatedAngleWithin20000000;
+    opacity?: AnimatedNumberUpTo1000000;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Shutter".
+ */
+export interface Shutter9 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
+/**
+ * What each edit takes, by its name
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "EditArguments".
+ */
+export interface EditArguments {
+    'add-cascade': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        cascade: string;
+        frame?: number | null;
+        added?: boolean | null;
+    };
+    'add-composition': {
+        name?: string | null;
+        width?: number | null;
+        height?: number | null;
+        rate?: string | null;
+        length?: number | null;
+        background?: (string | 'transparent') | null;
+    };
+    'add-curve': {
+        name: string;
+        easing: Easing;
+    };
+    'add-effect': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        effect: string;
+    };
+    'add-keyframe': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        property?: string | null;
+        properties?: unknown[] | null;
+    };
+    'add-layer': {
+        layer: unknown;
+        at?: number | null;
+        lasts?: number | null;
+    };
+    'add-look': {
+        name: string;
+        /**
+         * @maxItems 32
+         */
+        effects: object[];
+    };
+    'add-markers': {
+        /**
+         * @maxItems 2000
+         */
+        markers: unknown[];
+        layer?: string | null;
+    };
+    'add-mask': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        form?: string | null;
+        layer?: string | null;
+        path?: string | null;
+        frame?: number | null;
+        words?: string | null;
+    };
+    'add-motion': {
+        name: string;
+        /**
+         * as documents hold it
+         */
+        layer: unknown;
+    };
+    'add-swatch': {
+        colour: unknown;
+        name?: string | null;
+    };
+    'align-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        to?: string | null;
+        x?: string | null;
+        y?: string | null;
+        margin?: number | null;
+        scope?: string | null;
+    };
+    'arrive-from-sides': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        length: number;
+        frame?: number | null;
+        by?: number | null;
+    };
+    'bend-path': {
+        /**
+         * a frame
+         */
+        frame: number;
+        handle: string;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        to: [number, number];
+        sharp?: boolean | null;
+        layer: string;
+        /**
+         * as m1.path for what is attached to it
+         */
+        property: string;
+    };
+    'change-marker': {
+        marker: number;
+        to?: number | null;
+        name?: string | null;
+        label?: string | null;
+        layer?: string | null;
+    };
+    'change-path': {
+        change: string;
+        contour?: number | null;
+        knot?: number | null;
+        at?: number | null;
+        layer: string;
+        frame: number;
+        property?: string | null;
+    };
+    'combine-shapes': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        how: string;
+        frame: number;
+    };
+    'cover-cut': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        composition: string;
+    };
+    'cross-cut': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        phase?: object | null;
+    };
+    'distribute-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        axis: string;
+        scope?: string | null;
+    };
+    'drag-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        straight?: boolean | null;
+        snap?: number | null;
+        scope?: string | null;
+    };
+    'draw-path': {
+        /**
+         * SVG path data in composition pixels
+         */
+        path: string;
+        frame: number;
+        layer?: unknown | null;
+        onto?: string | null;
+    };
+    'draw-stroke': {
+        /**
+         * of [x, y, seconds, pressure], the last two where they are known
+         *
+         * @maxItems 20000
+         */
+        points: unknown[];
+        frame: number;
+        pace?: string | null;
+        tolerance?: number | null;
+        layer?: unknown | null;
+    };
+    'duplicate-composition': {
+        composition: string;
+    };
+    'duplicate-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        after?: boolean | null;
+    };
+    'equalise-keyframes': {
+        to: string;
+        axis?: string | null;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'file-media': {
+        /**
+         * @maxItems 5000
+         */
+        media: string[];
+        folder?: string | null;
+    };
+    'fit-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        to: string;
+        at?: number | null;
+    };
+    'flip-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        axis: string;
+        scope?: string | null;
+    };
+    'frame-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        as: string;
+        scope?: string | null;
+    };
+    'give-motion': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        motion: object;
+        frame: number;
+    };
+    'group-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame?: number | null;
+        name?: string | null;
+    };
+    'grow-shapes': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        by: number;
+        corners?: string | null;
+    };
+    'import-markers': {
+        /**
+         * a list of markers as CSV, WebVTT or JSON
+         */
+        text: unknown;
+    };
+    'look-alone': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'make-path': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        into?: string | null;
+        frame?: number | null;
+    };
+    'make-windows': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'match-composition': {
+        media: string;
+    };
+    'match-sizes': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        like: string;
+        frame: number;
+        scope?: string | null;
+    };
+    'mirror-keyframes': {
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'move-anchor': {
+        layer: string;
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        to: [number, number];
+        scope?: string | null;
+    };
+    'move-keyframes': {
+        by: number;
+        snap?: {
+            /**
+             * frames
+             */
+            within: number;
+            playhead?: number;
+            /**
+             * further frames that draw in
+             *
+             * @maxItems 5000
+             */
+            marks?: number[];
+        } | null;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'move-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        by: number;
+        snap?: {
+            /**
+             * frames
+             */
+            within: number;
+            playhead?: number;
+            /**
+             * further frames that draw in
+             *
+             * @maxItems 5000
+             */
+            marks?: number[];
+        } | null;
+    };
+    'pace-cascade': {
+        layer: string;
+        cascade: string;
+        each: number;
+    };
+    'pan-window': {
+        layer: string;
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        scope?: string | null;
+    };
+    'paste-effects': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * @maxItems 32
+         */
+        effects: object[];
+    };
+    'paste-keyframes': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        at: number;
+        /**
+         * of {layer, property, keyframes}
+         *
+         * @maxItems 1000
+         */
+        copied: unknown[];
+        backwards?: boolean | null;
+        property?: string | null;
+    };
+    'paste-layers': {
+        /**
+         * as documents hold them
+         *
+         * @maxItems 500
+         */
+        layers: unknown[];
+        at?: number | null;
+    };
+    'place-anchors': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        x: string;
+        y: string;
+        scope?: string | null;
+    };
+    'place-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        edge: string;
+        at: number;
+    };
+    'place-transition': {
+        layer: string;
+        frame: number;
+        phase?: object | null;
+        composition?: string | null;
+    };
+    'pull-cascade': {
+        layer: string;
+        cascade: string;
+        by: number;
+    };
+    'pull-curve': {
+        /**
+         * a frame
+         */
+        frame: number;
+        handle: string;
+        at: number;
+        channel?: number | null;
+        value?: number | null;
+        speed?: number | null;
+        layer: string;
+        /**
+         * as m1.path for what is attached to it
+         */
+        property: string;
+    };
+    'pull-effect': {
+        layer: string;
+        property: string;
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        straight?: boolean | null;
+        scope?: string | null;
+    };
+    'pull-handle': {
+        layer: string;
+        frame: number;
+        handle: string;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        centred?: boolean | null;
+        proportional?: boolean | null;
+        snap?: number | null;
+        scope?: string | null;
+    };
+    'pull-knot': {
+        contour: number;
+        knot: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        part?: string | null;
+        broken?: boolean | null;
+        scope?: string | null;
+        layer: string;
+        frame: number;
+        property?: string | null;
+    };
+    'pull-mask': {
+        layer: string;
+        mask: string;
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        handle?: string | null;
+        centred?: boolean | null;
+        proportional?: boolean | null;
+        straight?: boolean | null;
+        scope?: string | null;
+    };
+    'pull-phase': {
+        layer: string;
+        side: string;
+        by: number;
+    };
+    'remove-and-close': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'remove-composition': {
+        composition: string;
+    };
+    'remove-curve': {
+        /**
+         * its place in the list
+         */
+        curve: number;
+    };
+    'remove-keyframes': {
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'remove-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'remove-look': {
+        /**
+         * its place in the list
+         */
+        look: number;
+    };
+    'remove-markers': {
+        frames?: number[] | null;
+        layer?: string | null;
+    };
+    'remove-media': {
+        /**
+         * @maxItems 5000
+         */
+        media: string[];
+    };
+    'remove-motion': {
+        /**
+         * its place in the list
+         */
+        motion: number;
+    };
+    'remove-swatch': {
+        /**
+         * its place in the list
+         */
+        swatch: number;
+    };
+    'rename-composition': {
+        composition: string;
+        name: string;
+    };
+    'rename-layer': {
+        layer: string;
+        name: string;
+    };
+    'rename-media': {
+        media: string;
+        name: string;
+    };
+    'rename-project': {
+        name: string;
+    };
+    'rename-swatch': {
+        /**
+         * its place in the list
+         */
+        swatch: number;
+        name: string;
+    };
+    'reorder-composition': {
+        composition: string;
+        /**
+         * its place, 0 for the first
+         */
+        to: number;
+    };
+    'reorder-layer': {
+        layer: string;
+        /**
+         * its place, 0 at the bottom
+         */
+        to: number;
+        with?: string[] | null;
+        group?: string | null;
+        frame?: number | null;
+    };
+    'repeat-keyframe': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        properties?: unknown[] | null;
+    };
+    'replace-media': {
+        media: string;
+        by: string;
+    };
+    'reset-value': {
+        layer: string;
+        /**
+         * as m1.path for what is attached to it
+         */
+        property: string;
+    };
+    'restore-composition': {
+        composition: string;
+    };
+    'restore-media': {
+        /**
+         * @maxItems 5000
+         */
+        media: string[];
+    };
+    'retime-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        to: string;
+        speed?: number | null;
+        at?: number | null;
+    };
+    'reverse-keyframes': {
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'sample-keyframes': {
+        every: number;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'set-accents': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        accents?: unknown[] | null;
+        add?: unknown | null;
+    };
+    'set-arrival': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        phase?: object | null;
+    };
+    'set-axes': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        apart: boolean;
+        write?: boolean | null;
+    };
+    'set-brush': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        brush?: unknown | null;
+    };
+    'set-cascades': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * @maxItems 16
+         */
+        cascades: object[];
+    };
+    'set-composition': {
+        layers?: string | null;
+        name?: string | null;
+        width?: number | null;
+        height?: number | null;
+        rate?: string | null;
+        length?: number | null;
+        background?: (string | 'transparent') | null;
+        shutter?: Shutter | null;
+    };
+    'set-content': {
+        layer: string;
+        content: unknown;
+    };
+    'set-easing': {
+        easing: Easing;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'set-effects': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * @maxItems 32
+         */
+        effects: object[];
+    };
+    'set-ends': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        phase: object;
+    };
+    'set-gradient': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        of?: string | null;
+        form?: string | null;
+        stops?: number | null;
+        media?: string | null;
+        composition?: string | null;
+        fitting?: string | null;
+    };
+    'set-guides': {
+        /**
+         * @maxItems 100
+         */
+        guides: {
+            axis: string;
+            /**
+             * composition pixels
+             */
+            at: number;
+        }[];
+    };
+    'set-layer': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        visible?: boolean | null;
+        scaleLinked?: boolean | null;
+        label?: string | null;
+        locked?: boolean | null;
+        reference?: boolean | null;
+        turnsAlong?: boolean | null;
+        alwaysReads?: boolean | null;
+        blend?: string | null;
+        motionBlur?: boolean | null;
+        shutter?: Shutter10 | null;
+    };
+    'set-leaving': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        phase?: unknown | null;
+    };
+    'set-masks': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * @maxItems 50
+         */
+        masks: object[];
+    };
+    'set-outlines': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * @maxItems 8
+         */
+        outlines: object[];
+    };
+    'set-pin': {
+        pin: string;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'set-values': {
+        frame: number;
+        /**
+         * @maxItems 1000
+         */
+        values: unknown[];
+        scope?: string | null;
+    };
+    'shape-words': {
+        layer: string;
+        by: string;
+        frame: number;
+    };
+    'shift-values': {
+        by: number;
+        channel?: number | null;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'show-instead': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        media?: string | null;
+        composition?: string | null;
+    };
+    'slip-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        by: number;
+    };
+    'smooth-path': {
+        sharp?: boolean | null;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'space-keyframes': {
+        by: string;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'split-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        at: number;
+    };
+    'split-screen': {
+        rows: number;
+        columns: number;
+        layers?: string[] | null;
+        cells?: string | null;
+        gap?: number | null;
+        margin?: number | null;
+        rounding?: number | null;
+        at?: number | null;
+    };
+    'stagger-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        by: number;
+        order?: string | null;
+        seed?: number | null;
+        frame?: number | null;
+    };
+    'stretch-keyframes': {
+        length: number;
+        from?: string | null;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'style-words': {
+        layer: string;
+        /**
+         * characters, counted from 0
+         */
+        from: number;
+        to: number;
+        style: unknown;
+    };
+    'swap-windows': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'take-apart': {
+        layer: string;
+    };
+    'thin-keyframes': {
+        tolerance: number;
+        /**
+         * of {layer, property, frames}
+         *
+         * @maxItems 1000
+         */
+        keyframes: unknown[];
+    };
+    'trim-layer': {
+        layer: string;
+        in?: number | null;
+        out?: number | null;
+        snap?: {
+            /**
+             * frames
+             */
+            within: number;
+            playhead?: number;
+            /**
+             * further frames that draw in
+             *
+             * @maxItems 5000
+             */
+            marks?: number[];
+        } | null;
+    };
+    'turn-layer': {
+        layer: string;
+        frame: number;
+        /**
+         * of [x, y]: where the pointer went
+         *
+         * @maxItems 20000
+         */
+        path: unknown[];
+        snap?: boolean | null;
+        scope?: string | null;
+    };
+    'ungroup-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+    'unwrap-layer': {
+        layer: string;
+    };
+    'wrap-layers': {
+        composition: string;
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        name?: string | null;
+    };
+    'write-moves-out': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+    };
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter10 {
+    angle?: number;
+    phase?: number;
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf } from '@/api/edits';
 import { Route, Sparkles, X } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
 import { useComposition } from '@/project/composition';
@@ -16,7 +17,7 @@ interface Thing {
     icon: Component;
     title: string;
     /** The edit that gives it to layers, and what else that needs to know. */
-    gives: string;
+    gives: 'paste-effects' | 'give-motion';
     what: object;
     forget: () => Promise<unknown>;
 }
@@ -34,7 +35,7 @@ const things = computed<Thing[]>(() => [
         name,
         icon: Sparkles,
         title: `${effects.length} ${effects.length === 1 ? 'effect' : 'effects'}`,
-        gives: 'paste-effects',
+        gives: 'paste-effects' as const,
         what: { effects },
         forget: () => composition.edit('remove-look', { look }),
     })),
@@ -43,17 +44,18 @@ const things = computed<Thing[]>(() => [
         name,
         icon: Route,
         title: `${Object.keys(motion).join(', ')}, about where a layer is at the playhead`,
-        gives: 'give-motion',
+        gives: 'give-motion' as const,
         what: { motion },
         forget: () => composition.edit('remove-motion', { motion: place }),
     })),
 ]);
 const found = computed(() => things.value.filter(({ name }) => kit.matches(name)));
-const args = (thing: Thing): object => ({
-    layers: selection.layers,
-    ...thing.what,
-    ...(thing.gives === 'give-motion' && { frame: playhead.frame }),
-});
+const args = (thing: Thing): ArgumentsOf =>
+    ({
+        layers: selection.layers,
+        ...thing.what,
+        ...(thing.gives === 'give-motion' && { frame: playhead.frame }),
+    }) as ArgumentsOf;
 
 function attempt(thing: Thing): void {
     const layers = composition.layers.filter(({ id }) => selection.layers.includes(id));

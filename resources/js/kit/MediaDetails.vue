@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf, EditName } from '@/api/edits';
 import NameField from '@/shell/NameField.vue';
 import { Trash2 } from 'lucide-vue-next';
 import { computed, onMounted, ref } from 'vue';
@@ -49,7 +50,7 @@ onMounted(async () => {
     }
 });
 
-async function ask(edit: string, args: object): Promise<void> {
+async function ask<K extends EditName>(edit: K, args: ArgumentsOf<K>): Promise<void> {
     problem.value = await composition.ask(edit, args);
 }
 

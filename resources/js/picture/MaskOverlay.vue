@@ -57,7 +57,7 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
             layer: props.layer,
             mask,
             frame: playhead.frame,
-            by: by.map(Math.round),
+            by: [Math.round(by[0]), Math.round(by[1])],
             scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
             ...(handle
                 ? { handle, centred: event.altKey, proportional: event.shiftKey }

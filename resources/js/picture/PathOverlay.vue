@@ -50,7 +50,7 @@ function middle(a: Corner, b: Corner, c: Corner, d: Corner): Corner {
     return props.view.toScreen([at(0), at(1)]);
 }
 
-const where = (property: string): object => ({ layer: props.layer, property, frame: playhead.frame });
+const where = (property: string) => ({ layer: props.layer, property, frame: playhead.frame });
 
 function pull(
     property: string,
@@ -70,7 +70,7 @@ function pull(
             knot: knot.index,
             // Out of a corner a handle is pulled with Alt.
             part: part === 'at' && down.altKey ? 'out' : part,
-            by: by.map(Math.round),
+            by: [Math.round(by[0]), Math.round(by[1])],
             broken: part !== 'at' && event.altKey,
             scope: event.ctrlKey || event.metaKey || scopes.isWhole(props.layer, property) ? 'whole' : 'playhead',
         },

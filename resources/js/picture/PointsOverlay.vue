@@ -19,7 +19,7 @@ function pull(property: string, down: PointerEvent): void {
             layer: props.layer,
             property,
             frame: playhead.frame,
-            by: by.map(Math.round),
+            by: [Math.round(by[0]), Math.round(by[1])],
             straight: event.shiftKey,
             scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
         },

@@ -87,7 +87,7 @@ function dragGhost(frame: number, down: PointerEvent): void {
     );
 }
 
-const keyframe = (frame: number): object => ({
+const keyframe = (frame: number) => ({
     keyframes: [{ layer: props.layer, property: 'position', frames: [frame] }],
 });
 

@@ -1,3 +1,4 @@
+import type { EditCall } from '@/api/edits';
 import type { Corner } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import type { PictureView } from './view';
@@ -10,18 +11,14 @@ export function useDragOnPicture(view: PictureView) {
     const composition = useComposition();
 
     /** @param request the edit that is asked for, by how far it was dragged in composition pixels */
-    return (
-        down: PointerEvent,
-        request: (by: Corner, event: PointerEvent) => [string, object],
-        clicked?: () => void,
-    ): void => {
+    return (down: PointerEvent, request: (by: Corner, event: PointerEvent) => EditCall, clicked?: () => void): void => {
         const { scale } = view.view.value;
-        let latest: [string, object] | null = null;
+        let latest: EditCall | null = null;
         const onMove = (event: PointerEvent): void => {
             const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
             if (latest || Math.hypot(dx, dy) > THRESHOLD) {
                 latest = request([dx / scale, dy / scale], event);
-                void composition.attempt(...latest);
+                void composition.attempt(latest[0], latest[1]);
             }
         };
         const finish = (): void => {
@@ -32,7 +29,7 @@ export function useDragOnPicture(view: PictureView) {
         const onUp = (): void => {
             finish();
             if (latest) {
-                void composition.edit(...latest);
+                void composition.edit(latest[0], latest[1]);
             } else {
                 clicked?.();
             }

@@ -1,3 +1,4 @@
+import type { EditRequest } from '@/api/edits';
 import { ref, type Ref } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -36,7 +37,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         return [event.clientX - box.left, event.clientY - box.top];
     }
 
-    function request(kind: Grip, pose: Pose, path: Corner[], event: PointerEvent): { edit: string; args: object } {
+    function request(kind: Grip, pose: Pose, path: Corner[], event: PointerEvent): EditRequest {
         const from = view.toComposition(path[0]!);
         const to = view.toComposition(path.at(-1)!);
         const by: Corner = [to[0] - from[0], to[1] - from[1]];
@@ -44,7 +45,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         const common = { frame: playhead.frame, scope: whole ? 'whole' : 'playhead' };
         if (kind === 'move') {
             // Whole pixels, so that what is dragged by eye has sharp edges.
-            const rounded = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
+            const rounded: Corner = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
             return {
                 edit: 'drag-layers',
                 args: {

@@ -1,3 +1,4 @@
+import type { ArgumentsOf, EditName, EditRequest } from '@/api/edits';
 import { applyPatch, type Operation } from 'fast-json-patch';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -62,7 +63,7 @@ export const useComposition = defineStore('composition', () => {
 
     let queue: Promise<unknown> = Promise.resolve();
     let trying = false;
-    let wanted: { edit: string; args: object } | null = null;
+    let wanted: EditRequest | null = null;
     let tryRound = 0;
 
     const layer = (layerId: string): Layer | undefined => layers.value.find((one) => one.id === layerId);
@@ -221,23 +222,24 @@ export const useComposition = defineStore('composition', () => {
     }
 
     /** Makes a change for a field that says itself what is wrong with it. */
-    const ask = (name: string, args: object): Promise<string | null> => inTurn('edits', { edit: name, args });
-    const edit = (name: string, args: object): Promise<boolean> => told(ask(name, args));
+    const ask = <K extends EditName>(name: K, args: ArgumentsOf<K>): Promise<string | null> =>
+        inTurn('edits', { edit: name, args });
+    const edit = <K extends EditName>(name: K, args: ArgumentsOf<K>): Promise<boolean> => told(ask(name, args));
     const undo = (): Promise<boolean> => (history.value.undo ? told(inTurn('undo', {})) : Promise.resolve(false));
     const redo = (): Promise<boolean> => (history.value.redo ? told(inTurn('redo', {})) : Promise.resolve(false));
     /** Goes along the history to right after a step; 0 for its beginning. */
     const goTo = (step: number): Promise<boolean> => told(inTurn(`history/${step}`, {}));
 
     /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
-    async function attempt(name: string, args: object): Promise<void> {
-        wanted = { edit: name, args };
+    async function attempt<K extends EditName>(name: K, args: ArgumentsOf<K>): Promise<void> {
+        wanted = { edit: name, args } as EditRequest;
         if (trying) {
             return;
         }
         trying = true;
         const round = tryRound;
         while (wanted && round === tryRound) {
-            const next: { edit: string; args: object } = wanted;
+            const next: EditRequest = wanted;
             wanted = null;
             try {
                 const answer = await post<TryAnswer>(`/compositions/${id.value}/edits/try`, { ...next, show: show() });

@@ -1,3 +1,4 @@
+import type { ArgumentsOf, OfLayers } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
@@ -63,8 +64,8 @@ export function useLayerActions() {
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
 
-    async function ask(edit: string, args: object = {}): Promise<boolean> {
-        return ids.value.length > 0 && composition.edit(edit, { layers: ids.value, ...args });
+    async function ask<K extends OfLayers>(edit: K, args?: Omit<ArgumentsOf<K>, 'layers'>): Promise<boolean> {
+        return ids.value.length > 0 && composition.edit(edit, { layers: ids.value, ...args } as ArgumentsOf<K>);
     }
 
     /** Selects what an edit put on the stack. */
@@ -119,7 +120,7 @@ export function useLayerActions() {
         copied,
         paste,
         /** Into a composition of their own. */
-        wrap: () => selectingNew(() => ask('wrap-layers', { composition: composition.document?.id })),
+        wrap: () => selectingNew(() => ask('wrap-layers', { composition: composition.document?.id ?? '' })),
         unwrap: () =>
             selectingNew(() =>
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),

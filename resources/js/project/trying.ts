@@ -1,4 +1,5 @@
 import { onBeforeUnmount } from 'vue';
+import type { ArgumentsOf, EditName } from '@/api/edits';
 import { useComposition } from './composition';
 import { usePlayhead } from './playhead';
 
@@ -11,7 +12,7 @@ export function useTrying() {
     const playhead = usePlayhead();
     let round = 0;
 
-    async function play(edit: string, args: object, from: number, to: number): Promise<void> {
+    async function play<K extends EditName>(edit: K, args: ArgumentsOf<K>, from: number, to: number): Promise<void> {
         stop();
         const own = ++round;
         const began = performance.now();
@@ -25,7 +26,7 @@ export function useTrying() {
     }
 
     /** Shows what an edit would do to the frame at the playhead, without doing it. */
-    function show(edit: string, args: object): void {
+    function show<K extends EditName>(edit: K, args: ArgumentsOf<K>): void {
         stop();
         composition.trial = playhead.frame;
         void composition.attempt(edit, args);

@@ -31,7 +31,7 @@ const parts = computed(() =>
     })),
 );
 
-const adding = (choice: AccentChoice): object => ({
+const adding = (choice: AccentChoice) => ({
     layers: selection.layers,
     add: { accent: choice.name, at: playhead.frame },
 });

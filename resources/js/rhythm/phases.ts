@@ -37,8 +37,8 @@ export function usePhases() {
         return found && 'moves' in found ? (found as unknown as Phase) : null;
     };
     const title = (move: string): string => vocabulary.words.moves.find((one) => one.name === move)?.title ?? move;
-    const edit = (side: Side): string => (side === 'arrive' ? 'set-arrival' : 'set-leaving');
-    const args = (phase: Wanted): object => ({ layers: selection.layers, ...(phase && { phase }) });
+    const edit = (side: Side): 'set-arrival' | 'set-leaving' => (side === 'arrive' ? 'set-arrival' : 'set-leaving');
+    const args = (phase: Wanted) => ({ layers: selection.layers, ...(phase && { phase }) });
 
     /** The same moves with some of it changed; its own length stays when another move is chosen. */
     function changed(side: Side, change: Partial<Phase>): object {

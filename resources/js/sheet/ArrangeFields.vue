@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf, OfLayers } from '@/api/edits';
 import {
     AlignCenterHorizontal,
     AlignCenterVertical,
@@ -45,8 +46,9 @@ const problem = ref<string | null>(null);
 
 const ids = computed(() => props.layers.map((layer) => layer.id));
 
-async function ask(edit: string, args: object): Promise<void> {
-    problem.value = await composition.ask(edit, { layers: ids.value, frame: playhead.frame, ...args });
+async function ask<K extends OfLayers>(edit: K, args: Partial<ArgumentsOf<K>>): Promise<void> {
+    const all = { layers: ids.value, frame: playhead.frame, ...args } as ArgumentsOf<K>;
+    problem.value = await composition.ask(edit, all);
 }
 
 const place = (x: string, y: string): Promise<void> =>

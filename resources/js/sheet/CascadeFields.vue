@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf } from '@/api/edits';
 import { FlipHorizontal2, Plus } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Layer } from '@/api/answers';
@@ -36,7 +37,7 @@ function mirror(): void {
     set([...list.value.filter((one) => one.as !== 'leave'), { id: `c${next}`, mirrors: arrival.value!.id }]);
 }
 
-function add(args: object): void {
+function add(args: ArgumentsOf<'add-cascade'>): void {
     choosing.value = false;
     void composition.edit('add-cascade', args);
 }

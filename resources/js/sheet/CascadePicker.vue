@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { usePlayhead } from '@/project/playhead';
@@ -7,7 +8,7 @@ import { useVocabulary } from '@/project/vocabulary';
 
 /** The cascades that are ready, by what they do; while the pointer rests on one, the layer does it in the picture. */
 const props = defineProps<{ layer: Layer }>();
-const emit = defineEmits<{ choose: [args: object] }>();
+const emit = defineEmits<{ choose: [args: ArgumentsOf<'add-cascade'>] }>();
 
 /** Seconds that are looked at. */
 const SEEN = 3;
@@ -25,7 +26,7 @@ const parts = computed(() =>
     PARTS.map((part) => ({ ...part, cascades: vocabulary.words.cascades.filter((one) => one.as === part.as) })),
 );
 
-const args = (cascade: string, event: MouseEvent): object => ({
+const args = (cascade: string, event: MouseEvent): ArgumentsOf<'add-cascade'> => ({
     layers: [props.layer.id],
     cascade,
     frame: playhead.frame,

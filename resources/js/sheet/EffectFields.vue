@@ -33,7 +33,7 @@ function add(effect: string): void {
     void composition.edit('add-effect', { layers: [props.layer.id], effect });
 }
 
-const pasted = (): object => ({ layers: [props.layer.id], effects: copiedEffects.value });
+const pasted = () => ({ layers: [props.layer.id], effects: copiedEffects.value });
 
 function paste(): void {
     trying.stop();

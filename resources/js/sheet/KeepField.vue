@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import type { ArgumentsOf, EditName } from '@/api/edits';
 import { ref } from 'vue';
 import { useComposition } from '@/project/composition';
 
 /** Keeps something of a layer in the Kit by a name, for other layers. */
-const props = defineProps<{ edit: string; what: object; called: string }>();
+const props = defineProps<{ edit: EditName; what: object; called: string }>();
 
 const composition = useComposition();
 const name = ref('');
@@ -11,7 +12,7 @@ const problem = ref<string | null>(null);
 
 async function keep(): Promise<void> {
     if (name.value.trim() !== '') {
-        problem.value = await composition.ask(props.edit, { name: name.value.trim(), ...props.what });
+        problem.value = await composition.ask(props.edit, { name: name.value.trim(), ...props.what } as ArgumentsOf);
         name.value = problem.value === null ? '' : name.value;
     }
 }

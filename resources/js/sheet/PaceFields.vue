@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf, EditName } from '@/api/edits';
 import { ArrowLeftRight, Snowflake } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import { useComposition } from '@/project/composition';
@@ -22,7 +23,7 @@ const missing = computed(() =>
     (composition.glimpse?.missing[props.layer.id] ?? []).reduce((sum, [from, to]) => sum + to - from, 0),
 );
 
-async function ask(edit: string, args: object): Promise<void> {
+async function ask<K extends EditName>(edit: K, args: ArgumentsOf<K>): Promise<void> {
     problem.value = await composition.ask(edit, args);
 }
 

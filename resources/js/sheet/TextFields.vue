@@ -43,7 +43,7 @@ watch(
     },
 );
 
-const content = (fields: object): object => ({ layer: props.layer.id, content: fields });
+const content = (fields: object) => ({ layer: props.layer.id, content: fields });
 
 const broughtIn = computed(() => media.list.filter((one) => one.font));
 

@@ -27,7 +27,7 @@ const fill = computed(
     () => style.value.colour ?? (typeof props.layer.fill === 'string' ? props.layer.fill : '#f3e3c3'),
 );
 
-const args = (change: object): object => ({ layer: props.layer.id, from: props.from, to: props.to, style: change });
+const args = (change: object) => ({ layer: props.layer.id, from: props.from, to: props.to, style: change });
 const set = (change: object): void => void composition.edit('style-words', args(change));
 const attempt = (change: object): void => void composition.attempt('style-words', args(change));
 </script>

@@ -1,3 +1,4 @@
+import type { ArgumentsOf } from '@/api/edits';
 import { computed, ref } from 'vue';
 import type { Value } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -18,7 +19,7 @@ export function useValueEdits(of: {
     const problem = ref<string | null>(null);
     const single = computed(() => measured(of.value()));
 
-    function args(given: number | string | boolean, axis?: Axis): object {
+    function args(given: number | string | boolean, axis?: Axis): ArgumentsOf<'set-values'> {
         const [layers, property] = [of.layers(), of.property()];
         return {
             frame: playhead.frame,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { EditRequest } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useDragInTime } from './dragInTime';
@@ -20,12 +21,12 @@ const slopes = computed(() => {
 });
 
 /** An inner end is dragged: what comes or goes takes longer or shorter. */
-function pull(event: PointerEvent, edit: string, args: object): void {
+function pull(event: PointerEvent, edit: 'pull-phase' | 'pull-cascade', args: object): void {
     if (event.button === 0) {
         emit('grab', event);
         begin(event, {
             isDrawnIn: false,
-            request: (by) => ({ edit, args: { layer: props.layer.id, ...args, by: Math.round(by) } }),
+            request: (by) => ({ edit, args: { layer: props.layer.id, ...args, by: Math.round(by) } }) as EditRequest,
         });
     }
 }

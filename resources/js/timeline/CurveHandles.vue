@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { EditCall } from '@/api/edits';
 import { computed } from 'vue';
 import type { CurveHandle, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -86,7 +87,7 @@ const drawn = computed<Drawn[]>(() =>
     ),
 );
 
-const pulled = (one: Drawn, at: number, number: number): [string, object] => [
+const pulled = (one: Drawn, at: number, number: number): EditCall => [
     'pull-curve',
     {
         layer: props.layer,
@@ -115,7 +116,8 @@ function grab(one: Drawn, down: PointerEvent): void {
 function nudge(one: Drawn, frames: number, pixels: number): void {
     const scale = one.kind === 'value' ? props.value : props.speed;
     const number = pixels === 0 ? one.number : scale.at(scale.y(one.number) - pixels);
-    void composition.edit(...pulled(one, one.handle.at + frames, number));
+    const [edit, args] = pulled(one, one.handle.at + frames, number);
+    void composition.edit(edit, args);
 }
 
 const TITLES = { value: 'Drag it to bend the curve', speed: 'Drag it up or down to go faster or slower there' };

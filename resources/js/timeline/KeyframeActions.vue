@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { OfKeyframes } from '@/api/edits';
 import { computed, ref } from 'vue';
 import type { Bead } from '@/api/answers';
 
 /** What can be done to the selected keyframes in time and in value. */
 const props = defineProps<{ count: number; length: number; bead: Bead }>();
-const emit = defineEmits<{ act: [edit: string, args?: object] }>();
+const emit = defineEmits<{ act: [edit: OfKeyframes, args?: object] }>();
 
 const length = ref(props.length);
 const every = ref(1);
@@ -13,7 +14,7 @@ const tolerance = ref(2);
 const frame = ref(props.bead.frame);
 
 const several = computed(() => props.count > 1);
-const ACTIONS = [
+const ACTIONS: { edit: OfKeyframes; args: object; text: string; several: boolean }[] = [
     { edit: 'equalise-keyframes', args: { to: 'previous' }, text: 'Same as the one before', several: false },
     { edit: 'equalise-keyframes', args: { to: 'next' }, text: 'Same as the one after', several: false },
     { edit: 'equalise-keyframes', args: { to: 'previous', axis: 'x' }, text: 'Same x as before', several: false },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ArgumentsOf, OfKeyframes } from '@/api/edits';
 import { onClickOutside } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import type { Bead } from '@/api/answers';
@@ -41,8 +42,8 @@ const place = computed(() => ({
 }));
 const count = computed(() => props.target.keyframes.reduce((sum, one) => sum + one.frames.length, 0));
 
-function act(edit: string, args: object = {}): void {
-    void composition.edit(edit, { keyframes: props.target.keyframes, ...args });
+function act(edit: OfKeyframes, args: object = {}): void {
+    void composition.edit(edit, { keyframes: props.target.keyframes, ...args } as ArgumentsOf<OfKeyframes>);
     emit('close');
 }
 </script>

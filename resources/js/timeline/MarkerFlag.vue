@@ -48,7 +48,7 @@ function down(event: PointerEvent): void {
         isDrawnIn: false,
         request: (by) => ({
             edit: 'change-marker',
-            args: { ...whose.value, marker: frame, to: within(Math.round(frame + by)) },
+            args: { layer: props.layer ?? null, marker: frame, to: within(Math.round(frame + by)) },
         }),
     });
 }

@@ -1,4 +1,5 @@
 import { ref, watch } from 'vue';
+import type { EditRequest } from '@/api/edits';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
@@ -10,7 +11,7 @@ const NEAR = 6;
 
 export interface DragInTime {
     /** The edit for a distance in frames. */
-    request: (by: number) => { edit: string; args: object };
+    request: (by: number) => EditRequest;
     /** Whether the edit lets itself be drawn in. */
     isDrawnIn?: boolean;
     /** Is told how far it went; 0 when the drag is given up. */
@@ -35,7 +36,7 @@ export function useDragInTime() {
         const marks = [...document.querySelectorAll<HTMLElement>('.timeline [data-bead]')]
             .filter((bead) => !moving(bead))
             .map((bead) => Number(bead.dataset.bead));
-        let latest: { edit: string; args: object } | null = null;
+        let latest: EditRequest | null = null;
         const unwatch = watch(
             () => composition.by,
             (by) => dragging.value && by !== null && moved?.(by),
@@ -48,12 +49,8 @@ export function useDragInTime() {
             dragging.value = true;
             const within = event.altKey ? 0 : NEAR / view.perFrame.value;
             const { edit, args } = request(px / view.perFrame.value);
-            latest = {
-                edit,
-                args: isDrawnIn
-                    ? { ...args, snap: { within, playhead: playhead.frame, ...(marks.length > 0 && { marks }) } }
-                    : args,
-            };
+            const snap = { within, playhead: playhead.frame, ...(marks.length > 0 && { marks }) };
+            latest = { edit, args: isDrawnIn ? { ...args, snap } : args } as EditRequest;
             void composition.attempt(latest.edit, latest.args);
         };
         const finish = (): void => {

@@ -1,3 +1,4 @@
+import type { EditCall } from '@/api/edits';
 import { useComposition } from '@/project/composition';
 
 /** Drags something in an open thread: what it does is tried all along, and done when it is let go. */
@@ -8,11 +9,11 @@ export function useDragInValue() {
      * @param request the edit, for where the pointer is
      * @param ended when it is let go, or given up
      */
-    function begin(request: (event: PointerEvent) => [string, object], ended?: () => void): void {
-        let latest: [string, object] | null = null;
+    function begin(request: (event: PointerEvent) => EditCall, ended?: () => void): void {
+        let latest: EditCall | null = null;
         const onMove = (event: PointerEvent): void => {
             latest = request(event);
-            void composition.attempt(...latest);
+            void composition.attempt(latest[0], latest[1]);
         };
         const finish = (): void => {
             window.removeEventListener('pointermove', onMove);
@@ -22,7 +23,7 @@ export function useDragInValue() {
         const onUp = async (): Promise<void> => {
             finish();
             if (latest) {
-                await composition.edit(...latest);
+                await composition.edit(latest[0], latest[1]);
             }
             ended?.();
         };

@@ -12,7 +12,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\Copies;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -23,13 +23,9 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class UnwrapLayer implements CompositionEdit
 {
-    private function __construct(private string $layer)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['layer'])->field('layer')->string(64));
+    public function __construct(
+        #[Id] private string $layer,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -13,6 +13,8 @@ use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\LayerKinds;
@@ -26,15 +28,11 @@ use Ricamo\Core\Time\FrameRange;
 final readonly class WrapLayers implements ProjectEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private string $composition, private array $layers, private ?string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['composition', 'layers', 'name']);
-
-        return new self($args->field('composition')->string(64), LayerIds::read($args), $args->optional('name')?->name());
+    public function __construct(
+        #[Id] private string $composition,
+        #[LayerIds] private array $layers,
+        #[Name] private ?string $name = null,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -13,8 +13,10 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Refusal;
@@ -32,18 +34,12 @@ final readonly class AddCascade implements CompositionEdit
     private const LONGEST = 3.0;
 
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ReadyCascade $cascade, private ?int $frame, private bool $added)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'cascade', 'frame', 'added']);
-
-        return new self(
-            LayerIds::read($args), Cascades::read($args->field('cascade')),
-            $args->optional('frame')?->int(-Composition::LONGEST, Composition::LONGEST), $args->optional('added')?->bool() ?? false,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(of: Cascades::class)] private ReadyCascade $cascade,
+        #[Frame] private ?int $frame = null,
+        #[Field] private bool $added = false,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,21 +9,18 @@ use Ricamo\Core\Cascade\Timing;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /** Sets how long each unit of a cascade takes, in frames; how long all take follows from it and from how much they overlap. */
 final readonly class PaceCascade implements CompositionEdit
 {
-    private function __construct(private string $layer, private string $cascade, private float $each)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'cascade', 'each']);
-
-        return new self($args->field('layer')->string(64), $args->field('cascade')->string(8), $args->field('each')->number(0.01, PlacedCascade::LONGEST));
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field(longest: 8)] private string $cascade,
+        #[Field(least: 0.01, most: PlacedCascade::LONGEST)] private float $each,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,7 +9,8 @@ use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /**
@@ -18,15 +19,11 @@ use Ricamo\Core\Refusal;
  */
 final readonly class PullCascade implements CompositionEdit
 {
-    private function __construct(private string $layer, private string $cascade, private int $by)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'cascade', 'by']);
-
-        return new self($args->field('layer')->string(64), $args->field('cascade')->string(8), $args->field('by')->int(-PlacedCascade::LONGEST, PlacedCascade::LONGEST));
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field(longest: 8)] private string $cascade,
+        #[Field(least: -PlacedCascade::LONGEST, most: PlacedCascade::LONGEST)] private int $by,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,19 +9,17 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Gives layers cascades, as documents hold them, in place of those that they have. */
 final readonly class SetCascades implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Node $cascades)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'cascades'])), $args->field('cascades'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(longest: PlacedCascade::MOST, ref: 'Cascade', many: true)] private Node $cascades,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Compositions;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\All;
 use Ricamo\Core\Json\Node;
 
 /** Puts an empty composition behind the others. Whatever is left out of its size, rate and length is that of the first. */
@@ -14,13 +15,8 @@ final readonly class AddComposition implements ProjectEdit
 {
     private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background'];
 
-    private function __construct(private Node $args)
+    public function __construct(#[All(ref: 'Composition', names: self::FIELDS)] private Node $args)
     {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(self::FIELDS));
     }
 
     public function apply(Project $project): Project

@@ -6,18 +6,14 @@ namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
 
 /** Puts a copy of a composition right behind it. */
 final readonly class DuplicateComposition implements ProjectEdit
 {
-    private function __construct(private string $composition)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['composition'])->field('composition')->string(64));
+    public function __construct(
+        #[Id] private string $composition,
+    ) {
     }
 
     public function apply(Project $project): Project

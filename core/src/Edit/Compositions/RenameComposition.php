@@ -6,19 +6,15 @@ namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 
 final readonly class RenameComposition implements ProjectEdit
 {
-    private function __construct(private string $composition, private string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['composition', 'name']);
-
-        return new self($args->field('composition')->string(64), $args->field('name')->name());
+    public function __construct(
+        #[Id] private string $composition,
+        #[Name] private string $name,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -6,20 +6,17 @@ namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 
 /** Moves a composition to place `to` among the others, 0 being the first. */
 final readonly class ReorderComposition implements ProjectEdit
 {
-    private function __construct(private string $composition, private Node $to)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['composition', 'to']);
-
-        return new self($args->field('composition')->string(64), $args->field('to'));
+    public function __construct(
+        #[Id] private string $composition,
+        #[Field('its place, 0 for the first', of: 'int')] private Node $to,
+    ) {
     }
 
     public function apply(Project $project): Project

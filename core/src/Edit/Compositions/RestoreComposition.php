@@ -6,19 +6,15 @@ namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /** Brings a removed composition back, behind the others. */
 final readonly class RestoreComposition implements ProjectEdit
 {
-    private function __construct(private string $composition)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['composition'])->field('composition')->string(64));
+    public function __construct(
+        #[Id] private string $composition,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -12,6 +12,8 @@ use Ricamo\Core\Document\Marker;
 use Ricamo\Core\Document\Markers;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\All;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -27,13 +29,10 @@ final readonly class SetComposition implements CompositionEdit
 {
     private const FIELDS = ['name', 'width', 'height', 'rate', 'length', 'background', 'shutter'];
 
-    private function __construct(private Node $args, private Resizing $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow([...self::FIELDS, 'layers']), $args->optional('layers')?->enum(Resizing::class) ?? Resizing::Corner);
+    public function __construct(
+        #[All(ref: 'Composition', names: self::FIELDS)] private Node $args,
+        #[Field('what becomes of the layers, where it gets another size')] private Resizing $layers = Resizing::Corner,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

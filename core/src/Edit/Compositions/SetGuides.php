@@ -8,19 +8,15 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\PlacedGuide;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /** Puts guides across the frame, in place of those that are there. */
 final readonly class SetGuides implements CompositionEdit
 {
     /** @param  list<PlacedGuide>  $guides */
-    private function __construct(private array $guides)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(array_map(PlacedGuide::read(...), $args->allow(['guides'])->field('guides')->items(PlacedGuide::MOST)));
+    public function __construct(
+        #[Field(longest: PlacedGuide::MOST, of: PlacedGuide::class)] private array $guides,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -11,20 +11,17 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Refusal;
 
 /** Puts an effect behind those that layers have, with the settings that it is known for. */
 final readonly class AddEffect implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Effect $effect)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'effect'])), Effects::read($args->field('effect')));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(of: Effects::class)] private Effect $effect,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

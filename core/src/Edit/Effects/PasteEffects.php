@@ -12,6 +12,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -19,13 +20,10 @@ use Ricamo\Core\Refusal;
 final readonly class PasteEffects implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Node $effects)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'effects'])), $args->field('effects'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(longest: PlacedEffect::MOST, ref: 'Effect', many: true)] private Node $effects,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

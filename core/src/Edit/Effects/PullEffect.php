@@ -6,34 +6,28 @@ namespace Ricamo\Core\Edit\Effects;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Frame;
+use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Handle\EffectPoints;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /** Moves a point of an effect in the picture: `property` as the layer knows it, `by` in composition pixels, `straight` along one axis. */
 final readonly class PullEffect implements CompositionEdit
 {
-    private function __construct(private string $layer, private string $property, private int $frame, private Point $by, private bool $straight, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'property', 'frame', 'by', 'straight', 'scope']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('property')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            new Point(...PointNode::read($args->field('by'))),
-            $args->optional('straight')?->bool() ?? false,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[Id] private string $layer,
+        #[Id] private string $property,
+        #[Frame] private int $frame,
+        #[OnPicture] private Point $by,
+        #[Field] private bool $straight = false,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,8 +7,10 @@ namespace Ricamo\Core\Edit\Groups;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 
 /**
@@ -18,15 +20,11 @@ use Ricamo\Core\Json\Node;
 final readonly class GroupLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $frame, private ?string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'name']);
-
-        return new self(LayerIds::read($args), $args->optional('frame')?->int(-Composition::LONGEST, Composition::LONGEST) ?? 0, $args->optional('name')?->name());
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $frame = 0,
+        #[Name] private ?string $name = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -10,7 +10,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Group\GroupContent;
 use Ricamo\Core\Refusal;
 
@@ -18,13 +17,9 @@ use Ricamo\Core\Refusal;
 final readonly class UngroupLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers'])));
+    public function __construct(
+        #[LayerIds] private array $layers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

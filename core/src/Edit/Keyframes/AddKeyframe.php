@@ -8,9 +8,12 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 
 /**
@@ -27,15 +30,17 @@ final readonly class AddKeyframe implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'property', 'properties', 'frame']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->has('properties') ? $args->field('properties')->items(100) : [$args->field('property')],
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-        );
+    /**
+     * @param  non-empty-list<string>  $layers
+     * @param  ?list<Node>  $properties
+     */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Frame] int $frame,
+        #[Field(of: 'string')] ?Node $property = null,
+        #[Field('several of them', longest: 100)] ?array $properties = null,
+    ): self {
+        return new self($layers, $properties ?? [$property ?? throw Misfit::missing('property')], $frame);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

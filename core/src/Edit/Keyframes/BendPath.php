@@ -9,11 +9,13 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -27,14 +29,16 @@ final readonly class BendPath implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'property', 'frame', 'handle', 'to', 'sharp']);
-        $handle = $args->field('handle')->string();
-        in_array($handle, ['arrive', 'leave'], true) || $args->field('handle')->refuse('must be "arrive" or "leave"');
-        $args->field('frame')->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+    public static function from(
+        #[Together] PropertyTarget $target,
+        #[Field('a frame', of: 'int')] Node $frame,
+        #[Field(oneOf: ['arrive', 'leave'])] string $handle,
+        #[OnPicture] Point $to,
+        #[Field] bool $sharp = false,
+    ): self {
+        $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
-        return new self(PropertyTarget::read($args), $args->field('frame'), $handle, new Point(...PointNode::read($args->field('to'))), $args->optional('sharp')?->bool() ?? false);
+        return new self($target, $frame, $handle, $to, $sharp);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -10,7 +10,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -19,17 +20,11 @@ use Ricamo\Core\Refusal;
  */
 final readonly class EqualiseKeyframes implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private string $to, private ?string $axis)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'to', 'axis']);
-        $to = $args->field('to')->string();
-        in_array($to, ['previous', 'next'], true) || $args->field('to')->refuse('must be "previous" or "next"');
-
-        return new self(KeyframeSelection::read($args), $to, $args->optional('axis')?->string(10));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(oneOf: ['previous', 'next'])] private string $to,
+        #[Field(longest: 10)] private ?string $axis = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,23 +7,20 @@ namespace Ricamo\Core\Edit\Keyframes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Motion;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /** Lets layers move as a kept move does, about what they are at a frame; keyframes of the same properties give way. */
 final readonly class GiveMotion implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Motion $motion, private int $frame)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'motion', 'frame']);
-
-        return new self(LayerIds::read($args), Motion::read($args->field('motion')), $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(ref: 'Motion')] private Motion $motion,
+        #[Frame] private int $frame,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,25 +9,22 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Some keyframes, of one property or of several, named by the composition frames they are on. */
 final readonly class KeyframeSelection
 {
-    /** @param  list<array{PropertyTarget, Node}>  $chosen properties, each with the node of its frames */
-    private function __construct(private array $chosen)
-    {
-    }
+    /** @var list<array{PropertyTarget, Node}> properties, each with the node of its frames */
+    private array $chosen;
 
-    /** @param  Node  $args an object with `keyframes`, a list of {layer, property, frames} */
-    public static function read(Node $args): self
+    /** @param  list<Node>  $keyframes  {layer, property, frames} */
+    public function __construct(#[Field('of {layer, property, frames}', longest: 1000, fewest: 1)] array $keyframes)
     {
-        $items = $args->field('keyframes')->items(1000);
-
-        return $items === [] ? $args->field('keyframes')->refuse('is empty') : new self(array_map(
+        $this->chosen = array_map(
             fn (Node $item): array => [PropertyTarget::read($item->allow(['layer', 'property', 'frames'])), $item->field('frames')],
-            $items,
-        ));
+            $keyframes,
+        );
     }
 
     /** @return list<int> the composition frames they are on */

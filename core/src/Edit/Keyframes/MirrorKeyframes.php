@@ -8,18 +8,14 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Goes back the way it came: the keyframes again, in reverse, after the last of them. */
 final readonly class MirrorKeyframes implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(KeyframeSelection::read($args->allow(['keyframes'])));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,10 +6,12 @@ namespace Ricamo\Core\Edit\Keyframes;
 
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Frames;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 
 /** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
 final readonly class MoveKeyframes implements Snapping
@@ -18,11 +20,12 @@ final readonly class MoveKeyframes implements Snapping
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'by', 'snap']);
-
-        return new self(KeyframeSelection::read($args), $args->field('by')->number(-Composition::LONGEST, Composition::LONGEST), Snap::read($args->optional('snap')));
+    public static function from(
+        #[Together] KeyframeSelection $keyframes,
+        #[Frames] float $by,
+        #[Field] ?Snap $snap = null,
+    ): self {
+        return new self($keyframes, $by, $snap);
     }
 
     public function settled(Composition $composition): static

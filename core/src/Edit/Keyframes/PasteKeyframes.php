@@ -12,9 +12,11 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
@@ -32,22 +34,13 @@ final readonly class PasteKeyframes implements CompositionEdit
      * @param  non-empty-list<string>  $layers
      * @param  list<Node>  $copied
      */
-    private function __construct(private array $layers, private int $at, private array $copied, private bool $backwards, private ?Node $property)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'at', 'copied', 'backwards', 'property']);
-        $copied = $args->field('copied')->items(1000);
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('at')->int(-Composition::LONGEST, 2 * Composition::LONGEST),
-            $copied === [] ? $args->field('copied')->refuse('is empty') : $copied,
-            $args->optional('backwards')?->bool() ?? false,
-            $args->optional('property'),
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $at,
+        #[Field('of {layer, property, keyframes}', longest: 1000, fewest: 1)] private array $copied,
+        #[Field] private bool $backwards = false,
+        #[Field('that all are put into', of: 'string')] private ?Node $property = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

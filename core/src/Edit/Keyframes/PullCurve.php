@@ -10,9 +10,12 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frames;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -28,20 +31,18 @@ final readonly class PullCurve implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'property', 'frame', 'handle', 'at', 'channel', 'value', 'speed']);
-        $handle = $args->field('handle');
-        in_array($handle->value, ['begin', 'end'], true) || $handle->refuse('must be "begin" or "end"');
-        $args->has('value') !== $args->has('speed') || $args->refuse('has to say either a value or a speed');
-
-        return new self(
-            PropertyTarget::read($args), $args->field('frame'), $handle->value === 'end',
-            $args->field('at')->number(-Composition::LONGEST, 2 * Composition::LONGEST),
-            $args->optional('channel')?->int(0, 100) ?? 0,
-            $args->optional('value')?->number(-self::MOST, self::MOST),
-            $args->optional('speed')?->number(0, self::MOST) ?? 0.0,
-        );
+    public static function from(
+        #[Together] PropertyTarget $target,
+        #[Field('a frame', of: 'int')] Node $frame,
+        #[Field(oneOf: ['begin', 'end'])] string $handle,
+        #[Frames] float $at,
+        #[Field(least: 0, most: 100)] int $channel = 0,
+        #[Field(least: -self::MOST, most: self::MOST)] ?float $value = null,
+        #[Field(least: 0, most: self::MOST)] ?float $speed = null,
+    ): self {
+        return ($value === null) !== ($speed === null)
+            ? new self($target, $frame, $handle === 'end', $at, $channel, $value, $speed ?? 0.0)
+            : throw new Refusal('has to say either a value or a speed');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,18 +7,14 @@ namespace Ricamo\Core\Edit\Keyframes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Removes keyframes; a property that loses its last one keeps that value. */
 final readonly class RemoveKeyframes implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(KeyframeSelection::read($args->allow(['keyframes'])));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -8,9 +8,11 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -24,15 +26,11 @@ final readonly class RepeatKeyframe implements CompositionEdit
      * @param  non-empty-list<string>  $layers
      * @param  ?list<Node>  $properties
      */
-    private function __construct(private array $layers, private ?array $properties, private int $frame)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'properties', 'frame']);
-
-        return new self(LayerIds::read($args), $args->optional('properties')?->items(100), $args->field('frame')->int(-Composition::LONGEST, 2 * Composition::LONGEST));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $frame,
+        #[Field(longest: 100)] private ?array $properties = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

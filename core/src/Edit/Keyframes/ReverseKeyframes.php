@@ -8,18 +8,14 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Runs keyframes backwards: what was first comes last, each segment with its easing turned round. Done twice, it is nothing. */
 final readonly class ReverseKeyframes implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(KeyframeSelection::read($args->allow(['keyframes'])));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

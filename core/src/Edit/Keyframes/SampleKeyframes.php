@@ -11,7 +11,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -22,15 +23,10 @@ final readonly class SampleKeyframes implements CompositionEdit
 {
     private const MOST = 10_000;
 
-    private function __construct(private KeyframeSelection $keyframes, private int $every)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'every']);
-
-        return new self(KeyframeSelection::read($args), $args->field('every')->int(1, Composition::LONGEST));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(least: 1, most: Composition::LONGEST)] private int $every,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

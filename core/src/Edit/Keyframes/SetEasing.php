@@ -10,20 +10,16 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 
 /** Sets the easing of the segments that begin at these keyframes. */
 final readonly class SetEasing implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private Easing $easing)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'easing']);
-
-        return new self(KeyframeSelection::read($args), Easings::read($args->field('easing')));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(of: Easings::class, ref: 'Easing')] private Easing $easing,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -10,20 +10,16 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 
 /** Pins keyframes to their layer's start or end; they stay on their frames. */
 final readonly class SetPin implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private Pin $pin)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'pin']);
-
-        return new self(KeyframeSelection::read($args), $args->field('pin')->enum(Pin::class));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field] private Pin $pin,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

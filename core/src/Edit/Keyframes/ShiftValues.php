@@ -10,21 +10,18 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /** Changes one of the numbers that keyframes' values are made of, or all, by as much each, as far as the property goes. */
 final readonly class ShiftValues implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?int $channel)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'by', 'channel']);
-
-        return new self(KeyframeSelection::read($args), $args->field('by')->number(-1e7, 1e7), $args->optional('channel')?->int(0, 10));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(least: -1e7, most: 1e7)] private float $by,
+        #[Field(least: 0, most: 10)] private ?int $channel = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -12,7 +12,8 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -21,15 +22,10 @@ use Ricamo\Core\Refusal;
  */
 final readonly class SmoothPath implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private bool $sharp)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'sharp']);
-
-        return new self(KeyframeSelection::read($args), $args->optional('sharp')?->bool() ?? false);
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field] private bool $sharp = false,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

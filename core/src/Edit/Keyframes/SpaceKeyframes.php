@@ -12,7 +12,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -21,17 +22,10 @@ use Ricamo\Core\Refusal;
  */
 final readonly class SpaceKeyframes implements CompositionEdit
 {
-    private function __construct(private KeyframeSelection $keyframes, private string $by)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'by']);
-        $by = $args->field('by')->string();
-        in_array($by, ['time', 'distance'], true) || $args->field('by')->refuse('must be "time" or "distance"');
-
-        return new self(KeyframeSelection::read($args), $by);
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(oneOf: ['time', 'distance'])] private string $by,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -8,7 +8,8 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
@@ -21,13 +22,12 @@ final readonly class StretchKeyframes implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'length', 'from']);
-        $from = $args->optional('from')?->string() ?? 'first';
-        in_array($from, ['first', 'last'], true) || $args->field('from')->refuse('must be "first" or "last"');
-
-        return new self(KeyframeSelection::read($args), (int) round($args->field('length')->number(1, 2 * Composition::LONGEST)), $from);
+    public static function from(
+        #[Together] KeyframeSelection $keyframes,
+        #[Field(least: 1, most: 2 * Composition::LONGEST)] float $length,
+        #[Field('the end that stays', oneOf: ['first', 'last'])] string $from = 'first',
+    ): self {
+        return new self($keyframes, (int) round($length), $from);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

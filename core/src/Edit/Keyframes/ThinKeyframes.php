@@ -12,7 +12,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\ValueType;
 
@@ -25,15 +26,10 @@ final readonly class ThinKeyframes implements CompositionEdit
 {
     private const TRIES = 12;
 
-    private function __construct(private KeyframeSelection $keyframes, private float $tolerance)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['keyframes', 'tolerance']);
-
-        return new self(KeyframeSelection::read($args), $args->field('tolerance')->number(0, 1e6));
+    public function __construct(
+        #[Together] private KeyframeSelection $keyframes,
+        #[Field(least: 0, most: 1e6)] private float $tolerance,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -11,6 +11,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /**
@@ -20,19 +21,11 @@ use Ricamo\Core\Json\Node;
  */
 final readonly class AddLayer implements CompositionEdit
 {
-    private function __construct(private Node $layer, private int $at, private float $lasts)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'at', 'lasts']);
-
-        return new self(
-            $args->field('layer'),
-            $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0,
-            $args->optional('lasts')?->number(0, 36_000) ?? LayerKind::LASTS,
-        );
+    public function __construct(
+        #[Field] private Node $layer,
+        #[Field(least: 0, most: Composition::LONGEST - 1)] private int $at = 0,
+        #[Field(least: 0, most: 36_000)] private float $lasts = LayerKind::LASTS,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

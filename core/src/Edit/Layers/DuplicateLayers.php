@@ -8,19 +8,16 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Time\MoveLayers;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /** Puts a copy of each layer right above it: at the same time, or with `after` where the layer ends. */
 final readonly class DuplicateLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private bool $isAfter)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'after'])), $args->optional('after')?->bool() ?? false);
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(as: 'after')] private bool $isAfter = false,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,7 +7,9 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 
@@ -20,19 +22,10 @@ final readonly class PasteLayers implements CompositionEdit
     private const MOST = 500;
 
     /** @param  non-empty-list<Node>  $layers */
-    private function __construct(private array $layers, private ?int $at)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'at']);
-        $layers = $args->field('layers')->items(self::MOST);
-
-        return new self(
-            $layers === [] ? $args->field('layers')->refuse('is empty') : $layers,
-            $args->optional('at')?->int(-Composition::LONGEST, Composition::LONGEST),
-        );
+    public function __construct(
+        #[Field('as documents hold them', longest: self::MOST, fewest: 1)] private array $layers,
+        #[Frame] private ?int $at = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,8 +6,10 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
 
@@ -17,22 +19,11 @@ use Ricamo\Core\Refusal;
  */
 final readonly class PullPhase implements CompositionEdit
 {
-    private const SIDES = ['arrive', 'leave'];
-
-    private function __construct(private string $layer, private string $side, private int $by)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'side', 'by']);
-        $side = $args->field('side')->string(8);
-
-        return new self(
-            $args->field('layer')->string(64),
-            in_array($side, self::SIDES, true) ? $side : $args->field('side')->refuse('must be arrive or leave'),
-            $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST),
-        );
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field(oneOf: ['arrive', 'leave'])] private string $side,
+        #[Frame] private int $by,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,18 +7,13 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 
 final readonly class RemoveLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers'])));
+    public function __construct(
+        #[LayerIds] private array $layers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,19 +7,15 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 
 final readonly class RenameLayer implements CompositionEdit
 {
-    private function __construct(private string $layer, private string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'name']);
-
-        return new self($args->field('layer')->string(64), $args->field('name')->name());
+    public function __construct(
+        #[Id] private string $layer,
+        #[Name] private string $name,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

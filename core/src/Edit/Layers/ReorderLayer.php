@@ -6,8 +6,11 @@ namespace Ricamo\Core\Edit\Layers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Groups\Rehoused;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -22,18 +25,15 @@ final readonly class ReorderLayer implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'with', 'to', 'group', 'frame']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            array_map(fn (Node $id): string => $id->string(64), $args->optional('with')?->items(2000) ?? []),
-            $args->field('to'),
-            array_key_exists('group', $args->object()),
-            $args->optional('group')?->string(64),
-            $args->optional('frame')?->int(-Composition::LONGEST, Composition::LONGEST) ?? 0,
-        );
+    /** @param  list<string>  $with */
+    public static function from(
+        #[Id] string $layer,
+        #[Field('its place, 0 at the bottom', of: 'int')] Node $to,
+        #[LayerIds('others that come to lie right around it', fewest: 0)] array $with = [],
+        #[Field('the id of the one that they come to be in, or null for none', of: 'string', isNullSaid: true)] ?Node $group = null,
+        #[Frame] int $frame = 0,
+    ): self {
+        return new self($layer, $with, $to, $group !== null, $group?->value === null ? null : $group->string(64), $frame);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

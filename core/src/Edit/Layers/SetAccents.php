@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\PlacedAccent;
 use Ricamo\Core\Refusal;
@@ -21,15 +22,11 @@ final readonly class SetAccents implements CompositionEdit
      * @param  non-empty-list<string>  $layers
      * @param  ?list<Node>  $accents
      */
-    private function __construct(private array $layers, private ?array $accents, private ?Node $add)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'accents', 'add']);
-
-        return new self(LayerIds::read($args), $args->optional('accents')?->items(PlacedAccent::MOST), $args->optional('add'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(longest: PlacedAccent::MOST)] private ?array $accents = null,
+        #[Field] private ?Node $add = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

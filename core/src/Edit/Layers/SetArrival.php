@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
@@ -15,13 +16,10 @@ use Ricamo\Core\Refusal;
 final readonly class SetArrival implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?Node $phase)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'phase'])), $args->optional('phase'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field('null for none', ref: 'Phase')] private ?Node $phase = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -8,21 +8,18 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\UsesMedia;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\TextContent;
 
 /** Changes what a layer shows: the words, font and alignment of a text, the form of a shape, the clip and its sound. */
 final readonly class SetContent implements CompositionEdit
 {
-    private function __construct(private string $layer, private Node $content)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'content']);
-
-        return new self($args->field('layer')->string(64), $args->field('content'));
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field] private Node $content,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Has layers arrive by a `phase` and leave as they came, at once. */
@@ -16,11 +17,12 @@ final readonly class SetEnds implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'phase'])->field('phase');
-
-        return new self(SetArrival::read($args), SetLeaving::read(new Node(['layers' => $args->field('layers')->value, 'phase' => ['mirror' => true]], $args)));
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field(ref: 'Phase')] Node $phase,
+    ): self {
+        return new self(new SetArrival($layers, $phase), new SetLeaving($layers, new Node(['mirror' => true], $phase)));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Exposure;
 use Ricamo\Core\Document\Switches;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\All;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Toggle;
@@ -24,13 +25,15 @@ final readonly class SetLayer implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        [$switches, $exposure] = [Fields::of(Switches::class), Fields::of(Exposure::class)];
-        $args->allowKeys(['layers' => 0] + $switches->names() + $exposure->names());
-        $none = array_key_exists('shutter', $args->object()) ? ['shutter' => null] : [];
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[All(of: Switches::class)] Node $switches,
+        #[All(of: Exposure::class)] Node $exposure,
+    ): self {
+        $none = array_key_exists('shutter', $exposure->object()) ? ['shutter' => null] : [];
 
-        return new self(LayerIds::read($args), [...$switches->values($args), ...$none, ...$exposure->values($args)]);
+        return new self($layers, [...Fields::of(Switches::class)->values($switches), ...$none, ...Fields::of(Exposure::class)->values($exposure)]);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Move\Phase;
@@ -19,13 +20,10 @@ use Ricamo\Core\Refusal;
 final readonly class SetLeaving implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?Node $phase)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'phase'])), $args->optional('phase'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field] private ?Node $phase = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

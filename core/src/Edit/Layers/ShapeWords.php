@@ -11,7 +11,10 @@ use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\Apart;
 use Ricamo\Core\Kind\Text\TextContent;
@@ -33,15 +36,11 @@ final readonly class ShapeWords implements CompositionEdit
     /** More shapes nobody wants to have of one text. */
     private const MOST = 300;
 
-    private function __construct(private string $layer, private Apart $by, private int $frame)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'by', 'frame']);
-
-        return new self($args->field('layer')->string(64), $args->field('by')->enum(Apart::class), $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field] private Apart $by,
+        #[Frame] private int $frame,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

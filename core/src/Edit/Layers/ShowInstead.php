@@ -9,12 +9,14 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Windows\Windowed;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Kind\Window\WindowContent;
+use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Refusal;
 
 /** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or another composition, seen through windows and words. */
@@ -25,12 +27,17 @@ final readonly class ShowInstead implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'media', 'composition']);
-        $composition = $args->optional('composition')?->string(64);
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Id] ?string $media = null,
+        #[Id('another composition, in the place of media')] ?string $composition = null,
+    ): self {
+        if ($composition === null && $media === null) {
+            throw Misfit::missing('media');
+        }
 
-        return new self(LayerIds::read($args), $composition === null ? $args->field('media')->string(64) : null, $composition);
+        return new self($layers, $composition === null ? $media : null, $composition);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -43,7 +50,7 @@ final readonly class ShowInstead implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if ($layer->content instanceof TextContent) {
-                $composition = SetGradient::read(new Node(['layers' => [$id], 'of' => 'fill', 'form' => 'picture', 'media' => $this->media]))->apply($composition, $evaluator);
+                $composition = SetGradient::from([$id], form: GradientForm::Picture, media: $this->media)->apply($composition, $evaluator);
 
                 continue;
             }
@@ -67,7 +74,7 @@ final readonly class ShowInstead implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if ($layer->content instanceof TextContent) {
-                $composition = SetGradient::read(new Node(['layers' => [$id], 'of' => 'fill', 'form' => 'picture', 'composition' => $placed->id]))->apply($composition, $evaluator);
+                $composition = SetGradient::from([$id], form: GradientForm::Picture, composition: $placed->id)->apply($composition, $evaluator);
 
                 continue;
             }

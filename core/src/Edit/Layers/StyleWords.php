@@ -7,6 +7,9 @@ namespace Ricamo\Core\Edit\Layers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Refusal;
@@ -19,12 +22,13 @@ final readonly class StyleWords implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'from', 'to', 'style']);
-        $from = $args->field('from')->int(0, TextContent::LONGEST);
-
-        return new self($args->field('layer')->string(64), $from, $args->field('to')->int($from + 1, TextContent::LONGEST + 1), $args->field('style')->allow(WordStyle::FIELDS));
+    public static function from(
+        #[Id] string $layer,
+        #[Field('characters, counted from 0', 0, TextContent::LONGEST)] int $from,
+        #[Field(least: 1, most: TextContent::LONGEST + 1)] int $to,
+        #[Field] Node $style,
+    ): self {
+        return $to > $from ? new self($layer, $from, $to, $style->allow(WordStyle::FIELDS)) : throw new Misfit('to', "$to is not behind $from");
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -12,6 +12,7 @@ use Ricamo\Core\Drawing\DrawnShape;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Footage\ReadDrawings;
@@ -27,13 +28,9 @@ final readonly class TakeApart implements CompositionEdit
     /** Into more layers nobody wants to see one taken apart. */
     private const MOST = 300;
 
-    private function __construct(private string $layer)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['layer'])->field('layer')->string(64));
+    public function __construct(
+        #[Id] private string $layer,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

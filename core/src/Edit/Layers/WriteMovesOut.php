@@ -14,7 +14,6 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Refusal;
 
@@ -25,13 +24,9 @@ use Ricamo\Core\Refusal;
 final readonly class WriteMovesOut implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers'])));
+    public function __construct(
+        #[LayerIds] private array $layers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

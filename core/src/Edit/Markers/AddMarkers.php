@@ -8,33 +8,33 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Marker;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Drops markers on the composition, or with `layer` on a layer. One that stands on a frame already is replaced. */
 final readonly class AddMarkers implements CompositionEdit
 {
-    /** @param  non-empty-list<Marker>  $markers */
-    private function __construct(private Node $args, private MarkerOwner $owner, private array $markers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $markers = array_map(Marker::readOfLayer(...), $args->allow(['layer', 'markers'])->field('markers')->items(2000));
-
-        return new self($args, MarkerOwner::read($args), $markers === [] ? $args->field('markers')->refuse('is empty') : $markers);
+    /** @param  non-empty-list<Node>  $markers */
+    public function __construct(
+        #[Together] private MarkerOwner $owner,
+        #[Field(longest: 2000, fewest: 1)] private array $markers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         [$first, $last] = $this->owner->range($composition);
-        foreach ($this->markers as $index => $marker) {
+        $markers = [];
+        foreach ($this->markers as $node) {
+            $marker = Marker::readOfLayer($node);
             if ($marker->frame < $first || $marker->frame > $last) {
-                $this->args->field('markers')->items()[$index]->field('frame')->refuse("{$marker->frame} is outside $first..$last");
+                $node->field('frame')->refuse("{$marker->frame} is outside $first..$last");
             }
+            $markers[] = $marker;
         }
 
-        return $this->owner->with($composition, $this->owner->markers($composition)->with(...$this->markers));
+        return $this->owner->with($composition, $this->owner->markers($composition)->with(...$markers));
     }
 
     public function title(): string

@@ -8,27 +8,22 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Marker;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Moves the marker on frame `marker` to frame `to`, names it, or gives it another colour; with `layer` one of a layer's. */
 final readonly class ChangeMarker implements CompositionEdit
 {
-    private function __construct(private MarkerOwner $owner, private int $marker, private ?Node $to, private ?string $name, private ?Dye $label)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'marker', 'to', 'name', 'label']);
-
-        return new self(
-            MarkerOwner::read($args),
-            $args->field('marker')->int(-Composition::LONGEST, 2 * Composition::LONGEST),
-            $args->optional('to'),
-            $args->has('name') ? trim($args->field('name')->string(200)) : null,
-            $args->optional('label')?->enum(Dye::class),
-        );
+    public function __construct(
+        #[Together] private MarkerOwner $owner,
+        #[Frame] private int $marker,
+        #[Field('a frame', of: 'int')] private ?Node $to = null,
+        #[Field(longest: 200)] private ?string $name = null,
+        #[Field] private ?Dye $label = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -10,6 +10,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Interchange\MarkerCsv;
 use Ricamo\Core\Interchange\WebVtt;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -22,9 +23,9 @@ final readonly class ImportMarkers implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $text = $args->allow(['text'])->field('text');
+    public static function from(
+        #[Field('a list of markers as CSV, WebVTT or JSON', longest: self::LONGEST)] Node $text,
+    ): self {
         $text->string(self::LONGEST);
 
         return new self($text);

@@ -6,7 +6,7 @@ namespace Ricamo\Core\Edit\Markers;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Markers;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
 
 /**
  * Whose markers an edit is about: the composition's own, or with `layer` those of a layer. Edits speak of frames of the
@@ -14,13 +14,8 @@ use Ricamo\Core\Json\Node;
  */
 final readonly class MarkerOwner
 {
-    private function __construct(private ?string $layer)
+    public function __construct(#[Id('whose markers they are; the composition\'s, where nothing is said')] private ?string $layer = null)
     {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->optional('layer')?->string(64));
     }
 
     /** On frames of the composition. */

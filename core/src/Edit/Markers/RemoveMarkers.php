@@ -7,22 +7,18 @@ namespace Ricamo\Core\Edit\Markers;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /** Takes the markers on some frames away; without `frames`, all. With `layer` those of a layer. */
 final readonly class RemoveMarkers implements CompositionEdit
 {
     /** @param  ?list<int>  $frames */
-    private function __construct(private MarkerOwner $owner, private ?array $frames)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $frames = $args->allow(['layer', 'frames'])->optional('frames')?->items(2000);
-
-        return new self(MarkerOwner::read($args), $frames === null ? null : array_map(fn (Node $frame): int => $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST), $frames));
+    public function __construct(
+        #[Together] private MarkerOwner $owner,
+        #[Field('where they stand; all, where nothing is said', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 2000, of: 'int')] private ?array $frames = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,13 +9,18 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\FreeId;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\LayerIds;
+use Ricamo\Core\Edit\Paths\PathData;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Mask\MaskForm;
@@ -25,7 +30,6 @@ use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
-use Ricamo\Core\Value\Type\PathType;
 
 /**
  * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of them that is not seen itself; of a free form with
@@ -41,22 +45,28 @@ final readonly class AddMask implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'form', 'layer', 'path', 'frame', 'words']);
-        $words = $args->optional('words')?->string(TextContent::LONGEST);
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field] MaskForm $form = MaskForm::Layer,
+        #[Id('whose picture it is, of a form that is a layer')] ?string $layer = null,
+        #[PathData] ?Contours $path = null,
+        #[Frame] ?int $frame = null,
+        #[Field('a new text that it is', longest: TextContent::LONGEST)] ?string $words = null,
+    ): self {
         if ($words !== null) {
-            return new self(LayerIds::read($args), MaskForm::Layer, null, null, 0, trim($words) === '' ? $args->field('words')->refuse('are empty') : $words);
+            return trim($words) === '' ? throw new Misfit('words', 'are empty') : new self($layers, MaskForm::Layer, null, null, 0, $words);
         }
-        $form = $args->field('form')->enum(MaskForm::class);
-        $path = $form !== MaskForm::Free || $args->optional('path') === null ? null : (new PathType)->read($args->field('path'));
+        if ($form === MaskForm::Layer && $layer === null) {
+            throw Misfit::missing('layer');
+        }
+        $path = $form === MaskForm::Free ? $path : null;
         if ($path !== null && array_filter($path->all, fn (Contour $one): bool => count($one->knots) > 2 || ! $one->knots[0]->isCorner()) === []) {
-            $args->field('path')->refuse('encloses nothing');
+            throw new Misfit('path', 'encloses nothing');
         }
 
         return new self(
-            LayerIds::read($args), $form, $form === MaskForm::Layer ? $args->field('layer')->string(64) : null,
-            $path, $path === null ? 0 : $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
+            $layers, $form, $form === MaskForm::Layer ? $layer : null, $path, $path === null ? 0 : $frame ?? throw Misfit::missing('frame'),
         );
     }
 
@@ -105,7 +115,7 @@ final readonly class AddMask implements CompositionEdit
         $size = max(20.0, min(600.0, round($bounds->width() / max(3, mb_strlen($words)) * 1.5)));
         $middle = $bounds->centre();
         $text = ['kind' => 'text', 'text' => $words, 'typeSize' => $size, 'align' => 'centre', 'fill' => '#ffffff', 'visible' => false, 'in' => $layer->span->in, 'out' => $layer->span->out, 'position' => [round($middle->x), round($middle->y + $size / 3)]];
-        $composition = AddLayer::read(new Node(['layer' => $text]))->apply($composition, $evaluator);
+        $composition = (new AddLayer(new Node($text, 'layer')))->apply($composition, $evaluator);
         $ids = $composition->layers->ids();
 
         return (new self($this->layers, MaskForm::Layer, $ids[count($ids) - 1], null, 0))->apply($composition, $evaluator);

@@ -7,15 +7,17 @@ namespace Ricamo\Core\Edit\Masks;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Picture\Handle;
-use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
@@ -28,34 +30,17 @@ use Ricamo\Core\Refusal;
  */
 final readonly class PullMask implements CompositionEdit
 {
-    private function __construct(
-        private string $layer,
-        private string $mask,
-        private int $frame,
-        private ?Handle $handle,
-        private Point $by,
-        private bool $centred,
-        private bool $proportional,
-        private bool $straight,
-        private Scope $scope,
+    public function __construct(
+        #[Id] private string $layer,
+        #[Field(longest: 8)] private string $mask,
+        #[Frame] private int $frame,
+        #[OnPicture] private Point $by,
+        #[Field] private ?Handle $handle = null,
+        #[Field] private bool $centred = false,
+        #[Field] private bool $proportional = false,
+        #[Field] private bool $straight = false,
+        #[Field] private Scope $scope = Scope::Playhead,
     ) {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'mask', 'frame', 'handle', 'by', 'centred', 'proportional', 'straight', 'scope']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('mask')->string(8),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->optional('handle')?->enum(Handle::class),
-            new Point(...PointNode::read($args->field('by'))),
-            $args->optional('centred')?->bool() ?? false,
-            $args->optional('proportional')?->bool() ?? false,
-            $args->optional('straight')?->bool() ?? false,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Refusal;
@@ -16,13 +17,10 @@ use Ricamo\Core\Refusal;
 final readonly class SetMasks implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Node $masks)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'masks'])), $args->field('masks'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(longest: PlacedMask::MOST, ref: 'Mask', many: true)] private Node $masks,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

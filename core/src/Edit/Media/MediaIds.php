@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Edit\Media;
 
+use Attribute;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
-/** The argument of edits that are done to several media at once. */
-final class MediaIds
+/** The media that an edit is about, each once. */
+#[Attribute(Attribute::TARGET_PARAMETER)]
+final readonly class MediaIds extends Field
 {
-    /** @return non-empty-list<string> each once */
-    public static function read(Node $args): array
-    {
-        $ids = array_map(fn (Node $id): string => $id->string(64), $args->field('media')->items(5000));
+    private const MOST = 5000;
 
-        return $ids === [] ? $args->field('media')->refuse('is empty') : array_values(array_unique($ids));
+    public function __construct()
+    {
+        parent::__construct(longest: self::MOST, fewest: 1, of: 'string');
+    }
+
+    /** @return list<string> */
+    public function read(Node $node, string $type): array
+    {
+        /** @var list<string> $all */
+        $all = parent::read($node, $type);
+
+        return array_values(array_unique($all));
     }
 }

@@ -6,7 +6,6 @@ namespace Ricamo\Core\Edit\Media;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
 /** Takes media from the project, unless something uses them. */
@@ -16,13 +15,9 @@ final readonly class RemoveMedia implements ProjectEdit
     private const NAMED = 5;
 
     /** @param  non-empty-list<string>  $media */
-    private function __construct(private array $media)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(MediaIds::read($args->allow(['media'])));
+    public function __construct(
+        #[MediaIds] private array $media,
+    ) {
     }
 
     public function apply(Project $project): Project

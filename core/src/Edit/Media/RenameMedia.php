@@ -6,19 +6,15 @@ namespace Ricamo\Core\Edit\Media;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 
 final readonly class RenameMedia implements ProjectEdit
 {
-    private function __construct(private string $media, private string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['media', 'name']);
-
-        return new self($args->field('media')->string(64), $args->field('name')->name());
+    public function __construct(
+        #[Id] private string $media,
+        #[Name] private string $name,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -9,7 +9,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Property\Attached;
@@ -26,12 +27,11 @@ final readonly class ReplaceMedia implements ProjectEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['media', 'by']);
-        $edit = new self($args->field('media')->string(64), $args->field('by')->string(64));
-
-        return $edit->media !== $edit->by ? $edit : $args->field('by')->refuse('is the same as what is to be replaced');
+    public static function from(
+        #[Id] string $media,
+        #[Id] string $by,
+    ): self {
+        return $media !== $by ? new self($media, $by) : throw new Misfit('by', 'is the same as what is to be replaced');
     }
 
     public function apply(Project $project): Project

@@ -6,19 +6,14 @@ namespace Ricamo\Core\Edit\Media;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
 
 /** Brings removed media back. */
 final readonly class RestoreMedia implements ProjectEdit
 {
     /** @param  non-empty-list<string>  $media */
-    private function __construct(private array $media)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(MediaIds::read($args->allow(['media'])));
+    public function __construct(
+        #[MediaIds] private array $media,
+    ) {
     }
 
     public function apply(Project $project): Project

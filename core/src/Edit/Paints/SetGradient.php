@@ -10,7 +10,9 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
@@ -32,20 +34,23 @@ final readonly class SetGradient implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'of', 'form', 'stops', 'media', 'composition', 'fitting']);
-
-        $form = $args->optional('form')?->enum(GradientForm::class);
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field] ?Painted $of = null,
+        #[Field('null for one colour')] ?GradientForm $form = null,
+        #[Field(least: PlacedGradient::LEAST_STOPS, most: PlacedGradient::MOST_STOPS)] ?int $stops = null,
+        #[Id] ?string $media = null,
+        #[Id('another composition, in the place of media')] ?string $composition = null,
+        #[Field] Fitting $fitting = Fitting::Fill,
+    ): self {
+        $isPicture = $form === GradientForm::Picture;
+        if ($isPicture && $composition === null && $media === null) {
+            throw Misfit::missing('media');
+        }
 
         return new self(
-            LayerIds::read($args),
-            $args->has('of') ? Painted::read($args->field('of')) : Painted::fill(),
-            $form,
-            $args->optional('stops')?->int(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS),
-            $form === GradientForm::Picture && ! $args->has('composition') ? $args->field('media')->string(64) : null,
-            $form === GradientForm::Picture ? $args->optional('composition')?->name(64) : null,
-            $args->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill,
+            $layers, $of ?? Painted::fill(), $form, $stops, $isPicture && $composition === null ? $media : null, $isPicture ? $composition : null, $fitting,
         );
     }
 

@@ -8,7 +8,8 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
@@ -25,18 +26,13 @@ final readonly class ChangePath implements CompositionEdit
      * @param  int  $knot  a point of the line; one that is put in comes after it
      * @param  float  $at  where on the way to the next one it comes, 0 to 1
      */
-    private function __construct(private PathTarget $target, private PathChange $change, private int $contour, private int $knot, private float $at)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'property', 'frame', 'change', 'contour', 'knot', 'at']);
-
-        return new self(
-            PathTarget::read($args), $args->field('change')->enum(PathChange::class),
-            $args->optional('contour')?->int(0, 100_000) ?? 0, $args->optional('knot')?->int(0, 100_000) ?? 0, $args->optional('at')?->number(0, 1) ?? 0.5,
-        );
+    public function __construct(
+        #[Together] private PathTarget $target,
+        #[Field] private PathChange $change,
+        #[Field(least: 0, most: 100_000)] private int $contour = 0,
+        #[Field(least: 0, most: 100_000)] private int $knot = 0,
+        #[Field(least: 0, most: 1)] private float $at = 0.5,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

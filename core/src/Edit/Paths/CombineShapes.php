@@ -8,11 +8,13 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\Repeats;
@@ -35,16 +37,13 @@ final readonly class CombineShapes implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'how', 'frame']);
-        $layers = array_values(array_unique(LayerIds::read($args)));
-
-        return new self(
-            count($layers) > 1 ? $layers : $args->field('layers')->refuse('takes two shapes or more'),
-            $args->field('how')->enum(Combining::class),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-        );
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field] Combining $how,
+        #[Frame] int $frame,
+    ): self {
+        return count($layers) > 1 ? new self($layers, $how, $frame) : throw new Misfit('layers', 'takes two shapes or more');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

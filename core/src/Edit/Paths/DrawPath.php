@@ -11,6 +11,9 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Text\TextContent;
@@ -29,14 +32,13 @@ final readonly class DrawPath implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $path = (new PathType)->read($args->allow(['path', 'frame', 'layer', 'onto'])->field('path'));
-        if ($path->count() < 2) {
-            $args->field('path')->refuse('has fewer than two points');
-        }
-
-        return new self($path, $args->field('frame')->int(0, Composition::LONGEST - 1), $args->optional('layer') ?? new Node([]), $args->optional('onto')?->string(64));
+    public static function from(
+        #[PathData] Contours $path,
+        #[Field(least: 0, most: Composition::LONGEST - 1)] int $frame,
+        #[Field('what else the new shape is')] Node $layer = new Node([]),
+        #[Id('words that are set along it, or a shape that is repeated along it')] ?string $onto = null,
+    ): self {
+        return $path->count() < 2 ? throw new Misfit('path', 'has fewer than two points') : new self($path, $frame, $layer, $onto);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -54,7 +56,7 @@ final readonly class DrawPath implements CompositionEdit
             ...$this->layer->object(),
         ];
 
-        return AddLayer::read(new Node(['layer' => $drawn, 'at' => min($this->frame, $composition->range()->last())]))->apply($composition, $evaluator);
+        return (new AddLayer(new Node($drawn, 'layer'), min($this->frame, $composition->range()->last())))->apply($composition, $evaluator);
     }
 
     public function title(): string

@@ -9,6 +9,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\CurveFit;
@@ -39,27 +40,26 @@ final readonly class DrawStroke implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['points', 'frame', 'pace', 'tolerance', 'layer']);
-        [$points, $seconds, $pressures] = [[], [], []];
-        foreach ($args->field('points')->items(self::MOST) as $node) {
+    /** @param  list<Node>  $points */
+    public static function from(
+        #[Field('of [x, y, seconds, pressure], the last two where they are known', longest: self::MOST)] array $points,
+        #[Field(least: 0, most: Composition::LONGEST - 1)] int $frame,
+        #[Field('in which it draws itself', oneOf: ['hand', 'even', 'none'])] string $pace = 'hand',
+        #[Field('pixels', 0.01, 1000)] float $tolerance = 3.0,
+        #[Field('what else the new shape is')] Node $layer = new Node([]),
+    ): self {
+        [$places, $seconds, $pressures] = [[], [], []];
+        foreach ($points as $node) {
             $parts = $node->items(4);
             if (count($parts) < 2) {
                 $node->refuse('must be [x, y, seconds, pressure]');
             }
-            $points[] = new Point($parts[0]->number(-1e6, 1e6), $parts[1]->number(-1e6, 1e6));
+            $places[] = new Point($parts[0]->number(-1e6, 1e6), $parts[1]->number(-1e6, 1e6));
             $seconds[] = isset($parts[2]) ? $parts[2]->number(0, 36_000) : 0.0;
             $pressures = isset($parts[3]) ? [...$pressures, $parts[3]->number(0, 1)] : $pressures;
         }
-        $pace = $args->optional('pace')?->string(10) ?? 'hand';
 
-        return new self(
-            $points, $seconds, count($pressures) === count($points) ? $pressures : [], $args->field('frame')->int(0, Composition::LONGEST - 1),
-            in_array($pace, ['hand', 'even', 'none'], true) ? $pace : $args->field('pace')->refuse('is not hand, even or none'),
-            $args->optional('tolerance')?->number(0.01, 1000) ?? 3.0,
-            $args->optional('layer') ?? new Node([]),
-        );
+        return new self($places, $seconds, count($pressures) === count($places) ? $pressures : [], $frame, $pace, $tolerance, $layer);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -74,7 +74,7 @@ final readonly class DrawStroke implements CompositionEdit
         ];
         $at = min($this->frame, $composition->range()->last());
 
-        return AddLayer::read(new Node(['layer' => array_filter($drawing, fn (mixed $value): bool => $value !== null), 'at' => $at]))->apply($composition, $evaluator);
+        return (new AddLayer(new Node(array_filter($drawing, fn (mixed $value): bool => $value !== null), 'layer'), $at))->apply($composition, $evaluator);
     }
 
     public function title(): string

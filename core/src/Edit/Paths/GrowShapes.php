@@ -8,7 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Path\Combine\CornerStyle;
 use Ricamo\Core\Path\Combine\Grown;
 use Ricamo\Core\Path\Contours;
@@ -21,15 +21,11 @@ final readonly class GrowShapes implements CompositionEdit
     private const FARTHEST = 10_000;
 
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private float $by, private CornerStyle $corners)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'by', 'corners']);
-
-        return new self(LayerIds::read($args), $args->field('by')->number(-self::FARTHEST, self::FARTHEST), $args->optional('corners')?->enum(CornerStyle::class) ?? CornerStyle::Round);
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(least: -self::FARTHEST, most: self::FARTHEST)] private float $by,
+        #[Field] private CornerStyle $corners = CornerStyle::Round,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

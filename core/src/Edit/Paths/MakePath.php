@@ -9,10 +9,12 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Size;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\ShapeContent;
@@ -35,11 +37,13 @@ final readonly class MakePath implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $into = $args->allow(['layers', 'into', 'frame'])->optional('into')?->enum(ShapeForm::class);
-
-        return new self(LayerIds::read($args), $into, $into === null ? 0 : $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST));
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field('a form that they turn into')] ?ShapeForm $into = null,
+        #[Frame] ?int $frame = null,
+    ): self {
+        return new self($layers, $into, $into === null ? 0 : $frame ?? throw Misfit::missing('frame'));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

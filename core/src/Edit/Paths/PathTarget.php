@@ -7,10 +7,11 @@ namespace Ricamo\Core\Edit\Paths;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
@@ -20,17 +21,11 @@ use Ricamo\Core\Value\Type\PathType;
 /** A path of a layer that is edited on a frame: its own, or that of one of its masks. */
 final readonly class PathTarget
 {
-    private function __construct(private string $layer, private string $property, public int $frame)
-    {
-    }
-
-    /** @param  Node  $args  an object with layer, frame and perhaps property, which is `path` where it is left out */
-    public static function read(Node $args): self
-    {
-        return new self(
-            $args->field('layer')->string(64), $args->optional('property')?->string(64) ?? 'path',
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-        );
+    public function __construct(
+        #[Id] private string $layer,
+        #[Frame] public int $frame,
+        #[Id('path, or that of a mask, as m1.path')] private string $property = 'path',
+    ) {
     }
 
     public function layer(Composition $composition): Layer

@@ -6,12 +6,13 @@ namespace Ricamo\Core\Edit\Paths;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Knot;
 use Ricamo\Core\Refusal;
@@ -22,21 +23,15 @@ use Ricamo\Core\Refusal;
  */
 final readonly class PullKnot implements CompositionEdit
 {
-    private function __construct(private PathTarget $target, private int $contour, private int $knot, private string $part, private Point $by, private bool $broken, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'property', 'frame', 'contour', 'knot', 'part', 'by', 'broken', 'scope']);
-        $part = $args->optional('part')?->string(3) ?? 'at';
-
-        return new self(
-            PathTarget::read($args), $args->field('contour')->int(0, 100_000), $args->field('knot')->int(0, 100_000),
-            in_array($part, ['at', 'in', 'out'], true) ? $part : $args->field('part')->refuse('is not at, in or out'),
-            new Point(...PointNode::read($args->field('by'))), $args->optional('broken')?->bool() ?? false,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[Together] private PathTarget $target,
+        #[Field(least: 0, most: 100_000)] private int $contour,
+        #[Field(least: 0, most: 100_000)] private int $knot,
+        #[OnPicture] private Point $by,
+        #[Field(oneOf: ['at', 'in', 'out'])] private string $part = 'at',
+        #[Field('whether the other handle stays')] private bool $broken = false,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

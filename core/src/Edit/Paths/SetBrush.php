@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Footage\FootageContent;
 use Ricamo\Core\Kind\Shape\Formed;
@@ -23,13 +24,10 @@ use Ricamo\Core\Refusal;
 final readonly class SetBrush implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?Node $brush)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'brush'])), $args->optional('brush'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field('as documents hold it, or made of a layer that is said by from; null for a plain line')] private ?Node $brush = null,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

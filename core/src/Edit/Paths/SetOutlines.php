@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -16,13 +17,10 @@ use Ricamo\Core\Paint\PlacedGradient;
 final readonly class SetOutlines implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Node $outlines)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers', 'outlines'])), $args->field('outlines'));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(longest: PlacedOutline::MOST, ref: 'Outline', many: true)] private Node $outlines,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

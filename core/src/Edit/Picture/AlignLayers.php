@@ -6,6 +6,7 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
@@ -13,7 +14,8 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\Lines;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Refusal;
 
 /**
  * Moves each layer so that its bounds lie at a side or in the middle along an axis or both: of the `frame`, of the title-`safe`
@@ -33,22 +35,17 @@ final readonly class AlignLayers implements CompositionEdit
     ) {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'to', 'x', 'y', 'margin', 'scope']);
-        if (! $args->has('x') && ! $args->has('y')) {
-            $args->refuse('an alignment needs an x or a y');
-        }
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->optional('to')?->enum(AlignTo::class) ?? AlignTo::Frame,
-            $args->optional('x')?->enum(AxisPlace::class),
-            $args->optional('y')?->enum(AxisPlace::class),
-            $args->optional('margin')?->number(-10_000, 10_000) ?? 0.0,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Frame] int $frame,
+        #[Field] AlignTo $to = AlignTo::Frame,
+        #[Field] ?AxisPlace $x = null,
+        #[Field] ?AxisPlace $y = null,
+        #[Field(least: -10_000, most: 10_000)] float $margin = 0.0,
+        #[Field] Scope $scope = Scope::Playhead,
+    ): self {
+        return $x === null && $y === null ? throw new Refusal('an alignment needs an x or a y') : new self($layers, $frame, $to, $x, $y, $margin, $scope);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,13 +6,14 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Refusal;
 
 /** Moves the layers between the two outermost along an axis, so that the gaps between them are equal. */
@@ -21,20 +22,12 @@ final readonly class DistributeLayers implements CompositionEdit
     private const LEAST = 3;
 
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $frame, private Axis $axis, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'axis', 'scope']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->field('axis')->enum(Axis::class),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $frame,
+        #[Field] private Axis $axis,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Picture;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
@@ -14,7 +15,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\Lines;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /**
  * Moves layers on the picture by a distance in composition pixels; `straight` keeps to the longer axis. With `snap`, what
@@ -23,28 +24,14 @@ use Ricamo\Core\Json\Node;
 final readonly class DragLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(
-        private array $layers,
-        private int $frame,
-        private Point $by,
-        private bool $straight,
-        private float $snap,
-        private Scope $scope,
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $frame,
+        #[OnPicture] private Point $by,
+        #[Field] private bool $straight = false,
+        #[Field(least: 0, most: 1000)] private float $snap = 0.0,
+        #[Field] private Scope $scope = Scope::Playhead,
     ) {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'by', 'straight', 'snap', 'scope']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            new Point(...PointNode::read($args->field('by'))),
-            $args->optional('straight')?->bool() ?? false,
-            $args->optional('snap')?->number(0, 1000) ?? 0.0,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Picture;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
@@ -15,7 +16,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 
 /**
  * Scales layers to the frame and puts their middles in its middle. What is turned is scaled as it would be upright, and
@@ -24,20 +25,12 @@ use Ricamo\Core\Json\Node;
 final readonly class FrameLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $frame, private Framing $as, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'as', 'scope']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->field('as')->enum(Framing::class),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $frame,
+        #[Field] private Framing $as,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,32 +6,26 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /** Gives layers the width and the height that one of them, `like`, is seen at; their middles stay where they are. */
 final readonly class MatchSizes implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private string $like, private int $frame, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'like', 'frame', 'scope']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('like')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Id] private string $like,
+        #[Frame] private int $frame,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,11 +9,13 @@ use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 
 /**
  * Puts a layer's anchor, the point that it turns and scales about, to a place `to` on the picture, in composition
@@ -26,20 +28,12 @@ final readonly class MoveAnchor implements CompositionEdit
     /** In pixels; places are kept in thousandths. */
     private const NEAR = 0.002;
 
-    private function __construct(private string $layer, private int $frame, private Point $to, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'frame', 'to', 'scope']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            new Point(...PointNode::read($args->field('to'))),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[Id] private string $layer,
+        #[Frame] private int $frame,
+        #[OnPicture] private Point $to,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Picture;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -15,7 +16,8 @@ use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\Lines;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
 /**
@@ -26,32 +28,16 @@ use Ricamo\Core\Refusal;
  */
 final readonly class PullHandle implements CompositionEdit
 {
-    private function __construct(
-        private string $layer,
-        private int $frame,
-        private Handle $handle,
-        private Point $by,
-        private bool $centred,
-        private bool $proportional,
-        private float $snap,
-        private Scope $scope,
+    public function __construct(
+        #[Id] private string $layer,
+        #[Frame] private int $frame,
+        #[Field] private Handle $handle,
+        #[OnPicture] private Point $by,
+        #[Field] private bool $centred = false,
+        #[Field] private bool $proportional = false,
+        #[Field(least: 0, most: 1000)] private float $snap = 0.0,
+        #[Field] private Scope $scope = Scope::Playhead,
     ) {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'frame', 'handle', 'by', 'centred', 'proportional', 'snap', 'scope']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->field('handle')->enum(Handle::class),
-            new Point(...PointNode::read($args->field('by'))),
-            $args->optional('centred')?->bool() ?? false,
-            $args->optional('proportional')?->bool() ?? false,
-            $args->optional('snap')?->number(0, 1000) ?? 0.0,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,11 +6,14 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 
 /**
@@ -31,18 +34,15 @@ final readonly class TurnLayer implements CompositionEdit
     ) {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'frame', 'path', 'snap', 'scope']);
-        $path = array_map(fn (Node $point): Point => new Point(...PointNode::read($point)), $args->field('path')->items(20_000));
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $path,
-            $args->optional('snap')?->bool() ?? false,
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    /** @param  list<Node>  $path */
+    public static function from(
+        #[Id] string $layer,
+        #[Frame] int $frame,
+        #[Field('of [x, y]: where the pointer went', longest: 20_000)] array $path,
+        #[Field('whether it goes by steps')] bool $snap = false,
+        #[Field] Scope $scope = Scope::Playhead,
+    ): self {
+        return new self($layer, $frame, array_map(OnPicture::point(...), $path), $snap, $scope);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

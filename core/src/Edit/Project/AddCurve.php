@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Edit\Project;
 
+use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Document\NamedCurve;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Name;
+use Ricamo\Core\Json\Together;
 
 /** Keeps an easing at hand under a name, behind the others; one that has the name already gives way in its place. */
 final readonly class AddCurve implements ProjectEdit
 {
-    private function __construct(private NamedCurve $curve)
+    public function __construct(#[Together] private NamedCurve $curve)
     {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(NamedCurve::read($args));
     }
 
     public function apply(Project $project): Project

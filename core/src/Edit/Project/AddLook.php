@@ -7,18 +7,14 @@ namespace Ricamo\Core\Edit\Project;
 use Ricamo\Core\Document\NamedLook;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Name;
+use Ricamo\Core\Json\Together;
 
 /** Keeps effects at hand under a name, behind the others; a look that has the name already gives way in its place. */
 final readonly class AddLook implements ProjectEdit
 {
-    private function __construct(private NamedLook $look)
+    public function __construct(#[Together] private NamedLook $look)
     {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(NamedLook::read($args));
     }
 
     public function apply(Project $project): Project

@@ -9,6 +9,8 @@ use Ricamo\Core\Document\Motion;
 use Ricamo\Core\Document\NamedMotion;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 
 /** Keeps how a `layer`, as a document holds it, moves at hand under a name, relative to where it rests. */
@@ -18,11 +20,11 @@ final readonly class AddMotion implements ProjectEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['name', 'layer']);
-
-        return new self(new NamedMotion($args->field('name')->name(), Motion::of(Layer::read($args->field('layer')))));
+    public static function from(
+        #[Name] string $name,
+        #[Field('as documents hold it')] Node $layer,
+    ): self {
+        return new self(new NamedMotion($name, Motion::of(Layer::read($layer))));
     }
 
     public function apply(Project $project): Project

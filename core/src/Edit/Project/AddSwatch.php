@@ -9,6 +9,8 @@ use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Swatch;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -19,11 +21,11 @@ final readonly class AddSwatch implements ProjectEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['colour', 'name']);
-
-        return new self(Swatch::readColour($args->field('colour')), $args->optional('name')?->name());
+    public static function from(
+        #[Field] Node $colour,
+        #[Name] ?string $name = null,
+    ): self {
+        return new self(Swatch::readColour($colour), $name);
     }
 
     public function apply(Project $project): Project

@@ -7,18 +7,15 @@ namespace Ricamo\Core\Edit\Project;
 use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Forgets the look at place `look`, 0 being the first. Layers that have its effects keep them. */
 final readonly class RemoveLook implements ProjectEdit
 {
-    private function __construct(private Node $look)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['look'])->field('look'));
+    public function __construct(
+        #[Field('its place in the list', of: 'int')] private Node $look,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -7,18 +7,15 @@ namespace Ricamo\Core\Edit\Project;
 use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Forgets the colour at place `swatch`, 0 being the first. What was painted with it stays as it is. */
 final readonly class RemoveSwatch implements ProjectEdit
 {
-    private function __construct(private Node $swatch)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['swatch'])->field('swatch'));
+    public function __construct(
+        #[Field('its place in the list', of: 'int')] private Node $swatch,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -6,17 +6,13 @@ namespace Ricamo\Core\Edit\Project;
 
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Name;
 
 final readonly class RenameProject implements ProjectEdit
 {
-    private function __construct(private string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self($args->allow(['name'])->field('name')->name());
+    public function __construct(
+        #[Name] private string $name,
+    ) {
     }
 
     public function apply(Project $project): Project

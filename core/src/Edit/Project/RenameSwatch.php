@@ -7,20 +7,17 @@ namespace Ricamo\Core\Edit\Project;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Swatch;
 use Ricamo\Core\Edit\ProjectEdit;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 
 /** Names the colour at place `swatch`, 0 being the first. */
 final readonly class RenameSwatch implements ProjectEdit
 {
-    private function __construct(private Node $swatch, private string $name)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['swatch', 'name']);
-
-        return new self($args->field('swatch'), $args->field('name')->name());
+    public function __construct(
+        #[Field('its place in the list', of: 'int')] private Node $swatch,
+        #[Name] private string $name,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -8,9 +8,11 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -25,13 +27,13 @@ final readonly class FitLayers implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'to', 'at']);
-        $to = $args->field('to')->enum(FitTo::class);
-        $at = $to->needsFrame() ? $args->field('at') : $args->optional('at');
-
-        return new self(LayerIds::read($args), $to, $at?->int(-Composition::LONGEST, 2 * Composition::LONGEST) ?? 0);
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field] FitTo $to,
+        #[Frame] ?int $at = null,
+    ): self {
+        return $to->needsFrame() && $at === null ? throw Misfit::missing('at') : new self($layers, $to, $at ?? 0);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Frames;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -21,11 +22,13 @@ final readonly class MoveLayers implements Snapping
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'by', 'snap']);
-
-        return new self(LayerIds::read($args), $args->field('by')->number(-Composition::LONGEST, Composition::LONGEST), Snap::read($args->optional('snap')));
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Frames] float $by,
+        #[Field] ?Snap $snap = null,
+    ): self {
+        return new self($layers, $by, $snap);
     }
 
     public function settled(Composition $composition): static

@@ -6,9 +6,11 @@ namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 
 /** Moves layers in time, together, so that the `first` or the `last` frame of them all comes to frame `at`. */
 final readonly class PlaceLayers implements CompositionEdit
@@ -18,15 +20,13 @@ final readonly class PlaceLayers implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'edge', 'at']);
-        $edge = $args->field('edge')->enum(FitTo::class);
-        if (! $edge->needsFrame()) {
-            $args->field('edge')->refuse('must be first or last');
-        }
-
-        return new self(LayerIds::read($args), $edge === FitTo::First, $args->field('at')->int(-Composition::LONGEST, Composition::LONGEST));
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field('first or last')] FitTo $edge,
+        #[Frame] int $at,
+    ): self {
+        return $edge->needsFrame() ? new self($layers, $edge === FitTo::First, $at) : throw new Misfit('edge', 'must be first or last');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -34,7 +34,7 @@ final readonly class PlaceLayers implements CompositionEdit
         $spans = array_map(fn (string $id) => $composition->layer($id)->span, $this->layers);
         $by = $this->isFirst ? $this->at - min(array_column($spans, 'in')) : $this->at + 1 - max(array_column($spans, 'out'));
 
-        return MoveLayers::read(new Node(['layers' => $this->layers, 'by' => $by]))->apply($composition, $evaluator);
+        return MoveLayers::from($this->layers, $by)->apply($composition, $evaluator);
     }
 
     public function title(): string

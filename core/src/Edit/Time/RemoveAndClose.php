@@ -8,20 +8,15 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 
 /** Takes layers out, and moves what begins after them earlier by the time that they took. */
 final readonly class RemoveAndClose implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers'])));
+    public function __construct(
+        #[LayerIds] private array $layers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

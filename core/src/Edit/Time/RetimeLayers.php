@@ -8,9 +8,11 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\Fraction;
@@ -34,14 +36,19 @@ final readonly class RetimeLayers implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'to', 'speed', 'at']);
-        $to = $args->field('to')->enum(Retiming::class);
-        $speed = $to === Retiming::Speed ? $args->field('speed')->number(-Pace::FASTEST, Pace::FASTEST) : 100.0;
-        $at = $to === Retiming::Freeze ? $args->field('at')->int(-Composition::LONGEST, 2 * Composition::LONGEST) : 0;
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field] Retiming $to,
+        #[Field('per cent', -Pace::FASTEST, Pace::FASTEST)] ?float $speed = null,
+        #[Frame('that is frozen')] ?int $at = null,
+    ): self {
+        if ($to === Retiming::Speed && $speed === null || $to === Retiming::Freeze && $at === null) {
+            throw Misfit::missing($to === Retiming::Speed ? 'speed' : 'at');
+        }
+        $speed = $to === Retiming::Speed ? $speed : 100.0;
 
-        return new self(LayerIds::read($args), $to, new Fraction((int) round($speed * self::FINEST), self::FINEST), $at);
+        return new self($layers, $to, new Fraction((int) round($speed * self::FINEST), self::FINEST), $to === Retiming::Freeze ? $at : 0);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

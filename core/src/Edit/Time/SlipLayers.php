@@ -6,9 +6,9 @@ namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frames;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Refusal;
 
@@ -23,11 +23,12 @@ final readonly class SlipLayers implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'by']);
-
-        return new self(LayerIds::read($args), (int) round($args->field('by')->number(-Composition::LONGEST, Composition::LONGEST)));
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Frames] float $by,
+    ): self {
+        return new self($layers, (int) round($by));
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

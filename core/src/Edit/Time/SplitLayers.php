@@ -12,10 +12,10 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerFacts;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\Copies;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\RunsByItself;
 use Ricamo\Core\Mask\PlacedMask;
@@ -29,15 +29,10 @@ use Ricamo\Core\Time\FrameRange;
 final readonly class SplitLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $at)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'at']);
-
-        return new self(LayerIds::read($args), $args->field('at')->int(-Composition::LONGEST, 2 * Composition::LONGEST));
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $at,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

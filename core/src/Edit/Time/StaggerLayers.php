@@ -7,9 +7,10 @@ namespace Ricamo\Core\Edit\Time;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Refusal;
 
 /**
@@ -23,23 +24,13 @@ final readonly class StaggerLayers implements CompositionEdit
     private const ORDERS = ['chosen', 'reversed', 'middle', 'place', 'shuffled'];
 
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $by, private string $order, private int $seed, private int $frame)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'by', 'order', 'seed', 'frame']);
-        $order = $args->optional('order')?->string(20) ?? 'chosen';
-        in_array($order, self::ORDERS, true) || $args->field('order')->refuse('must be one of '.implode(', ', self::ORDERS));
-
-        return new self(
-            LayerIds::read($args),
-            $args->field('by')->int(-Composition::LONGEST, Composition::LONGEST),
-            $order,
-            $args->optional('seed')?->int(0, 2_000_000_000) ?? 1,
-            $args->optional('frame')?->int(-Composition::LONGEST, 2 * Composition::LONGEST) ?? 0,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Frame] private int $by,
+        #[Field(oneOf: self::ORDERS)] private string $order = 'chosen',
+        #[Field(least: 0, most: 2_000_000_000)] private int $seed = 1,
+        #[Frame] private int $frame = 0,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

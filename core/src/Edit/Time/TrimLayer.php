@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Ricamo\Core\Edit\Time;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Edit\Frames;
 use Ricamo\Core\Edit\Snap;
 use Ricamo\Core\Edit\Snapping;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Refusal;
 
 /**
@@ -27,18 +30,20 @@ final readonly class TrimLayer implements Snapping
     ) {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'in', 'out', 'snap']);
-        if (! $args->has('in') && ! $args->has('out')) {
-            $args->refuse('a trim needs an in or an out point');
+    public static function from(
+        #[Id] string $layer,
+        #[Frames] ?float $in = null,
+        #[Frames] ?float $out = null,
+        #[Field] ?Snap $snap = null,
+    ): self {
+        if ($in === null && $out === null) {
+            throw new Refusal('a trim needs an in or an out point');
         }
-        $snap = Snap::read($args->optional('snap'));
-        $frame = fn (string $name): int|float|null => $snap !== null
-            ? $args->optional($name)?->number(-Composition::LONGEST, 2 * Composition::LONGEST)
-            : $args->optional($name)?->int(-Composition::LONGEST, 2 * Composition::LONGEST);
+        foreach ($snap === null ? ['in' => $in, 'out' => $out] : [] as $end => $to) {
+            $to === null || floor($to) === $to || throw new Misfit($end, "$to is not a whole number");
+        }
 
-        return new self($args->field('layer')->string(64), $frame('in'), $frame('out'), $snap);
+        return new self($layer, $in, $out, $snap);
     }
 
     public function settled(Composition $composition): static

@@ -10,6 +10,8 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -25,11 +27,12 @@ final readonly class CoverCut implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $layers = LayerIds::read($args->allow(['layers', 'composition']));
-
-        return count($layers) === 2 ? new self($layers, $args->field('composition')->name(64)) : $args->field('layers')->refuse('must be two layers that meet at a cut');
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Name(longest: 64)] string $composition,
+    ): self {
+        return count($layers) === 2 ? new self($layers, $composition) : throw new Misfit('layers', 'must be two layers that meet at a cut');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -53,7 +56,7 @@ final readonly class CoverCut implements CompositionEdit
      */
     public static function over(Composition $composition, int $cut, string $with, Evaluator $evaluator): Composition
     {
-        $placed = AddLayer::read(new Node(['layer' => ['kind' => 'bundle', 'composition' => $with], 'at' => 0]))->apply($composition, $evaluator);
+        $placed = (new AddLayer(new Node(['kind' => 'bundle', 'composition' => $with], 'layer')))->apply($composition, $evaluator);
         $layer = $placed->layer($placed->layers->ids()[count($placed->layers) - 1]);
         [$first, $last] = self::covering($placed, $layer, $evaluator);
         // In the middle of what is covered: the frames before are of the one, those from it on of the other.

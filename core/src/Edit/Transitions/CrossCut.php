@@ -9,6 +9,8 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Move\Phase;
@@ -27,11 +29,12 @@ final readonly class CrossCut implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $layers = LayerIds::read($args->allow(['layers', 'phase']));
-
-        return count($layers) === 2 ? new self($layers, $args->optional('phase')) : $args->field('layers')->refuse('must be two layers that meet at a cut');
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+        #[Field(ref: 'Phase')] ?Node $phase = null,
+    ): self {
+        return count($layers) === 2 ? new self($layers, $phase) : throw new Misfit('layers', 'must be two layers that meet at a cut');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,7 +6,12 @@ namespace Ricamo\Core\Edit\Transitions;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
@@ -21,12 +26,13 @@ final readonly class PlaceTransition implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'frame', 'phase', 'composition']);
-        $composition = $args->optional('composition')?->name(64);
-
-        return new self($args->field('layer')->string(64), $args->field('frame')->int(-Composition::LONGEST, 2 * Composition::LONGEST), $composition === null ? $args->field('phase') : null, $composition);
+    public static function from(
+        #[Id] string $layer,
+        #[Frame] int $frame,
+        #[Field(ref: 'Phase')] ?Node $phase = null,
+        #[Name(longest: 64)] ?string $composition = null,
+    ): self {
+        return $composition === null && $phase === null ? throw Misfit::missing('phase') : new self($layer, $frame, $composition === null ? $phase : null, $composition);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -43,7 +49,7 @@ final readonly class PlaceTransition implements CompositionEdit
                 : CoverCut::over($composition, $cut->frame, $this->composition, $evaluator);
         }
         if ($cut !== null) {
-            return CrossCut::read(new Node(['layers' => [$cut->earlier->id, $cut->later->id], 'phase' => $this->phase?->object()]))->apply($composition, $evaluator);
+            return CrossCut::from([$cut->earlier->id, $cut->later->id], $this->phase)->apply($composition, $evaluator);
         }
         assert($this->phase !== null);
         $phase = Phase::read($this->phase, $composition->rate);

@@ -11,6 +11,8 @@ use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
 
@@ -30,6 +32,11 @@ final readonly class PropertyTarget
     public static function named(string $layer, Node $property): self
     {
         return new self($layer, $property->string(64), $property);
+    }
+
+    public static function from(#[Id] string $layer, #[Field('as m1.path for what is attached to it', of: 'string')] Node $property): self
+    {
+        return self::named($layer, $property);
     }
 
     public static function of(Layer $layer, string $property): self

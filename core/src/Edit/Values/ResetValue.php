@@ -10,18 +10,14 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 
 /** Takes a property back to what a new layer has, without keyframes. */
 final readonly class ResetValue implements CompositionEdit
 {
-    private function __construct(private PropertyTarget $target)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(PropertyTarget::read($args->allow(['layer', 'property'])));
+    public function __construct(
+        #[Together] private PropertyTarget $target,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

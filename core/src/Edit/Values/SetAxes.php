@@ -9,7 +9,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Refusal;
 
 /**
@@ -19,15 +19,11 @@ use Ricamo\Core\Refusal;
 final readonly class SetAxes implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private bool $apart, private bool $write)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'apart', 'write']);
-
-        return new self(LayerIds::read($args), $args->field('apart')->bool(), $args->optional('write')?->bool() ?? false);
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field] private bool $apart,
+        #[Field] private bool $write = false,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -7,28 +7,22 @@ namespace Ricamo\Core\Edit\Values;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Handle\EffectPoints;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
 /** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
 final readonly class SetValues implements CompositionEdit
 {
     /** @param  list<Node>  $values */
-    private function __construct(private int $frame, private array $values, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['frame', 'values', 'scope']);
-
-        return new self(
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            $args->field('values')->items(1000),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[Frame] private int $frame,
+        #[Field(longest: 1000)] private array $values,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -6,10 +6,12 @@ namespace Ricamo\Core\Edit\Windows;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Time\Trimmed;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
@@ -21,20 +23,12 @@ use Ricamo\Core\Refusal;
 final readonly class ArriveFromSides implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private int $frame, private int $length, private int $by)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'frame', 'length', 'by']);
-
-        return new self(
-            LayerIds::read($args),
-            $args->optional('frame')?->int(-Composition::LONGEST, Composition::LONGEST) ?? 0,
-            $args->field('length')->int(1, 10_000),
-            $args->optional('by')?->int(0, 10_000) ?? 0,
-        );
+    public function __construct(
+        #[LayerIds] private array $layers,
+        #[Field(least: 1, most: 10_000)] private int $length,
+        #[Frame] private int $frame = 0,
+        #[Field(least: 0, most: 10_000)] private int $by = 0,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

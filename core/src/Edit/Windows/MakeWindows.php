@@ -8,19 +8,14 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
 
 /** Makes windows of clips, pictures and shapes: what a clip shows can be framed apart from how it moves then. */
 final readonly class MakeWindows implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        return new self(LayerIds::read($args->allow(['layers'])));
+    public function __construct(
+        #[LayerIds] private array $layers,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

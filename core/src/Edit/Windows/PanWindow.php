@@ -6,12 +6,14 @@ namespace Ricamo\Core\Edit\Windows;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
-use Ricamo\Core\Edit\Picture\PointNode;
+use Ricamo\Core\Edit\Frame;
+use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Paint\PlacedGradient;
 
@@ -21,20 +23,12 @@ use Ricamo\Core\Paint\PlacedGradient;
  */
 final readonly class PanWindow implements CompositionEdit
 {
-    private function __construct(private string $layer, private int $frame, private Point $by, private Scope $scope)
-    {
-    }
-
-    public static function read(Node $args): self
-    {
-        $args->allow(['layer', 'frame', 'by', 'scope']);
-
-        return new self(
-            $args->field('layer')->string(64),
-            $args->field('frame')->int(-Composition::LONGEST, Composition::LONGEST),
-            new Point(...PointNode::read($args->field('by'))),
-            $args->optional('scope')?->enum(Scope::class) ?? Scope::Playhead,
-        );
+    public function __construct(
+        #[Id] private string $layer,
+        #[Frame] private int $frame,
+        #[OnPicture] private Point $by,
+        #[Field] private Scope $scope = Scope::Playhead,
+    ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

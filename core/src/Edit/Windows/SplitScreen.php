@@ -8,8 +8,11 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Layout\ScreenCells;
@@ -36,19 +39,20 @@ final readonly class SplitScreen implements CompositionEdit
     ) {
     }
 
-    public static function read(Node $args): self
-    {
-        $args->allow(['layers', 'cells', 'rows', 'columns', 'gap', 'margin', 'rounding', 'at']);
-        $pixels = fn (string $field): float => $args->optional($field)?->number(0, 2000) ?? 0.0;
-
-        return new self(
-            array_values(array_unique(array_map(fn (Node $id): string => $id->string(64), $args->optional('layers')?->items(self::MOST ** 2) ?? []))),
-            $args->optional('cells')?->enum(ScreenCells::class) ?? ScreenCells::Grid,
-            $args->field('rows')->int(1, self::MOST),
-            $args->field('columns')->int(1, self::MOST),
-            $pixels('gap'), $pixels('margin'), $pixels('rounding'),
-            $args->optional('at')?->int(0, Composition::LONGEST - 1) ?? 0,
-        );
+    /** @param  list<string>  $layers */
+    public static function from(
+        #[Field(least: 1, most: self::MOST)] int $rows,
+        #[Field(least: 1, most: self::MOST)] int $columns,
+        #[LayerIds(fewest: 0)] array $layers = [],
+        #[Field] ScreenCells $cells = ScreenCells::Grid,
+        #[Field('pixels', 0, 2000)] float $gap = 0.0,
+        #[Field('pixels', 0, 2000)] float $margin = 0.0,
+        #[Field('pixels', 0, 2000)] float $rounding = 0.0,
+        #[Field(least: 0, most: Composition::LONGEST - 1)] int $at = 0,
+    ): self {
+        return count($layers) <= self::MOST ** 2
+            ? new self($layers, $cells, $rows, $columns, $gap, $margin, $rounding, $at)
+            : throw new Misfit('layers', 'must be '.self::MOST ** 2 .' or fewer');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -9,7 +9,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 
@@ -23,11 +23,11 @@ final readonly class SwapWindows implements CompositionEdit
     {
     }
 
-    public static function read(Node $args): self
-    {
-        $layers = LayerIds::read($args->allow(['layers']));
-
-        return count($layers) === 2 ? new self($layers) : $args->field('layers')->refuse('must be two windows');
+    /** @param  non-empty-list<string>  $layers */
+    public static function from(
+        #[LayerIds] array $layers,
+    ): self {
+        return count($layers) === 2 ? new self($layers) : throw new Misfit('layers', 'must be two windows');
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
