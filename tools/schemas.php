@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Ricamo\Core\Interchange\EditsSchema;
+use Ricamo\Core\Edit\EditsSchema;
 use Ricamo\Core\Interchange\ProjectSchema;
 
 /** Writes the schemas in core/schema that are made from the definitions in core, what fits a line on one line. */

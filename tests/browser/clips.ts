@@ -93,7 +93,11 @@ export default function globalSetup(): void {
             `${part}/n%03d.png`,
         ]);
         // The other half may have been quicker.
-        existsSync(`${CLIPS}/numbered`) ? rmSync(part, { recursive: true }) : renameSync(part, `${CLIPS}/numbered`);
+        if (existsSync(`${CLIPS}/numbered`)) {
+            rmSync(part, { recursive: true });
+        } else {
+            renameSync(part, `${CLIPS}/numbered`);
+        }
     }
     writeFileSync(`${CLIPS}/words.mp4`, 'This is a text file that calls itself a film.\n');
     writeFileSync(`${CLIPS}/empty.mp4`, '');

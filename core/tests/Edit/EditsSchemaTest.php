@@ -6,7 +6,7 @@ namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Edit\Edits;
-use Ricamo\Core\Interchange\EditsSchema;
+use Ricamo\Core\Edit\EditsSchema;
 use Ricamo\Core\Interchange\ProjectSchema;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;

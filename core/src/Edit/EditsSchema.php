@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Ricamo\Core\Interchange;
+namespace Ricamo\Core\Edit;
 
-use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Json\Fields;
 
 /** The JSON Schema (draft 2020-12) of the arguments of every edit, as their classes describe them. */
