@@ -61,7 +61,7 @@ final readonly class Glimpse
         foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
             $layer = $entry->layer();
             $inspected[] = [
-                ...Inspection::of($layer, $frame, $document->rate),
+                ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
                 ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.

@@ -9,7 +9,9 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Readable;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\Reading;
@@ -19,7 +21,7 @@ use Ricamo\Core\Time\FrameRate;
 final class Inspection
 {
     /** @return array<string, mixed> */
-    public static function of(Layer $layer, int $frame, FrameRate $rate): array
+    public static function of(Layer $layer, int $frame, FrameRate $rate, MediaLibrary $media): array
     {
         $animated = array_filter($layer->properties, fn (Property $property): bool => $property->isAnimated());
 
@@ -38,6 +40,7 @@ final class Inspection
                 array_keys($animated), $animated,
             )),
             'life' => self::life($layer, $rate),
+            'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
         ];
     }
 

@@ -270,7 +270,7 @@ final class CascadeTest extends TestCase
     public function test_the_stay_begins_where_the_last_has_come_and_ends_where_the_first_goes(): void
     {
         $layer = self::words(['length' => 30, 'at' => 10], ['length' => 20], ['mirrors' => 'c1', 'at' => 5])->layer('words');
-        ['arrive' => $arrive, 'leave' => $leave, 'stay' => $stay] = Inspection::of($layer, 0, new FrameRate(25))['life'];
+        ['arrive' => $arrive, 'leave' => $leave, 'stay' => $stay] = Inspection::of($layer, 0, new FrameRate(25), Fixture::media())['life'];
         self::assertSame([40, 35, 25], [$arrive, $leave, $stay]);
     }
 

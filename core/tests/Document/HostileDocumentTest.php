@@ -125,7 +125,7 @@ final class HostileDocumentTest extends TestCase
         foreach ([0, intdiv($composition->length, 2), $composition->length - 1] as $frame) {
             json_decode($evaluator->frame($composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             foreach ($composition->layers as $layer) {
-                json_encode(Inspection::of($layer, $frame, new FrameRate(25)), JSON_THROW_ON_ERROR);
+                json_encode(Inspection::of($layer, $frame, new FrameRate(25), Fixture::media()), JSON_THROW_ON_ERROR);
                 json_decode($evaluator->pose($layer, $composition, $frame)->encode(), flags: JSON_THROW_ON_ERROR);
             }
         }

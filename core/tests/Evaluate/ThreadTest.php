@@ -14,7 +14,7 @@ final class ThreadTest extends TestCase
     public function test_an_inspection_has_values_and_the_course_of_what_is_animated(): void
     {
         $layer = Fixture::layer(Fixture::bar(['in' => 10, 'position' => Fixture::keyframes([0, [0, 5]], [20, [100, 5]], [-1, [0, 5], 'linear', 'end'])]));
-        $inspection = Inspection::of($layer, 20, new FrameRate(25));
+        $inspection = Inspection::of($layer, 20, new FrameRate(25), Fixture::media());
         self::assertEquals(['value' => [50, 5], 'animated' => true, 'keyframe' => false], $inspection['values']['position']);
         self::assertEquals(['value' => 100, 'animated' => false, 'keyframe' => false], $inspection['values']['opacity']);
         [$thread] = $inspection['threads'];
@@ -26,7 +26,7 @@ final class ThreadTest extends TestCase
     public function test_eased_segments_are_sampled_as_curves_and_held_ones_as_steps(): void
     {
         $layer = Fixture::layer(Fixture::bar(['out' => 9000, 'opacity' => Fixture::keyframes([0, 0, 'quad-in'], [80, 100, 'hold'], [100, 20])]));
-        $thread = Inspection::of($layer, 0, new FrameRate(25))['threads'][0];
+        $thread = Inspection::of($layer, 0, new FrameRate(25), Fixture::media())['threads'][0];
         $half = array_search(40.0, $thread['frames'], true);
         self::assertEquals(25, $thread['channels'][0][$half]);
         self::assertEquals([80.0, 100.0, 100.0], array_slice($thread['frames'], -3));
@@ -37,13 +37,13 @@ final class ThreadTest extends TestCase
     {
         $keyframes = array_map(fn (int $index): array => [$index, $index % 2, 'cubic-in'], range(0, 4999));
         $layer = Fixture::layer(Fixture::bar(['out' => 9000, 'opacity' => Fixture::keyframes(...$keyframes)]));
-        self::assertCount(5000, Inspection::of($layer, 0, new FrameRate(25))['threads'][0]['frames']);
+        self::assertCount(5000, Inspection::of($layer, 0, new FrameRate(25), Fixture::media())['threads'][0]['frames']);
     }
 
     public function test_colours_have_beads_and_the_colours_between_them(): void
     {
         $layer = Fixture::layer(Fixture::bar(['fill' => Fixture::keyframes([0, '#ff0000'], [9, '#00ff00'])]));
-        $thread = Inspection::of($layer, 0, new FrameRate(25))['threads'][0];
+        $thread = Inspection::of($layer, 0, new FrameRate(25), Fixture::media())['threads'][0];
         self::assertSame(['#ff0000', '#00ff00'], array_column($thread['beads'], 'value'));
         self::assertSame([], $thread['channels']);
         self::assertSame(['#ff0000', '#00ff00'], $thread['colours']);

@@ -212,6 +212,8 @@ export interface Inspection {
     threads: Thread[];
     /** The settings of its effects and masks, as properties of it. */
     attached: PropertyDefinition[];
+    /** The properties that mean nothing to it as it is. */
+    idle: string[];
     /** Lengths in frames, and how often words can be read through during the stay. */
     trail?: Trail | null;
     life: { arrive: number; leave: number; stay: number; reads: number | null };

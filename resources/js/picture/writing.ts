@@ -5,7 +5,7 @@ import { useComposition } from '@/project/composition';
 import { useSelection } from '@/project/selection';
 import { inside } from './hit';
 
-const NEW_WORDS = { kind: 'text', text: 'Words', name: 'Words', font: 'karla-bold', typeSize: 96, align: 'centre' };
+const NEW_WORDS = { kind: 'text', text: 'Words', name: 'Words', typeSize: 96, align: 'centre' };
 
 /** Words that are typed where they stand in the picture. */
 export function useWriting(poses: Ref<Pose[]>) {

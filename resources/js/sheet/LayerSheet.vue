@@ -45,35 +45,17 @@ const sections = computed(() =>
         // What is attached stands in lists of its own, unless something is looked for.
         [...vocabulary.propertiesOf(props.layer), ...(finding.isOn ? (inspection.value?.attached ?? []) : [])].filter(
             (definition) =>
-                // What makes no sound has no level.
-                isMeant(definition.name) &&
-                (definition.name !== 'level' || clip.value?.sound || placesAnother(props.layer)) &&
-                finding.matches(definition, inspection.value?.values[definition.name]),
+                isMeant(definition.name) && finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
 );
-/** What the form of a shape is not made of means nothing to it, nor axes to a font that has none. */
+/** Axes mean nothing to a font that has none; what else is idle the server says. */
 function isMeant(property: string): boolean {
     const { layer } = props;
-    const all = vocabulary.words.forms;
     if (layer.kind === 'text' && property.startsWith('axis')) {
-        const font = layer.font ?? 'karla-bold';
-        return !!layer.fontMedia || !!vocabulary.words.fonts.find(({ id }) => id === font)?.variable;
+        return !!layer.fontMedia || !!vocabulary.words.fonts.find(({ id }) => id === layer.font)?.variable;
     }
-    if (layer.kind !== 'shape' && layer.kind !== 'window') {
-        return true;
-    }
-    if (property === 'endSize') {
-        return layer.kind === 'shape' && !!(layer.beginMark ?? layer.endMark);
-    }
-    const isAlong = layer.kind === 'shape' && !!layer.along;
-    if ((isAlong ? IN_ROWS : ALONG).includes(property)) {
-        return false;
-    }
-    return (
-        !all.some(({ settings }) => settings.includes(property)) ||
-        all.some(({ name, settings }) => name === layer.form && settings.includes(property))
-    );
+    return !inspection.value?.idle.includes(property);
 }
 /** What few layers need: it is folded where all in it is what it is when nothing is said. */
 const RARE = ['Corners', 'Line', 'Repeat', 'Plate', 'Variable font'];
@@ -89,10 +71,6 @@ function isUsed(title: string, definitions: PropertyDefinition[]): boolean | nul
     };
     return definitions.some(isSet) || (title === 'Line' && 'brush' in props.layer && !!props.layer.brush);
 }
-
-/** A shape is repeated either along a path or in rows and rings. */
-const ALONG = ['along', 'alongCount', 'alongShift', 'alongTurn'];
-const IN_ROWS = ['columns', 'rows', 'gaps', 'around', 'ringRadius'];
 
 /** A shape that is not repeated has nothing that a cascade could be spread over. */
 const hasUnits = computed(() => {

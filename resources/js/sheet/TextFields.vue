@@ -52,7 +52,7 @@ const fonts = computed(() => [
     ...broughtIn.value.map(({ id, font, name }) => ({ id, face: `media:${id}`, family: font ?? name, style: '' })),
     ...vocabulary.words.fonts.map(({ id, family, style }) => ({ id, face: id, family, style })),
 ]);
-const chosenFont = computed(() => props.layer.fontMedia ?? props.layer.font ?? 'karla-bold');
+const chosenFont = computed(() => props.layer.fontMedia ?? props.layer.font ?? '');
 const fontName = computed(() => {
     const found = fonts.value.find(({ id }) => id === chosenFont.value);
     return found ? `${found.family} ${found.style}` : chosenFont.value;
@@ -159,12 +159,7 @@ function makeShapes(event: Event): void {
             >
                 <template #reference>
                     <button type="button" class="font" data-choose-font :title="fontName">
-                        <FontSample
-                            v-if="!layer.fontMedia"
-                            :font="layer.font ?? 'karla-bold'"
-                            :size="15"
-                            class="sample"
-                        />
+                        <FontSample v-if="!layer.fontMedia" :font="layer.font ?? ''" :size="15" class="sample" />
                         <span>{{ fontName }}</span>
                     </button>
                 </template>

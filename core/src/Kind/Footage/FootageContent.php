@@ -8,16 +8,18 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Playing\PlaysMedia;
 use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Time\FrameRate;
 
 /** A clip or a picture, played at a pace. */
-final readonly class FootageContent implements Heard, Played, Replaceable
+final readonly class FootageContent implements Heard, Played, Replaceable, SaysIdle
 {
     use PlaysMedia;
 
@@ -48,6 +50,12 @@ final readonly class FootageContent implements Heard, Played, Replaceable
     public function frameShownAfter(int $after, MediaFacts $facts, FrameRate $composition): ?int
     {
         return $this->pace->beyond->shown($this->pace->from->plusTimesFloored($after, $this->pace->step($facts->rate, $composition)), $facts->frames);
+    }
+
+    /** What makes no sound has no level. */
+    public function idle(Layer $layer, MediaLibrary $media): array
+    {
+        return $media->has($this->media) && $media->get($this->media)->facts?->sound === true ? [] : ['level'];
     }
 
     public function toJson(): array

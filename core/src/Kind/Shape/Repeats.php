@@ -23,6 +23,10 @@ use Ricamo\Core\Value\Type\PathType;
 /** A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn, colour and time. */
 final class Repeats
 {
+    private const ALONG = ['along', 'alongCount', 'alongShift', 'alongTurn'];
+
+    private const IN_ROWS = ['columns', 'rows', 'gaps', 'around', 'ringRadius'];
+
     private const SECTION = 'Repeat';
 
     /** The most there are of one shape. */
@@ -72,6 +76,19 @@ final class Repeats
         $isOne = self::isOneAt($layer, $at);
 
         return $known === null ? $resting->keep(self::class, $layer, ['columns', 'rows', 'around', 'along'], $isOne) : $isOne;
+    }
+
+    /**
+     * A shape is repeated either along a path or in rows and rings: what the other way is made of means nothing.
+     *
+     * @return list<string>
+     */
+    public static function idle(Layer $layer): array
+    {
+        $along = $layer->properties['along'];
+        $isAlong = $along->isAnimated() || self::path($layer, $layer->span->in) !== null;
+
+        return $isAlong ? self::IN_ROWS : self::ALONG;
     }
 
     private static function isOneAt(Layer $layer, int|float $at): bool

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Document\Content;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Property\References;
 
-final readonly class ShapeContent implements Content
+final readonly class ShapeContent implements Content, SaysIdle
 {
     /** The most widths along an outline. */
     public const MOST_WIDTHS = 256;
@@ -23,6 +26,11 @@ final readonly class ShapeContent implements Content
     public function toJson(): array
     {
         return ['form' => $this->form->value, ...$this->ends->toJson(), ...($this->widths === [] ? [] : ['widths' => $this->widths])];
+    }
+
+    public function idle(Layer $layer, MediaLibrary $media): array
+    {
+        return [...$this->form->idle(), ...($this->ends->isMarked() ? [] : ['endSize']), ...Repeats::idle($layer)];
     }
 
     public function refersTo(): References

@@ -51,4 +51,12 @@ enum ShapeForm: string
     {
         return $this === self::Line || $this === self::Arc || $this === self::Path;
     }
+
+    /** @return list<string> what only other forms are made of */
+    public function idle(): array
+    {
+        $all = array_merge(...array_map(fn (self $form): array => $form->settings(), self::cases()));
+
+        return array_values(array_unique(array_diff($all, $this->settings())));
+    }
 }

@@ -15,6 +15,7 @@ use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Replaceable;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Property\References;
@@ -22,7 +23,7 @@ use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
 /** A form through which a clip, a picture or another composition is seen, or nothing so far. */
-final readonly class WindowContent implements Heard, Places, Played, Replaceable
+final readonly class WindowContent implements Heard, Places, Played, Replaceable, SaysIdle
 {
     public function __construct(public ShapeForm $form, public FootageContent|BundleContent|null $shown = null, public Fitting $fitting = Fitting::Fill)
     {
@@ -31,6 +32,13 @@ final readonly class WindowContent implements Heard, Places, Played, Replaceable
     public function showing(FootageContent|BundleContent|null $shown): self
     {
         return new self($this->form, $shown, $this->fitting);
+    }
+
+    public function idle(Layer $layer, MediaLibrary $media): array
+    {
+        $isSilent = ! $this->shown instanceof BundleContent && $this->shown?->idle($layer, $media) !== [];
+
+        return [...$this->form->idle(), ...($isSilent ? ['level'] : [])];
     }
 
     public function placed(): ?BundleContent

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Tests\Kind;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Evaluate\Inspection;
+use Ricamo\Core\Tests\Fixture;
+use Ricamo\Core\Time\FrameRate;
+
+/** Properties that mean nothing to a layer as it is. */
+final class IdleTest extends TestCase
+{
+    #[TestWith([['form' => 'rectangle'], ['sides', 'inner', 'sweep', 'path', 'endSize', 'along'], ['size', 'rounding', 'columns']])]
+    #[TestWith([['form' => 'star'], ['sweep', 'roundTopLeft'], ['sides', 'inner', 'rounding']])]
+    #[TestWith([['form' => 'line', 'endMark' => 'arrow'], ['sides'], ['endSize', 'size']])]
+    #[TestWith([['form' => 'ellipse', 'along' => 'M0 0L100 0'], ['columns', 'ringRadius'], ['along', 'alongCount']])]
+    public function test_of_a_shape_it_is_what_it_is_not_made_of(array $fields, array $idle, array $meant): void
+    {
+        $this->assertIdle([...Fixture::bar(), ...$fields], $idle, $meant);
+    }
+
+    public function test_what_makes_no_sound_has_no_level(): void
+    {
+        $this->assertIdle(Fixture::clip(), [], ['level']);
+        $this->assertIdle(Fixture::clip(['media' => 'm2']), ['level'], []);
+        $window = ['id' => 'w', 'kind' => 'window', 'form' => 'ellipse', 'name' => 'Window', 'in' => 0, 'out' => 9];
+        $this->assertIdle($window, ['level', 'rounding'], ['size']);
+        $this->assertIdle([...$window, 'media' => 'm1'], ['rounding'], ['level']);
+        $this->assertIdle([...$window, 'media' => 'm2'], ['level'], []);
+        $this->assertIdle([...$window, 'composition' => 'c2'], [], ['level']);
+    }
+
+    public function test_words_have_none(): void
+    {
+        self::assertSame([], $this->idle(Fixture::words()));
+    }
+
+    /**
+     * @param  array<string, mixed>  $layer
+     * @param  list<string>  $idle
+     * @param  list<string>  $meant
+     */
+    private function assertIdle(array $layer, array $idle, array $meant): void
+    {
+        $found = $this->idle($layer);
+        self::assertSame([], array_diff($idle, $found));
+        self::assertSame([], array_intersect($meant, $found));
+    }
+
+    /**
+     * @param  array<string, mixed>  $layer
+     * @return list<string>
+     */
+    private function idle(array $layer): array
+    {
+        return Inspection::of(Fixture::layer($layer), 0, new FrameRate(25), Fixture::media())['idle'];
+    }
+}
