@@ -7,7 +7,7 @@ import { streamLists } from '@/api/stream';
 import { usePaths } from '@/picture/paths';
 import { useDragging } from '@/picture/dragging';
 import { inside, poseAt } from '@/picture/hit';
-import { imagesOf, useLists } from '@/picture/lists';
+import { imagesOf, useFrameLists } from '@/picture/frameLists';
 import { useVocabulary } from '@/project/vocabulary';
 import { PictureStore } from '@/picture/pictures';
 import { usePictureView, type PictureView } from '@/picture/view';
@@ -216,7 +216,7 @@ describe('display lists', () => {
 
     it('are asked for once, and forgotten with the revision that they are of', async () => {
         withLayers([]);
-        const lists = useLists();
+        const lists = useFrameLists();
         answers([`${list(0, 'told-first')}\n${list(1)}\n`]);
         await lists.want(0, 2);
         // Paths are known at once, though the list that tells them is read when it is looked at.
@@ -236,7 +236,7 @@ describe('display lists', () => {
     it('come in stretches side by side, the nearest first, and others when one goes elsewhere', async () => {
         withLayers([]);
         useVocabulary().words = { ...useVocabulary().words, cores: 2 };
-        const lists = useLists();
+        const lists = useFrameLists();
         const asked: { from: number; to: number; answer: () => void; signal: AbortSignal }[] = [];
         vi.spyOn(globalThis, 'fetch').mockImplementation((url, options) => {
             const [from, to] = [...String(url).matchAll(/(?:from|to)=(\d+)/g)].map((found) => Number(found[1]));

@@ -3,11 +3,11 @@ import { Glasses } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useComposition } from '@/project/composition';
 import IconButton from '@/shell/IconButton.vue';
-import { GRIDS, useLooking } from './looking';
+import { GRIDS, useViewSettings } from './viewSettings';
 
 /** What is shown over the picture, or instead of it, while working. */
 const composition = useComposition();
-const looking = useLooking();
+const looking = useViewSettings();
 
 const hasReference = computed(() => composition.layers.some((layer) => layer.reference));
 const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } as const;

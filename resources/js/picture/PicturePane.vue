@@ -26,7 +26,7 @@ import PathOverlay from './PathOverlay.vue';
 import PenOverlay from './PenOverlay.vue';
 import PointsOverlay from './PointsOverlay.vue';
 import { useKeyPressed } from './keyPressed';
-import { useLooking } from './looking';
+import { useViewSettings } from './viewSettings';
 import { PictureStore } from './pictures';
 import SightLines from './SightLines.vue';
 import { useMarquee } from './marquee';
@@ -51,7 +51,7 @@ usePlayback(pictures);
 useGlimpse();
 const { grip, pointer, place, begin } = useDragging(area, view);
 
-const looking = useLooking();
+const looking = useViewSettings();
 const drawing = useDrawing();
 const control = useKeyModifier('Control');
 const meta = useKeyModifier('Meta');

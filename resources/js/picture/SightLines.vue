@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useVocabulary } from '@/project/vocabulary';
-import { useLooking } from './looking';
+import { useViewSettings } from './viewSettings';
 import type { PictureView } from './view';
 
 /** Safe areas, a grid, rulers, and the guides that are pulled from them. */
@@ -18,7 +18,7 @@ const RULER = 18;
 const LEAST_GAP = 60;
 
 const composition = useComposition();
-const looking = useLooking();
+const looking = useViewSettings();
 const vocabulary = useVocabulary();
 
 /** The guide on its way, and which of those that are there it is; null for a new one. */

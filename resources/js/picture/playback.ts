@@ -2,7 +2,7 @@ import { watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { seenIn, useLists } from './lists';
+import { seenIn, useFrameLists } from './frameLists';
 import type { PictureStore } from './pictures';
 import { Sound } from './sound';
 
@@ -22,7 +22,7 @@ const FARTHEST_APART = 0.3;
 export function usePlayback(pictures: PictureStore): void {
     const composition = useComposition();
     const playhead = usePlayhead();
-    const lists = useLists();
+    const lists = useFrameLists();
     const media = useMedia();
     const sound = new Sound();
     let request = 0;

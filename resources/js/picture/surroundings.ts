@@ -4,7 +4,7 @@ import { get } from '@/api/client';
 import type { DisplayList } from '@/api/displayList.gen';
 import { usePlayhead } from '@/project/playhead';
 import { useWithin } from '@/project/within';
-import { useLooking } from './looking';
+import { useViewSettings } from './viewSettings';
 import { usePaths } from './paths';
 
 /** How long, in milliseconds, the playhead rests before what lies around is asked for anew. */
@@ -12,7 +12,7 @@ const RESTING = 120;
 
 /** What lies around the open bundle in the composition through which it was entered; null where there is none. */
 export function useSurroundings() {
-    const looking = useLooking();
+    const looking = useViewSettings();
     const playhead = usePlayhead();
     const within = useWithin();
     const list = shallowRef<DisplayList | null>(null);

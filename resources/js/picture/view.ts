@@ -2,7 +2,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import type { Corner } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { useLooking } from './looking';
+import { useViewSettings } from './viewSettings';
 import type { View } from './paint';
 
 const MARGIN = 16;
@@ -10,7 +10,7 @@ const MARGIN = 16;
 /** How composition pixels lie on the screen: fitted, or zoomed and panned by the producer. */
 export function usePictureView(area: Ref<HTMLElement | null>) {
     const composition = useComposition();
-    const looking = useLooking();
+    const looking = useViewSettings();
     const { width, height } = useElementSize(area);
     /** Null while the picture is fitted. */
     const chosen = ref<View | null>(null);

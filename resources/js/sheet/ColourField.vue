@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useComposition } from '@/project/composition';
 import { Pipette } from 'lucide-vue-next';
-import { useLooking } from '@/picture/looking';
+import { useViewSettings } from '@/picture/viewSettings';
 import { useProject } from '@/project/project';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -23,7 +23,7 @@ const picked = ref<string | null>(null);
 const before = ref('');
 
 const composition = useComposition();
-const looking = useLooking();
+const looking = useViewSettings();
 const project = useProject();
 const kept = computed(() => project.swatches.map((swatch) => swatch.colour));
 /** Those of the project, those in use in the composition, and those that are always there; as of when it was opened. */

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { useLooking } from '@/picture/looking';
+import { useViewSettings } from '@/picture/viewSettings';
 import { useComposition } from '@/project/composition';
 import { useKeyframes } from '@/project/keyframes';
 import { useLayerActions } from '@/project/layerActions';
@@ -22,7 +22,7 @@ export function useShortcuts(actions: {
     const selection = useSelection();
     const layers = useLayerActions();
     const keyframes = useKeyframes();
-    const looking = useLooking();
+    const looking = useViewSettings();
     const markers = useMarkers();
     const within = useWithin();
 

@@ -14,7 +14,7 @@ const LONGEST = 50;
 const NO_PATHS = '"paths":{}';
 
 /** The display lists of the open composition's present revision, by frame. */
-export const useLists = defineStore('lists', () => {
+export const useFrameLists = defineStore('lists', () => {
     const composition = useComposition();
     const arrivals = shallowRef(0);
     /** As they came, until they are looked at: of hundreds of layers and frames few are, and reading them takes its time. */

@@ -6,7 +6,7 @@ import { useComposition } from '@/project/composition';
 export const GRIDS = [20, 40, 60, 120];
 
 /** How the picture is looked at while working; nothing of it is ever rendered. */
-export const useLooking = defineStore('looking', () => {
+export const useViewSettings = defineStore('looking', () => {
     const safe = useLocalStorage('ricamo.safe', false);
     const rulers = useLocalStorage('ricamo.rulers', false);
     const grid = useLocalStorage('ricamo.grid', false);

@@ -1,5 +1,5 @@
 import type { DisplayList } from '@/api/displayList.gen';
-import type { useLooking } from './looking';
+import type { useViewSettings } from './viewSettings';
 import type { View } from './paint';
 
 const MARGIN = 16;
@@ -22,7 +22,7 @@ export function placeReference(
     sheet: OffscreenCanvas,
     list: DisplayList,
     { scale, x, y }: View,
-    looking: Pick<ReturnType<typeof useLooking>, 'reference' | 'strength'>,
+    looking: Pick<ReturnType<typeof useViewSettings>, 'reference' | 'strength'>,
 ): void {
     const [width, height] = [list.width * scale, list.height * scale];
     context.setTransform(1, 0, 0, 1, 0, 0);
