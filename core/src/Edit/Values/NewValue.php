@@ -19,7 +19,9 @@ use Ricamo\Core\Value\Type\LengthType;
  */
 final class NewValue
 {
-    /** @param  Node  $node an object with `value` and perhaps `axis`, "x" or "y" */
+    private const AXES = ['x', 'y', 'z'];
+
+    /** @param  Node  $node an object with `value` and perhaps `axis`, one of those that the type has */
     public static function read(Node $node, PropertyDefinition $definition, Layer $layer, Composition $composition, int $frame): mixed
     {
         $type = $definition->type;
@@ -34,20 +36,25 @@ final class NewValue
                 ? self::number($value, $definition, Terms::of($definition->unit, $composition->names(), null, $old[0]), $old[0])
                 : $definition->read($value);
         }
-        if (! in_array($axis->value, ['x', 'y'], true)) {
-            $axis->refuse('must be "x" or "y"');
-        }
-        if (count($type->axes()) !== 2) {
+        // Sizes call them otherwise where they are shown.
+        $axes = array_slice(self::AXES, 0, count($type->axes()));
+        if ($axes === []) {
             $axis->refuse("{$definition->name} has no axes");
         }
-        $index = $axis->value === 'x' ? 0 : 1;
+        $index = array_search($axis->value, $axes, true);
+        if ($index === false) {
+            $axis->refuse('must be '.implode(' or ', array_map(fn (string $one): string => "\"$one\"", $axes)));
+        }
+        $whole = [(float) $composition->width, (float) $composition->height][$index] ?? null;
         $new = $old;
-        $new[$index] = self::number($value, $definition, Terms::of($definition->unit, $composition->names(), (float) ($index === 0 ? $composition->width : $composition->height), $old[$index]), $old[$index]);
+        $new[$index] = self::number($value, $definition, Terms::of($definition->unit, $composition->names(), $whole, $old[$index]), $old[$index]);
         if ($definition->name === 'scale' && $layer->switches->scaleLinked) {
-            $new[1 - $index] = $old[$index] === 0.0 ? $new[$index] : $old[1 - $index] * $new[$index] / $old[$index];
+            foreach (array_diff_key($old, [$index => 0]) as $other => $was) {
+                $new[$other] = $old[$index] === 0.0 ? $new[$index] : $was * $new[$index] / $old[$index];
+            }
         }
 
-        return $definition->read(new Node([$new[0], $new[1]], $node));
+        return $definition->read(new Node($new, $node));
     }
 
     /** Pixels and shares are worked out apart: what is typed of both stays both. */
