@@ -31,7 +31,9 @@ final readonly class Bend
             $node->refuse('must be a pair of numbers');
         }
 
-        return $items === [] ? new Point(0, 0) : new Point($items[0]->number(-self::FARTHEST, self::FARTHEST), $items[1]->number(-self::FARTHEST, self::FARTHEST));
+        return $items === []
+            ? new Point(0, 0)
+            : new Point($items[0]->number(-self::FARTHEST, self::FARTHEST), $items[1]->number(-self::FARTHEST, self::FARTHEST));
     }
 
     public function isNone(): bool
@@ -74,6 +76,9 @@ final readonly class Bend
     /** @return array{arrive: array{float, float}, leave: array{float, float}} */
     public function toJson(): array
     {
-        return ['arrive' => [round($this->arrive->x, 3), round($this->arrive->y, 3)], 'leave' => [round($this->leave->x, 3), round($this->leave->y, 3)]];
+        return [
+            'arrive' => [round($this->arrive->x, 3), round($this->arrive->y, 3)],
+            'leave' => [round($this->leave->x, 3), round($this->leave->y, 3)],
+        ];
     }
 }

@@ -42,8 +42,12 @@ final readonly class Gliding
         }
         $length = $to[0] - $from[0];
         $own = self::speeds($first, $last, $length);
-        $leaving = $this->before === null ? $own : $this->through($this->speedsBetween($this->before, $from), $own, $from[0] - $this->before[0], $length);
-        $arriving = $this->after === null ? $own : $this->through($own, $this->speedsBetween($to, $this->after), $length, $this->after[0] - $to[0]);
+        $leaving = $this->before === null
+            ? $own
+            : $this->through($this->speedsBetween($this->before, $from), $own, $from[0] - $this->before[0], $length);
+        $arriving = $this->after === null
+            ? $own
+            : $this->through($own, $this->speedsBetween($to, $this->after), $length, $this->after[0] - $to[0]);
         $channels = [];
         foreach ($first as $channel => $value) {
             $channels[] = self::hermite($value, $last[$channel], $length * $leaving[$channel], $length * $arriving[$channel], $t);
@@ -62,8 +66,12 @@ final readonly class Gliding
         $own = 1 / $length;
         // How many keyframes further a frame leads between two of them.
         $speed = fn (Keyframe $first, float $between): float => self::holds($first) ? 0.0 : 1 / $between;
-        $leaving = $this->before === null ? $own : self::monotone($speed($this->before[1], $from - $this->before[0]), $own, $from - $this->before[0], $length);
-        $arriving = $this->after === null ? $own : self::monotone($own, $speed($to[1], $this->after[0] - $to[0]), $length, $this->after[0] - $to[0]);
+        $leaving = $this->before === null
+            ? $own
+            : self::monotone($speed($this->before[1], $from - $this->before[0]), $own, $from - $this->before[0], $length);
+        $arriving = $this->after === null
+            ? $own
+            : self::monotone($own, $speed($to[1], $this->after[0] - $to[0]), $length, $this->after[0] - $to[0]);
 
         return self::hermite(0, 1, $length * $leaving, $length * $arriving, $t);
     }
@@ -112,7 +120,9 @@ final readonly class Gliding
         }
         $isStill = array_sum(array_map(abs(...), $in)) < 1e-9 || array_sum(array_map(abs(...), $out)) < 1e-9;
 
-        return array_map(fn (float $a, float $b): float => $isStill ? 0.0 : ($outLength * $a + $inLength * $b) / ($inLength + $outLength), $in, $out);
+        return array_map(
+            fn (float $a, float $b): float => $isStill ? 0.0 : ($outLength * $a + $inLength * $b) / ($inLength + $outLength), $in, $out,
+        );
     }
 
     private static function monotone(float $in, float $out, float $inLength, float $outLength): float

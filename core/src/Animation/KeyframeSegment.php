@@ -33,7 +33,11 @@ final readonly class KeyframeSegment
         $this->from = $keyframe->frame($span);
         $this->length = max(1, $next->frame($span) - $this->from);
         [$this->first, $this->last] = [array_values($type->channels($keyframe->value)), array_values($type->channels($next->value))];
-        $steps = array_map(fn (float $from, float $to): float => ($to - $from) ** 2, $this->first, count($this->first) === count($this->last) ? $this->last : $this->first);
+        $steps = array_map(
+            fn (float $from, float $to): float => ($to - $from) ** 2,
+            $this->first,
+            count($this->first) === count($this->last) ? $this->last : $this->first,
+        );
         $this->distance = MotionPaths::between($keyframe, $next)?->length() ?? sqrt(array_sum($steps));
         $this->isBent = MotionPaths::between($keyframe, $next) !== null;
     }
@@ -49,13 +53,17 @@ final readonly class KeyframeSegment
     {
         $by = ($this->last[$channel] ?? 0.0) - ($this->first[$channel] ?? 0.0);
 
-        return abs($by) < 1e-9 || $this->isBent ? throw new Refusal('a value that does not change in a straight line has no curve to be pulled') : ($value - $this->first[$channel]) / $by;
+        return abs($by) < 1e-9 || $this->isBent
+            ? throw new Refusal('a value that does not change in a straight line has no curve to be pulled')
+            : ($value - $this->first[$channel]) / $by;
     }
 
     /** @return float a speed in units a frame, in multiples of its mean */
     public function share(float $speed): float
     {
-        return $this->distance < 1e-9 ? throw new Refusal('a value that does not change has no speed') : $speed * $this->length / $this->distance;
+        return $this->distance < 1e-9
+            ? throw new Refusal('a value that does not change has no speed')
+            : $speed * $this->length / $this->distance;
     }
 
     /**
@@ -74,7 +82,9 @@ final readonly class KeyframeSegment
 
         return array_map(fn (array $place, float $speed): array => [
             'at' => round($this->from + $place[0] * $this->length, 3),
-            'values' => $this->isBent ? [] : array_map(fn (float $from, float $to): float => round($from + $place[1] * ($to - $from), 3), $this->first, $this->last),
+            'values' => $this->isBent ? [] : array_map(
+                fn (float $from, float $to): float => round($from + $place[1] * ($to - $from), 3), $this->first, $this->last,
+            ),
             'speed' => round($speed * $mean, 3),
         ], $handles->places(), $handles->speeds());
     }

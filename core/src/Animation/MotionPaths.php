@@ -23,7 +23,12 @@ final class MotionPaths
         $known = self::$known[$from] ?? null;
         if ($known === null || $known[0] !== $to) {
             $none = new Point(0, 0);
-            $known = [$to, new MotionPath($from->value, $from->value->plus($from->bend->leave ?? $none), $to->value->plus($to->bend->arrive ?? $none), $to->value)];
+            $known = [
+                $to,
+                new MotionPath(
+                    $from->value, $from->value->plus($from->bend->leave ?? $none), $to->value->plus($to->bend->arrive ?? $none), $to->value,
+                ),
+            ];
             self::$known[$from] = $known;
         }
 

@@ -62,7 +62,9 @@ final readonly class ReadyCascade
     {
         return match (true) {
             $setting->unit !== 'px' => $value,
-            is_array($value) => array_map(fn (mixed $part): mixed => is_int($part) || is_float($part) ? round($part * $size, 2) : $part, $value),
+            is_array($value) => array_map(
+                fn (mixed $part): mixed => is_int($part) || is_float($part) ? round($part * $size, 2) : $part, $value,
+            ),
             default => is_int($value) || is_float($value) ? round($value * $size, 2) : $value,
         };
     }

@@ -37,7 +37,14 @@ final readonly class Running
         }
         $values = new Values(AttachedSettings::values($cascade, $layer, $at));
 
-        return $known === null ? $resting->keep($cascade->id, $layer, array_map(fn (PropertyDefinition $setting): string => "$cascade->id.$setting->name", $cascade->settings()), $values) : $values;
+        return $known === null
+            ? $resting->keep(
+                $cascade->id,
+                $layer,
+                array_map(fn (PropertyDefinition $setting): string => "$cascade->id.$setting->name", $cascade->settings()),
+                $values,
+            )
+            : $values;
     }
 
     /**

@@ -22,7 +22,9 @@ final class SplitCascades
             return $one->role !== Role::Leave || $beyond < $one->at + $whose->length;
         });
 
-        return array_values(array_map(fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Leave ? $one->with(['at' => $one->at - $beyond]) : $one, $kept));
+        return array_values(array_map(
+            fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Leave ? $one->with(['at' => $one->at - $beyond]) : $one, $kept,
+        ));
     }
 
     /**
@@ -37,6 +39,11 @@ final class SplitCascades
         $kept = array_filter($cascades, fn (PlacedCascade $one): bool => $one->role !== Role::Accent || $begun < $one->at + $one->length);
 
         // An arrival that is over may still be mirrored.
-        return array_values(array_map(fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Leave ? $one : $one->with(['at' => max(-PlacedCascade::LONGEST, $one->at - $begun)]), $kept));
+        return array_values(array_map(
+            fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Leave ? $one : $one->with(
+                ['at' => max(-PlacedCascade::LONGEST, $one->at - $begun)],
+            ),
+            $kept,
+        ));
     }
 }

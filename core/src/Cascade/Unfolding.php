@@ -61,8 +61,12 @@ final class Unfolding
         // Backwards in time the last that came is the first that goes.
         $this->turns = $running->returns && $running->sameOrder ? array_map(fn (float $turn): float => 1 - $turn, $turns) : $turns;
         $from = $running->from;
-        [$this->position, $this->scale, $this->pivot, $this->scatter] = array_map($from->point(...), ['position', 'scale', 'pivot', 'scatter']);
-        [$this->turn, $this->opacity, $this->blur, $this->gather, $this->weight] = array_map($from->number(...), ['turn', 'opacity', 'blur', 'gather', 'weight']);
+        [$this->position, $this->scale, $this->pivot, $this->scatter] = array_map(
+            $from->point(...), ['position', 'scale', 'pivot', 'scatter'],
+        );
+        [
+            $this->turn, $this->opacity, $this->blur, $this->gather, $this->weight,
+        ] = array_map($from->number(...), ['turn', 'opacity', 'blur', 'gather', 'weight']);
         [$this->scatterTurn, $this->scatterScale] = array_map($from->number(...), ['scatterTurn', 'scatterScale']);
         $this->tint = $from->colour('tint');
     }
@@ -80,7 +84,11 @@ final class Unfolding
             return $this->waiting[$unit] ??= $this->changed($unit, 1.0, null);
         }
 
-        return $this->changed($unit, $away, $shuffles ? Dice::below(1 << 20, $this->running->cascade->seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null);
+        return $this->changed(
+            $unit,
+            $away,
+            $shuffles ? Dice::below(1 << 20, $this->running->cascade->seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null,
+        );
     }
 
     private function changed(int $unit, float $away, ?int $shows): UnitChange
@@ -88,7 +96,15 @@ final class Unfolding
         [$pivotX, $pivotY, $x, $y, $scaleX, $scaleY, $turn] = $this->farthest[$unit] ??= $this->farthest($unit);
 
         return new UnitChange(
-            Affine::placing($pivotX + $x * $away, $pivotY + $y * $away, $pivotX, $pivotY, 1 + ($scaleX - 1) * $away, 1 + ($scaleY - 1) * $away, $turn * $away),
+            Affine::placing(
+                $pivotX + $x * $away,
+                $pivotY + $y * $away,
+                $pivotX,
+                $pivotY,
+                1 + ($scaleX - 1) * $away,
+                1 + ($scaleY - 1) * $away,
+                $turn * $away,
+            ),
             max(0.0, min(1.0, 1 + ($this->opacity / 100 - 1) * $away)),
             max(0.0, $this->blur * $away),
             $this->tint->alpha === 0 ? null : $this->tint->faded(max(0.0, min(1.0, $away))),
@@ -119,7 +135,15 @@ final class Unfolding
             [$scaleX, $scaleY] = [$scaleX * $by, $scaleY * $by];
         }
 
-        return [$box->left + $this->pivot->x / 100 * $box->width(), $box->top + $this->pivot->y / 100 * $box->height(), $x, $y, $scaleX, $scaleY, $turn];
+        return [
+            $box->left + $this->pivot->x / 100 * $box->width(),
+            $box->top + $this->pivot->y / 100 * $box->height(),
+            $x,
+            $y,
+            $scaleX,
+            $scaleY,
+            $turn,
+        ];
     }
 
     /** The unit behind which the caret stands: the last that has begun to come; null where it has none, or before the first. */

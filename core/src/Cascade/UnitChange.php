@@ -18,14 +18,27 @@ final readonly class UnitChange
      * @param  float  $weight  by how much heavier it is, where its font can be varied in that
      * @param  ?int  $shows  a number that stands for another unit, which is seen in its place; null for itself
      */
-    public function __construct(public Affine $matrix = new Affine, public float $opacity = 1.0, public float $blur = 0.0, public ?Colour $tint = null, public ?int $shows = null, public float $weight = 0.0)
-    {
+    public function __construct(
+        public Affine $matrix = new Affine,
+        public float $opacity = 1.0,
+        public float $blur = 0.0,
+        public ?Colour $tint = null,
+        public ?int $shows = null,
+        public float $weight = 0.0,
+    ) {
     }
 
     /** Both at once: first this, then the other. */
     public function and(self $other): self
     {
-        return new self($other->matrix->after($this->matrix), $this->opacity * $other->opacity, hypot($this->blur, $other->blur), $other->tint ?? $this->tint, $other->shows ?? $this->shows, $this->weight + $other->weight);
+        return new self(
+            $other->matrix->after($this->matrix),
+            $this->opacity * $other->opacity,
+            hypot($this->blur, $other->blur),
+            $other->tint ?? $this->tint,
+            $other->shows ?? $this->shows,
+            $this->weight + $other->weight,
+        );
     }
 
     public function tinted(Colour $colour): Colour
@@ -33,7 +46,9 @@ final readonly class UnitChange
         if ($this->tint === null) {
             return $colour;
         }
-        $mixed = $colour->mix(new Colour($this->tint->red, $this->tint->green, $this->tint->blue, $colour->alpha), $this->tint->alpha / 255);
+        $mixed = $colour->mix(
+            new Colour($this->tint->red, $this->tint->green, $this->tint->blue, $colour->alpha), $this->tint->alpha / 255,
+        );
 
         return new Colour($mixed->red, $mixed->green, $mixed->blue, $colour->alpha);
     }

@@ -38,7 +38,12 @@ final readonly class Colour
         $here = $this->alpha * (1 - $t) / $alpha;
         $there = $other->alpha * $t / $alpha;
         if ($t >= 0 && $t <= 1) {
-            return new self((int) round($this->red * $here + $other->red * $there), (int) round($this->green * $here + $other->green * $there), (int) round($this->blue * $here + $other->blue * $there), (int) round($alpha));
+            return new self(
+                (int) round($this->red * $here + $other->red * $there),
+                (int) round($this->green * $here + $other->green * $there),
+                (int) round($this->blue * $here + $other->blue * $there),
+                (int) round($alpha),
+            );
         }
 
         return new self(

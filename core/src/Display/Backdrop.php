@@ -42,9 +42,18 @@ final readonly class Backdrop
             $first ??= $image;
             $place ??= self::place($image, $list);
             $playsOn = $image->media === $first->media && $image->frame === $first->frame + $count++;
-            $blends = array_filter($list->operations, fn (Operation $one): bool => $one instanceof Group && $one->blend !== Blend::Normal) !== [];
+            $blends = array_filter(
+                $list->operations, fn (Operation $one): bool => $one instanceof Group && $one->blend !== Blend::Normal,
+            ) !== [];
             // What is blended has to be drawn with the clip beneath it.
-            if ($blends || $place === null || ! $playsOn || $image->opacity < 1 || $image->alpha || ! $image->matrix->nearly($first->matrix)) {
+            if (
+                $blends
+                || $place === null
+                || ! $playsOn
+                || $image->opacity < 1
+                || $image->alpha
+                || ! $image->matrix->nearly($first->matrix)
+            ) {
                 return null;
             }
             $above = DisplayList::extentOf(array_slice($list->operations, 1));

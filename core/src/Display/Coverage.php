@@ -69,7 +69,9 @@ final class Coverage
     /** Of so many lines evenly spaced; less than 1 where the first or the last row is not covered whole. */
     private function mean(DisplayList $list, int $count): float
     {
-        $share = array_sum(array_map(fn (int $line): float => $this->along($list, ($line + 0.5) * $list->height / $count), range(0, $count - 1))) / $count;
+        $share = array_sum(array_map(
+            fn (int $line): float => $this->along($list, ($line + 0.5) * $list->height / $count), range(0, $count - 1),
+        )) / $count;
 
         return min($share, $this->along($list, 0.5), $this->along($list, $list->height - 0.5)) < 1 ? min($share, 1 - 1e-6) : 1.0;
     }
@@ -94,9 +96,16 @@ final class Coverage
         $all = [];
         foreach ($operations as $operation) {
             array_push($all, ...match (true) {
-                $operation instanceof Fill => self::isOpaque($operation) ? $this->within($operation->outline, $operation->matrix, $y, $operation->rule) : [],
+                $operation instanceof Fill => self::isOpaque($operation) ? $this->within(
+                    $operation->outline, $operation->matrix, $y, $operation->rule,
+                ) : [],
                 $operation instanceof Image => $operation->alpha || $operation->opacity < 1 ? [] : $this->within(
-                    Outline::of(Path::polygon([new Point(0, 0), new Point($operation->size->width, 0), new Point($operation->size->width, $operation->size->height), new Point(0, $operation->size->height)])),
+                    Outline::of(Path::polygon([
+                        new Point(0, 0),
+                        new Point($operation->size->width, 0),
+                        new Point($operation->size->width, $operation->size->height),
+                        new Point(0, $operation->size->height),
+                    ])),
                     $operation->matrix, $y, FillRule::NonZero,
                 ),
                 $operation instanceof Group => $this->group($operation, $y),
@@ -120,7 +129,9 @@ final class Coverage
         }
         $covered = self::union($this->covered($group->operations, $y));
 
-        return $group->clip === null ? $covered : self::common($covered, self::union($this->within($group->clip, new Affine, $y, FillRule::NonZero)));
+        return $group->clip === null
+            ? $covered
+            : self::common($covered, self::union($this->within($group->clip, new Affine, $y, FillRule::NonZero)));
     }
 
     private static function isOpaque(Fill $fill): bool
@@ -152,7 +163,9 @@ final class Coverage
             $last = end($points);
             foreach ($points as $point) {
                 if (($last->y <= $y) !== ($point->y <= $y)) {
-                    $crossings[] = [$last->x + ($point->x - $last->x) * ($y - $last->y) / ($point->y - $last->y), $point->y > $last->y ? 1 : -1];
+                    $crossings[] = [
+                        $last->x + ($point->x - $last->x) * ($y - $last->y) / ($point->y - $last->y), $point->y > $last->y ? 1 : -1,
+                    ];
                 }
                 $last = $point;
             }

@@ -35,7 +35,9 @@ final readonly class DisplayList
      */
     public function encode(array $known = []): string
     {
-        return self::write($this, array_diff_key($this->paths(), $known), self::encoded($this->operations), self::encoded($this->reference));
+        return self::write(
+            $this, array_diff_key($this->paths(), $known), self::encoded($this->operations), self::encoded($this->reference),
+        );
     }
 
     /**

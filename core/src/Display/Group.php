@@ -54,7 +54,9 @@ final readonly class Group implements Operation
         $opacity = round($this->opacity, 5);
         $isPlain = $this->clip === null && $this->filters === [] && $this->masks === [] && $this->blend === Blend::Normal;
 
-        return $isPlain ? "{\"op\":\"group\",\"opacity\":$opacity,\"items\":[$items]}" : "{\"op\":\"group\",\"opacity\":$opacity,{$this->encodeMore()}\"items\":[$items]}";
+        return $isPlain
+            ? "{\"op\":\"group\",\"opacity\":$opacity,\"items\":[$items]}"
+            : "{\"op\":\"group\",\"opacity\":$opacity,{$this->encodeMore()}\"items\":[$items]}";
     }
 
     /** The fields of what is done to it, each with a comma behind it. */
@@ -83,12 +85,24 @@ final readonly class Group implements Operation
         $image = $this->operations[0] ?? null;
         $isPlain = $this->filters === [] && $this->masks === [] && $this->blend === Blend::Normal && $this->opacity >= 1;
         $bounds = $this->clip?->bounds;
-        if (! $isPlain || count($this->operations) !== 1 || ! $image instanceof Image || $image->opacity < 1 || $bounds === null || abs($image->matrix->determinant()) < 1e-12) {
+        if (
+            ! $isPlain
+            || count($this->operations) !== 1
+            || ! $image instanceof Image
+            || $image->opacity < 1
+            || $bounds === null
+            || abs($image->matrix->determinant()) < 1e-12
+        ) {
             return null;
         }
         $seen = $image->matrix->inverse()->bounds($bounds);
 
-        return $seen->left >= -1e-6 && $seen->top >= -1e-6 && $seen->right <= $image->size->width + 1e-6 && $seen->bottom <= $image->size->height + 1e-6 ? $image : null;
+        return $seen->left >= -1e-6
+            && $seen->top >= -1e-6
+            && $seen->right <= $image->size->width + 1e-6
+            && $seen->bottom <= $image->size->height + 1e-6
+            ? $image
+            : null;
     }
 
     public function extent(): ?Box

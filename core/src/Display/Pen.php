@@ -27,7 +27,13 @@ final readonly class Pen
 
     public function scaled(float $by): self
     {
-        return new self($this->width * $by, $this->join, $this->cap, array_map(fn (float $length): float => $length * $by, $this->dashes), $this->offset * $by);
+        return new self(
+            $this->width * $by,
+            $this->join,
+            $this->cap,
+            array_map(fn (float $length): float => $length * $by, $this->dashes),
+            $this->offset * $by,
+        );
     }
 
     /** How far from the outline it can reach. */
@@ -39,7 +45,11 @@ final readonly class Pen
     /** Its fields in an operation, JSON. */
     public function encode(): string
     {
-        $dashes = $this->dashes === [] ? '' : ',"dashes":'.Text::list(array_map(fn (float $length): string => Text::number($length, 4), $this->dashes)).',"offset":'.Text::number($this->offset, 4);
+        $dashes = $this->dashes === []
+            ? ''
+            : ',"dashes":'.Text::list(array_map(
+                fn (float $length): string => Text::number($length, 4), $this->dashes,
+            )).',"offset":'.Text::number($this->offset, 4);
         $cap = $this->cap === Cap::Butt ? '' : ",\"cap\":\"{$this->cap->value}\"";
 
         return '"width":'.round($this->width, 4).",\"join\":\"{$this->join->value}\"$cap$dashes";

@@ -19,10 +19,14 @@ final readonly class Samples implements Operation
     {
         $extent = $this->extent() ?? new Box(0, 0, 0, 0);
         $lists = array_map(
-            fn (array $list): string => Text::list(array_map(fn (Operation $operation): string => $operation->encode(), $list)), $this->lists,
+            fn (array $list): string => Text::list(array_map(
+                fn (Operation $operation): string => $operation->encode(), $list,
+            )), $this->lists,
         );
 
-        return '{"op":"samples","extent":['.implode(',', array_map(fn (float $side): string => Text::number($side, 2), $extent->toJson())).'],"lists":'.Text::list($lists).'}';
+        return '{"op":"samples","extent":['.implode(
+            ',', array_map(fn (float $side): string => Text::number($side, 2), $extent->toJson()),
+        ).'],"lists":'.Text::list($lists).'}';
     }
 
     public function faded(float $opacity): Group

@@ -88,7 +88,14 @@ final readonly class Attachments
     /** @return list<Attached> */
     public function all(): array
     {
-        return [...$this->effects, ...$this->masks, ...$this->gradients, ...$this->cascades, ...$this->outlines, ...($this->brush === null ? [] : [$this->brush])];
+        return [
+            ...$this->effects,
+            ...$this->masks,
+            ...$this->gradients,
+            ...$this->cascades,
+            ...$this->outlines,
+            ...($this->brush === null ? [] : [$this->brush]),
+        ];
     }
 
     /** @return array<string, string> the ids of all media that they show, by the field that names each */
@@ -110,7 +117,10 @@ final readonly class Attachments
     public function usingMedia(array $ids): self
     {
         return $this->with([
-            'gradients' => array_map(fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media), $this->gradients),
+            'gradients' => array_map(
+                fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media),
+                $this->gradients,
+            ),
             'brush' => $this->brush?->media === null ? $this->brush : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
         ]);
     }

@@ -36,11 +36,17 @@ final class Axes
             return [$layer, 0];
         }
         $place = $layer->properties[self::TOGETHER];
-        [$written, $count] = self::writtenOut($place, $layer->span, fn (Keyframe $one, Keyframe $next): bool => $one->bend !== null || $next->bend !== null || $one->easing instanceof Glide);
+        [$written, $count] = self::writtenOut(
+            $place,
+            $layer->span,
+            fn (Keyframe $one, Keyframe $next): bool => $one->bend !== null || $next->bend !== null || $one->easing instanceof Glide,
+        );
         $axis = function (callable $of) use ($written, $layer): Property {
             $keyframes = array_map(fn (Keyframe $one): Keyframe => $one->bent(null)->withValue($of($one->value)), $written->keyframes());
 
-            return $keyframes === [] ? Property::constant(new NumberType, $of($written->at(0, $layer->span))) : Property::keyframed(new NumberType, $keyframes);
+            return $keyframes === []
+                ? Property::constant(new NumberType, $of($written->at(0, $layer->span)))
+                : Property::keyframed(new NumberType, $keyframes);
         };
         $axes = ['x' => $axis(fn (Point $at): float => $at->x), 'y' => $axis(fn (Point $at): float => $at->y)];
 
@@ -59,7 +65,10 @@ final class Axes
             [$x, $y] = [self::cut($x, $frame, $span), self::cut($y, $frame, $span)];
         }
         if ($frames === []) {
-            return [self::replaced($layer, self::APART, [self::TOGETHER => Property::constant(new PointType, self::place($layer, $span->in))]), 0];
+            return [
+                self::replaced($layer, self::APART, [self::TOGETHER => Property::constant(new PointType, self::place($layer, $span->in))]),
+                0,
+            ];
         }
         [$alongX, $alongY] = [$x->course($span), $y->course($span)];
         $differs = [];
@@ -77,7 +86,9 @@ final class Axes
             $differs[$frame] = $glides || (! $restsX && ! $restsY && (string) $ofX?->easing !== (string) $ofY?->easing);
         }
         $path = Property::keyframed(new PointType, $keyframes);
-        [$written, $count] = self::writtenOut($path, $span, fn (Keyframe $one): bool => $differs[$one->frame($span)], fn (int $frame): Point => self::place($layer, $frame));
+        [$written, $count] = self::writtenOut(
+            $path, $span, fn (Keyframe $one): bool => $differs[$one->frame($span)], fn (int $frame): Point => self::place($layer, $frame),
+        );
 
         return [self::replaced($layer, self::APART, [self::TOGETHER => $written]), $count];
     }
@@ -85,7 +96,10 @@ final class Axes
     /** @return list<int> the frames on which its place is keyframed, in order */
     public static function frames(Layer $layer): array
     {
-        $courses = array_map(fn (string $name): array => isset($layer->properties[$name]) ? $layer->properties[$name]->course($layer->span) : [], [self::TOGETHER, ...self::APART]);
+        $courses = array_map(
+            fn (string $name): array => isset($layer->properties[$name]) ? $layer->properties[$name]->course($layer->span) : [],
+            [self::TOGETHER, ...self::APART],
+        );
         $frames = array_keys($courses[0] + $courses[1] + $courses[2]);
         sort($frames);
 
@@ -125,7 +139,9 @@ final class Axes
                 throw new Refusal('that would be more than '.number_format(self::MOST).' keyframes');
             }
             for ($frame = $from; $frame < $to; $frame++) {
-                $keyframes[] = new Keyframe($frame - $one->pin->origin($span), $at === null ? $place->at($frame, $span) : $at($frame), new Linear, $one->pin);
+                $keyframes[] = new Keyframe(
+                    $frame - $one->pin->origin($span), $at === null ? $place->at($frame, $span) : $at($frame), new Linear, $one->pin,
+                );
             }
         }
 

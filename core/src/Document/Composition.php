@@ -204,7 +204,20 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self($id, $this->name, $this->width, $this->height, $this->rate, $this->length, $this->background, $this->layers, $this->markers, $this->alone, $this->guides, $this->shutter);
+        return new self(
+            $id,
+            $this->name,
+            $this->width,
+            $this->height,
+            $this->rate,
+            $this->length,
+            $this->background,
+            $this->layers,
+            $this->markers,
+            $this->alone,
+            $this->guides,
+            $this->shutter,
+        );
     }
 
     public function withLayers(Stack $layers): self

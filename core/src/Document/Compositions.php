@@ -177,7 +177,9 @@ final readonly class Compositions implements Countable, IteratorAggregate
      */
     public function changedFrom(self $before): array
     {
-        return array_values(array_filter($this->entries, fn (StoredComposition $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry));
+        return array_values(array_filter(
+            $this->entries, fn (StoredComposition $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry,
+        ));
     }
 
     /** @param  callable(Composition): Composition  $change  which keeps the id */

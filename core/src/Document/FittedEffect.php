@@ -24,9 +24,13 @@ final class FittedEffect
         $values += $effect instanceof FitsLayer && $box->width() > 0 && $box->height() > 0 ? $effect->fitted($box) : [];
         $settings = [];
         foreach (AttachedSettings::definitions($added) as $name => $definition) {
-            $settings[$name] = Property::constant($definition->type, $values[substr($name, strlen($added->id) + 1)] ?? $definition->default);
+            $settings[$name] = Property::constant(
+                $definition->type, $values[substr($name, strlen($added->id) + 1)] ?? $definition->default,
+            );
         }
 
-        return $layer->attaching(['effects' => [...$layer->attached->effects, $added]])->with(['properties' => [...$layer->properties, ...$settings]]);
+        return $layer->attaching(['effects' => [...$layer->attached->effects, $added]])->with([
+            'properties' => [...$layer->properties, ...$settings],
+        ]);
     }
 }

@@ -22,8 +22,12 @@ final readonly class Kept
      * @param  list<NamedLook>  $looks
      * @param  list<NamedMotion>  $motions
      */
-    public function __construct(public array $swatches = [], public array $curves = [], public array $looks = [], public array $motions = [])
-    {
+    public function __construct(
+        public array $swatches = [],
+        public array $curves = [],
+        public array $looks = [],
+        public array $motions = [],
+    ) {
     }
 
     /** @param  callable(string): ?Node  $list  the list of a name; null for an empty one */

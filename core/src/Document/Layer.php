@@ -38,7 +38,18 @@ use Ricamo\Core\Value\Length;
  */
 final readonly class Layer implements Valued
 {
-    private const OWN = ['id' => 0, 'kind' => 0, 'name' => 0, 'in' => 0, 'out' => 0, 'group' => 0, 'markers' => 0, 'arrive' => 0, 'leave' => 0, 'accents' => 0];
+    private const OWN = [
+        'id' => 0,
+        'kind' => 0,
+        'name' => 0,
+        'in' => 0,
+        'out' => 0,
+        'group' => 0,
+        'markers' => 0,
+        'arrive' => 0,
+        'leave' => 0,
+        'accents' => 0,
+    ];
 
     /** The properties by which it is placed. */
     private const PLACING = ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'anchor' => 0, 'rotation' => 0];
@@ -195,7 +206,9 @@ final readonly class Layer implements Valued
     /** What it and all that is attached to it refers to. */
     public function refersTo(): References
     {
-        return References::all($this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached->all()));
+        return References::all(
+            $this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached->all()),
+        );
     }
 
     /**
@@ -205,7 +218,9 @@ final readonly class Layer implements Valued
      */
     public function withoutLayers(array $ids): self
     {
-        $masks = array_values(array_filter($this->attached->masks, fn (PlacedMask $mask): bool => $mask->layer === null || ! in_array($mask->layer, $ids, true)));
+        $masks = array_values(array_filter(
+            $this->attached->masks, fn (PlacedMask $mask): bool => $mask->layer === null || ! in_array($mask->layer, $ids, true),
+        ));
         $content = $this->content instanceof TakesFromLayers ? $this->content->withoutLayers($ids) : $this->content;
 
         return $this->having(['masks' => $masks], [])->withContent($content);
@@ -278,7 +293,15 @@ final readonly class Layer implements Valued
         $position = isset($properties['position']) ? $properties['position']->at($frame, $this->span) : $this->value('position', $frame);
         assert($scale instanceof Point && $anchor instanceof Point && $position instanceof Point && is_float($rotation));
 
-        return Affine::placing($position->x, $position->y, $anchor->x, $anchor->y, $scale->x / 100, $scale->y / 100, $this->switches->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation);
+        return Affine::placing(
+            $position->x,
+            $position->y,
+            $anchor->x,
+            $anchor->y,
+            $scale->x / 100,
+            $scale->y / 100,
+            $this->switches->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation,
+        );
     }
 
     public function number(string $property, int|float $frame): float

@@ -13,8 +13,12 @@ final readonly class LayerFacts
      * @param  ?string  $group  the id of the group that it says to be in
      * @param  bool  $hasMarkers  whether it has markers of its own
      */
-    public function __construct(public LayerKind $kind, public ?string $group = null, public References $refersTo = new References, public bool $hasMarkers = false)
-    {
+    public function __construct(
+        public LayerKind $kind,
+        public ?string $group = null,
+        public References $refersTo = new References,
+        public bool $hasMarkers = false,
+    ) {
     }
 
     /** Whether what it shows depends on compositions, or on layers that are in no group with it. */

@@ -106,18 +106,24 @@ abstract class LayerKind
     /** @return array<string, Property> what each is when nothing is said, by its name */
     final public function defaults(): array
     {
-        return $this->defaults ??= array_map(fn (PropertyDefinition $one): Property => Property::constant($one->type, $one->default), $this->properties());
+        return $this->defaults ??= array_map(
+            fn (PropertyDefinition $one): Property => Property::constant($one->type, $one->default), $this->properties(),
+        );
     }
 
     /** @return array<string, Property> those that documents leave out then */
     final public function rare(): array
     {
-        return $this->rare ??= array_intersect_key($this->defaults(), array_filter($this->properties(), fn (PropertyDefinition $one): bool => $one->rare));
+        return $this->rare ??= array_intersect_key(
+            $this->defaults(), array_filter($this->properties(), fn (PropertyDefinition $one): bool => $one->rare),
+        );
     }
 
     /** @return array<string, PropertyDefinition> every property by its name */
     final public function properties(): array
     {
-        return $this->properties ??= array_column([...($this->isSeen() ? Placement::properties() : []), ...$this->ownProperties()], null, 'name');
+        return $this->properties ??= array_column(
+            [...($this->isSeen() ? Placement::properties() : []), ...$this->ownProperties()], null, 'name',
+        );
     }
 }

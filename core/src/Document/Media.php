@@ -37,13 +37,25 @@ final readonly class Media
             $node->field('hash')->refuse('is not a SHA-256 in 64 digits of 0 to 9 and a to f');
         }
 
-        return new self($node->field('id')->name(64), $node->optional('name')?->name() ?? basename($file), $file, folder: $node->optional('folder')?->name(100), hash: $hash);
+        return new self(
+            $node->field('id')->name(64),
+            $node->optional('name')?->name() ?? basename($file),
+            $file,
+            folder: $node->optional('folder')?->name(100),
+            hash: $hash,
+        );
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'file' => $this->file, ...($this->hash === null ? [] : ['hash' => $this->hash]), ...($this->folder === null ? [] : ['folder' => $this->folder])];
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'file' => $this->file,
+            ...($this->hash === null ? [] : ['hash' => $this->hash]),
+            ...($this->folder === null ? [] : ['folder' => $this->folder]),
+        ];
     }
 
     public function probed(MediaFacts $facts): self

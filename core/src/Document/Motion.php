@@ -96,7 +96,9 @@ final readonly class Motion
                 $definition = $layer->definitions()[$name];
                 $rest = $layer->value($name, $frame);
                 $layer = $layer->withProperty($name, $course->mapValues(
-                    fn (mixed $value): mixed => $definition->read(new Node($definition->type->write(self::absolute($name, $value, $rest)), $name)),
+                    fn (mixed $value): mixed => $definition->read(new Node(
+                        $definition->type->write(self::absolute($name, $value, $rest)), $name,
+                    )),
                 ));
             }
 
@@ -118,7 +120,9 @@ final readonly class Motion
 
         return match (true) {
             $property === 'position' && $value instanceof Point && $rest instanceof Point => self::rounded($value->minus($rest)),
-            $property === 'scale' && $value instanceof Point && $rest instanceof Point => new Point($share($value->x, $rest->x), $share($value->y, $rest->y)),
+            $property === 'scale' && $value instanceof Point && $rest instanceof Point => new Point(
+                $share($value->x, $rest->x), $share($value->y, $rest->y),
+            ),
             $property === 'rotation' && is_float($value) && is_float($rest) => round($value - $rest, 6),
             is_float($value) && is_float($rest) => $share($value, $rest),
             default => $value,
@@ -129,7 +133,9 @@ final readonly class Motion
     {
         return match (true) {
             $property === 'position' && $value instanceof Point && $rest instanceof Point => self::rounded($value->plus($rest)),
-            $property === 'scale' && $value instanceof Point && $rest instanceof Point => self::rounded(new Point($value->x * $rest->x / 100, $value->y * $rest->y / 100)),
+            $property === 'scale' && $value instanceof Point && $rest instanceof Point => self::rounded(
+                new Point($value->x * $rest->x / 100, $value->y * $rest->y / 100),
+            ),
             $property === 'rotation' && is_float($value) && is_float($rest) => round($value + $rest, 6),
             is_float($value) && is_float($rest) => min(100.0, round($value * $rest / 100, 6)),
             default => $value,

@@ -72,7 +72,9 @@ final class Nesting
         }
         $count += count($composition->layers);
         if ($count > self::MOST_LAYERS) {
-            throw new Refusal("“{$composition->name}” comes to more than ".number_format(self::MOST_LAYERS).' layers with all that is placed in it');
+            throw new Refusal(
+                "“{$composition->name}” comes to more than ".number_format(self::MOST_LAYERS).' layers with all that is placed in it',
+            );
         }
 
         return $this->counts[$composition->id] = $count;

@@ -16,8 +16,12 @@ final readonly class Project
 
     private const MOST_MEDIA = 5000;
 
-    public function __construct(public string $name, public MediaLibrary $media, public Compositions $compositions, public Kept $kept = new Kept)
-    {
+    public function __construct(
+        public string $name,
+        public MediaLibrary $media,
+        public Compositions $compositions,
+        public Kept $kept = new Kept,
+    ) {
     }
 
     public static function parse(string $json): self
@@ -55,7 +59,9 @@ final readonly class Project
             'version' => self::VERSION,
             'name' => $this->name,
             'media' => array_map(fn (Media $media): array => $media->toJson(), $this->media->all()),
-            'compositions' => array_map(fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions)),
+            'compositions' => array_map(
+                fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions),
+            ),
             'swatches' => [],
             ...array_filter($this->kept->toJson()),
         ];
@@ -153,7 +159,9 @@ final readonly class Project
                 }
                 foreach ($layer->refersTo()->compositions as $id) {
                     if (! $compositions->has($id)) {
-                        self::layerIn($node, $index, $at)->field(in_array($id, $layer->content->refersTo()->compositions, true) ? 'composition' : 'gradients')->refuse("there is no composition \"$id\" in this project");
+                        self::layerIn($node, $index, $at)->field(
+                            in_array($id, $layer->content->refersTo()->compositions, true) ? 'composition' : 'gradients',
+                        )->refuse("there is no composition \"$id\" in this project");
                     }
                 }
             }

@@ -45,7 +45,9 @@ final readonly class Shutter
      */
     public function moments(int $frame, int $count): array
     {
-        return array_map(fn (int $index): float => $frame + ($this->phase + $this->angle * ($index + 0.5) / $count) / 360, range(0, $count - 1));
+        return array_map(
+            fn (int $index): float => $frame + ($this->phase + $this->angle * ($index + 0.5) / $count) / 360, range(0, $count - 1),
+        );
     }
 
     /** @return array<string, mixed> its JSON Schema */

@@ -101,7 +101,9 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
         }
         $order = $this->tree()->inOrder($this->ids());
 
-        return $order === $this->ids() ? $this : new self(array_map(fn (string $id): StoredLayer => $this->entries[$id], array_combine($order, $order)));
+        return $order === $this->ids()
+            ? $this
+            : new self(array_map(fn (string $id): StoredLayer => $this->entries[$id], array_combine($order, $order)));
     }
 
     /** @return list<string> bottom first */
@@ -253,13 +255,17 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     /** @return list<string> the ids of the compositions that are placed, for each time that they are */
     public function placings(): array
     {
-        return array_merge(...array_map(fn (StoredLayer $entry): array => $entry->facts->refersTo->compositions, array_values($this->entries)));
+        return array_merge(...array_map(
+            fn (StoredLayer $entry): array => $entry->facts->refersTo->compositions, array_values($this->entries),
+        ));
     }
 
     /** @return list<StoredLayer> those that are not the very same as in $before */
     public function changedFrom(self $before): array
     {
-        return array_values(array_filter($this->entries, fn (StoredLayer $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry));
+        return array_values(array_filter(
+            $this->entries, fn (StoredLayer $entry): bool => ($before->entries[$entry->id] ?? null) !== $entry,
+        ));
     }
 
     /** @return list<StoredLayer> those that are not in $after */

@@ -86,7 +86,9 @@ final readonly class Tree
      */
     public function withAll(array $ids): array
     {
-        return $this->isFlat() ? $ids : array_values(array_unique(array_merge(...array_map(fn (string $id): array => [...$this->within($id), $id], $ids))));
+        return $this->isFlat()
+            ? $ids
+            : array_values(array_unique(array_merge(...array_map(fn (string $id): array => [...$this->within($id), $id], $ids))));
     }
 
     /**
@@ -95,7 +97,9 @@ final readonly class Tree
      */
     public function outermost(array $ids): array
     {
-        return $this->isFlat() ? $ids : array_values(array_filter($ids, fn (string $id): bool => array_intersect($this->above($id), $ids) === []));
+        return $this->isFlat()
+            ? $ids
+            : array_values(array_filter($ids, fn (string $id): bool => array_intersect($this->above($id), $ids) === []));
     }
 
     /**

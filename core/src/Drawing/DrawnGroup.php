@@ -48,7 +48,12 @@ final readonly class DrawnGroup extends Drawn
     {
         $finer = fn (Drawn $part): Drawn => $part->finer($fineness);
 
-        return new self(array_map($finer, $this->parts), $this->opacity, $this->clip, array_map(fn (DrawnMask $mask): DrawnMask => $mask->finer($fineness), $this->masks));
+        return new self(
+            array_map($finer, $this->parts),
+            $this->opacity,
+            $this->clip,
+            array_map(fn (DrawnMask $mask): DrawnMask => $mask->finer($fineness), $this->masks),
+        );
     }
 
     public function operations(Affine $matrix): array
@@ -58,7 +63,13 @@ final readonly class DrawnGroup extends Drawn
             return [];
         }
         $clip = $this->clip === null ? null : Outline::of($this->clip->transformed($matrix));
-        $masks = array_map(fn (DrawnMask $mask, int $index): MaskPart => new MaskPart($mask->operations($matrix), $index === 0 ? MaskMode::Add : MaskMode::Intersect), $this->masks, array_keys($this->masks));
+        $masks = array_map(
+            fn (DrawnMask $mask, int $index): MaskPart => new MaskPart(
+                $mask->operations($matrix), $index === 0 ? MaskMode::Add : MaskMode::Intersect,
+            ),
+            $this->masks,
+            array_keys($this->masks),
+        );
 
         return [new Group($operations, $this->opacity, $clip, masks: $masks)];
     }

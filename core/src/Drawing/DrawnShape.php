@@ -76,7 +76,14 @@ final readonly class DrawnShape extends Drawn
         $by = $fineness * $this->matrix->stretch();
         $scaled = fn (Colour|Gradient|null $paint): Colour|Gradient|null => $paint instanceof Gradient ? $paint->scaled($by) : $paint;
 
-        return new self($this->path->scaled($by), $this->matrix->after(Affine::scaling(1 / $by, 1 / $by)), $scaled($this->fill), $this->rule, $scaled($this->stroke), $this->pen?->scaled($by));
+        return new self(
+            $this->path->scaled($by),
+            $this->matrix->after(Affine::scaling(1 / $by, 1 / $by)),
+            $scaled($this->fill),
+            $this->rule,
+            $scaled($this->stroke),
+            $this->pen?->scaled($by),
+        );
     }
 
     /** Of its outline; a line along it reaches beyond. */

@@ -49,6 +49,8 @@ final class PaintJson
     /** @return list<float> */
     public static function matrix(Affine $matrix): array
     {
-        return array_map(fn (float $number): float => round($number, 12), [$matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f]);
+        return array_map(fn (float $number): float => round($number, 12), [
+            $matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f,
+        ]);
     }
 }

@@ -268,7 +268,9 @@ final class Edits
     public static function read(Node $node): Edit
     {
         $name = $node->field('edit');
-        $class = self::BY_NAME[$name->string()] ?? $name->refuse(json_encode($name->value).' is not an edit; there are '.implode(', ', array_keys(self::BY_NAME)));
+        $class = self::BY_NAME[$name->string()] ?? $name->refuse(
+            json_encode($name->value).' is not an edit; there are '.implode(', ', array_keys(self::BY_NAME)),
+        );
 
         $edit = Fields::of($class)->read($node->field('args'));
         assert($edit instanceof Edit);
@@ -319,7 +321,11 @@ final class Edits
         foreach ($after->layers->where(fn (LayerFacts $facts): bool => $facts->refersTo->layers !== []) as $layer) {
             $missing = Strays::missing($layer, $after->layers);
             foreach ($missing as $id) {
-                if (! $before->layers->has($id) && $before->layers->has($layer->id) && ! in_array($id, $before->layers->entries()[$layer->id]->facts->refersTo->layers, true)) {
+                if (
+                    ! $before->layers->has($id)
+                    && $before->layers->has($layer->id)
+                    && ! in_array($id, $before->layers->entries()[$layer->id]->facts->refersTo->layers, true)
+                ) {
                     throw new Refusal("there is no layer \"$id\" in \"{$after->name}\"");
                 }
             }
@@ -357,7 +363,9 @@ final class Edits
         $after = $edit->apply($project);
         foreach ($after->compositions->changedFrom($project->compositions) as $changed) {
             $now = $changed->composition();
-            $now->checkAgainst($project->compositions->knows($changed->id) ? $project->compositions->entry($changed->id)->composition() : $now);
+            $now->checkAgainst(
+                $project->compositions->knows($changed->id) ? $project->compositions->entry($changed->id)->composition() : $now,
+            );
             Nesting::check($now, $after->library());
         }
 
@@ -373,7 +381,9 @@ final class Edits
     public static function readList(Node $node): array
     {
         return array_map(
-            fn (Node $item): array => [self::read($item->allow(['edit', 'args', 'composition'])), $item->optional('composition')?->string(200)],
+            fn (Node $item): array => [
+                self::read($item->allow(['edit', 'args', 'composition'])), $item->optional('composition')?->string(200),
+            ],
             $node->items(10_000),
         );
     }

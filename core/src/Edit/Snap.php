@@ -18,7 +18,9 @@ final readonly class Snap
     public function __construct(
         #[Field('frames', 0, Composition::LONGEST)] private float $within,
         #[Frame] private ?int $playhead = null,
-        #[Field('further frames that draw in', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 5000, of: 'int')] private array $marks = [],
+        #[Field(
+            'further frames that draw in', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 5000, of: 'int',
+        )] private array $marks = [],
     ) {
     }
 

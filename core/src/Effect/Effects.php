@@ -49,7 +49,16 @@ final class Effects
     /** By what they do, in the order in which they are offered. */
     private const CLASSES = [
         'Blur' => [SoftBlur::class, Directional::class, Zoom::class, SpinBlur::class],
-        'Shadow and light' => [DropShadow::class, InnerShadow::class, LongShadow::class, Extrude::class, EdgeLine::class, Halo::class, Glow::class, Vignette::class],
+        'Shadow and light' => [
+            DropShadow::class,
+            InnerShadow::class,
+            LongShadow::class,
+            Extrude::class,
+            EdgeLine::class,
+            Halo::class,
+            Glow::class,
+            Vignette::class,
+        ],
         'Colour' => [
             Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
             Posterise::class, Threshold::class,
@@ -76,7 +85,10 @@ final class Effects
     /** @return array<string, list<Effect>> by what they do, in the order in which they are offered */
     public static function bySubject(): array
     {
-        return array_map(fn (array $classes): array => array_map(fn (string $class): Effect => self::all()[(new $class)->name()], $classes), self::CLASSES);
+        return array_map(
+            fn (array $classes): array => array_map(fn (string $class): Effect => self::all()[(new $class)->name()], $classes),
+            self::CLASSES,
+        );
     }
 
     /** @return array<string, mixed> the JSON Schema of the name of one */
@@ -87,6 +99,8 @@ final class Effects
 
     public static function read(Node $node): Effect
     {
-        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an effect; there are ".implode(', ', array_keys(self::all())));
+        return self::all()[$node->string(40)] ?? $node->refuse(
+            "\"{$node->string()}\" is not an effect; there are ".implode(', ', array_keys(self::all())),
+        );
     }
 }

@@ -26,7 +26,11 @@ final readonly class Place
         return $own * sqrt(abs($this->matrix->determinant()));
     }
 
-    /** As far away in a direction, which stays that of the frame however the layer turns. @param  float  $degrees  clockwise, 0 to the right */
+    /**
+     * As far away in a direction, which stays that of the frame however the layer turns.
+     *
+     * @param  float  $degrees  clockwise, 0 to the right
+     */
     public function away(float $degrees, float $own): Point
     {
         $length = $this->length($own);

@@ -27,7 +27,9 @@ final readonly class PlacedEffect implements Attached
     public static function read(Node $node): self
     {
         return new self(
-            preg_match('/^e\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not e and a number'),
+            preg_match('/^e\d{1,6}$/', $node->field('id')->string(8))
+                ? $node->field('id')->string()
+                : $node->field('id')->refuse('is not e and a number'),
             Effects::read($node->field('effect')),
             $node->optional('on')?->bool() ?? true,
         );

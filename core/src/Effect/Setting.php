@@ -26,8 +26,14 @@ final class Setting
     }
 
     /** A whole number. */
-    public static function count(string $name, string $title, float $default, float $least, float $most, string $unit = ''): PropertyDefinition
-    {
+    public static function count(
+        string $name,
+        string $title,
+        float $default,
+        float $least,
+        float $most,
+        string $unit = '',
+    ): PropertyDefinition {
         return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, unit: $unit);
     }
 

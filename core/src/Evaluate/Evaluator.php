@@ -63,7 +63,12 @@ final readonly class Evaluator
         $moment = Moment::on($frame);
         foreach ($composition->layers as $layer) {
             if ($layer->kind->adjusts()) {
-                if (! $layer->switches->reference && ! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
+                if (
+                    ! $layer->switches->reference
+                    && ! $composition->layers->tree()->isGrouped($layer->id)
+                    && $layer->isSeenAt($frame)
+                    && $composition->shows($layer)
+                ) {
                     $operations = $this->drawing->adjusted($operations, $layer, $composition, $moment, $composition->background);
                 }
 
@@ -117,7 +122,9 @@ final readonly class Evaluator
     {
         $artist = $this->drawing->artist($layer);
 
-        return $artist instanceof TextArtist ? $artist->apart($layer, $composition, $frame, $by) : throw new Refusal("“{$layer->name}” has no words");
+        return $artist instanceof TextArtist
+            ? $artist->apart($layer, $composition, $frame, $by)
+            : throw new Refusal("“{$layer->name}” has no words");
     }
 
     /**
@@ -146,15 +153,23 @@ final readonly class Evaluator
     {
         $this->checkFrame($composition, $frame);
         $layer = $composition->layer($bundle);
-        $size = $layer->content instanceof BundleContent ? $layer->content->plays($this->media)->size() : throw new Refusal("“{$layer->name}” is not a bundle");
-        $placed = $composition->space($bundle, $frame)->after($layer->matrix($frame))->after(Affine::translation(-$size->width / 2, -$size->height / 2));
+        $size = $layer->content instanceof BundleContent
+            ? $layer->content->plays($this->media)->size()
+            : throw new Refusal("“{$layer->name}” is not a bundle");
+        $placed = $composition->space($bundle, $frame)->after($layer->matrix($frame))->after(
+            Affine::translation(-$size->width / 2, -$size->height / 2),
+        );
         $space = $placed->inverse();
         $others = $this->drawing->inside($composition->replacing($layer->switched(['visible' => false])), $frame, $space);
         $background = $composition->background === null || ! $composition->background->isVisible() ? [] : [
-            new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background),
+            new Fill(
+                Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $space, $composition->background,
+            ),
         ];
 
-        return new DisplayList($frame, $composition->width, $composition->height, null, operations: Group::fade([...$background, ...$others], self::FAINT));
+        return new DisplayList(
+            $frame, $composition->width, $composition->height, null, operations: Group::fade([...$background, ...$others], self::FAINT),
+        );
     }
 
     /**
@@ -253,7 +268,14 @@ final readonly class Evaluator
             if ($whose !== null) {
                 $units = $this->units($layer, $composition, $one);
                 $from = Timing::begins($whose, $layer->span, $one->mirrors !== null);
-                $all[] = ['cascade' => $one->id, 'as' => $one->role->value, 'units' => $units, 'each' => round(Timing::each($whose->length, $whose->overlap / 100, $units), 2), 'from' => $from, 'to' => $from + $whose->length];
+                $all[] = [
+                    'cascade' => $one->id,
+                    'as' => $one->role->value,
+                    'units' => $units,
+                    'each' => round(Timing::each($whose->length, $whose->overlap / 100, $units), 2),
+                    'from' => $from,
+                    'to' => $from + $whose->length,
+                ];
             }
         }
 
@@ -266,7 +288,12 @@ final readonly class Evaluator
         if (isset($layer->properties['typeSize'])) {
             return $layer->number('typeSize', $layer->span->in);
         }
-        $heights = array_map(fn (string $id): float => $this->pose($composition->layer($id), $composition, $composition->layer($id)->span->in)->bounds()->height(), $composition->layers->tree()->members($layer->id));
+        $heights = array_map(
+            fn (string $id): float => $this->pose(
+                $composition->layer($id), $composition, $composition->layer($id)->span->in,
+            )->bounds()->height(),
+            $composition->layers->tree()->members($layer->id),
+        );
 
         return $heights === [] ? 100.0 : max(1.0, array_sum($heights) / count($heights));
     }
@@ -282,7 +309,9 @@ final readonly class Evaluator
     {
         $box = $this->drawing->artist($layer)->box($layer, $composition, $frame);
         $anchor = $layer->kind->isSeen() ? $layer->point('anchor', $frame) : new Point(0, 0);
-        $isSeen = ! LayerDrawing::any($composition->around($layer), fn (Layer $one): bool => ! $one->isSeenAt($frame)) && ! $composition->leavesOut($layer->id);
+        $isSeen = ! LayerDrawing::any(
+            $composition->around($layer), fn (Layer $one): bool => ! $one->isSeenAt($frame),
+        ) && ! $composition->leavesOut($layer->id);
 
         return new Pose($layer->id, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $box, $anchor, $isSeen);
     }

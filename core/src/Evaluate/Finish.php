@@ -42,11 +42,23 @@ final readonly class Finish
      * @param  list<Filter>  $filters
      * @return list<Operation>
      */
-    public function finished(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, array $clips, array $filters, float $opacity): array
-    {
+    public function finished(
+        array $operations,
+        Layer $layer,
+        Composition $composition,
+        Moment $moment,
+        Affine $matrix,
+        array $clips,
+        array $filters,
+        float $opacity,
+    ): array {
         [$at, $space] = [$moment->at, $moment->space];
-        $operations = $operations === [] || $layer->attached->masks === [] ? $operations : $this->masked($operations, $layer, $composition, $moment, $matrix);
-        $operations = $operations === [] || $layer->attached->effects === [] ? $operations : $this->withEffects($operations, $layer, $composition, $at, $matrix);
+        $operations = $operations === [] || $layer->attached->masks === []
+            ? $operations
+            : $this->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->attached->effects === []
+            ? $operations
+            : $this->withEffects($operations, $layer, $composition, $at, $matrix);
         if ($filters !== [] && $operations !== []) {
             $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
         }
@@ -67,7 +79,9 @@ final readonly class Finish
         // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
         $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
         $on = array_values(array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
-        $parts = array_map(fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on);
+        $parts = array_map(
+            fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on,
+        );
 
         return $parts === [] ? $operations : [new Group($operations, masks: $parts)];
     }
@@ -81,7 +95,12 @@ final readonly class Finish
     private function asMask(?Layer $mask, Layer $of, Composition $composition, Moment $moment): array
     {
         $tree = $composition->layers->tree();
-        if ($mask === null || ! $mask->kind->isSeen() || ! $mask->span->contains($moment->frame) || in_array($mask->id, $tree->above($of->id), true)) {
+        if (
+            $mask === null
+            || ! $mask->kind->isSeen()
+            || ! $mask->span->contains($moment->frame)
+            || in_array($mask->id, $tree->above($of->id), true)
+        ) {
             return [];
         }
         $space = $moment->space;

@@ -42,8 +42,14 @@ final readonly class Glance
     }
 
     /** @param  list<Operation>  $operations */
-    public static function of(Layer $layer, Pose $pose, array $operations, bool $isReference, Composition $composition, MediaLibrary $library): self
-    {
+    public static function of(
+        Layer $layer,
+        Pose $pose,
+        array $operations,
+        bool $isReference,
+        Composition $composition,
+        MediaLibrary $library,
+    ): self {
         $paths = [];
         foreach ($operations as $operation) {
             $operation->addPaths($paths);
@@ -57,11 +63,17 @@ final readonly class Glance
 
         // What layers are painted with plays, too.
         $shown = array_filter(array_map(fn (PlacedGradient $one): ?Shown => $one->shown(), $layer->attached->gradients));
-        $played = array_filter([$layer->content, ...array_map(PaintedPictures::content(...), $shown)], fn (Content $one): bool => $one instanceof Played);
-        $missing = array_merge(...array_map(fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played)));
+        $played = array_filter(
+            [$layer->content, ...array_map(PaintedPictures::content(...), $shown)], fn (Content $one): bool => $one instanceof Played,
+        );
+        $missing = array_merge(...array_map(
+            fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played),
+        ));
 
         return new self(
-            $pose->seen, $pose->bounds(), $pose->encode(), array_map(fn (Operation $operation): string => $operation->encode(), $operations),
+            $pose->seen, $pose->bounds(), $pose->encode(), array_map(
+                fn (Operation $operation): string => $operation->encode(), $operations,
+            ),
             $isReference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), $paths, $media,
         );
     }
@@ -69,7 +81,16 @@ final readonly class Glance
     /** What is worth remembering: data of paths is large, and who has looked once knows it. */
     public function withoutPaths(): self
     {
-        return new self($this->seen, $this->bounds, $this->pose, $this->items, $this->reference, $this->missing, array_map(fn (): null => null, $this->paths), $this->media);
+        return new self(
+            $this->seen,
+            $this->bounds,
+            $this->pose,
+            $this->items,
+            $this->reference,
+            $this->missing,
+            array_map(fn (): null => null, $this->paths),
+            $this->media,
+        );
     }
 
     /**

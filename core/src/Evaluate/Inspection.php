@@ -28,7 +28,9 @@ final class Inspection
         return [
             'layer' => $layer->id,
             'attached' => array_map(
-                fn (PropertyDefinition $one): array => $one->describe(), array_values(AttachedSettings::definitions(...$layer->attached->all())),
+                fn (PropertyDefinition $one): array => $one->describe(), array_values(
+                    AttachedSettings::definitions(...$layer->attached->all()),
+                ),
             ),
             'values' => array_map(fn (Property $property): array => [
                 'value' => $property->type->write($property->at($frame, $layer->span)),

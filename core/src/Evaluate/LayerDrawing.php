@@ -52,7 +52,10 @@ final readonly class LayerDrawing
     {
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
-        $this->finish = new Finish(fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at), $this->drawAt(...));
+        $this->finish = new Finish(
+            fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
+            $this->drawAt(...),
+        );
     }
 
     public function artist(Layer $layer): Artist
@@ -87,7 +90,11 @@ final readonly class LayerDrawing
     private function members(Layer $group, Composition $composition, Moment $moment): array
     {
         $members = array_map($composition->layer(...), $composition->layers->tree()->members($group->id));
-        $changes = $group->attached->cascades === [] ? [] : LayerCascades::changes($group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at);
+        $changes = $group->attached->cascades === []
+            ? []
+            : LayerCascades::changes(
+                $group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at,
+            );
         $operations = [];
         foreach ($members as $index => $member) {
             if (! $member->isSeenAt($moment->frame) || $member->switches->reference || $composition->leavesOut($member->id)) {
@@ -98,7 +105,9 @@ final readonly class LayerDrawing
                 $this->add($operations, $member, $composition, $moment);
             } elseif (! $member->kind->adjusts() && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
                 $own = $this->draw($member, $composition, $moment->in($moment->space->after($change->matrix)));
-                array_push($operations, ...($own === [] ? [] : LayerCascades::seen($own, $change, sqrt(abs($moment->space->determinant())))));
+                array_push(
+                    $operations, ...($own === [] ? [] : LayerCascades::seen($own, $change, sqrt(abs($moment->space->determinant())))),
+                );
             }
         }
 
@@ -110,13 +119,17 @@ final readonly class LayerDrawing
     {
         $artist = $this->artist($layer);
 
-        return $artist instanceof MovesWithin ? $artist->units($layer, $cascade) : (int) ceil(count($composition->layers->tree()->members($layer->id)) / $cascade->every);
+        return $artist instanceof MovesWithin
+            ? $artist->units($layer, $cascade)
+            : (int) ceil(count($composition->layers->tree()->members($layer->id)) / $cascade->every);
     }
 
     /** Where a layer is in the space of its group. */
     private function bounds(Layer $layer, Composition $composition, int|float $at): Box
     {
-        return $layer->kind->isSeen() ? $layer->matrix($at)->bounds($this->artist($layer)->box($layer, $composition, $at)) : new Box(0, 0, 0, 0);
+        return $layer->kind->isSeen()
+            ? $layer->matrix($at)->bounds($this->artist($layer)->box($layer, $composition, $at))
+            : new Box(0, 0, 0, 0);
     }
 
     /** @return list<Box> of what is seen of a group, upright in its space; of all that is in it where nothing is */
@@ -150,16 +163,22 @@ final readonly class LayerDrawing
             return $this->lone($layer, $composition, Moment::on($frame));
         }
         $around = $composition->around($layer);
-        $isAdded = $layer->switches->reference ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->switches->reference) : count($around) === 1;
+        $isAdded = $layer->switches->reference
+            ? ! self::any(array_slice($around, 1), fn (Layer $group): bool => $group->switches->reference)
+            : count($around) === 1;
         $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
 
-        return ! $isAdded || $isHidden ? [] : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+        return ! $isAdded || $isHidden
+            ? []
+            : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
     }
 
     /** @return list<Operation> what a layer adds that is in no group */
     public function lone(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->isSeenAt($moment->frame) && ($composition->alone === [] || ! $composition->leavesOut($layer->id)) ? $this->draw($layer, $composition, $moment) : [];
+        return $layer->isSeenAt($moment->frame) && ($composition->alone === [] || ! $composition->leavesOut($layer->id))
+            ? $this->draw($layer, $composition, $moment)
+            : [];
     }
 
     /** @param  list<Operation>  $operations  of what lies beneath */
@@ -183,16 +202,22 @@ final readonly class LayerDrawing
     {
         $matrix = $moment->space->after($layer->matrix($moment->at));
         $whole = $background === null || ! $background->isVisible() ? $beneath : [
-            new Fill(Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background), ...$beneath,
+            new Fill(
+                Outline::of(Path::rectangle(new Box(0, 0, $composition->width, $composition->height))), $moment->space, $background,
+            ), ...$beneath,
         ];
-        $times = array_product(array_map(fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->attached->effects));
+        $times = array_product(array_map(
+            fn (PlacedEffect $effect): int => $effect->on ? $effect->effect->times() : 1, $layer->attached->effects,
+        ));
         if ($whole === [] || $layer->attached->effects === [] || $matrix->isFlat() || self::count($whole) * $times > self::MOST_ADJUSTED) {
             return $beneath;
         }
         $opacity = max(0.0, min(1.0, $layer->number('opacity', $moment->at) / 100));
         $change = $this->change($layer, $composition, $moment->at);
         $operations = $this->finish->withEffects($whole, $layer, $composition, $moment->at, $matrix);
-        $operations = $operations === [] || $layer->attached->masks === [] ? $operations : $this->finish->masked($operations, $layer, $composition, $moment, $matrix);
+        $operations = $operations === [] || $layer->attached->masks === []
+            ? $operations
+            : $this->finish->masked($operations, $layer, $composition, $moment, $matrix);
         foreach ($operations === [] ? [] : $change->clips as $clip) {
             $operations = [new Group($operations, 1.0, Outline::of($clip->transformed($moment->space)))];
         }
@@ -217,7 +242,10 @@ final readonly class LayerDrawing
         if (count($moments) === 1) {
             return self::blended($layer, $this->drawAt($layer, $composition, $moment));
         }
-        $lists = [$first, ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $moment->exposed($at)), array_slice($moments, 1))];
+        $lists = [
+            $first,
+            ...array_map(fn (float $at): array => $this->drawAt($layer, $composition, $moment->exposed($at)), array_slice($moments, 1)),
+        ];
 
         return array_filter($lists) === [] ? [] : self::blended($layer, [new Samples($lists)]);
     }
@@ -228,7 +256,9 @@ final readonly class LayerDrawing
      */
     private static function blended(Layer $layer, array $operations): array
     {
-        return $layer->switches->blend === Blend::Normal || $operations === [] ? $operations : [new Group($operations, blend: $layer->switches->blend)];
+        return $layer->switches->blend === Blend::Normal || $operations === []
+            ? $operations
+            : [new Group($operations, blend: $layer->switches->blend)];
     }
 
     /** @param  list<Operation>  $operations  with those within groups */
@@ -306,10 +336,17 @@ final readonly class LayerDrawing
         $operations = $artist->drawInTime($layer, $composition, $moment, $moments, $pose);
 
         // Masks and effects are where the first is that is seen.
-        return $first === null ? [] : $this->finish->finished($operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity);
+        return $first === null
+            ? []
+            : $this->finish->finished(
+                $operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity,
+            );
     }
 
-    /** Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space is mirrored. */
+    /**
+     * Where a layer comes to stand in a space that is placed. What always reads is turned back, about its middle, where that space
+     * is mirrored.
+     */
     private function placed(Layer $layer, Composition $composition, int|float $at, Affine $matrix, Affine $space): Affine
     {
         $placed = $space->after($matrix);
@@ -326,7 +363,9 @@ final readonly class LayerDrawing
     /** What arriving and leaving make of a layer's pose at a moment. */
     public function change(Layer $layer, Composition $composition, int|float $at): Change
     {
-        return $layer->life->isAtRest($at, $layer->span) ? new Change : $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at));
+        return $layer->life->isAtRest($at, $layer->span)
+            ? new Change
+            : $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at));
     }
 
     private function scenery(Layer $layer, Composition $composition, int|float $at): Scenery
@@ -334,7 +373,12 @@ final readonly class LayerDrawing
         $matrix = $layer->matrix($at);
         $box = $this->artist($layer)->box($layer, $composition, $at);
 
-        return new Scenery($matrix->bounds($box->grown(Outlined::reach($layer, $at))), $matrix->apply($layer->point('anchor', $at)), $composition->width, $composition->height);
+        return new Scenery(
+            $matrix->bounds($box->grown(Outlined::reach($layer, $at))),
+            $matrix->apply($layer->point('anchor', $at)),
+            $composition->width,
+            $composition->height,
+        );
     }
 
     /**
@@ -348,7 +392,10 @@ final readonly class LayerDrawing
         $artist = $this->artist($layer);
         $moments = $artist instanceof RepeatsInTime ? self::some($artist->moments($layer, $at)) : [];
         if ($moments !== []) {
-            return array_merge(...array_map(fn (float $own): array => self::around($change->after($layer->matrix($own)), $artist->box($layer, $composition, $own)), $moments));
+            return array_merge(...array_map(
+                fn (float $own): array => self::around($change->after($layer->matrix($own)), $artist->box($layer, $composition, $own)),
+                $moments,
+            ));
         }
         $matrix = $change->after($layer->matrix($at));
         $marks = $layer->attached->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
@@ -362,7 +409,12 @@ final readonly class LayerDrawing
     /** @return list<Point> the corners of a box in the space that a matrix leads to */
     private static function around(Affine $matrix, Box $box): array
     {
-        return array_map($matrix->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
+        return array_map($matrix->apply(...), [
+            new Point($box->left, $box->top),
+            new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom),
+            new Point($box->left, $box->bottom),
+        ]);
     }
 
     /**

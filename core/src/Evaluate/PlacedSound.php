@@ -92,7 +92,9 @@ final class PlacedSound
         $before = $level[0];
         foreach ($level as $point) {
             if ($point[0] > $time) {
-                return $before[0] >= $point[0] || $time <= $before[0] ? $before[1] : $before[1] + ($point[1] - $before[1]) * ($time - $before[0]) / ($point[0] - $before[0]);
+                return $before[0] >= $point[0] || $time <= $before[0]
+                    ? $before[1]
+                    : $before[1] + ($point[1] - $before[1]) * ($time - $before[0]) / ($point[0] - $before[0]);
             }
             $before = $point;
         }

@@ -30,6 +30,14 @@ final readonly class SoundCue
     /** @return array{layer: string, media: string, from: float, at: float, length: float, speed: float, level: non-empty-list<array{float, float}>} */
     public function toJson(): array
     {
-        return ['layer' => $this->layer, 'media' => $this->media, 'from' => $this->from, 'at' => $this->at, 'length' => $this->length, 'speed' => $this->speed, 'level' => $this->level];
+        return [
+            'layer' => $this->layer,
+            'media' => $this->media,
+            'from' => $this->from,
+            'at' => $this->at,
+            'length' => $this->length,
+            'speed' => $this->speed,
+            'level' => $this->level,
+        ];
     }
 }

@@ -35,8 +35,14 @@ final class SoundPlan
     }
 
     /** @return list<SoundCue> */
-    private static function cues(Layer $layer, Heard $content, FrameRange $heard, FrameRange $range, FrameRate $rate, MediaLibrary $media): array
-    {
+    private static function cues(
+        Layer $layer,
+        Heard $content,
+        FrameRange $heard,
+        FrameRange $range,
+        FrameRate $rate,
+        MediaLibrary $media,
+    ): array {
         $cues = [];
         $placed = $layer->content instanceof Places ? $layer->content->placed() : null;
         $inside = $placed === null ? null : self::inside($placed, $media);

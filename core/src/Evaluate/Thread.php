@@ -38,7 +38,9 @@ final readonly class Thread
                 'easing' => (string) $keyframe->easing,
                 'curve' => Handles::of($keyframe->easing)?->curve()->handles(),
                 'pin' => $keyframe->pin->value,
-                'handles' => $next === null || ! $curved ? null : (new KeyframeSegment($property->type, $keyframe, $next, $layer->span))->handles(),
+                'handles' => $next === null || ! $curved ? null : (new KeyframeSegment(
+                    $property->type, $keyframe, $next, $layer->span,
+                ))->handles(),
             ], array_keys($course), $course, [...array_slice($course, 1), ...($course === [] ? [] : [null])]),
             ...self::samples($property, $course, $curved, $layer->span),
         ];

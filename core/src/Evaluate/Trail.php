@@ -24,7 +24,9 @@ final class Trail
         $ghosts = self::ghosts($layer, $composition, $frame, $evaluator);
         $frames = Axes::frames($layer);
         if ($frames === []) {
-            return $ghosts === [] ? null : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'apart' => false, 'ghosts' => $ghosts];
+            return $ghosts === []
+                ? null
+                : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'apart' => false, 'ghosts' => $ghosts];
         }
         $path = $layer->properties['position'] ?? null;
         // The way is shown as the groups that the layer is in stand now.
@@ -63,7 +65,9 @@ final class Trail
         }
         $here = self::corners($evaluator->pose($layer, $composition, $frame));
         $ghosts = array_map(
-            fn (int $at): array => ['frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at))], array_filter([$before, $after], is_int(...)),
+            fn (int $at): array => [
+                'frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at)),
+            ], array_filter([$before, $after], is_int(...)),
         );
 
         // One that stands where the layer is now would only be in its way.
@@ -77,7 +81,12 @@ final class Trail
 
         return array_map(
             fn (Point $corner): array => self::pair($pose->matrix->apply($corner)),
-            [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)],
+            [
+                new Point($box->left, $box->top),
+                new Point($box->right, $box->top),
+                new Point($box->right, $box->bottom),
+                new Point($box->left, $box->bottom),
+            ],
         );
     }
 

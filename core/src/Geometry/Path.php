@@ -50,7 +50,10 @@ final readonly class Path
     /** @param  non-empty-list<Point>  $points */
     public static function polygon(array $points): self
     {
-        return new self('M'.str_repeat('L', count($points) - 1).'Z', array_merge(...array_map(fn (Point $point): array => [$point->x, $point->y], $points)));
+        return new self(
+            'M'.str_repeat('L', count($points) - 1).'Z',
+            array_merge(...array_map(fn (Point $point): array => [$point->x, $point->y], $points)),
+        );
     }
 
     public static function ellipse(Box $box): self

@@ -34,7 +34,10 @@ final readonly class Lines
         $boxes = [
             new Box(0, 0, $width, $height),
             self::titleSafe($composition),
-            ...array_map(fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at), $composition->guides),
+            ...array_map(
+                fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at),
+                $composition->guides,
+            ),
         ];
         $seen = [];
         $tree = $composition->layers->tree();

@@ -32,8 +32,14 @@ final class EffectPoints
         $places = [];
         foreach ($on as $effect) {
             foreach (self::points($effect) as $setting) {
-                $point = $pose->matrix->apply(self::base($effect, $setting->name, $pose->box)->plus($layer->point("{$effect->id}.{$setting->name}", $frame)));
-                $places[] = ['property' => "{$effect->id}.{$setting->name}", 'title' => "{$setting->title} · ".lcfirst($effect->title()), 'at' => [round($point->x, 3), round($point->y, 3)]];
+                $point = $pose->matrix->apply(self::base($effect, $setting->name, $pose->box)->plus($layer->point(
+                    "{$effect->id}.{$setting->name}", $frame,
+                )));
+                $places[] = [
+                    'property' => "{$effect->id}.{$setting->name}",
+                    'title' => "{$setting->title} · ".lcfirst($effect->title()),
+                    'at' => [round($point->x, 3), round($point->y, 3)],
+                ];
             }
         }
 
@@ -64,7 +70,10 @@ final class EffectPoints
      */
     public static function check(PlacedEffect $effect, Layer $layer, int $frame, Pose $pose): void
     {
-        if ($effect->effect instanceof HasAnchors && ! $effect->effect->allows(new Values(AttachedSettings::values($effect, $layer, $frame)), $pose->box)) {
+        if (
+            $effect->effect instanceof HasAnchors
+            && ! $effect->effect->allows(new Values(AttachedSettings::values($effect, $layer, $frame)), $pose->box)
+        ) {
             throw new Refusal("“{$layer->name}” cannot be seen so: its corners would lie within or across one another");
         }
     }
@@ -72,7 +81,9 @@ final class EffectPoints
     /** @return list<PropertyDefinition> */
     private static function points(PlacedEffect $effect): array
     {
-        return array_values(array_filter($effect->settings(), fn (PropertyDefinition $setting): bool => $setting->type instanceof PointType));
+        return array_values(array_filter(
+            $effect->settings(), fn (PropertyDefinition $setting): bool => $setting->type instanceof PointType,
+        ));
     }
 
     /** What a point is counted from, in the layer's own pixels. */
@@ -80,6 +91,8 @@ final class EffectPoints
     {
         $anchor = $effect->effect instanceof HasAnchors ? $effect->effect->anchors()[$setting] : null;
 
-        return $anchor === null ? new Point(0, 0) : new Point($box->left + $anchor->x * $box->width(), $box->top + $anchor->y * $box->height());
+        return $anchor === null
+            ? new Point(0, 0)
+            : new Point($box->left + $anchor->x * $box->width(), $box->top + $anchor->y * $box->height());
     }
 }

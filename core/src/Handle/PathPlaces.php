@@ -33,10 +33,17 @@ final class PathPlaces
         $places = [];
         $content = $layer->content;
         $isDrawn = ($content instanceof ShapeContent || $content instanceof WindowContent) && $content->form === ShapeForm::Path;
-        if ($isDrawn || ($content instanceof TextContent && $layer->value('path', $frame) instanceof Contours && $layer->value('path', $frame)->all !== [])) {
+        if (
+            $isDrawn
+            || ($content instanceof TextContent && $layer->value('path', $frame) instanceof Contours && $layer->value('path', $frame)->all !== [])
+        ) {
             $places[] = self::place('path', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
         }
-        if ($content instanceof ShapeContent && $layer->value('along', $frame) instanceof Contours && $layer->value('along', $frame)->all !== []) {
+        if (
+            $content instanceof ShapeContent
+            && $layer->value('along', $frame) instanceof Contours
+            && $layer->value('along', $frame)->all !== []
+        ) {
             $places[] = self::place('along', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
         }
         foreach ($layer->attached->masks as $mask) {

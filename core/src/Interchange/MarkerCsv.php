@@ -37,14 +37,21 @@ final class MarkerCsv
     public static function read(string $text, FrameRate $rate): array
     {
         $lines = explode("\n", str_replace(["\r\n", "\r"], "\n", trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text))));
-        $heading = array_map(fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv((string) array_shift($lines), ',', '"', ''));
+        $heading = array_map(
+            fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv((string) array_shift($lines), ',', '"', ''),
+        );
         if (array_intersect(['frame', 'timecode'], $heading) === []) {
             throw new Refusal('the table needs a heading with a column “frame” or “timecode”');
         }
         $markers = [];
         foreach (array_filter($lines, fn (string $line): bool => trim($line) !== '') as $index => $line) {
             $cells = str_getcsv($line, ',', '"', '');
-            $markers[] = self::marker(fn (string $name): string => trim((string) ($cells[array_search($name, $heading, true)] ?? '')), $heading, $rate, $index + 2);
+            $markers[] = self::marker(
+                fn (string $name): string => trim((string) ($cells[array_search($name, $heading, true)] ?? '')),
+                $heading,
+                $rate,
+                $index + 2,
+            );
         }
 
         return $markers !== [] ? $markers : throw new Refusal('the table holds no markers');
@@ -63,12 +70,21 @@ final class MarkerCsv
             throw new Refusal("row $row: {$refusal->getMessage()}");
         }
 
-        return new Marker($frame, $has('name') ? mb_substr($cell('name'), 0, 200) : '', $has('label') ? Dye::tryFrom($cell('label')) ?? Dye::Saffron : Dye::Saffron);
+        return new Marker(
+            $frame,
+            $has('name') ? mb_substr($cell('name'), 0, 200) : '',
+            $has('label') ? Dye::tryFrom($cell('label')) ?? Dye::Saffron : Dye::Saffron,
+        );
     }
 
     /** @param  list<string>  $cells */
     private static function row(array $cells): string
     {
-        return implode(',', array_map(fn (string $cell): string => preg_match('/[",\r\n]/', $cell) === 1 ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells))."\r\n";
+        return implode(
+            ',',
+            array_map(
+                fn (string $cell): string => preg_match('/[",\r\n]/', $cell) === 1 ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells,
+            ),
+        )."\r\n";
     }
 }

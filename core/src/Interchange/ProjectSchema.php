@@ -54,7 +54,12 @@ final class ProjectSchema
 {
     private const PAIR = ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2];
 
-    private const RATE = ['description' => 'frames a second: "25", "30000/1001", or a whole number', 'anyOf' => [['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'], ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000]]];
+    private const RATE = [
+        'description' => 'frames a second: "25", "30000/1001", or a whole number',
+        'anyOf' => [
+            ['type' => 'string', 'pattern' => '^[0-9]{1,9}(/[0-9]{1,9})?$'], ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000],
+        ],
+    ];
 
     private AnimatedSchemas $animated;
 
@@ -88,9 +93,34 @@ final class ProjectSchema
                 'media' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/MediaFile']],
                 'compositions' => ['type' => 'array', 'minItems' => 1, 'items' => ['$ref' => '#/$defs/Composition']],
                 'swatches' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => ['$ref' => '#/$defs/Swatch']],
-                'looks' => ['description' => 'effects that are kept at hand by name', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'effects' => ['type' => 'array', 'minItems' => 1, 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']]], ['name', 'effects'])],
-                'motions' => ['description' => 'moves that are kept at hand by name, relative to where a layer rests', 'type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'motion' => ['$ref' => '#/$defs/Motion']], ['name', 'motion'])],
-                'curves' => ['type' => 'array', 'maxItems' => Kept::MOST, 'items' => $this->object(['name' => $this->name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing'])],
+                'looks' => [
+                    'description' => 'effects that are kept at hand by name',
+                    'type' => 'array',
+                    'maxItems' => Kept::MOST,
+                    'items' => $this->object(
+                        [
+                            'name' => $this->name(200),
+                            'effects' => [
+                                'type' => 'array',
+                                'minItems' => 1,
+                                'maxItems' => PlacedEffect::MOST,
+                                'items' => ['$ref' => '#/$defs/Effect'],
+                            ],
+                        ],
+                        ['name', 'effects'],
+                    ),
+                ],
+                'motions' => [
+                    'description' => 'moves that are kept at hand by name, relative to where a layer rests',
+                    'type' => 'array',
+                    'maxItems' => Kept::MOST,
+                    'items' => $this->object(['name' => $this->name(200), 'motion' => ['$ref' => '#/$defs/Motion']], ['name', 'motion']),
+                ],
+                'curves' => [
+                    'type' => 'array',
+                    'maxItems' => Kept::MOST,
+                    'items' => $this->object(['name' => $this->name(200), 'easing' => ['$ref' => '#/$defs/Easing']], ['name', 'easing']),
+                ],
             ], ['format', 'version', 'name', 'compositions']),
         ];
         $defs = [
@@ -98,13 +128,20 @@ final class ProjectSchema
                 'id' => $this->name(64),
                 'name' => $this->name(200),
                 'file' => ['description' => 'relative to the project file', ...$this->name(500)],
-                'hash' => ['description' => 'SHA-256 of its content, by which a server knows that it has it', 'type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
+                'hash' => [
+                    'description' => 'SHA-256 of its content, by which a server knows that it has it',
+                    'type' => 'string',
+                    'pattern' => '^[0-9a-f]{64}$',
+                ],
                 'folder' => ['description' => 'the folder that it is filed in', ...$this->name(100)],
             ], ['id', 'file']),
             'Swatch' => $this->object(['name' => $this->name(200), 'colour' => ColourType::SCHEMA], ['name', 'colour']),
             'Composition' => $this->composition(array_keys($kinds)),
             ...$kinds,
-            'Easing' => ['type' => 'string', 'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out'],
+            'Easing' => [
+                'type' => 'string',
+                'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out',
+            ],
             'Bend' => [
                 'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
                 ...$this->object(['arrive' => self::PAIR, 'leave' => self::PAIR], []),
@@ -181,7 +218,12 @@ final class ProjectSchema
             ...Fields::of(Switches::class)->properties(),
             ...Fields::of(Exposure::class)->properties(),
             'accents' => ['type' => 'array', 'maxItems' => PlacedAccent::MOST, 'items' => ['$ref' => '#/$defs/Accent']],
-            'effects' => ['description' => 'in the order in which they are done', 'type' => 'array', 'maxItems' => PlacedEffect::MOST, 'items' => ['$ref' => '#/$defs/Effect']],
+            'effects' => [
+                'description' => 'in the order in which they are done',
+                'type' => 'array',
+                'maxItems' => PlacedEffect::MOST,
+                'items' => ['$ref' => '#/$defs/Effect'],
+            ],
             'masks' => ['type' => 'array', 'maxItems' => PlacedMask::MOST, 'items' => ['$ref' => '#/$defs/Mask']],
             ...(isset($kind->properties()['outline']) ? ['gradients' => ['description' => 'in the place of the colours of its fill and its outline', 'type' => 'array', 'maxItems' => PlacedGradient::MOST, 'items' => ['$ref' => '#/$defs/Gradient']], 'brush' => ['description' => 'that its outline is drawn with', '$ref' => '#/$defs/Brush'], 'outlines' => ['description' => 'more of them, the first outermost', 'type' => 'array', 'maxItems' => PlacedOutline::MOST, 'items' => ['$ref' => '#/$defs/Outline']]] : []),
             ...($kind->units() === [] ? [] : ['cascades' => ['description' => 'animations that are spread over what it consists of', 'type' => 'array', 'maxItems' => PlacedCascade::MOST, 'items' => ['$ref' => '#/$defs/Cascade']]]),
@@ -202,7 +244,11 @@ final class ProjectSchema
     /** @return array<string, mixed> */
     private function effect(Effect $effect): array
     {
-        return $this->attached(new PlacedEffect('e1', $effect), ['id' => $this->name(8), 'effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']], ['id', 'effect']);
+        return $this->attached(
+            new PlacedEffect('e1', $effect),
+            ['id' => $this->name(8), 'effect' => ['const' => $effect->name()], 'on' => ['type' => 'boolean']],
+            ['id', 'effect'],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -233,7 +279,11 @@ final class ProjectSchema
             'media' => ['description' => 'a picture or a clip in its place', 'type' => 'string', 'maxLength' => 64],
         ];
 
-        return $this->attached(new PlacedBrush($form), ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean'], ...$own], ['form']);
+        return $this->attached(
+            new PlacedBrush($form),
+            ['id' => ['const' => PlacedBrush::ID], 'form' => ['const' => $form->value], 'on' => ['type' => 'boolean'], ...$own],
+            ['form'],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -251,8 +301,16 @@ final class ProjectSchema
     private function gradient(GradientForm $form): array
     {
         // With as many stops as there can be; fewer are read.
-        $stops = $form === GradientForm::Picture ? ['media' => $this->name(64), 'composition' => ['description' => 'the id of another one, in the place of media', ...$this->name(64)], 'fitting' => $this->choice(array_column(Fitting::cases(), 'value'))] : [];
-        $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => $this->count(PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS)];
+        $stops = $form === GradientForm::Picture
+            ? [
+                'media' => $this->name(64),
+                'composition' => ['description' => 'the id of another one, in the place of media', ...$this->name(64)],
+                'fitting' => $this->choice(array_column(Fitting::cases(), 'value')),
+            ]
+            : [];
+        $stops += in_array($form, [GradientForm::Corners, GradientForm::Picture], true) ? [] : ['stops' => $this->count(
+            PlacedGradient::LEAST_STOPS, PlacedGradient::MOST_STOPS,
+        )];
 
         return $this->attached(new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS), [
             'of' => ['type' => 'string', 'pattern' => Painted::PATTERN], 'form' => ['const' => $form->value], ...$stops,
@@ -306,7 +364,10 @@ final class ProjectSchema
                 'length' => $this->count(1, Phase::LONGEST),
                 'easing' => ['$ref' => '#/$defs/Easing'],
                 'moves' => ['type' => 'array', 'minItems' => 1, 'items' => ['anyOf' => $moves]],
-                'begun' => ['description' => 'frames of it that lie beyond the end, because the layer was cut there', ...$this->count(0, Phase::LONGEST)],
+                'begun' => [
+                    'description' => 'frames of it that lie beyond the end, because the layer was cut there',
+                    ...$this->count(0, Phase::LONGEST),
+                ],
             ], ['length', 'moves']),
         ];
     }

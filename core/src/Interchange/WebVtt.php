@@ -43,7 +43,10 @@ final class WebVtt
     {
         $markers = [];
         foreach (preg_split('/\n{2,}/', str_replace(["\r\n", "\r"], "\n", trim($text))) ?: [] as $block) {
-            if (preg_match('/^(?:(?<id>[^\n]*)\n)?'.self::TIME.'[ \t]+-->[^\n]*(?:\n(?<words>.*))?$/s', $block, $cue) === 1 && ! str_contains($cue['id'], '-->')) {
+            if (
+                preg_match('/^(?:(?<id>[^\n]*)\n)?'.self::TIME.'[ \t]+-->[^\n]*(?:\n(?<words>.*))?$/s', $block, $cue) === 1
+                && ! str_contains($cue['id'], '-->')
+            ) {
                 $markers[] = new Marker(
                     self::frame((int) $cue[2], (int) $cue[3], (int) $cue[4], (int) $cue[5], $rate),
                     self::plain($cue['words'] ?? ''),
@@ -59,7 +62,13 @@ final class WebVtt
     {
         $milliseconds = intdiv(2000 * $frame * $rate->denominator + $rate->numerator, 2 * $rate->numerator);
 
-        return sprintf('%02d:%02d:%02d.%03d', intdiv($milliseconds, 3_600_000), intdiv($milliseconds, 60_000) % 60, intdiv($milliseconds, 1000) % 60, $milliseconds % 1000);
+        return sprintf(
+            '%02d:%02d:%02d.%03d',
+            intdiv($milliseconds, 3_600_000),
+            intdiv($milliseconds, 60_000) % 60,
+            intdiv($milliseconds, 1000) % 60,
+            $milliseconds % 1000,
+        );
     }
 
     /** The frame that begins nearest to a time; a millisecond is less than half of any. */

@@ -77,7 +77,13 @@ readonly class Field
             return [...$says, ...$one];
         }
 
-        return [...$says, 'type' => 'array', ...($this->fewest === 0 ? [] : ['minItems' => $this->fewest]), 'maxItems' => $this->longest, 'items' => $one];
+        return [
+            ...$says,
+            'type' => 'array',
+            ...($this->fewest === 0 ? [] : ['minItems' => $this->fewest]),
+            'maxItems' => $this->longest,
+            'items' => $one,
+        ];
     }
 
     private function one(Node $node, string $type): mixed
@@ -97,7 +103,11 @@ readonly class Field
         // What is in a list are ids.
         $text = $node->string($this->of === 'string' ? Id::LONGEST : $this->longest);
         if ($this->oneOf !== [] && ! in_array($text, $this->oneOf, true)) {
-            $node->refuse(count($this->oneOf) === 2 ? "must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\"" : 'is not one of '.implode(', ', $this->oneOf));
+            $node->refuse(
+                count($this->oneOf) === 2
+                    ? "must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\""
+                    : 'is not one of '.implode(', ', $this->oneOf),
+            );
         }
 
         return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse("does not match $this->like");

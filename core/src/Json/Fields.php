@@ -13,7 +13,10 @@ use ReflectionParameter;
 use Ricamo\Core\Refusal;
 use Stringable;
 
-/** All fields of an object in a document, or all arguments of an edit, as the constructor of its class or its method `from` describes them. */
+/**
+ * All fields of an object in a document, or all arguments of an edit, as the constructor of its class or its method `from`
+ * describes them.
+ */
 final class Fields
 {
     /** @var array<string, self> by class */
@@ -52,7 +55,13 @@ final class Fields
             if ($attribute !== null) {
                 $field = $attribute->newInstance();
                 $isOptional = $parameter->isDefaultValueAvailable();
-                $fields[$parameter->getName()] = [$field, self::type($parameter), $field->as ?? $parameter->getName(), $isOptional, $isOptional ? $parameter->getDefaultValue() : null];
+                $fields[$parameter->getName()] = [
+                    $field,
+                    self::type($parameter),
+                    $field->as ?? $parameter->getName(),
+                    $isOptional,
+                    $isOptional ? $parameter->getDefaultValue() : null,
+                ];
             } elseif ($parameter->getAttributes(Together::class) !== []) {
                 $together[$parameter->getName()] = self::of(self::type($parameter));
             } elseif ($parameter->getAttributes(All::class) !== []) {
@@ -81,7 +90,9 @@ final class Fields
     {
         $type = $parameter->getType();
 
-        return $type instanceof ReflectionNamedType ? $type->getName() : throw new LogicException("\${$parameter->getName()} has no single type");
+        return $type instanceof ReflectionNamedType
+            ? $type->getName()
+            : throw new LogicException("\${$parameter->getName()} has no single type");
     }
 
     /** @throws Refusal for a field that there is not, one that is missing, or one that cannot be what it is */

@@ -34,7 +34,9 @@ final readonly class Node
         };
     }
 
-    /** @throws Refusal for text that is no JSON, nests deeper than 32 levels, or holds a number that is none for a computer, such as 1e999 */
+    /**
+     * @throws Refusal for text that is no JSON, nests deeper than 32 levels, or holds a number that is none for a computer, such as 1e999
+     */
     public static function decode(string $json, string $path = ''): self
     {
         try {

@@ -14,8 +14,13 @@ final readonly class Toggle extends Field
      * @param  string  $on  what setting it is called
      * @param  ?string  $off  what it is called to turn it off; null for the same
      */
-    public function __construct(private string $on, private ?string $off = null, string $says = '', ?string $ref = null, bool $always = false)
-    {
+    public function __construct(
+        private string $on,
+        private ?string $off = null,
+        string $says = '',
+        ?string $ref = null,
+        bool $always = false,
+    ) {
         parent::__construct($says, ref: $ref, always: $always);
     }
 

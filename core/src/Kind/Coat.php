@@ -26,8 +26,12 @@ final readonly class Coat
     private float $fade;
 
     /** @param  ?LineArtist  $pen  that draws along its edge; null for one of no width */
-    public function __construct(Colour|Gradient|Corners|Sweep|PicturePaint $paint, float $opacity, public Affine $shift, private ?LineArtist $pen)
-    {
+    public function __construct(
+        Colour|Gradient|Corners|Sweep|PicturePaint $paint,
+        float $opacity,
+        public Affine $shift,
+        private ?LineArtist $pen,
+    ) {
         $isPlain = $paint instanceof Colour || $paint instanceof Gradient || $paint instanceof Corners;
         $this->paint = $isPlain && $opacity < 1 ? $paint->faded($opacity) : $paint;
         $this->fade = $isPlain ? 1.0 : $opacity;

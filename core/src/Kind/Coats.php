@@ -38,15 +38,25 @@ final class Coats
      * @param  Closure(Shown, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint or set by a brush
      * @param  float  $unit  pixels that one unit of the outlines is
      */
-    public function __construct(Layer $layer, int|float $at, Box $box, private readonly Closure $pictures, LineEnds $ends = new LineEnds, float $unit = 1.0)
-    {
+    public function __construct(
+        Layer $layer,
+        int|float $at,
+        Box $box,
+        private readonly Closure $pictures,
+        LineEnds $ends = new LineEnds,
+        float $unit = 1.0,
+    ) {
         foreach ($layer->attached->outlines as $one) {
             $values = new Values(AttachedSettings::values($one, $layer, $at));
             $paint = $one->on ? Paints::of(Painted::more($one->id), $layer, $at, $box) : null;
             $width = max(0, $values->number('width')) / $unit;
             $opacity = $values->number('opacity') / 100;
             if ($paint !== null && $opacity > 0 && ($width > 0 || $one->side->isFill())) {
-                $pen = $width > 0 ? new LineArtist($layer, $at, $one->side === OutlineSide::Centre ? $width : 2 * $width, $one->join, $ends, $unit, $pictures) : null;
+                $pen = $width > 0
+                    ? new LineArtist(
+                        $layer, $at, $one->side === OutlineSide::Centre ? $width : 2 * $width, $one->join, $ends, $unit, $pictures,
+                    )
+                    : null;
                 $shift = $values->point('shift');
                 $this->coats[$one->id] = [$one, new Coat($paint, $opacity, Affine::translation($shift->x, $shift->y), $pen)];
             }
@@ -63,7 +73,9 @@ final class Coats
     public function add(Outline $outline, Affine $own, Affine $moved, ?callable $changed = null): void
     {
         foreach ($this->coats as $id => [$one, $coat]) {
-            $drawn = self::cut($one->side, $outline, $moved->after($coat->shift)->after($own), $coat->draw($one->side, $outline, $own, $moved));
+            $drawn = self::cut(
+                $one->side, $outline, $moved->after($coat->shift)->after($own), $coat->draw($one->side, $outline, $own, $moved),
+            );
             $this->drawn[$id] = [...$this->drawn[$id] ?? [], ...($changed === null ? $drawn : array_map($changed, $drawn))];
         }
     }

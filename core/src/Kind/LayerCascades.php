@@ -31,7 +31,9 @@ final class LayerCascades
         $changes = array_fill(0, count($boxes), null);
         foreach ($running as $one) {
             $units = array_chunk($boxes, $one->cascade->every);
-            $joined = array_map(fn (array $of): Box => array_reduce($of, fn (Box $all, Box $box): Box => $all->union($box), $of[0]), $units);
+            $joined = array_map(
+                fn (array $of): Box => array_reduce($of, fn (Box $all, Box $box): Box => $all->union($box), $of[0]), $units,
+            );
             $unfolding = new Unfolding($one, new UnitSet($joined, array_fill(0, count($joined), $middle), []), $group->span);
             foreach ($changes as $index => $change) {
                 $own = $unfolding->of(intdiv($index, $one->cascade->every), $at);

@@ -17,7 +17,16 @@ use Ricamo\Core\Kind\Window\WindowKind;
 /** Every kind of layer there is. A new one is added here and nowhere else. */
 final class LayerKinds
 {
-    private const CLASSES = [AdjustingKind::class, BundleKind::class, FootageKind::class, GroupKind::class, ShapeKind::class, SoundKind::class, TextKind::class, WindowKind::class];
+    private const CLASSES = [
+        AdjustingKind::class,
+        BundleKind::class,
+        FootageKind::class,
+        GroupKind::class,
+        ShapeKind::class,
+        SoundKind::class,
+        TextKind::class,
+        WindowKind::class,
+    ];
 
     /** @var array<string, LayerKind&DrawnKind>|null by name */
     private static ?array $kinds = null;

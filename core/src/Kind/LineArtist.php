@@ -61,14 +61,23 @@ final readonly class LineArtist
      * @param  float  $unit  pixels that one of them is
      * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
      */
-    public function __construct(Layer $layer, int|float $at, private float $width, private Join $join, private LineEnds $ends = new LineEnds, private float $unit = 1.0, ?Closure $pictures = null)
-    {
+    public function __construct(
+        Layer $layer,
+        int|float $at,
+        private float $width,
+        private Join $join,
+        private LineEnds $ends = new LineEnds,
+        private float $unit = 1.0,
+        ?Closure $pictures = null,
+    ) {
         $this->style = LineStyle::of($layer, $at);
         $brush = $layer->attached->brush;
         $shape = $layer->content instanceof ShapeContent ? $layer->content : null;
         $this->markSize = $this->ends->isMarked() ? $width * $layer->number('endSize', $at) / 100 : 0.0;
         $this->widths = new Widths($shape->widths ?? [], $this->style->taperBegin / 100, $this->style->taperEnd / 100);
-        $this->brush = $brush === null || ! $brush->on ? null : new BrushStroke($brush, new Values(AttachedSettings::values($brush, $layer, $at)), $width, $this->widths, $pictures);
+        $this->brush = $brush === null || ! $brush->on
+            ? null
+            : new BrushStroke($brush, new Values(AttachedSettings::values($brush, $layer, $at)), $width, $this->widths, $pictures);
         $this->hasStem = $brush?->form === BrushForm::Leaves;
     }
 
@@ -82,7 +91,11 @@ final readonly class LineArtist
         if ($this->brush !== null) {
             $stem = $this->hasStem ? $this->lines($outline, $matrix, $paint, $this->width * self::STEM) : [];
 
-            return [...$stem, ...$this->brush->along(Measured::of($outline), $this->style, $outline->key, $matrix, $paint), ...$this->marks($outline, $matrix, $paint)];
+            return [
+                ...$stem,
+                ...$this->brush->along(Measured::of($outline), $this->style, $outline->key, $matrix, $paint),
+                ...$this->marks($outline, $matrix, $paint),
+            ];
         }
         if (! $this->ends->isMarked()) {
             return $this->lines($outline, $matrix, $paint, $this->width);
@@ -94,7 +107,9 @@ final readonly class LineArtist
         // The marks lie a little over the line: as one, so that this is not seen where both are translucent.
         $opaque = fn (): Colour => new Colour($colour->red, $colour->green, $colour->blue);
 
-        return Group::fade([...$this->lines($outline, $matrix, $opaque, $this->width), ...$this->marks($outline, $matrix, $opaque)], $colour->alpha / 255);
+        return Group::fade(
+            [...$this->lines($outline, $matrix, $opaque, $this->width), ...$this->marks($outline, $matrix, $opaque)], $colour->alpha / 255,
+        );
     }
 
     /**
@@ -121,16 +136,24 @@ final readonly class LineArtist
         if ($isEven) {
             $parts = array_values(array_filter(array_map(fn (array $one): ?Contour => $measured->part(...$one), $drawn)));
 
-            return $parts === [] ? [] : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline))];
+            return $parts === []
+                ? []
+                : [new Stroke(Outline::of((new Contours($parts))->path()), $matrix, $paint(new Affine), $this->pen($width, $outline))];
         }
 
-        return self::filled(array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn), $matrix, $paint);
+        return self::filled(
+            array_map(fn (array $one): Path => $this->area($measured->lines[$one[0]], $one[1], $one[2], $width), $drawn), $matrix, $paint,
+        );
     }
 
     /** @return array{list<array{int, float, float}>, list<Path>} the number of each line that is drawn, from where on it to where; and the marks at the ends of them */
     private function parts(Measured $measured): array
     {
-        $drawn = $this->style->isWhole() ? array_map(fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths) : $this->style->drawn($measured->lengths, $measured->closed);
+        $drawn = $this->style->isWhole()
+            ? array_map(
+                fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths,
+            )
+            : $this->style->drawn($measured->lengths, $measured->closed);
         if (! $this->ends->isMarked()) {
             return [$drawn, []];
         }
@@ -164,7 +187,13 @@ final readonly class LineArtist
     {
         $part = $line->part($from, $to);
 
-        return $part === null ? new Path('', []) : Taper::of($part, $width, fn (float $share): float => $this->widths->at(($from + $share * ($to - $from)) / max(1e-9, $line->length), $share));
+        return $part === null
+            ? new Path('', [])
+            : Taper::of(
+                $part,
+                $width,
+                fn (float $share): float => $this->widths->at(($from + $share * ($to - $from)) / max(1e-9, $line->length), $share),
+            );
     }
 
     private function pen(float $width, Outline $outline): Pen
@@ -176,6 +205,8 @@ final readonly class LineArtist
         // So fine that they could not be told apart, and would take all day.
         $count = array_sum(Measured::of($outline)->lengths) / ($dash + $gap);
 
-        return $count > self::MOST_DASHES ? new Pen($width, $this->join, $this->ends->cap) : new Pen($width, $this->join, $this->ends->cap, [$dash, $gap], $this->style->dashOffset / $this->unit);
+        return $count > self::MOST_DASHES
+            ? new Pen($width, $this->join, $this->ends->cap)
+            : new Pen($width, $this->join, $this->ends->cap, [$dash, $gap], $this->style->dashOffset / $this->unit);
     }
 }

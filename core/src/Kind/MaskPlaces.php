@@ -22,7 +22,9 @@ final class MaskPlaces
         $position = $layer->point("{$mask->id}.position", $frame);
 
         return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame))
-            ->after(Affine::translation($position->x, $position->y))->after(Affine::rotation($layer->number("{$mask->id}.rotation", $frame)));
+            ->after(Affine::translation($position->x, $position->y))->after(Affine::rotation(
+                $layer->number("{$mask->id}.rotation", $frame),
+            ));
     }
 
     /**
@@ -37,7 +39,12 @@ final class MaskPlaces
             }
             $box = self::box($mask, $layer, $frame);
             $matrix = self::matrix($mask, $layer, $composition, $frame);
-            $corners = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
+            $corners = [
+                new Point($box->left, $box->top),
+                new Point($box->right, $box->top),
+                new Point($box->right, $box->bottom),
+                new Point($box->left, $box->bottom),
+            ];
             $places[] = ['mask' => $mask->id, 'form' => $mask->form->value, 'corners' => array_map(
                 fn (Point $corner): array => [round($matrix->apply($corner)->x, 3), round($matrix->apply($corner)->y, 3)], $corners,
             )];

@@ -21,7 +21,12 @@ final readonly class Materials
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $members  what is in a group shows, in the group's space
      * @param  Closure(Layer, Composition, int|float): list<Box>  $boxes  the boxes of what is in a group, upright in the group's space
      */
-    public function __construct(public MediaLibrary $media, public TextBlocks $blocks, public Closure $inside, public Closure $members, public Closure $boxes)
-    {
+    public function __construct(
+        public MediaLibrary $media,
+        public TextBlocks $blocks,
+        public Closure $inside,
+        public Closure $members,
+        public Closure $boxes,
+    ) {
     }
 }

@@ -16,8 +16,13 @@ final readonly class Moment
      * @param  bool  $isExposed  whether this is one of the moments at which motion blur sees something that they are in
      * @param  bool  $isMask  whether what is drawn is a mask of another layer
      */
-    public function __construct(public int $frame, public int|float $at, public Affine $space = new Affine, public bool $isExposed = false, public bool $isMask = false)
-    {
+    public function __construct(
+        public int $frame,
+        public int|float $at,
+        public Affine $space = new Affine,
+        public bool $isExposed = false,
+        public bool $isMask = false,
+    ) {
     }
 
     public static function on(int $frame, Affine $space = new Affine): self

@@ -40,7 +40,9 @@ final readonly class PaintedPictures
 
             [$after, $placed] = [$moment->frame - $layer->span->in, $place->after(Affine::scaling($scale, $scale))];
 
-            return $content instanceof BundleContent ? $this->bundles->shown($content, $after, $composition, $placed) : $this->footage->shown($content, $after, $composition, $placed);
+            return $content instanceof BundleContent
+                ? $this->bundles->shown($content, $after, $composition, $placed)
+                : $this->footage->shown($content, $after, $composition, $placed);
         };
     }
 

@@ -61,8 +61,12 @@ final class Paints
      * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted to a box around the matrix's origin
      * @return list<Operation>
      */
-    public static function painted(Colour|Gradient|Corners|Sweep|PicturePaint|null $paint, array $operations, Affine $matrix, callable $shown): array
-    {
+    public static function painted(
+        Colour|Gradient|Corners|Sweep|PicturePaint|null $paint,
+        array $operations,
+        Affine $matrix,
+        callable $shown,
+    ): array {
         return match (true) {
             $operations === [] || $paint instanceof Colour => $operations,
             $paint instanceof Sweep => [$paint->where($operations, $matrix)],
@@ -85,8 +89,12 @@ final class Paints
         return $paint instanceof PicturePaint ? $paint->all($matrix, $shown) : [];
     }
 
-    private static function gradient(PlacedGradient $gradient, Layer $layer, int|float $at, Box $box): Colour|Gradient|Corners|Sweep|PicturePaint|null
-    {
+    private static function gradient(
+        PlacedGradient $gradient,
+        Layer $layer,
+        int|float $at,
+        Box $box,
+    ): Colour|Gradient|Corners|Sweep|PicturePaint|null {
         $values = AttachedSettings::values($gradient, $layer, $at);
         $shown = $gradient->shown();
         if ($shown !== null) {
@@ -97,14 +105,19 @@ final class Paints
             return null;
         }
         if ($gradient->form === GradientForm::Corners) {
-            return new Corners(new Affine(max(1e-6, $box->width()), 0, 0, max(1e-6, $box->height()), $box->left, $box->top), [$colours[0], $colours[1], $colours[2], $colours[3]]);
+            return new Corners(
+                new Affine(max(1e-6, $box->width()), 0, 0, max(1e-6, $box->height()), $box->left, $box->top),
+                [$colours[0], $colours[1], $colours[2], $colours[3]],
+            );
         }
         $stops = self::stops($colours, $values);
         if ($gradient->form === GradientForm::Linear) {
             [$from, $to] = [self::place($values, 'from', $box), self::place($values, 'to', $box)];
             $way = $to->minus($from);
 
-            return $way->dot($way) < 1e-12 ? $colours[count($colours) - 1] : new Gradient(new Affine($way->x, $way->y, -$way->y, $way->x, $from->x, $from->y), $stops);
+            return $way->dot($way) < 1e-12
+                ? $colours[count($colours) - 1]
+                : new Gradient(new Affine($way->x, $way->y, -$way->y, $way->x, $from->x, $from->y), $stops);
         }
         $centre = self::place($values, 'centre', $box);
         if ($gradient->form === GradientForm::Sweep) {

@@ -36,8 +36,14 @@ enum ScreenCells: string
         $isFirst = $this === self::LargeLeft || $this === self::LargeTop;
         $shares = $isFirst ? [2, 1] : [1, 2];
         $boxes = $isAcross
-            ? array_map(fn (array $part): Box => new Box($part[0], $inside->top, $part[1], $inside->bottom), self::parts($inside->left, $inside->right, $shares, $gap))
-            : array_map(fn (array $part): Box => new Box($inside->left, $part[0], $inside->right, $part[1]), self::parts($inside->top, $inside->bottom, $shares, $gap));
+            ? array_map(
+                fn (array $part): Box => new Box($part[0], $inside->top, $part[1], $inside->bottom),
+                self::parts($inside->left, $inside->right, $shares, $gap),
+            )
+            : array_map(
+                fn (array $part): Box => new Box($inside->left, $part[0], $inside->right, $part[1]),
+                self::parts($inside->top, $inside->bottom, $shares, $gap),
+            );
         [$large, $others] = $isFirst ? $boxes : array_reverse($boxes);
 
         return [$large, ...self::grid($others, $isAcross ? $rest : 1, $isAcross ? 1 : $rest, $gap)];

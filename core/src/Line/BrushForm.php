@@ -95,7 +95,14 @@ enum BrushForm: string
     {
         $ring = Path::ellipse(Box::centred($share * self::UNIT, $share * self::UNIT));
 
-        return new Path($ring->commands, array_map(fn (float $value, int $index): float => $index % 2 === 0 ? -$value : $value, $ring->coordinates, array_keys($ring->coordinates)));
+        return new Path(
+            $ring->commands,
+            array_map(
+                fn (float $value, int $index): float => $index % 2 === 0 ? -$value : $value,
+                $ring->coordinates,
+                array_keys($ring->coordinates),
+            ),
+        );
     }
 
     /** From its stalk at the origin, a little bent to its own side of the stem. */

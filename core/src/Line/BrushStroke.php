@@ -47,10 +47,17 @@ final class BrushStroke
      * @param  float  $width  of the line, in the units of the outline
      * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of a picture
      */
-    public function __construct(private readonly PlacedBrush $brush, private readonly Values $values, private readonly float $width, private readonly Widths $widths, private readonly ?Closure $pictures = null)
-    {
+    public function __construct(
+        private readonly PlacedBrush $brush,
+        private readonly Values $values,
+        private readonly float $width,
+        private readonly Widths $widths,
+        private readonly ?Closure $pictures = null,
+    ) {
         $this->mark = $brush->outline();
-        $this->key = $brush->form->value." $width ".implode(' ', array_map($values->number(...), ['size', 'spacing', 'phase', 'scatter', 'scatterTurn', 'scatterSize', 'seed']));
+        $this->key = $brush->form->value." $width ".implode(
+            ' ', array_map($values->number(...), ['size', 'spacing', 'phase', 'scatter', 'scatterTurn', 'scatterSize', 'seed']),
+        );
     }
 
     /**
@@ -64,10 +71,15 @@ final class BrushStroke
     {
         $operations = [];
         $drawn = $style->isWhole()
-            ? array_map(fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths)
+            ? array_map(
+                fn (int $number, float $length): array => [$number, 0.0, $length], array_keys($measured->lengths), $measured->lengths,
+            )
             : $style->drawn($measured->lengths, $measured->closed);
         foreach ($drawn as [$number, $from, $to]) {
-            array_push($operations, ...$this->between($measured->lines[$number], "$outline $number", $from, $to, $style->isWhole(), $matrix, $paint));
+            array_push(
+                $operations,
+                ...$this->between($measured->lines[$number], "$outline $number", $from, $to, $style->isWhole(), $matrix, $paint),
+            );
         }
 
         return $operations;
@@ -110,7 +122,9 @@ final class BrushStroke
                 array_push($operations, ...$this->pictured($this->brush->media, $matrix->after($own), $opacity));
             } elseif ($own !== null && $opacity > 0) {
                 $painted = $this->softened($paint($own));
-                $operations[] = new Fill($this->outline($number), $matrix->after($own), $opacity < 1 ? $painted->faded($opacity) : $painted);
+                $operations[] = new Fill(
+                    $this->outline($number), $matrix->after($own), $opacity < 1 ? $painted->faded($opacity) : $painted,
+                );
             }
         }
 
@@ -120,7 +134,9 @@ final class BrushStroke
     /** @return list<Operation> a picture in the place of a mark */
     private function pictured(string $media, Affine $place, float $opacity): array
     {
-        $seen = $this->pictures === null ? [] : ($this->pictures)(Shown::media($media), $place, Box::centred(BrushForm::UNIT, BrushForm::UNIT), Fitting::Fit);
+        $seen = $this->pictures === null
+            ? []
+            : ($this->pictures)(Shown::media($media), $place, Box::centred(BrushForm::UNIT, BrushForm::UNIT), Fitting::Fit);
 
         return $opacity < 1 && $seen !== [] ? [count($seen) === 1 ? $seen[0]->faded($opacity) : new Group($seen, $opacity)] : $seen;
     }
@@ -128,7 +144,10 @@ final class BrushStroke
     /** Whether marks may lie in one outline: all as large and as opaque, and none with a hole that another one would close or open. */
     private function isSheaved(): bool
     {
-        return $this->widths->isEven() && $this->brush->form->opacity() >= 1 && ! in_array($this->brush->form, [BrushForm::Rings, BrushForm::Own], true) && $this->values->number('scatterOpacity') <= 0;
+        return $this->widths->isEven()
+            && $this->brush->form->opacity() >= 1
+            && ! in_array($this->brush->form, [BrushForm::Rings, BrushForm::Own], true)
+            && $this->values->number('scatterOpacity') <= 0;
     }
 
     private function sheaf(Along $line, string $of, int $first, int $last, float $step, float $phase, float $size): Outline
@@ -154,7 +173,11 @@ final class BrushStroke
     {
         $seed = (int) $this->values->number('seed');
         $chance = fn (string $for): float => Dice::thrown($seed, $number, $for);
-        [$sizes, $far, $turns] = [$this->values->number('scatterSize'), $this->values->number('scatter') / 100 * $this->width, $this->values->number('scatterTurn')];
+        [$sizes, $far, $turns] = [
+            $this->values->number('scatterSize'),
+            $this->values->number('scatter') / 100 * $this->width,
+            $this->values->number('scatterTurn'),
+        ];
         $size *= $sizes > 0 ? 1 + $sizes / 100 * $chance('size') : 1;
         if ($size <= 1e-6) {
             return null;
@@ -172,14 +195,20 @@ final class BrushStroke
         $scatter = $this->values->number('scatterOpacity');
         $own = $this->brush->form->opacity();
 
-        return $scatter > 0 ? $own * (1 - $scatter / 100 * (0.5 + 0.5 * Dice::thrown((int) $this->values->number('seed'), $number, 'opacity'))) : $own;
+        return $scatter > 0
+            ? $own * (1 - $scatter / 100 * (0.5 + 0.5 * Dice::thrown((int) $this->values->number('seed'), $number, 'opacity')))
+            : $own;
     }
 
     /** Of an airbrush from its middle to nothing at its edge. */
     private function softened(Colour|Gradient|Corners $paint): Colour|Gradient|Corners
     {
         return $this->brush->form === BrushForm::Airbrush && $paint instanceof Colour
-            ? new Gradient(Affine::scaling(BrushForm::UNIT / 2, BrushForm::UNIT / 2), [[0.0, $paint], [0.5, $paint->faded(0.4)], [1.0, $paint->faded(0)]], new Point(0, 0))
+            ? new Gradient(
+                Affine::scaling(BrushForm::UNIT / 2, BrushForm::UNIT / 2),
+                [[0.0, $paint], [0.5, $paint->faded(0.4)], [1.0, $paint->faded(0)]],
+                new Point(0, 0),
+            )
             : $paint;
     }
 

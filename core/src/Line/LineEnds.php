@@ -42,7 +42,11 @@ final readonly class LineEnds
         $mark = ['type' => 'string', 'enum' => array_column(EndMark::cases(), 'value')];
 
         return [
-            'cap' => ['description' => 'how its outline ends, where it is open', 'type' => 'string', 'enum' => array_column(Cap::cases(), 'value')],
+            'cap' => [
+                'description' => 'how its outline ends, where it is open',
+                'type' => 'string',
+                'enum' => array_column(Cap::cases(), 'value'),
+            ],
             'beginMark' => ['description' => 'what stands where its outline begins, where it is open', ...$mark],
             'endMark' => ['description' => 'what stands where its outline ends, where it is open', ...$mark],
         ];

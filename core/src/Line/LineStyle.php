@@ -39,8 +39,12 @@ final readonly class LineStyle
     /** @return list<PropertyDefinition> */
     public static function properties(string $section): array
     {
-        $percent = fn (string $name, float $default, float $least, float $most, string $title): PropertyDefinition => new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, $section, '%', rare: true);
-        $pixels = fn (string $name, float $least, string $title): PropertyDefinition => new PropertyDefinition($name, new NumberType, 0.0, $least, self::FAR, $title, $section, 'px', rare: true);
+        $percent = fn (string $name, float $default, float $least, float $most, string $title): PropertyDefinition => new PropertyDefinition(
+            $name, new NumberType, $default, $least, $most, $title, $section, '%', rare: true,
+        );
+        $pixels = fn (string $name, float $least, string $title): PropertyDefinition => new PropertyDefinition(
+            $name, new NumberType, 0.0, $least, self::FAR, $title, $section, 'px', rare: true,
+        );
 
         return [
             $percent('drawBegin', 0.0, 0, 100, 'Drawn from'),

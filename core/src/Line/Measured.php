@@ -37,7 +37,9 @@ final class Measured
     /** A part of one of the lines; a closed one that is all there stays closed. */
     public function part(int $number, float $from, float $to): ?Contour
     {
-        return $this->closed[$number] && $from === 0.0 && $to >= $this->lengths[$number] ? $this->lines[$number]->contour : $this->lines[$number]->part($from, $to);
+        return $this->closed[$number] && $from === 0.0 && $to >= $this->lengths[$number]
+            ? $this->lines[$number]->contour
+            : $this->lines[$number]->part($from, $to);
     }
 
     public static function of(Outline $outline): self

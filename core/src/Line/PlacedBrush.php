@@ -46,7 +46,9 @@ final readonly class PlacedBrush implements Attached
         $scale = BrushForm::UNIT / max($bounds->width(), $bounds->height());
         $middle = $bounds->centre();
 
-        return Outline::of($this->mark->path()->transformed(Affine::scaling($scale, $scale)->after(Affine::translation(-$middle->x, -$middle->y))));
+        return Outline::of($this->mark->path()->transformed(Affine::scaling($scale, $scale)->after(
+            Affine::translation(-$middle->x, -$middle->y),
+        )));
     }
 
     public function ofMedia(string $media): self
@@ -134,7 +136,12 @@ final readonly class PlacedBrush implements Attached
 
     public function toJson(): array
     {
-        return ['id' => self::ID, 'form' => $this->form->value, ...($this->on ? [] : ['on' => false]), ...array_filter(['mark' => $this->mark?->write(), 'media' => $this->media], fn (?string $one): bool => $one !== null)];
+        return [
+            'id' => self::ID,
+            'form' => $this->form->value,
+            ...($this->on ? [] : ['on' => false]),
+            ...array_filter(['mark' => $this->mark?->write(), 'media' => $this->media], fn (?string $one): bool => $one !== null),
+        ];
     }
 
     public function refersTo(): References

@@ -18,8 +18,12 @@ final readonly class PlacedOutline implements Attached
 {
     public const MOST = Painted::MORE;
 
-    public function __construct(public string $id, public OutlineSide $side = OutlineSide::Outside, public Join $join = Join::Round, public bool $on = true)
-    {
+    public function __construct(
+        public string $id,
+        public OutlineSide $side = OutlineSide::Outside,
+        public Join $join = Join::Round,
+        public bool $on = true,
+    ) {
     }
 
     /**
@@ -39,7 +43,9 @@ final readonly class PlacedOutline implements Attached
     public static function read(Node $node): self
     {
         return new self(
-            preg_match('/^o\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not o and a number'),
+            preg_match('/^o\d{1,6}$/', $node->field('id')->string(8))
+                ? $node->field('id')->string()
+                : $node->field('id')->refuse('is not o and a number'),
             $node->optional('side')?->enum(OutlineSide::class) ?? OutlineSide::Outside,
             $node->optional('join')?->enum(Join::class) ?? Join::Round,
             $node->optional('on')?->bool() ?? true,
@@ -63,7 +69,12 @@ final readonly class PlacedOutline implements Attached
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('width', 'Width', 8, 1000), Setting::percent('opacity', 'Opacity', 100), Setting::point('shift', 'Shift')];
+        return [
+            Setting::colour('colour', 'Colour', '#f3e3c3'),
+            Setting::pixels('width', 'Width', 8, 1000),
+            Setting::percent('opacity', 'Opacity', 100),
+            Setting::point('shift', 'Shift'),
+        ];
     }
 
     public function fields(): array

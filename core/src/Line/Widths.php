@@ -29,7 +29,9 @@ final readonly class Widths
      */
     public function at(float $share, float $drawn): float
     {
-        return $this->pressedAt($share) * max(0.0, min(1.0, $this->begin > 0 ? $drawn / $this->begin : 1.0, $this->end > 0 ? (1 - $drawn) / $this->end : 1.0));
+        return $this->pressedAt($share) * max(
+            0.0, min(1.0, $this->begin > 0 ? $drawn / $this->begin : 1.0, $this->end > 0 ? (1 - $drawn) / $this->end : 1.0),
+        );
     }
 
     private function pressedAt(float $share): float

@@ -65,7 +65,9 @@ final readonly class PlacedMask implements Attached
         $isLayer = $form === MaskForm::Layer;
 
         return new self(
-            preg_match('/^m\d{1,6}$/', $node->field('id')->string(8)) ? $node->field('id')->string() : $node->field('id')->refuse('is not m and a number'),
+            preg_match('/^m\d{1,6}$/', $node->field('id')->string(8))
+                ? $node->field('id')->string()
+                : $node->field('id')->refuse('is not m and a number'),
             $form,
             $node->optional('mode')?->enum(MaskMode::class) ?? MaskMode::Add,
             $node->optional('inverted')?->bool() ?? false,

@@ -42,7 +42,9 @@ final class PointedForm
         $count = $mask->field('points')->int(self::LEAST, self::MOST);
         $definitions = ['smooth' => new PropertyDefinition('smooth', new NumberType, 0.0, 0, 100)];
         for ($number = 1; $number <= $count; $number++) {
-            $definitions["point$number"] = new PropertyDefinition("point$number", new PointType, self::onCircle($number, $count), -self::FAR, self::FAR);
+            $definitions["point$number"] = new PropertyDefinition(
+                "point$number", new PointType, self::onCircle($number, $count), -self::FAR, self::FAR,
+            );
         }
         $properties = [];
         foreach ($definitions as $name => $definition) {
@@ -66,7 +68,10 @@ final class PointedForm
             $points = array_map(fn (int $number): mixed => $properties["point$number"]->at($frame, $span), range(1, $count));
             $smooth = $properties['smooth']->at($frame, $span);
 
-            return self::through(array_values(array_filter($points, fn (mixed $one): bool => $one instanceof Point)), is_float($smooth) ? $smooth / 100 : 0.0);
+            return self::through(
+                array_values(array_filter($points, fn (mixed $one): bool => $one instanceof Point)),
+                is_float($smooth) ? $smooth / 100 : 0.0,
+            );
         };
         $keyframes = [];
         foreach ($properties as $property) {
@@ -77,7 +82,10 @@ final class PointedForm
 
         return $keyframes === []
             ? Property::constant(new PathType, $at(0))
-            : Property::keyframed(new PathType, array_map(fn (Keyframe $one): Keyframe => $one->withValue($at($one->frame($span)))->bent(null), array_values($keyframes)));
+            : Property::keyframed(
+                new PathType,
+                array_map(fn (Keyframe $one): Keyframe => $one->withValue($at($one->frame($span)))->bent(null), array_values($keyframes)),
+            );
     }
 
     /**

@@ -34,6 +34,8 @@ final class Accents
 
     public static function read(Node $node): Accent
     {
-        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not an accent; there are ".implode(', ', array_keys(self::all())));
+        return self::all()[$node->string(40)] ?? $node->refuse(
+            "\"{$node->string()}\" is not an accent; there are ".implode(', ', array_keys(self::all())),
+        );
     }
 }

@@ -17,8 +17,12 @@ final readonly class Change
      * @param  list<Path>  $clips  in composition pixels; it is seen only inside all of them
      * @param  list<Filter>  $filters  done to what it shows, in composition pixels
      */
-    public function __construct(public Affine $matrix = new Affine, public float $opacity = 1.0, public array $clips = [], public array $filters = [])
-    {
+    public function __construct(
+        public Affine $matrix = new Affine,
+        public float $opacity = 1.0,
+        public array $clips = [],
+        public array $filters = [],
+    ) {
     }
 
     public static function moved(Affine $matrix, float $opacity = 1.0): self
@@ -29,6 +33,11 @@ final readonly class Change
     /** Both at once: first this, then the other. */
     public function and(self $other): self
     {
-        return new self($other->matrix->after($this->matrix), $this->opacity * $other->opacity, [...$this->clips, ...$other->clips], [...$this->filters, ...$other->filters]);
+        return new self(
+            $other->matrix->after($this->matrix),
+            $this->opacity * $other->opacity,
+            [...$this->clips, ...$other->clips],
+            [...$this->filters, ...$other->filters],
+        );
     }
 }

@@ -18,8 +18,12 @@ final readonly class Life
      * @param  bool  $mirrors  whether it leaves as it arrives, backwards, and keeps doing so when the arrival changes
      * @param  list<PlacedAccent>  $accents  during the stay
      */
-    public function __construct(public ?Phase $arrive = null, public ?Phase $leave = null, public bool $mirrors = false, public array $accents = [])
-    {
+    public function __construct(
+        public ?Phase $arrive = null,
+        public ?Phase $leave = null,
+        public bool $mirrors = false,
+        public array $accents = [],
+    ) {
     }
 
     public static function read(?Node $arrive, ?Node $leave, ?Node $accents = null): self
@@ -74,13 +78,19 @@ final readonly class Life
 
         $change = $left !== null && $leaving !== null ? $change->and($leaving->change($left, $scenery)) : $change;
 
-        return array_reduce($this->accentsOn($at, $span), fn (Change $all, PlacedAccent $one): Change => $all->and($one->change($at - $span->in, $scenery)), $change);
+        return array_reduce(
+            $this->accentsOn($at, $span),
+            fn (Change $all, PlacedAccent $one): Change => $all->and($one->change($at - $span->in, $scenery)),
+            $change,
+        );
     }
 
     /** @return list<PlacedAccent> */
     private function accentsOn(int|float $at, FrameRange $span): array
     {
-        return $this->accents === [] ? [] : array_values(array_filter($this->accents, fn (PlacedAccent $one): bool => $one->isOn($at - $span->in)));
+        return $this->accents === []
+            ? []
+            : array_values(array_filter($this->accents, fn (PlacedAccent $one): bool => $one->isOn($at - $span->in)));
     }
 
     /** @param  list<PlacedAccent>  $accents */
@@ -92,7 +102,9 @@ final readonly class Life
     /** Where the in point goes by so many frames the other way, so that they stay on theirs. */
     public function accentsMovedBy(int $frames): self
     {
-        return $frames === 0 || $this->accents === [] ? $this : $this->withAccents(array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy($frames), $this->accents));
+        return $frames === 0 || $this->accents === []
+            ? $this
+            : $this->withAccents(array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy($frames), $this->accents));
     }
 
     public function arriving(?Phase $arrive): self
@@ -133,7 +145,11 @@ final readonly class Life
     {
         $leaving = $this->leaving();
 
-        return new self($this->arrive, $leaving !== null && $beyond < $leaving->length + $leaving->begun ? $leaving->with(begun: $leaving->begun + $beyond) : null, accents: $this->accents);
+        return new self(
+            $this->arrive,
+            $leaving !== null && $beyond < $leaving->length + $leaving->begun ? $leaving->with(begun: $leaving->begun + $beyond) : null,
+            accents: $this->accents,
+        );
     }
 
     /** Of the part after a cut, $begun frames after the beginning. */
@@ -141,11 +157,20 @@ final readonly class Life
     {
         $arrive = $this->arrive;
 
-        return new self($arrive !== null && $begun < $arrive->length - $arrive->begun ? $arrive->with(begun: $arrive->begun + $begun) : null, $this->leaving(), accents: array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$begun), $this->accents));
+        return new self(
+            $arrive !== null && $begun < $arrive->length - $arrive->begun ? $arrive->with(begun: $arrive->begun + $begun) : null,
+            $this->leaving(),
+            accents: array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$begun), $this->accents),
+        );
     }
 
     public function inRate(FrameRate $from, FrameRate $to): self
     {
-        return new self($this->arrive?->inRate($from, $to), $this->leave?->inRate($from, $to), $this->mirrors, array_map(fn (PlacedAccent $one): PlacedAccent => $one->inRate($from, $to), $this->accents));
+        return new self(
+            $this->arrive?->inRate($from, $to),
+            $this->leave?->inRate($from, $to),
+            $this->mirrors,
+            array_map(fn (PlacedAccent $one): PlacedAccent => $one->inRate($from, $to), $this->accents),
+        );
     }
 }

@@ -33,7 +33,32 @@ use Ricamo\Core\Move\Arriving\Wipe;
 /** Every move, by its name. */
 final class Moves
 {
-    private const CLASSES = [Fade::class, Slide::class, Push::class, Drift::class, Lift::class, Drop::class, Grow::class, Overshoot::class, Spring::class, Settle::class, Widen::class, Heighten::class, Stretched::class, Turn::class, SpinIn::class, Swing::class, Wipe::class, Iris::class, Doors::class, Blinds::class, ClockHand::class, Focus::class, Flash::class, Streak::class];
+    private const CLASSES = [
+        Fade::class,
+        Slide::class,
+        Push::class,
+        Drift::class,
+        Lift::class,
+        Drop::class,
+        Grow::class,
+        Overshoot::class,
+        Spring::class,
+        Settle::class,
+        Widen::class,
+        Heighten::class,
+        Stretched::class,
+        Turn::class,
+        SpinIn::class,
+        Swing::class,
+        Wipe::class,
+        Iris::class,
+        Doors::class,
+        Blinds::class,
+        ClockHand::class,
+        Focus::class,
+        Flash::class,
+        Streak::class,
+    ];
 
     /** @var array<string, Move>|null */
     private static ?array $byName = null;
@@ -51,6 +76,8 @@ final class Moves
 
     public static function read(Node $node): Move
     {
-        return self::all()[$node->string(40)] ?? $node->refuse("\"{$node->string()}\" is not a move; there are ".implode(', ', array_keys(self::all())));
+        return self::all()[$node->string(40)] ?? $node->refuse(
+            "\"{$node->string()}\" is not a move; there are ".implode(', ', array_keys(self::all())),
+        );
     }
 }

@@ -38,7 +38,9 @@ final readonly class Phase
         $easing = $node->optional('easing');
 
         return new self(
-            $rate === null || $node->has('length') ? $node->field('length')->int(1, self::LONGEST) : max(1, (int) round($moves[0]->move->seconds() * $rate->perSecond())),
+            $rate === null || $node->has('length') ? $node->field('length')->int(1, self::LONGEST) : max(
+                1, (int) round($moves[0]->move->seconds() * $rate->perSecond()),
+            ),
             $easing === null ? Easings::parse($moves[0]->move->easing()) : Easings::read($easing),
             $moves,
             $node->optional('begun')?->int(0, self::LONGEST) ?? 0,
@@ -72,7 +74,8 @@ final readonly class Phase
     }
 
     /**
-     * What another layer does meanwhile that is pushed out of the frame by this arriving; null where nothing is pushed. It begins and ends on the
+     * What another layer does meanwhile that is pushed out of the frame by this arriving; null where nothing is pushed. It begins
+     * and ends on the
      * same frames, so one of it lies beyond that layer's end.
      */
     public function pushed(): ?self
@@ -82,7 +85,14 @@ final readonly class Phase
             return null;
         }
 
-        return new self($this->length, $this->easing, array_map(fn (ChosenMove $move): ChosenMove => new ChosenMove($move->move, ['angle' => $move->settings['angle'] + 180]), $pushes), 1);
+        return new self(
+            $this->length,
+            $this->easing,
+            array_map(
+                fn (ChosenMove $move): ChosenMove => new ChosenMove($move->move, ['angle' => $move->settings['angle'] + 180]), $pushes,
+            ),
+            1,
+        );
     }
 
     /** The leaving that is this arriving run backwards, or the other way round. */

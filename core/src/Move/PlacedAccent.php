@@ -37,7 +37,9 @@ final readonly class PlacedAccent
         return new self(
             $accent,
             $node->field('at')->int(-Phase::LONGEST, 10 * Phase::LONGEST),
-            $rate === null || $node->has('length') ? $node->field('length')->int(1, Phase::LONGEST) : max(1, (int) round($accent->seconds() * $rate->perSecond())),
+            $rate === null || $node->has('length') ? $node->field('length')->int(1, Phase::LONGEST) : max(
+                1, (int) round($accent->seconds() * $rate->perSecond()),
+            ),
             $settings,
         );
     }
@@ -66,6 +68,8 @@ final readonly class PlacedAccent
 
     public function inRate(FrameRate $from, FrameRate $to): self
     {
-        return new self($this->accent, $to->nearestFrame($this->at, $from), max(1, $to->nearestFrame($this->length, $from)), $this->settings);
+        return new self(
+            $this->accent, $to->nearestFrame($this->at, $from), max(1, $to->nearestFrame($this->length, $from)), $this->settings,
+        );
     }
 }

@@ -23,8 +23,15 @@ trait States
         return new PropertyDefinition('turn', new AngleType, $default, -36_000, 36_000, 'By', '', '°', 15);
     }
 
-    protected static function number(string $name, string $title, float $default, float $least, float $most, string $unit = '', float $step = 1): PropertyDefinition
-    {
+    protected static function number(
+        string $name,
+        string $title,
+        float $default,
+        float $least,
+        float $most,
+        string $unit = '',
+        float $step = 1,
+    ): PropertyDefinition {
         return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, '', $unit, $step);
     }
 }

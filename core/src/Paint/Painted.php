@@ -43,7 +43,9 @@ final readonly class Painted
     {
         $name = $node->string(8);
 
-        return preg_match('/'.self::PATTERN.'/D', $name) ? new self($name) : $node->refuse('is neither fill, outline nor the id of one of more outlines');
+        return preg_match('/'.self::PATTERN.'/D', $name)
+            ? new self($name)
+            : $node->refuse('is neither fill, outline nor the id of one of more outlines');
     }
 
     public function is(self $other): bool

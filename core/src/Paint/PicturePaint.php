@@ -12,7 +12,10 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Layout\Fitting;
 
-/** A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box of that before it is zoomed, or is all in it. */
+/**
+ * A picture, or a clip or composition that plays on from the layer's in point, seen where something is painted; it covers the box
+ * of that before it is zoomed, or is all in it.
+ */
 final readonly class PicturePaint
 {
     /** @param  Values  $values  pan, in the layer's own pixels, zoom and turn */

@@ -29,7 +29,9 @@ final readonly class PlacedGradient implements Attached
 
     public const LEAST_STOPS = 2;
 
-    private const CORNERS = ['topLeft' => 'Top left', 'topRight' => 'Top right', 'bottomLeft' => 'Bottom left', 'bottomRight' => 'Bottom right'];
+    private const CORNERS = [
+        'topLeft' => 'Top left', 'topRight' => 'Top right', 'bottomLeft' => 'Bottom left', 'bottomRight' => 'Bottom right',
+    ];
 
     private const COLOURS = ['#2f5d50', '#c9973f', '#24557a', '#f3e3c3'];
 
@@ -39,8 +41,14 @@ final readonly class PlacedGradient implements Attached
      * @param  ?string  $composition  the other composition in the place of one
      * @param  Fitting  $fitting  how large that is in the box before it is zoomed
      */
-    public function __construct(public Painted $of, public GradientForm $form, public int $stops = self::LEAST_STOPS, public ?string $media = null, public ?string $composition = null, public Fitting $fitting = Fitting::Fill)
-    {
+    public function __construct(
+        public Painted $of,
+        public GradientForm $form,
+        public int $stops = self::LEAST_STOPS,
+        public ?string $media = null,
+        public ?string $composition = null,
+        public Fitting $fitting = Fitting::Fill,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -117,7 +125,11 @@ final readonly class PlacedGradient implements Attached
     public function settings(): array
     {
         if ($this->form === GradientForm::Corners) {
-            return array_map(fn (string $name, int $at): PropertyDefinition => self::colour($name, self::CORNERS[$name], $at), $this->colours(), range(0, 3));
+            return array_map(
+                fn (string $name, int $at): PropertyDefinition => self::colour($name, self::CORNERS[$name], $at),
+                $this->colours(),
+                range(0, 3),
+            );
         }
         if ($this->form === GradientForm::Picture) {
             return [
@@ -129,13 +141,21 @@ final readonly class PlacedGradient implements Attached
         $stops = [];
         foreach (range(1, $this->stops) as $stop) {
             $stops[] = self::colour("colour$stop", "Colour $stop", $stop - 1);
-            $stops[] = new PropertyDefinition("at$stop", new NumberType, 100.0 * ($stop - 1) / ($this->stops - 1), 0, 100, "Place $stop", unit: '%');
+            $stops[] = new PropertyDefinition(
+                "at$stop", new NumberType, 100.0 * ($stop - 1) / ($this->stops - 1), 0, 100, "Place $stop", unit: '%',
+            );
         }
 
         return [...match ($this->form) {
             GradientForm::Linear => [self::point('from', 'From', 0, 50), self::point('to', 'To', 100, 50)],
-            GradientForm::Sweep => [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('angle', new AngleType, -90.0, -1e7, 1e7, 'Angle', unit: '°')],
-            default => [self::point('centre', 'Centre', 50, 50), new PropertyDefinition('radius', new NumberType, 100.0, 0.1, 10_000, 'Radius', unit: '%')],
+            GradientForm::Sweep => [
+                self::point('centre', 'Centre', 50, 50),
+                new PropertyDefinition('angle', new AngleType, -90.0, -1e7, 1e7, 'Angle', unit: '°'),
+            ],
+            default => [
+                self::point('centre', 'Centre', 50, 50),
+                new PropertyDefinition('radius', new NumberType, 100.0, 0.1, 10_000, 'Radius', unit: '%'),
+            ],
         }, ...$stops];
     }
 
@@ -152,7 +172,11 @@ final readonly class PlacedGradient implements Attached
     {
         return ['of' => $this->of->name, 'form' => $this->form->value, ...match ($this->form) {
             GradientForm::Corners => [],
-            GradientForm::Picture => array_filter(['media' => $this->media, 'composition' => $this->composition, 'fitting' => $this->fitting === Fitting::Fill ? null : $this->fitting->value]),
+            GradientForm::Picture => array_filter([
+                'media' => $this->media,
+                'composition' => $this->composition,
+                'fitting' => $this->fitting === Fitting::Fill ? null : $this->fitting->value,
+            ]),
             default => ['stops' => $this->stops],
         }];
     }

@@ -51,7 +51,10 @@ final readonly class Sweep
      */
     public static function over(Box $box, array $stops, Point $centre, float $angle): self
     {
-        $far = hypot(max(abs($box->left - $centre->x), abs($box->right - $centre->x)), max(abs($box->top - $centre->y), abs($box->bottom - $centre->y)));
+        $far = hypot(
+            max(abs($box->left - $centre->x), abs($box->right - $centre->x)),
+            max(abs($box->top - $centre->y), abs($box->bottom - $centre->y)),
+        );
 
         // Further than that: outlines reach beyond the box, and a chord is nearer to the centre than its arc.
         return new self($stops, $centre, $angle, 1.25 * $far + 100);
@@ -67,7 +70,9 @@ final readonly class Sweep
     {
         $middle = $matrix->apply($this->centre);
         $strip = Affine::translation($middle->x - self::LONG / 2, $middle->y - self::HIGH / 2);
-        $box = fn (float $left, float $right): Outline => Outline::of(Path::rectangle(new Box($left, -self::BEYOND, $right, self::HIGH + self::BEYOND)));
+        $box = fn (float $left, float $right): Outline => Outline::of(Path::rectangle(new Box(
+            $left, -self::BEYOND, $right, self::HIGH + self::BEYOND,
+        )));
         $sheet = [
             new Fill($box(-self::BEYOND, self::LONG), $strip, new Gradient(Affine::scaling(self::LONG, self::LONG), $this->stops)),
             // Beyond the last colour comes the first again.
@@ -86,7 +91,9 @@ final readonly class Sweep
                 // From the middle of the first pixel, so that the last one leads over to the first and no edge is seen.
                 $from[] = $strip->apply(new Point(0.5 + $part * self::LONG, self::HIGH * (0.25 + 0.5 * $out)));
                 $angle = deg2rad($this->angle) + 2 * M_PI * $part + M_PI / self::LONG;
-                $to[] = $matrix->apply(new Point($this->centre->x + $out * $this->radius * cos($angle), $this->centre->y + $out * $this->radius * sin($angle)));
+                $to[] = $matrix->apply(new Point(
+                    $this->centre->x + $out * $this->radius * cos($angle), $this->centre->y + $out * $this->radius * sin($angle),
+                ));
             }
         }
 

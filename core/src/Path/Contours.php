@@ -144,7 +144,13 @@ final class Contours
                 }
                 $commands .= $isStraight ? 'L' : 'C';
                 if (! $isStraight) {
-                    array_push($coordinates, $from->at->x + $from->out->x, $from->at->y + $from->out->y, $to->at->x + $to->in->x, $to->at->y + $to->in->y);
+                    array_push(
+                        $coordinates,
+                        $from->at->x + $from->out->x,
+                        $from->at->y + $from->out->y,
+                        $to->at->x + $to->in->x,
+                        $to->at->y + $to->in->y,
+                    );
                 }
                 array_push($coordinates, $to->at->x, $to->at->y);
             }
@@ -165,6 +171,14 @@ final class Contours
         }
 
         /** @var non-empty-list<array{float, float, float, float, float, float}> $knots */
-        return new Contour(array_map(fn (array $k): Knot => new Knot(new Point($k[0], $k[1]), new Point($k[2] - $k[0], $k[3] - $k[1]), new Point($k[4] - $k[0], $k[5] - $k[1])), $knots), $closed);
+        return new Contour(
+            array_map(
+                fn (array $k): Knot => new Knot(
+                    new Point($k[0], $k[1]), new Point($k[2] - $k[0], $k[3] - $k[1]), new Point($k[4] - $k[0], $k[5] - $k[1]),
+                ),
+                $knots,
+            ),
+            $closed,
+        );
     }
 }

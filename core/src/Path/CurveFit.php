@@ -31,7 +31,15 @@ final class CurveFit
             return null;
         }
         $last = count($points) - 1;
-        $curves = self::fit($points, 0, $last, self::unit($points[1]->minus($points[0])), self::unit($points[$last - 1]->minus($points[$last])), max(0.01, $tolerance) ** 2, 0);
+        $curves = self::fit(
+            $points,
+            0,
+            $last,
+            self::unit($points[1]->minus($points[0])),
+            self::unit($points[$last - 1]->minus($points[$last])),
+            max(0.01, $tolerance) ** 2,
+            0,
+        );
         $knots = [new Knot($curves[0][0], out: $curves[0][1]->minus($curves[0][0]))];
         foreach ($curves as $index => $curve) {
             $next = $curves[$index + 1] ?? null;
@@ -128,7 +136,9 @@ final class CurveFit
         }
         $determinant = $c00 * $c11 - $c01 * $c01;
         $distance = hypot($end->x - $start->x, $end->y - $start->y);
-        [$one, $two] = abs($determinant) < 1e-12 ? [0.0, 0.0] : [($x0 * $c11 - $x1 * $c01) / $determinant, ($c00 * $x1 - $c01 * $x0) / $determinant];
+        [$one, $two] = abs($determinant) < 1e-12 ? [0.0, 0.0] : [
+            ($x0 * $c11 - $x1 * $c01) / $determinant, ($c00 * $x1 - $c01 * $x0) / $determinant,
+        ];
 
         // Handles that would point backwards are those of Wu and Barsky's heuristic instead.
         return $one < 1e-6 * $distance || $two < 1e-6 * $distance
@@ -139,7 +149,12 @@ final class CurveFit
     /** @return array{Point, Point, Point, Point} */
     private static function curve(Point $start, Point $end, Point $from, Point $to, float $one, float $two): array
     {
-        return [$start, new Point($start->x + $from->x * $one, $start->y + $from->y * $one), new Point($end->x + $to->x * $two, $end->y + $to->y * $two), $end];
+        return [
+            $start,
+            new Point($start->x + $from->x * $one, $start->y + $from->y * $one),
+            new Point($end->x + $to->x * $two, $end->y + $to->y * $two),
+            $end,
+        ];
     }
 
     /**

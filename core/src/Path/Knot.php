@@ -23,7 +23,8 @@ final readonly class Knot
     {
         $cross = $this->in->x * $this->out->y - $this->in->y * $this->out->x;
 
-        return $this->in->dot($this->out) < 0 && abs($cross) <= 1e-3 * hypot($this->in->x, $this->in->y) * hypot($this->out->x, $this->out->y);
+        return $this->in->dot($this->out) < 0
+            && abs($cross) <= 1e-3 * hypot($this->in->x, $this->in->y) * hypot($this->out->x, $this->out->y);
     }
 
     public function reversed(): self

@@ -134,10 +134,15 @@ final class Morph
     private static function places(Contour $contour): array
     {
         $along = new Along($contour);
-        $points = array_map(fn (int $step): Point => $along->at($step / (self::PLACES - ($contour->closed ? 0 : 1)) * $along->length), range(0, self::PLACES - 1));
+        $points = array_map(
+            fn (int $step): Point => $along->at($step / (self::PLACES - ($contour->closed ? 0 : 1)) * $along->length),
+            range(0, self::PLACES - 1),
+        );
         $x = array_sum(array_map(fn (Point $one): float => $one->x, $points)) / self::PLACES;
         $y = array_sum(array_map(fn (Point $one): float => $one->y, $points)) / self::PLACES;
-        $size = sqrt(array_sum(array_map(fn (Point $one): float => ($one->x - $x) ** 2 + ($one->y - $y) ** 2, $points)) / self::PLACES) ?: 1.0;
+        $size = sqrt(
+            array_sum(array_map(fn (Point $one): float => ($one->x - $x) ** 2 + ($one->y - $y) ** 2, $points)) / self::PLACES,
+        ) ?: 1.0;
 
         return array_map(fn (Point $one): Point => new Point(($one->x - $x) / $size, ($one->y - $y) / $size), $points);
     }

@@ -19,7 +19,9 @@ final class Rounding
      */
     public static function of(Contours $contours, float $radius, array $sharp = []): Contours
     {
-        return $radius <= 0 ? $contours : new Contours(array_map(fn (Contour $one): Contour => self::contour($one, $radius, $sharp), $contours->all));
+        return $radius <= 0
+            ? $contours
+            : new Contours(array_map(fn (Contour $one): Contour => self::contour($one, $radius, $sharp), $contours->all));
     }
 
     /** @param  list<int>  $sharp */

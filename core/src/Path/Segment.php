@@ -10,9 +10,13 @@ use Ricamo\Core\Geometry\Point;
 final class Segment
 {
     /** Nodes and weights of Gauss and Legendre's quadrature of 12 points on −1 … 1, of which one half is the mirror image. */
-    private const NODES = [0.1252334085114689, 0.3678314989981802, 0.5873179542866175, 0.7699026741943047, 0.9041172563704749, 0.9815606342467193];
+    private const NODES = [
+        0.1252334085114689, 0.3678314989981802, 0.5873179542866175, 0.7699026741943047, 0.9041172563704749, 0.9815606342467193,
+    ];
 
-    private const WEIGHTS = [0.2491470458134028, 0.2334925365383548, 0.2031674267230659, 0.1600783285433462, 0.1069393259953184, 0.0471753363865118];
+    private const WEIGHTS = [
+        0.2491470458134028, 0.2334925365383548, 0.2031674267230659, 0.1600783285433462, 0.1069393259953184, 0.0471753363865118,
+    ];
 
     private ?float $length = null;
 
@@ -83,7 +87,9 @@ final class Segment
         foreach (self::NODES as $index => $node) {
             $one = $this->velocity($middle - $half * $node);
             $other = $this->velocity($middle + $half * $node);
-            $sum += self::WEIGHTS[$index] * (sqrt($one->x * $one->x + $one->y * $one->y) + sqrt($other->x * $other->x + $other->y * $other->y));
+            $sum += self::WEIGHTS[$index] * (sqrt($one->x * $one->x + $one->y * $one->y) + sqrt(
+                $other->x * $other->x + $other->y * $other->y,
+            ));
         }
 
         return $half * $sum;

@@ -65,7 +65,12 @@ final class SvgPath
         if ($isArc) {
             // The two flags of an arc are one digit each, and may stand right before the next number.
             $number = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
-            preg_match_all("/($number)[\s,]*($number)[\s,]*($number)[\s,]*([01])[\s,]*([01])[\s,]*($number)[\s,]*($number)/", $text, $arcs, PREG_SET_ORDER);
+            preg_match_all(
+                "/($number)[\s,]*($number)[\s,]*($number)[\s,]*([01])[\s,]*([01])[\s,]*($number)[\s,]*($number)/",
+                $text,
+                $arcs,
+                PREG_SET_ORDER,
+            );
 
             return array_merge(...array_map(fn (array $arc): array => array_map(floatval(...), array_slice($arc, 1)), $arcs));
         }
@@ -179,7 +184,11 @@ final class SvgPath
             [$a, $b] = [$from + $span * $piece / $pieces, $from + $span * ($piece + 1) / $pieces];
             $reach = 4 / 3 * tan(($b - $a) / 4);
             $end = $piece === $pieces - 1 ? [$x, $y] : $place(cos($b), sin($b));
-            $this->curve(...$place(cos($a) - $reach * sin($a), sin($a) + $reach * cos($a)), ...$place(cos($b) + $reach * sin($b), sin($b) - $reach * cos($b)), ...$end);
+            $this->curve(
+                ...$place(cos($a) - $reach * sin($a), sin($a) + $reach * cos($a)),
+                ...$place(cos($b) + $reach * sin($b), sin($b) - $reach * cos($b)),
+                ...$end,
+            );
         }
     }
 

@@ -68,7 +68,10 @@ final class AttachedSettings
             ...$one->toJson(),
             ...array_combine(
                 array_map(fn (PropertyDefinition $setting): string => $setting->name, $one->settings()),
-                array_map(fn (PropertyDefinition $setting): mixed => PropertyJson::write($properties["{$one->id()}.{$setting->name}"]), $one->settings()),
+                array_map(
+                    fn (PropertyDefinition $setting): mixed => PropertyJson::write($properties["{$one->id()}.{$setting->name}"]),
+                    $one->settings(),
+                ),
             ),
         ], $things);
     }

@@ -55,7 +55,12 @@ final class PropertyJson
             $at = $json['at'];
             $text = $json['easing'] ?? 'linear';
             $pin = $json['pin'] ?? 'start';
-            if (! is_int($at) || $at > Keyframe::FARTHEST || ! is_string($text) || count($json) !== 2 + (isset($json['easing']) ? 1 : 0) + (isset($json['pin']) ? 1 : 0)) {
+            if (
+                ! is_int($at)
+                || $at > Keyframe::FARTHEST
+                || ! is_string($text)
+                || count($json) !== 2 + (isset($json['easing']) ? 1 : 0) + (isset($json['pin']) ? 1 : 0)
+            ) {
                 return null;
             }
             if ($text !== $lastText) {

@@ -52,7 +52,12 @@ final class OpticalKerning
         foreach ($line->glyphs as $index => $one) {
             $other = $line->glyphs[$index + 1] ?? $one;
             $own = $style($one);
-            if ($one->cluster !== $other->cluster && $own === $style($other) && self::isLetter($text, $one) && self::isLetter($text, $other)) {
+            if (
+                $one->cluster !== $other->cluster
+                && $own === $style($other)
+                && self::isLetter($text, $one)
+                && self::isLetter($text, $other)
+            ) {
                 [$gap, $widest] = $wanted[$own[0]] ??= self::wanted($shape, $own[0]);
                 $one = new Glyph($one->outline, $one->advance + self::between($one, $other, $gap, $widest), $one->cluster, $one->colour);
             }
@@ -77,7 +82,9 @@ final class OpticalKerning
     {
         $gaps = fn (string $pair): array => self::apart($shape($pair, $font));
         [$stems, $rounds] = [array_map($gaps, self::STEMS), array_map($gaps, self::ROUNDS)];
-        $widest = self::where(self::WIDEST[0], self::WIDEST[1], fn (float $widest): bool => self::meanOf($rounds, $widest) < self::meanOf($stems, $widest));
+        $widest = self::where(
+            self::WIDEST[0], self::WIDEST[1], fn (float $widest): bool => self::meanOf($rounds, $widest) < self::meanOf($stems, $widest),
+        );
 
         return [self::meanOf($stems, $widest), $widest];
     }
@@ -101,7 +108,9 @@ final class OpticalKerning
         $gaps = [...$both, ...$single];
         $least = $both === [] ? -self::NEARER : max(-self::NEARER, self::NEAREST - min($both));
 
-        return $least >= self::APART ? 0.0 : round(self::where($least, self::APART, fn (float $by): bool => self::mean($gaps, $by, $widest) < $wanted), 1);
+        return $least >= self::APART
+            ? 0.0
+            : round(self::where($least, self::APART, fn (float $by): bool => self::mean($gaps, $by, $widest) < $wanted), 1);
     }
 
     /**

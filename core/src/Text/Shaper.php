@@ -19,7 +19,14 @@ interface Shaper
      *
      * @throws Refusal for an unknown font
      */
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine;
+    public function shape(
+        string $line,
+        string $font,
+        array $features = [],
+        array $axes = [],
+        array $spans = [],
+        bool $down = false,
+    ): ShapedLine;
 
     /** The weight of a font that can be varied in it, where no other is asked for; null for one that cannot. */
     public function weight(string $font): ?float;

@@ -53,7 +53,9 @@ final readonly class WordStyles
                 continue;
             }
             $json = array_diff_key($this->at($begin)?->toJson() ?? [], ['from' => 0, 'to' => 0]);
-            $json = $begin >= $from && $end <= $to ? array_filter([...$json, ...$change], fn (mixed $value): bool => $value !== null && $value !== false) : $json;
+            $json = $begin >= $from && $end <= $to
+                ? array_filter([...$json, ...$change], fn (mixed $value): bool => $value !== null && $value !== false)
+                : $json;
             $piece = WordStyle::read(new Node(['from' => $begin, 'to' => $end, ...$json]));
             $fields = array_diff_key($piece->toJson(), ['from' => 0, 'to' => 0]);
             $last = $pieces[count($pieces) - 1] ?? null;
@@ -107,6 +109,9 @@ final readonly class WordStyles
     {
         $kept = array_map(fn (WordStyle $one): array => [$one, $moved($one->from), $moved($one->to)], $this->all);
 
-        return new self(array_values(array_map(fn (array $one): WordStyle => $one[0]->between($one[1], $one[2]), array_filter($kept, fn (array $one): bool => $one[2] > $one[1]))));
+        return new self(array_values(array_map(
+            fn (array $one): WordStyle => $one[0]->between($one[1], $one[2]),
+            array_filter($kept, fn (array $one): bool => $one[2] > $one[1]),
+        )));
     }
 }

@@ -131,7 +131,9 @@ final class Arithmetic
 
     private function refuse(string $reason): never
     {
-        $known = implode(', ', [...array_keys($this->terms->names), ...array_map(fn (string $unit): string => "1$unit", array_keys($this->terms->units))]);
+        $known = implode(', ', [
+            ...array_keys($this->terms->names), ...array_map(fn (string $unit): string => "1$unit", array_keys($this->terms->units)),
+        ]);
         throw new Refusal("\"{$this->text}\" cannot be worked out: $reason (known here: $known)");
     }
 }

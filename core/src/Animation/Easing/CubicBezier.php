@@ -36,8 +36,12 @@ final class CubicBezier implements Easing
     private float $reached = 0.0;
 
     /** @throws Refusal unless both x are within 0..1 */
-    public function __construct(private readonly float $x1, private readonly float $y1, private readonly float $x2, private readonly float $y2)
-    {
+    public function __construct(
+        private readonly float $x1,
+        private readonly float $y1,
+        private readonly float $x2,
+        private readonly float $y2,
+    ) {
         if ($x1 < 0 || $x1 > 1 || $x2 < 0 || $x2 > 1) {
             throw new Refusal("$this: both x of a cubic-bezier lie within 0..1");
         }

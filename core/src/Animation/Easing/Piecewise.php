@@ -86,7 +86,9 @@ final readonly class Piecewise implements Easing
 
     public function reversed(): self
     {
-        return new self(array_map(fn (float $time, float $value): array => [1 - $time, 1 - $value], array_reverse($this->times), array_reverse($this->values)));
+        return new self(array_map(
+            fn (float $time, float $value): array => [1 - $time, 1 - $value], array_reverse($this->times), array_reverse($this->values),
+        ));
     }
 
     public function __toString(): string

@@ -84,7 +84,9 @@ final readonly class Split
     {
         $near = 1e-4;
         [$leaving, $arriving] = [$part($near) / $near, (1 - $part(1 - $near)) / $near];
-        $candidate = fn (float $first, float $second): CubicBezier => new CubicBezier($first, $leaving * $first, 1 - $second, 1 - $arriving * $second);
+        $candidate = fn (float $first, float $second): CubicBezier => new CubicBezier(
+            $first, $leaving * $first, 1 - $second, 1 - $arriving * $second,
+        );
         // A third each is exact for polynomials up to the third degree.
         [$first, $second, $step] = [1 / 3, 1 / 3, 0.2];
         try {

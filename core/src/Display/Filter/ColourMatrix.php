@@ -11,7 +11,9 @@ use Ricamo\Core\Json\Text;
 /** Every colour becomes another by a matrix, as feColorMatrix of SVG has it: on straight sRGB, from 0 to 1. */
 final readonly class ColourMatrix implements Filter
 {
-    /** @param  list<float>  $values  four rows of five: what red, green, blue, alpha and 1 are multiplied by for red, green, blue and alpha */
+    /**
+     * @param  list<float>  $values  four rows of five: what red, green, blue, alpha and 1 are multiplied by for red, green, blue and alpha
+     */
     public function __construct(public array $values)
     {
     }
@@ -50,7 +52,9 @@ final readonly class ColourMatrix implements Filter
 
     public function encode(): string
     {
-        return '{"filter":"matrix","values":'.Text::list(array_map(fn (float $value): string => Text::number($value, 5), $this->values)).'}';
+        return '{"filter":"matrix","values":'.Text::list(array_map(
+            fn (float $value): string => Text::number($value, 5), $this->values,
+        )).'}';
     }
 
     public function placed(Affine $space): self

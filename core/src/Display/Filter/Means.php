@@ -25,12 +25,16 @@ final readonly class Means implements Filter
 
     public function encode(): string
     {
-        return '{"filter":"means","matrices":'.Text::list(array_map(fn (Affine $matrix): string => $matrix->encode(), $this->matrices)).($this->isOver ? ',"over":true' : '').'}';
+        return '{"filter":"means","matrices":'.Text::list(array_map(
+            fn (Affine $matrix): string => $matrix->encode(), $this->matrices,
+        )).($this->isOver ? ',"over":true' : '').'}';
     }
 
     public function placed(Affine $space): self
     {
-        return new self(array_map(fn (Affine $matrix): Affine => $space->after($matrix)->after($space->inverse()), $this->matrices), $this->isOver);
+        return new self(
+            array_map(fn (Affine $matrix): Affine => $space->after($matrix)->after($space->inverse()), $this->matrices), $this->isOver,
+        );
     }
 
     public function reach(Box $box): Box

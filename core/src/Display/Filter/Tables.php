@@ -13,11 +13,15 @@ final readonly class Tables implements Filter
     /** @var array<string, list<int>> 256 values from 0 to 255, by the channel */
     private array $channels;
 
-    /** @param  array<string, callable(float): float>  $channels  what becomes of 0 to 1, by name: red, green, blue, alpha; the others stay */
+    /**
+     * @param  array<string, callable(float): float>  $channels  what becomes of 0 to 1, by name: red, green, blue, alpha; the others stay
+     */
     private function __construct(array $channels)
     {
         $this->channels = array_map(
-            fn (callable $change): array => array_map(fn (int $value): int => (int) round(255 * max(0.0, min(1.0, $change($value / 255)))), range(0, 255)),
+            fn (callable $change): array => array_map(
+                fn (int $value): int => (int) round(255 * max(0.0, min(1.0, $change($value / 255)))), range(0, 255),
+            ),
             $channels,
         );
     }

@@ -77,7 +77,9 @@ final readonly class Warp implements Filter
 
     public function placed(Affine $space): self
     {
-        return new self($this->columns, array_map($space->apply(...), $this->from), array_map($space->apply(...), $this->to), $this->keepsRest);
+        return new self(
+            $this->columns, array_map($space->apply(...), $this->from), array_map($space->apply(...), $this->to), $this->keepsRest,
+        );
     }
 
     public function reach(Box $box): Box

@@ -45,9 +45,13 @@ final readonly class UnwrapLayer implements CompositionEdit
             'visible' => $layer->switches->visible && ! $inner->leavesOut($layer->id),
         ]), iterator_to_array($inner->layers, false));
         $stack = $composition->layers->without([$bundle->id]);
-        $copies = array_map(fn (Layer $layer): Layer => $layer->with(['group' => $layer->group ?? $bundle->group]), Copies::of($unwrapped, $stack));
+        $copies = array_map(
+            fn (Layer $layer): Layer => $layer->with(['group' => $layer->group ?? $bundle->group]), Copies::of($unwrapped, $stack),
+        );
 
-        return $composition->with(['layers' => $stack->insertingAll($copies, $index), 'alone' => array_values(array_diff($composition->alone, [$bundle->id]))]);
+        return $composition->with([
+            'layers' => $stack->insertingAll($copies, $index), 'alone' => array_values(array_diff($composition->alone, [$bundle->id])),
+        ]);
     }
 
     public function title(): string
@@ -77,14 +81,18 @@ final readonly class UnwrapLayer implements CompositionEdit
             ! $inner->rate->equals($composition->rate) => 'it has another frame rate',
             $inner->length !== $bundle->span->length() => 'only a part of it is shown',
             $animated !== [] || ! $bundle->life->isPlain() => 'it has an animation of its own',
-            ! $bundle->matrix($bundle->span->in)->nearly(Affine::translation($inner->width / 2, $inner->height / 2)) => 'it is not where it was wrapped up',
+            ! $bundle->matrix($bundle->span->in)->nearly(
+                Affine::translation($inner->width / 2, $inner->height / 2),
+            ) => 'it is not where it was wrapped up',
             $bundle->number('opacity', $bundle->span->in) !== 100.0 => 'it is translucent',
             $bundle->number('level', $bundle->span->in) !== 100.0 || ! $content->sound => 'it is not as loud as what is in it',
             $inner->background !== null => 'it has a background',
             $bundle->attached->effects !== [] => 'it has effects',
             $bundle->attached->masks !== [] => 'it is masked',
             $bundle->exposure->motionBlur => 'it has motion blur of its own',
-            $bundle->switches->blend !== Blend::Normal || $this->any($inner, fn (Layer $one): bool => $one->switches->blend !== Blend::Normal) => 'it blends as one',
+            $bundle->switches->blend !== Blend::Normal || $this->any(
+                $inner, fn (Layer $one): bool => $one->switches->blend !== Blend::Normal,
+            ) => 'it blends as one',
             [$inner->width, $inner->height] !== [$composition->width, $composition->height] => 'it is of another size',
             $this->any($inner, fn (Layer $one): bool => $one->kind->adjusts()) => 'what lies beneath would be adjusted, too',
             ! $bundle->switches->visible || $bundle->switches->reference => 'it is hidden',

@@ -42,9 +42,14 @@ final readonly class WrapLayers implements ProjectEdit
         /** @var non-empty-list<Layer> $layers */
         $layers = $composition->layers->withAll($this->layers);
         $this->checkTogether($layers, $composition);
-        $span = new FrameRange(min(array_map(fn (Layer $one): int => $one->span->in, $layers)), max(array_map(fn (Layer $one): int => $one->span->out, $layers)));
+        $span = new FrameRange(
+            min(array_map(fn (Layer $one): int => $one->span->in, $layers)),
+            max(array_map(fn (Layer $one): int => $one->span->out, $layers)),
+        );
         $moved = array_map(fn (Layer $one): Layer => $one->with([
-            'span' => new FrameRange($one->span->in - $span->in, $one->span->out - $span->in), 'group' => $one->group === $group ? null : $one->group,
+            'span' => new FrameRange(
+                $one->span->in - $span->in, $one->span->out - $span->in,
+            ), 'group' => $one->group === $group ? null : $one->group,
         ]), $layers);
         $inner = $composition->withId($project->compositions->freeId())->with([
             'name' => $project->compositions->freeName($this->name ?? 'Bundle'),
@@ -90,7 +95,9 @@ final readonly class WrapLayers implements ProjectEdit
         foreach ($composition->layers->where(fn (LayerFacts $facts): bool => $facts->refersTo->layers !== []) as $layer) {
             foreach ($layer->refersTo()->layers as $other) {
                 if ($composition->layers->has($other) && isset($inside[$layer->id]) !== isset($inside[$other])) {
-                    throw new Refusal("“{$layer->name}” takes a mask or a number from “{$composition->layer($other)->name}”: they are wrapped up together or not at all");
+                    throw new Refusal(
+                        "“{$layer->name}” takes a mask or a number from “{$composition->layer($other)->name}”: they are wrapped up together or not at all",
+                    );
                 }
             }
         }

@@ -57,7 +57,9 @@ final readonly class AddCascade implements CompositionEdit
             $size = $evaluator->unitSize($layer, $composition);
             $length = $this->length($layer, $count, $composition->rate->perSecond());
             $at = $this->cascade->role === Role::Accent ? ($this->frame ?? $layer->span->in) - $layer->span->in : 0;
-            [$added, $settings] = AttachedSettings::read(new Node([$this->cascade->placed($id, $possible[0], $possible, $size, $length, $at)]), 1, PlacedCascade::read(...));
+            [$added, $settings] = AttachedSettings::read(
+                new Node([$this->cascade->placed($id, $possible[0], $possible, $size, $length, $at)]), 1, PlacedCascade::read(...),
+            );
             $composition = $composition->replacing($layer->having(['cascades' => [...$kept, ...$added]], $settings));
         }
 
@@ -73,10 +75,14 @@ final readonly class AddCascade implements CompositionEdit
     private function others(Layer $layer): array
     {
         $role = $this->cascade->role;
-        $kept = array_values(array_filter($layer->attached->cascades, fn (PlacedCascade $one): bool => $role === Role::Accent || $one->role !== $role));
+        $kept = array_values(array_filter(
+            $layer->attached->cascades, fn (PlacedCascade $one): bool => $role === Role::Accent || $one->role !== $role,
+        ));
         $ids = array_map(fn (PlacedCascade $one): string => $one->id, $kept);
 
-        return array_values(array_filter($kept, fn (PlacedCascade $one): bool => $one->mirrors === null || in_array($one->mirrors, $ids, true)));
+        return array_values(array_filter(
+            $kept, fn (PlacedCascade $one): bool => $one->mirrors === null || in_array($one->mirrors, $ids, true),
+        ));
     }
 
     /** In frames. */

@@ -31,7 +31,9 @@ final readonly class PullCascade implements CompositionEdit
         $layer = $composition->layer($this->layer);
         $all = array_column(array_map(fn (PlacedCascade $one): array => [$one->id, $one], $layer->attached->cascades), 1, 0);
         $pulled = $all[$this->cascade] ?? throw new Refusal("“{$layer->name}” has no cascade \"{$this->cascade}\"");
-        $whose = $pulled->mirrors === null ? $pulled : $all[$pulled->mirrors] ?? throw new Refusal('What this cascade mirrors is not there');
+        $whose = $pulled->mirrors === null
+            ? $pulled
+            : $all[$pulled->mirrors] ?? throw new Refusal('What this cascade mirrors is not there');
         $leaves = $pulled->mirrors !== null || $pulled->role === Role::Leave;
         $length = max(1, min(PlacedCascade::LONGEST, $whose->length + ($leaves ? -$this->by : $this->by)));
         $all[$whose->id] = $whose->with(['length' => $length]);

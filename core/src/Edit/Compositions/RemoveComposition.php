@@ -22,11 +22,15 @@ final readonly class RemoveComposition implements ProjectEdit
         $compositions = $project->compositions;
         $index = $compositions->indexOf($this->composition);
         if (count($compositions) === 1) {
-            throw new Refusal("“{$compositions->entry($this->composition)->name}” is the only composition of its project; remove the project instead.");
+            throw new Refusal(
+                "“{$compositions->entry($this->composition)->name}” is the only composition of its project; remove the project instead.",
+            );
         }
         $placings = $project->placingsOf($this->composition);
         if ($placings !== []) {
-            throw new Refusal("“{$compositions->entry($this->composition)->name}” is placed elsewhere: ".implode(', ', $placings).'; remove it there first.');
+            throw new Refusal(
+                "“{$compositions->entry($this->composition)->name}” is placed elsewhere: ".implode(', ', $placings).'; remove it there first.',
+            );
         }
         $ids = $compositions->ids();
         array_splice($ids, $index, 1);

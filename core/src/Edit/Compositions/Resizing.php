@@ -40,7 +40,9 @@ enum Resizing: string
 
         $placed = fn (Layer $layer): Layer => Axes::through($layer, fn (Layer $one): Layer => self::placed($one, $place, $factor));
 
-        return $resized->withLayers($resized->layers->map(fn (Layer $layer): Layer => $resized->layers->tree()->isGrouped($layer->id) ? $layer : $placed($layer)))
+        return $resized->withLayers($resized->layers->map(
+            fn (Layer $layer): Layer => $resized->layers->tree()->isGrouped($layer->id) ? $layer : $placed($layer),
+        ))
             ->with(['guides' => array_map($guide, $resized->guides)]);
     }
 

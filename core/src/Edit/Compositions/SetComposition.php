@@ -39,12 +39,16 @@ final readonly class SetComposition implements CompositionEdit
     {
         $given = array_diff_key($this->args->object(), ['layers' => true]);
         foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
-            $given[$side] = round(Arithmetic::evaluate($this->args->field($side)->string(), Terms::length($composition->names(), $now / 100)));
+            $given[$side] = round(Arithmetic::evaluate(
+                $this->args->field($side)->string(), Terms::length($composition->names(), $now / 100),
+            ));
         }
         $changed = Composition::readHead(new Node([...$composition->headJson(), ...$given], $this->args), $composition->layers);
         $changed = $this->layers->apply($changed, $composition);
         if (! $changed->rate->equals($composition->rate)) {
-            $changed = $changed->withLayers($changed->layers->map(fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate)));
+            $changed = $changed->withLayers($changed->layers->map(
+                fn (Layer $layer): Layer => $this->converted($layer, $composition->rate, $changed->rate),
+            ));
             $changed = $changed->with(['markers' => $this->inRate($changed->markers, $composition->rate, $changed->rate)]);
             $changed = $this->args->has('length') ? $changed : $changed->with([
                 'length' => max(1, $changed->rate->nearestFrame($composition->length, $composition->rate)),

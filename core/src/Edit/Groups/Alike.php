@@ -71,19 +71,26 @@ final class Alike
         }
         sort($frames);
         $frames = array_values(array_unique(array_filter($frames, $composition->range()->contains(...))));
-        $between = array_map(fn (int $one, int $next): int => intdiv($one + $next, 2), array_slice($frames, 0, -1), array_slice($frames, 1));
+        $between = array_map(
+            fn (int $one, int $next): int => intdiv($one + $next, 2), array_slice($frames, 0, -1), array_slice($frames, 1),
+        );
         $frames = array_values(array_unique([...$frames, ...$between]));
         sort($frames);
         $count = count($frames);
 
-        return $count <= self::MOST ? $frames : array_map(fn (int $at): int => $frames[intdiv($at * ($count - 1), self::MOST - 1)], range(0, self::MOST - 1));
+        return $count <= self::MOST
+            ? $frames
+            : array_map(fn (int $at): int => $frames[intdiv($at * ($count - 1), self::MOST - 1)], range(0, self::MOST - 1));
     }
 
     /** @return list<int> on which it begins to do something else */
     private static function ofLayer(Layer $layer): array
     {
         $span = $layer->span;
-        $keyframes = array_merge(...array_values(array_map(fn (Property $one): array => array_map(fn (Keyframe $keyframe): int => $keyframe->frame($span), $one->keyframes()), $layer->properties)));
+        $keyframes = array_merge(...array_values(array_map(
+            fn (Property $one): array => array_map(fn (Keyframe $keyframe): int => $keyframe->frame($span), $one->keyframes()),
+            $layer->properties,
+        )));
         $arrive = $layer->life->arrive;
         $leave = $layer->life->leaving();
 
@@ -91,7 +98,12 @@ final class Alike
             $span->in, $span->last(), ...$keyframes,
             ...($arrive === null ? [] : [$span->in + 1, $span->in + intdiv($arrive->length, 3), $span->in + $arrive->length]),
             ...($leave === null ? [] : [$span->last() - $leave->length, $span->last() - intdiv($leave->length, 3), $span->last() - 1]),
-            ...array_merge(...array_map(fn (PlacedAccent $one): array => [$span->in + $one->at, $span->in + $one->at + intdiv($one->length, 3), $span->in + $one->at + $one->length], $layer->life->accents)),
+            ...array_merge(...array_map(
+                fn (PlacedAccent $one): array => [
+                    $span->in + $one->at, $span->in + $one->at + intdiv($one->length, 3), $span->in + $one->at + $one->length,
+                ],
+                $layer->life->accents,
+            )),
         ];
     }
 
@@ -128,7 +140,10 @@ final class Alike
             }
             foreach ($a as $key => $value) {
                 $isFactor = $key === 'matrix' && is_array($value) && count($value) === 6;
-                if (! array_key_exists($key, $b) || ($isFactor ? ! self::nearMatrix($value, (array) $b[$key]) : ! self::near($value, $b[$key], $within))) {
+                if (
+                    ! array_key_exists($key, $b)
+                    || ($isFactor ? ! self::nearMatrix($value, (array) $b[$key]) : ! self::near($value, $b[$key], $within))
+                ) {
                     return false;
                 }
             }
@@ -145,6 +160,7 @@ final class Alike
      */
     private static function nearMatrix(array $a, array $b): bool
     {
-        return self::near(array_slice($a, 0, 4), array_slice($b, 0, 4), self::NEAR_FACTOR) && self::near(array_slice($a, 4), array_slice($b, 4), self::NEAR);
+        return self::near(array_slice($a, 0, 4), array_slice($b, 0, 4), self::NEAR_FACTOR)
+            && self::near(array_slice($a, 4), array_slice($b, 4), self::NEAR);
     }
 }

@@ -32,7 +32,9 @@ final class Rehoused
         }
         $way = $moved->space($id, $frame)->inverse()->after($composition->space($id, $frame));
 
-        return $way->isIdentity() ? $moved : $moved->replacing(Axes::through($moved->layer($id), fn (Layer $one): Layer => self::placed($one, $way, $frame)));
+        return $way->isIdentity()
+            ? $moved
+            : $moved->replacing(Axes::through($moved->layer($id), fn (Layer $one): Layer => self::placed($one, $way, $frame)));
     }
 
     /**
@@ -51,14 +53,20 @@ final class Rehoused
         $now += 360 * round(($sign * $turn - $now) / 360);
         $place = fn (Keyframe $keyframe): Keyframe => $keyframe->bend === null ? $keyframe : $keyframe->bent($keyframe->bend->placed($way));
         $properties = $layer->properties;
-        $properties['position'] = $properties['position']->mapValues(fn (mixed $at): mixed => $at instanceof Point ? self::rounded($way->apply($at)) : $at)->mapKeyframes($place);
-        $properties['scale'] = $properties['scale']->mapValues(fn (mixed $scale): mixed => $scale instanceof Point ? self::rounded(new Point($scale->x * $x, $scale->y * $y)) : $scale);
+        $properties['position'] = $properties['position']->mapValues(
+            fn (mixed $at): mixed => $at instanceof Point ? self::rounded($way->apply($at)) : $at,
+        )->mapKeyframes($place);
+        $properties['scale'] = $properties['scale']->mapValues(
+            fn (mixed $scale): mixed => $scale instanceof Point ? self::rounded(new Point($scale->x * $x, $scale->y * $y)) : $scale,
+        );
         if ($layer->switches->turnsAlong) {
             // Its way turns with the space, and the layer with its way.
             $now -= Heading::of($layer->with(['properties' => $properties]), $frame);
             $now += 360 * round(($sign * $own - $now) / 360);
         }
-        $properties['rotation'] = $properties['rotation']->mapValues(fn (mixed $old): mixed => is_float($old) ? round($sign * ($old - $own) + $now, 6) : $old);
+        $properties['rotation'] = $properties['rotation']->mapValues(
+            fn (mixed $old): mixed => is_float($old) ? round($sign * ($old - $own) + $now, 6) : $old,
+        );
 
         return $layer->with(['properties' => $properties]);
     }

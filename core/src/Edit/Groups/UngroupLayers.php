@@ -35,9 +35,13 @@ final readonly class UngroupLayers implements CompositionEdit
             foreach ($members as $member) {
                 $composition = Rehoused::in($group->group, $member, $composition, $group->span->in);
             }
-            $composition = $composition->with(['layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members)]);
+            $composition = $composition->with([
+                'layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members),
+            ]);
             // Moves, masks that stay in the frame and numbers that follow a place are worked out in the group's space.
-            $frame = $group->matrix($group->span->in)->isIdentity() ? null : Alike::firstDifference($before, $composition, $members, $evaluator);
+            $frame = $group->matrix($group->span->in)->isIdentity()
+                ? null
+                : Alike::firstDifference($before, $composition, $members, $evaluator);
             if ($frame !== null) {
                 self::refuse($group, "what is in it goes by the group's own space, and would be seen otherwise on frame $frame");
             }
@@ -57,7 +61,9 @@ final readonly class UngroupLayers implements CompositionEdit
      */
     private static function alone(Composition $composition, string $id, array $members): array
     {
-        return in_array($id, $composition->alone, true) ? array_values(array_unique([...array_diff($composition->alone, [$id]), ...$members])) : $composition->alone;
+        return in_array($id, $composition->alone, true)
+            ? array_values(array_unique([...array_diff($composition->alone, [$id]), ...$members]))
+            : $composition->alone;
     }
 
     /**
@@ -67,9 +73,13 @@ final readonly class UngroupLayers implements CompositionEdit
      */
     private static function checkPlain(Layer $group, array $members, Composition $composition): void
     {
-        $moves = array_filter($group->properties, fn ($property): bool => $property->isAnimated()) !== [] || ! $group->life->isPlain() || $group->attached->cascades !== [] || $group->switches->turnsAlong;
+        $moves = array_filter(
+            $group->properties, fn ($property): bool => $property->isAnimated(),
+        ) !== [] || ! $group->life->isPlain() || $group->attached->cascades !== [] || $group->switches->turnsAlong;
         $matrix = $group->matrix($group->span->in);
-        $cut = array_filter($members, fn (string $id): bool => $composition->layer($id)->span->intersection($group->span) != $composition->layer($id)->span);
+        $cut = array_filter(
+            $members, fn (string $id): bool => $composition->layer($id)->span->intersection($group->span) != $composition->layer($id)->span,
+        );
         $isEven = abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-6 * hypot($matrix->a, $matrix->b);
         $reason = match (true) {
             $moves => 'it has an animation of its own',

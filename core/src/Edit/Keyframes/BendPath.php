@@ -25,8 +25,13 @@ use Ricamo\Core\Refusal;
  */
 final readonly class BendPath implements CompositionEdit
 {
-    private function __construct(private PropertyTarget $target, private Node $frame, private string $handle, private Point $to, private bool $sharp)
-    {
+    private function __construct(
+        private PropertyTarget $target,
+        private Node $frame,
+        private string $handle,
+        private Point $to,
+        private bool $sharp,
+    ) {
     }
 
     public static function from(
@@ -56,7 +61,9 @@ final readonly class BendPath implements CompositionEdit
             $other = $this->handle === 'arrive' ? $bend->leave : $bend->arrive;
             $other = $this->sharp ? $other : self::opposite($other, $to);
 
-            return $property->with($keyframe->bent($this->handle === 'arrive' ? new Bend($to, $other) : new Bend($other, $to)), $layer->span);
+            return $property->with(
+                $keyframe->bent($this->handle === 'arrive' ? new Bend($to, $other) : new Bend($other, $to)), $layer->span,
+            );
         });
     }
 

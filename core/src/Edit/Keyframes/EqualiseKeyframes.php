@@ -35,7 +35,9 @@ final readonly class EqualiseKeyframes implements CompositionEdit
             $equal = [];
             foreach ($ordered as $keyframe) {
                 $frame = $keyframe->frame($layer->span);
-                $model = $this->to === 'previous' ? $property->keyframeBefore($frame - 1, $layer->span) : $property->keyframeAfter($frame, $layer->span);
+                $model = $this->to === 'previous'
+                    ? $property->keyframeBefore($frame - 1, $layer->span)
+                    : $property->keyframeAfter($frame, $layer->span);
                 if ($model === null) {
                     throw new Refusal("the keyframe on frame $frame is the ".($this->to === 'previous' ? 'first' : 'last').' one');
                 }

@@ -68,7 +68,9 @@ final readonly class KeyframeSelection
                 }
                 ksort($selected);
 
-                return $selected === [] ? $property : $property->replacing(array_keys($selected), $arrange(array_values($selected), $layer, $target), $layer->span);
+                return $selected === []
+                    ? $property
+                    : $property->replacing(array_keys($selected), $arrange(array_values($selected), $layer, $target), $layer->span);
             });
         }
 

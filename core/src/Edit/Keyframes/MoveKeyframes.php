@@ -16,8 +16,12 @@ use Ricamo\Core\Json\Together;
 /** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
 final readonly class MoveKeyframes implements Snapping
 {
-    private function __construct(private KeyframeSelection $keyframes, private float $by, private ?Snap $snap = null, private ?int $met = null)
-    {
+    private function __construct(
+        private KeyframeSelection $keyframes,
+        private float $by,
+        private ?Snap $snap = null,
+        private ?int $met = null,
+    ) {
     }
 
     public static function from(
@@ -33,7 +37,9 @@ final readonly class MoveKeyframes implements Snapping
         $frames = $this->keyframes->frames();
         $by = $this->snap?->distance($composition, [], $frames, $this->by) ?? (int) round($this->by);
 
-        return new self($this->keyframes, $by, null, $this->snap?->met($composition, [], array_map(fn (int $frame): int => $frame + $by, $frames)));
+        return new self(
+            $this->keyframes, $by, null, $this->snap?->met($composition, [], array_map(fn (int $frame): int => $frame + $by, $frames)),
+        );
     }
 
     public function by(): int

@@ -73,7 +73,9 @@ final readonly class PasteKeyframes implements CompositionEdit
     /** @return array{int, int} the first and the last frame of all that was copied */
     private function ends(): array
     {
-        $frames = array_merge(...array_map(fn (Node $one): array => array_map(self::frame(...), $one->field('keyframes')->items(self::MOST)), $this->copied));
+        $frames = array_merge(...array_map(
+            fn (Node $one): array => array_map(self::frame(...), $one->field('keyframes')->items(self::MOST)), $this->copied,
+        ));
 
         return $frames === [] ? throw new Refusal('there are no keyframes to paste') : [min($frames), max($frames)];
     }
@@ -88,14 +90,18 @@ final readonly class PasteKeyframes implements CompositionEdit
     {
         $items = $list->items(self::MOST);
         usort($items, fn (Node $a, Node $b): int => self::frame($a) <=> self::frame($b));
-        $easings = array_map(fn (Node $item): mixed => $item->optional('easing') === null ? new Linear : Easings::read($item->field('easing')), $items);
+        $easings = array_map(
+            fn (Node $item): mixed => $item->optional('easing') === null ? new Linear : Easings::read($item->field('easing')), $items,
+        );
         $keyframes = [];
         foreach ($items as $index => $item) {
             $item->allow(['frame', 'value', 'easing', 'pin']);
             $by = $this->backwards ? $last - self::frame($item) : self::frame($item) - $first;
             $pin = Pin::between(null, null, $this->at + $by, $layer->span);
             $easing = ! $this->backwards ? $easings[$index] : ($index > 0 ? $easings[$index - 1]->reversed() : new Linear);
-            $keyframes[] = new Keyframe($this->at + $by - $pin->origin($layer->span), $definition->read($item->field('value')), $easing, $pin);
+            $keyframes[] = new Keyframe(
+                $this->at + $by - $pin->origin($layer->span), $definition->read($item->field('value')), $easing, $pin,
+            );
         }
 
         return $keyframes;

@@ -27,8 +27,15 @@ final readonly class PullCurve implements CompositionEdit
 {
     private const MOST = 1e9;
 
-    private function __construct(private PropertyTarget $target, private Node $frame, private bool $ofEnd, private float $at, private int $channel, private ?float $value, private float $speed)
-    {
+    private function __construct(
+        private PropertyTarget $target,
+        private Node $frame,
+        private bool $ofEnd,
+        private float $at,
+        private int $channel,
+        private ?float $value,
+        private float $speed,
+    ) {
     }
 
     public static function from(
@@ -52,7 +59,9 @@ final readonly class PullCurve implements CompositionEdit
             $next = $property->keyframeAfter($keyframe->frame($layer->span), $layer->span);
             $handles = Handles::of($keyframe->easing);
             if ($next === null || $handles === null) {
-                throw new Refusal($next === null ? 'no segment begins with the last keyframe' : "what is eased by $keyframe->easing has no handles");
+                throw new Refusal(
+                    $next === null ? 'no segment begins with the last keyframe' : "what is eased by $keyframe->easing has no handles",
+                );
             }
             $stretch = new KeyframeSegment($property->type, $keyframe, $next, $layer->span);
             $along = $stretch->along($this->at);

@@ -40,7 +40,9 @@ final readonly class SampleKeyframes implements CompositionEdit
             }
             $written = [];
             for ($frame = $from; $frame < $to; $frame += $this->every) {
-                $written[] = new Keyframe($frame - $selected[0]->pin->origin($layer->span), $property->at($frame, $layer->span), new Linear, $selected[0]->pin);
+                $written[] = new Keyframe(
+                    $frame - $selected[0]->pin->origin($layer->span), $property->at($frame, $layer->span), new Linear, $selected[0]->pin,
+                );
             }
 
             return [...$written, $last];

@@ -27,7 +27,9 @@ final readonly class ShiftValues implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         return $this->keyframes->rearrange($composition, function (array $selected, Layer $layer, PropertyTarget $target): array {
-            return array_map(fn (Keyframe $keyframe): Keyframe => $keyframe->withValue($this->shifted($keyframe->value, $target, $layer)), $selected);
+            return array_map(
+                fn (Keyframe $keyframe): Keyframe => $keyframe->withValue($this->shifted($keyframe->value, $target, $layer)), $selected,
+            );
         });
     }
 

@@ -32,7 +32,9 @@ final readonly class SpaceKeyframes implements CompositionEdit
     {
         return $this->keyframes->rearrange($composition, function (array $selected, Layer $layer, PropertyTarget $target): array {
             $frames = array_map(fn (Keyframe $keyframe): int => $keyframe->frame($layer->span), $selected);
-            $shares = $this->by === 'time' ? array_fill(0, max(0, count($selected) - 1), 1.0) : $this->distances($selected, $target, $layer);
+            $shares = $this->by === 'time'
+                ? array_fill(0, max(0, count($selected) - 1), 1.0)
+                : $this->distances($selected, $target, $layer);
             $spaced = [$selected[0]];
             $at = $frames[0];
             foreach (Spacing::whole($shares, $frames[count($frames) - 1] - $frames[0]) as $index => $length) {
@@ -53,11 +55,17 @@ final readonly class SpaceKeyframes implements CompositionEdit
         $type = $target->definition($layer)->type;
         $distances = [];
         for ($i = 1; $i < count($selected); $i++) {
-            $steps = array_map(fn (float $a, float $b): float => ($b - $a) ** 2, $type->channels($selected[$i - 1]->value), $type->channels($selected[$i]->value));
+            $steps = array_map(
+                fn (float $a, float $b): float => ($b - $a) ** 2,
+                $type->channels($selected[$i - 1]->value),
+                $type->channels($selected[$i]->value),
+            );
             $distances[] = MotionPaths::between($selected[$i - 1], $selected[$i])?->length() ?? sqrt(array_sum($steps));
         }
 
-        return $distances === [] || array_sum($distances) > 0 ? $distances : throw new Refusal("{$target->property} goes nowhere between these keyframes");
+        return $distances === [] || array_sum($distances) > 0
+            ? $distances
+            : throw new Refusal("{$target->property} goes nowhere between these keyframes");
     }
 
     public function title(): string

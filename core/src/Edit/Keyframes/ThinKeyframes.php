@@ -100,7 +100,9 @@ final readonly class ThinKeyframes implements CompositionEdit
         }
         for ($middle = $from + 1; $middle < $to - 1 && abs($frames[$middle + 1] - $worst) <= abs($frames[$middle] - $worst); $middle++);
 
-        return [$middle => true] + $this->kept($frames, $from, $middle, $property, $span, $allowed) + $this->kept($frames, $middle, $to, $property, $span, $allowed);
+        return [$middle => true] + $this->kept(
+            $frames, $from, $middle, $property, $span, $allowed,
+        ) + $this->kept($frames, $middle, $to, $property, $span, $allowed);
     }
 
     /** How far two courses are apart, at most, on any whole frame. */

@@ -8,7 +8,10 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\TakesFromLayers;
 
-/** Copies of layers with ids of their own, which are in one another's groups, masked by one another, and counting in step with one another, as those are. */
+/**
+ * Copies of layers with ids of their own, which are in one another's groups, masked by one another, and counting in step with one
+ * another, as those are.
+ */
 final class Copies
 {
     /**

@@ -44,7 +44,9 @@ final class DrawnLayer
         $width = $isDrawn ? $part->pen->width * $scale : 0.0;
         $gradients = array_values(array_filter([
             $part->fill instanceof Gradient ? self::gradient('fill', $part->fill, $toLayer, $own) : null,
-            $isDrawn && $part->stroke instanceof Gradient ? self::gradient('outline', $part->stroke, $toLayer, $own->grown($width / 2)) : null,
+            $isDrawn && $part->stroke instanceof Gradient ? self::gradient(
+                'outline', $part->stroke, $toLayer, $own->grown($width / 2),
+            ) : null,
         ]));
 
         return [
@@ -68,7 +70,11 @@ final class DrawnLayer
         }, $path->all);
 
         return new Contours(array_map(function (Contour $one, int $index) use ($outlines): Contour {
-            $depth = count(array_filter($outlines, fn (array $other, int $number): bool => $number !== $index && self::isWithin($outlines[$index][0], $other), ARRAY_FILTER_USE_BOTH));
+            $depth = count(array_filter(
+                $outlines,
+                fn (array $other, int $number): bool => $number !== $index && self::isWithin($outlines[$index][0], $other),
+                ARRAY_FILTER_USE_BOTH,
+            ));
 
             return ($one->winding() >= 0) === ($depth % 2 === 0) ? $one : $one->reversed();
         }, $path->all, array_keys($path->all)));
@@ -80,7 +86,10 @@ final class DrawnLayer
         $isWithin = false;
         $last = $outline[count($outline) - 1] ?? $point;
         foreach ($outline as $next) {
-            if (($last->y > $point->y) !== ($next->y > $point->y) && $point->x < $last->x + ($next->x - $last->x) * ($point->y - $last->y) / ($next->y - $last->y)) {
+            if (
+                ($last->y > $point->y) !== ($next->y > $point->y)
+                && $point->x < $last->x + ($next->x - $last->x) * ($point->y - $last->y) / ($next->y - $last->y)
+            ) {
                 $isWithin = ! $isWithin;
             }
             $last = $next;
@@ -105,7 +114,9 @@ final class DrawnLayer
 
             return [round(100 * ($placed->x - $box->left) / $box->width(), 3), round(100 * ($placed->y - $box->top) / $box->height(), 3)];
         };
-        $stops = count($gradient->stops) < PlacedGradient::LEAST_STOPS ? [...$gradient->stops, ...$gradient->stops] : array_slice($gradient->stops, 0, PlacedGradient::MOST_STOPS);
+        $stops = count($gradient->stops) < PlacedGradient::LEAST_STOPS
+            ? [...$gradient->stops, ...$gradient->stops]
+            : array_slice($gradient->stops, 0, PlacedGradient::MOST_STOPS);
         $colours = [];
         foreach ($stops as $index => [$at, $colour]) {
             $colours['colour'.($index + 1)] = (string) $colour;

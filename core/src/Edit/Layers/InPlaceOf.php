@@ -19,6 +19,8 @@ final class InPlaceOf
     {
         $properties = array_diff_key($layer->kind->properties(), LayerKinds::all()['group']->properties());
 
-        return Layer::read(new Node([...array_diff_key($layer->toJson(), $layer->kind->contentFields(), $properties, self::OWN), 'kind' => $kind, ...$more]));
+        return Layer::read(new Node([
+            ...array_diff_key($layer->toJson(), $layer->kind->contentFields(), $properties, self::OWN), 'kind' => $kind, ...$more,
+        ]));
     }
 }

@@ -35,7 +35,9 @@ final readonly class PasteLayers implements CompositionEdit
         foreach ($layers as $index => $layer) {
             foreach ($layer->media() as $field => $id) {
                 if (! $evaluator->media->has($id) || $evaluator->media->get($id)->removed) {
-                    $this->layers[$index]->field(explode('.', $field)[0])->refuse("“{$layer->name}” shows media that are not in this project");
+                    $this->layers[$index]->field(explode('.', $field)[0])->refuse(
+                        "“{$layer->name}” shows media that are not in this project",
+                    );
                 }
             }
         }

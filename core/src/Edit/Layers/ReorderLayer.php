@@ -21,8 +21,14 @@ use Ricamo\Core\Refusal;
 final readonly class ReorderLayer implements CompositionEdit
 {
     /** @param  list<string>  $with */
-    private function __construct(private string $layer, private array $with, private Node $to, private bool $isRehoused, private ?string $group, private int $frame)
-    {
+    private function __construct(
+        private string $layer,
+        private array $with,
+        private Node $to,
+        private bool $isRehoused,
+        private ?string $group,
+        private int $frame,
+    ) {
     }
 
     /** @param  list<string>  $with */

@@ -28,7 +28,11 @@ final readonly class SetContent implements CompositionEdit
         $this->content->allowKeys($layer->kind->contentFields());
         $fields = [...$layer->content->toJson(), ...$this->content->object()];
         $content = $layer->kind->readContent(new Node($fields, $this->content));
-        if ($content instanceof TextContent && $layer->content instanceof TextContent && ! array_key_exists('styles', $this->content->object())) {
+        if (
+            $content instanceof TextContent
+            && $layer->content instanceof TextContent
+            && ! array_key_exists('styles', $this->content->object())
+        ) {
             $content = $content->styled($layer->content->styles->followed($layer->content->text, $content->text));
         }
         array_map($evaluator->media->get(...), $content instanceof UsesMedia ? $content->media() : []);

@@ -33,7 +33,9 @@ final readonly class SetLayer implements CompositionEdit
     ): self {
         $none = array_key_exists('shutter', $exposure->object()) ? ['shutter' => null] : [];
 
-        return new self($layers, [...Fields::of(Switches::class)->values($switches), ...$none, ...Fields::of(Exposure::class)->values($exposure)]);
+        return new self($layers, [
+            ...Fields::of(Switches::class)->values($switches), ...$none, ...Fields::of(Exposure::class)->values($exposure),
+        ]);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -37,7 +37,9 @@ final readonly class SetLeaving implements CompositionEdit
                 throw new Refusal("“{$layer->name}” is not seen; it cannot leave");
             }
             $content = $layer->content instanceof BundleContent ? $layer->content->mirroring($mirrors) : $layer->content;
-            $composition = $composition->replacing($layer->with(['life' => $layer->life->leavingBy($phase, $mirrors), 'content' => $content]));
+            $composition = $composition->replacing($layer->with([
+                'life' => $layer->life->leavingBy($phase, $mirrors), 'content' => $content,
+            ]));
         }
 
         return $composition;

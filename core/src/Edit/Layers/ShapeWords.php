@@ -51,12 +51,16 @@ final readonly class ShapeWords implements CompositionEdit
         }
         [$fill, $words] = $evaluator->words($layer, $composition, $this->frame, $this->by);
         if ($words === [] || count($words) > self::MOST) {
-            throw new Refusal($words === [] ? "“{$layer->name}” shows no letters on that frame" : "“{$layer->name}” has ".count($words).' parts; '.self::MOST.' at most become shapes');
+            throw new Refusal(
+                $words === [] ? "“{$layer->name}” shows no letters on that frame" : "“{$layer->name}” has ".count($words).' parts; '.self::MOST.' at most become shapes',
+            );
         }
         $json = $layer->toJson();
         $shapes = array_map(fn (WordShape $one): array => self::shape($one, $layer, $json, $fill), $words);
         $index = $composition->indexOf($layer->id);
-        $inPlace = count($shapes) === 1 ? [self::alone($layer, $words[0], $shapes[0])] : $this->grouped($layer, $words, $shapes, (int) substr($composition->layers->freeId(), 1));
+        $inPlace = count($shapes) === 1
+            ? [self::alone($layer, $words[0], $shapes[0])]
+            : $this->grouped($layer, $words, $shapes, (int) substr($composition->layers->freeId(), 1));
 
         return $composition->withLayers($composition->layers->without([$layer->id])->insertingAll($inPlace, $index));
     }
@@ -97,7 +101,9 @@ final readonly class ShapeWords implements CompositionEdit
         $outlines = AttachedSettings::write($layer->attached->outlines, $layer->properties);
         $isSeen = $json['outlineWidth'] !== 0.0 && $json['outline'] !== '#00000000';
         $numbers = [0, ...array_map(fn (PlacedOutline $one): int => (int) substr($one->id, 1), $layer->attached->outlines)];
-        $own = $isSeen ? [['id' => 'o'.(max($numbers) + 1), 'side' => 'centre', 'colour' => $json['outline'], 'width' => $json['outlineWidth']]] : [];
+        $own = $isSeen
+            ? [['id' => 'o'.(max($numbers) + 1), 'side' => 'centre', 'colour' => $json['outline'], 'width' => $json['outlineWidth']]]
+            : [];
 
         return $outlines === [] && $own === [] ? [] : ['outlines' => [...$outlines, ...$own]];
     }
@@ -105,7 +111,10 @@ final readonly class ShapeWords implements CompositionEdit
     /** @param  array<string, mixed>  $shape */
     private static function alone(Layer $layer, WordShape $word, array $shape): Layer
     {
-        return InPlaceOf::of($layer, 'shape', ['path' => Contours::of($word->path)->write(), ...array_diff_key($shape, ['kind' => 0, 'name' => 0, 'position' => 0, 'path' => 0])]);
+        return InPlaceOf::of($layer, 'shape', [
+            'path' => Contours::of($word->path)->write(),
+            ...array_diff_key($shape, ['kind' => 0, 'name' => 0, 'position' => 0, 'path' => 0]),
+        ]);
     }
 
     /**
@@ -131,7 +140,9 @@ final readonly class ShapeWords implements CompositionEdit
                 $members[] = Layer::read(new Node([...$common, 'id' => 'l'.$next++, 'group' => $group, ...$shapes[$index]]));
             }
             if ($isApart) {
-                $members[] = Layer::read(new Node([...$common, 'id' => 'l'.$next++, 'kind' => 'group', 'group' => $layer->id, 'name' => $words[$of[0]]->of]));
+                $members[] = Layer::read(new Node([
+                    ...$common, 'id' => 'l'.$next++, 'kind' => 'group', 'group' => $layer->id, 'name' => $words[$of[0]]->of,
+                ]));
             }
         }
         $cascades = $this->by === Apart::Letters ? self::cascades($layer) : [];
@@ -144,8 +155,15 @@ final readonly class ShapeWords implements CompositionEdit
     {
         $isOfLetters = fn (PlacedCascade $one): bool => $one->units === Units::Letters && $one->every === 1 && ! $one->spaces && $one->mirrors === null;
         $kept = array_map(fn (PlacedCascade $one): string => $one->id, array_filter($layer->attached->cascades, $isOfLetters));
-        $all = array_values(array_filter($layer->attached->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true)));
+        $all = array_values(array_filter(
+            $layer->attached->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true),
+        ));
 
-        return array_map(fn (array $json): array => isset($json['mirrors']) ? $json : [...array_diff_key($json, ['caret' => 0, 'shuffles' => 0]), 'units' => Units::Layers->value], AttachedSettings::write($all, $layer->properties));
+        return array_map(
+            fn (array $json): array => isset($json['mirrors']) ? $json : [
+                ...array_diff_key($json, ['caret' => 0, 'shuffles' => 0]), 'units' => Units::Layers->value,
+            ],
+            AttachedSettings::write($all, $layer->properties),
+        );
     }
 }

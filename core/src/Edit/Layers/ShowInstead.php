@@ -19,7 +19,10 @@ use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Refusal;
 
-/** Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or another composition, seen through windows and words. */
+/**
+ * Has layers show other media in the place of theirs: from the same moment on, covering what was covered, in their own shape; or
+ * another composition, seen through windows and words.
+ */
 final readonly class ShowInstead implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
@@ -61,7 +64,9 @@ final readonly class ShowInstead implements CompositionEdit
                 throw new Refusal("“{$layer->name}” shows neither a clip nor a picture");
             }
             $shown = array_values($content->media())[0] ?? null;
-            $composition = $composition->replacing($content->replacedIn($layer, $shown === null ? null : $evaluator->media->get($shown), $new));
+            $composition = $composition->replacing($content->replacedIn(
+                $layer, $shown === null ? null : $evaluator->media->get($shown), $new,
+            ));
         }
 
         return $composition;
@@ -74,7 +79,9 @@ final readonly class ShowInstead implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if ($layer->content instanceof TextContent) {
-                $composition = SetGradient::from([$id], form: GradientForm::Picture, composition: $placed->id)->apply($composition, $evaluator);
+                $composition = SetGradient::from(
+                    [$id], form: GradientForm::Picture, composition: $placed->id,
+                )->apply($composition, $evaluator);
 
                 continue;
             }
@@ -82,7 +89,9 @@ final readonly class ShowInstead implements CompositionEdit
             if (! $layer->content instanceof WindowContent) {
                 throw new Refusal("“{$layer->name}” is neither a window nor a shape nor words; a composition is placed as a bundle");
             }
-            $composition = $composition->replacing($layer->with(['content' => $layer->content->showing(new BundleContent($placed->id)), 'name' => $placed->name]));
+            $composition = $composition->replacing($layer->with([
+                'content' => $layer->content->showing(new BundleContent($placed->id)), 'name' => $placed->name,
+            ]));
         }
 
         return $composition;

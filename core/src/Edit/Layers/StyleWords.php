@@ -28,7 +28,9 @@ final readonly class StyleWords implements CompositionEdit
         #[Field(least: 1, most: TextContent::LONGEST + 1)] int $to,
         #[Field] Node $style,
     ): self {
-        return $to > $from ? new self($layer, $from, $to, $style->allow(WordStyle::FIELDS)) : throw new Misfit('to', "$to is not behind $from");
+        return $to > $from
+            ? new self($layer, $from, $to, $style->allow(WordStyle::FIELDS))
+            : throw new Misfit('to', "$to is not behind $from");
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -43,10 +45,14 @@ final readonly class StyleWords implements CompositionEdit
             throw new Refusal('There are no such characters');
         }
         // Read by itself first, so that what is wrong is said in its place.
-        WordStyle::read(new Node(['from' => 0, 'to' => 1, ...array_filter($this->style->object(), fn (mixed $value): bool => $value !== null)], $this->style));
+        WordStyle::read(new Node(
+            ['from' => 0, 'to' => 1, ...array_filter($this->style->object(), fn (mixed $value): bool => $value !== null)], $this->style,
+        ));
         $styles = $content->styles->with($this->from, $to, $this->style->object());
 
-        return count($styles->all) > WordStyle::MOST ? throw new Refusal('A text has '.WordStyle::MOST.' styles at most') : $composition->replacing($layer->withContent($content->styled($styles)));
+        return count($styles->all) > WordStyle::MOST
+            ? throw new Refusal('A text has '.WordStyle::MOST.' styles at most')
+            : $composition->replacing($layer->withContent($content->styled($styles)));
     }
 
     public function title(): string

@@ -36,7 +36,9 @@ final readonly class TakeApart implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $drawing = $layer->content instanceof FootageContent ? (new ReadDrawings)->of($evaluator->media->get($layer->content->media)) : null;
+        $drawing = $layer->content instanceof FootageContent
+            ? (new ReadDrawings)->of($evaluator->media->get($layer->content->media))
+            : null;
         if ($drawing === null) {
             throw new Refusal("“{$layer->name}” is not made of outlines; only a drawing can be taken apart");
         }
@@ -82,7 +84,13 @@ final readonly class TakeApart implements CompositionEdit
     {
         $parts = [];
         foreach ($drawn as $number => $part) {
-            $common = ['in' => $picture->span->in, 'out' => $picture->span->out, 'group' => $group->id, 'label' => $picture->switches->label->value, 'id' => 'l'.$next++];
+            $common = [
+                'in' => $picture->span->in,
+                'out' => $picture->span->out,
+                'group' => $group->id,
+                'label' => $picture->switches->label->value,
+                'id' => 'l'.$next++,
+            ];
             if ($part instanceof DrawnGroup) {
                 $clip = $part->clip === null ? null : Contours::of($part->clip->transformed(Affine::translation(-$x, -$y)));
                 $inner = Layer::read(new Node([
@@ -93,7 +101,9 @@ final readonly class TakeApart implements CompositionEdit
                 $parts[] = $inner;
             } elseif ($part instanceof DrawnShape) {
                 $shape = DrawnLayer::of($part, $x, $y);
-                $parts = $shape === null ? $parts : [...$parts, Layer::read(new Node([...$common, 'name' => 'Part '.($number + 1), ...$shape]))];
+                $parts = $shape === null
+                    ? $parts
+                    : [...$parts, Layer::read(new Node([...$common, 'name' => 'Part '.($number + 1), ...$shape]))];
             }
         }
 

@@ -122,7 +122,9 @@ final readonly class WriteMovesOut implements CompositionEdit
         foreach (['position', 'scale', 'rotation', 'opacity'] as $name) {
             $property = $layer->properties[$name];
             $values = array_map(fn (array $pose): mixed => $pose[$name], $poses);
-            $differs = array_filter($values, fn (mixed $value, int $frame): bool => $value != $property->at($frame, $layer->span), ARRAY_FILTER_USE_BOTH);
+            $differs = array_filter(
+                $values, fn (mixed $value, int $frame): bool => $value != $property->at($frame, $layer->span), ARRAY_FILTER_USE_BOTH,
+            );
             if ($differs !== []) {
                 $layer = $layer->withProperty($name, $this->keyframed($property, $values, $rest, $pin, $layer));
             }

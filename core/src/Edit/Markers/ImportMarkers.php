@@ -41,7 +41,9 @@ final readonly class ImportMarkers implements CompositionEdit
         }
         $within = array_filter($read, fn (Marker $marker): bool => $composition->range()->contains($marker->frame));
 
-        return $within !== [] ? $composition->with(['markers' => $composition->markers->with(...$within)]) : $this->text->refuse('all its markers lie beyond the end of the composition');
+        return $within !== []
+            ? $composition->with(['markers' => $composition->markers->with(...$within)])
+            : $this->text->refuse('all its markers lie beyond the end of the composition');
     }
 
     public function title(): string

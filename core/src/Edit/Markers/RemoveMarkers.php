@@ -17,7 +17,9 @@ final readonly class RemoveMarkers implements CompositionEdit
     /** @param  ?list<int>  $frames */
     public function __construct(
         #[Together] private MarkerOwner $owner,
-        #[Field('where they stand; all, where nothing is said', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 2000, of: 'int')] private ?array $frames = null,
+        #[Field(
+            'where they stand; all, where nothing is said', -Composition::LONGEST, 2 * Composition::LONGEST, longest: 2000, of: 'int',
+        )] private ?array $frames = null,
     ) {
     }
 

@@ -32,7 +32,8 @@ use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
 /**
- * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of them that is not seen itself; of a free form with
+ * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of
+ * them that is not seen itself; of a free form with
  * a `path`, SVG path data, as it is drawn in the picture on a `frame`.
  */
 final readonly class AddMask implements CompositionEdit
@@ -41,8 +42,14 @@ final readonly class AddMask implements CompositionEdit
      * @param  non-empty-list<string>  $layers
      * @param  ?Contours  $path  in composition pixels; null for the one that a free form begins with
      */
-    private function __construct(private array $layers, private MaskForm $form, private ?string $layer, private ?Contours $path, private int $frame, private ?string $words = null)
-    {
+    private function __construct(
+        private array $layers,
+        private MaskForm $form,
+        private ?string $layer,
+        private ?Contours $path,
+        private int $frame,
+        private ?string $words = null,
+    ) {
     }
 
     /** @param  non-empty-list<string>  $layers */
@@ -61,7 +68,10 @@ final readonly class AddMask implements CompositionEdit
             throw Misfit::missing('layer');
         }
         $path = $form === MaskForm::Free ? $path : null;
-        if ($path !== null && array_filter($path->all, fn (Contour $one): bool => count($one->knots) > 2 || ! $one->knots[0]->isCorner()) === []) {
+        if (
+            $path !== null
+            && array_filter($path->all, fn (Contour $one): bool => count($one->knots) > 2 || ! $one->knots[0]->isCorner()) === []
+        ) {
             throw new Misfit('path', 'encloses nothing');
         }
 
@@ -94,9 +104,13 @@ final readonly class AddMask implements CompositionEdit
             $drawn = $this->drawn($composition, $layer);
             $settings = [];
             foreach (AttachedSettings::definitions($added) as $name => $definition) {
-                $settings[$name] = Property::constant($definition->type, $drawn[substr($name, strlen($added->id) + 1)] ?? $this->initial($definition, $box));
+                $settings[$name] = Property::constant(
+                    $definition->type, $drawn[substr($name, strlen($added->id) + 1)] ?? $this->initial($definition, $box),
+                );
             }
-            $composition = $composition->replacing($layer->attaching(['masks' => [...$layer->attached->masks, $added]])->with(['properties' => [...$layer->properties, ...$settings]]));
+            $composition = $composition->replacing($layer->attaching(['masks' => [...$layer->attached->masks, $added]])->with(
+                ['properties' => [...$layer->properties, ...$settings]],
+            ));
         }
 
         return $composition;
@@ -114,7 +128,17 @@ final readonly class AddMask implements CompositionEdit
         $bounds = $evaluator->pose($layer, $composition, $layer->span->in)->bounds();
         $size = max(20.0, min(600.0, round($bounds->width() / max(3, mb_strlen($words)) * 1.5)));
         $middle = $bounds->centre();
-        $text = ['kind' => 'text', 'text' => $words, 'typeSize' => $size, 'align' => 'centre', 'fill' => '#ffffff', 'visible' => false, 'in' => $layer->span->in, 'out' => $layer->span->out, 'position' => [round($middle->x), round($middle->y + $size / 3)]];
+        $text = [
+            'kind' => 'text',
+            'text' => $words,
+            'typeSize' => $size,
+            'align' => 'centre',
+            'fill' => '#ffffff',
+            'visible' => false,
+            'in' => $layer->span->in,
+            'out' => $layer->span->out,
+            'position' => [round($middle->x), round($middle->y + $size / 3)],
+        ];
         $composition = (new AddLayer(new Node($text, 'layer')))->apply($composition, $evaluator);
         $ids = $composition->layers->ids();
 
@@ -139,7 +163,9 @@ final readonly class AddMask implements CompositionEdit
         $middle = $path->path()->bounds()?->centre() ?? new Point(0, 0);
         $middle = new Point(round($middle->x, 3), round($middle->y, 3));
         // Closed, whether it was drawn so or not: it encloses what is seen.
-        $closed = new Contours(array_map(fn (Contour $one): Contour => new Contour($one->knots, true), $path->mapped(fn (Point $at): Point => $at->minus($middle))->all));
+        $closed = new Contours(array_map(
+            fn (Contour $one): Contour => new Contour($one->knots, true), $path->mapped(fn (Point $at): Point => $at->minus($middle))->all,
+        ));
 
         return ['position' => $middle, 'path' => Contours::parse($closed->write())];
     }
@@ -149,7 +175,9 @@ final readonly class AddMask implements CompositionEdit
         return match (true) {
             str_ends_with($definition->name, '.size') => new Size(max(20, round($box->width() / 2)), max(20, round($box->height() / 2))),
             str_ends_with($definition->name, '.position') => $box->centre(),
-            str_ends_with($definition->name, '.path') => Contours::of(Path::ellipse(Box::centred(max(20, round($box->width() / 2)), max(20, round($box->height() / 2))))),
+            str_ends_with($definition->name, '.path') => Contours::of(Path::ellipse(Box::centred(
+                max(20, round($box->width() / 2)), max(20, round($box->height() / 2)),
+            ))),
             default => $definition->default,
         };
     }

@@ -56,7 +56,9 @@ final readonly class PullMask implements CompositionEdit
         // In the mask's own space, and from there in the one that its position counts in.
         $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
         if ($this->handle === null) {
-            return PropertyTarget::put($composition, $layer, "{$mask->id}.position", $this->frame, $position->plus($turn->apply($pull)), $this->scope);
+            return PropertyTarget::put(
+                $composition, $layer, "{$mask->id}.position", $this->frame, $position->plus($turn->apply($pull)), $this->scope,
+            );
         }
         if ($mask->form === MaskForm::Free) {
             return $this->formPulled($composition, $layer, $mask, $pull);
@@ -64,8 +66,12 @@ final readonly class PullMask implements CompositionEdit
         $size = $layer->size("{$mask->id}.size", $this->frame);
         $pulled = $this->pulled($size, $pull);
         $direction = $this->handle->direction();
-        $moved = $this->centred ? new Point(0, 0) : new Point($direction->x * ($pulled->width - $size->width) / 2, $direction->y * ($pulled->height - $size->height) / 2);
-        $composition = PropertyTarget::put($composition, $layer, "{$mask->id}.size", $this->frame, new Point($pulled->width, $pulled->height), $this->scope);
+        $moved = $this->centred
+            ? new Point(0, 0)
+            : new Point($direction->x * ($pulled->width - $size->width) / 2, $direction->y * ($pulled->height - $size->height) / 2);
+        $composition = PropertyTarget::put(
+            $composition, $layer, "{$mask->id}.size", $this->frame, new Point($pulled->width, $pulled->height), $this->scope,
+        );
 
         return $moved->x === 0.0 && $moved->y === 0.0 ? $composition : PropertyTarget::put(
             $composition, $composition->layer($layer->id), "{$mask->id}.position", $this->frame, $position->plus($turn->apply($moved)), $this->scope,
@@ -89,9 +95,13 @@ final readonly class PullMask implements CompositionEdit
         $direction = $this->centred ? new Point(0, 0) : ($this->handle?->direction() ?? new Point(0, 0));
         $fixed = new Point($box->centre()->x - $direction->x * $box->width() / 2, $box->centre()->y - $direction->y * $box->height() / 2);
         [$across, $down] = [$pulled->width / $box->width(), $pulled->height / $box->height()];
-        $scaled = $path->mapped(fn (Point $at): Point => new Point($fixed->x + ($at->x - $fixed->x) * $across, $fixed->y + ($at->y - $fixed->y) * $down));
+        $scaled = $path->mapped(
+            fn (Point $at): Point => new Point($fixed->x + ($at->x - $fixed->x) * $across, $fixed->y + ($at->y - $fixed->y) * $down),
+        );
 
-        return PropertyTarget::of($layer, "{$mask->id}.path")->set($composition, $this->frame, Contours::parse($scaled->write()), $this->scope);
+        return PropertyTarget::of($layer, "{$mask->id}.path")->set(
+            $composition, $this->frame, Contours::parse($scaled->write()), $this->scope,
+        );
     }
 
     private function maskOf(Layer $layer): PlacedMask
@@ -117,7 +127,9 @@ final readonly class PullMask implements CompositionEdit
     {
         $direction = $this->handle?->direction() ?? new Point(0, 0);
         $times = $this->centred ? 2 : 1;
-        [$width, $height] = [max(0, $size->width + $times * $direction->x * $pull->x), max(0, $size->height + $times * $direction->y * $pull->y)];
+        [$width, $height] = [
+            max(0, $size->width + $times * $direction->x * $pull->x), max(0, $size->height + $times * $direction->y * $pull->y),
+        ];
         if (! $this->proportional || $size->width <= 0 || $size->height <= 0) {
             return new Size($width, $height);
         }

@@ -26,7 +26,9 @@ final readonly class RemoveMedia implements ProjectEdit
         foreach ($this->media as $id) {
             $uses = $project->usesOf($id);
             if ($uses !== []) {
-                throw new Refusal("“{$library->get($id)->name}” is in use: ".implode(', ', array_slice($uses, 0, self::NAMED)).(count($uses) > self::NAMED ? ', …' : '').'. Remove those layers first.');
+                throw new Refusal(
+                    "“{$library->get($id)->name}” is in use: ".implode(', ', array_slice($uses, 0, self::NAMED)).(count($uses) > self::NAMED ? ', …' : '').'. Remove those layers first.',
+                );
             }
             $library = $library->replacing($library->get($id)->with(['removed' => true]));
         }

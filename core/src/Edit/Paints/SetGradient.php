@@ -21,7 +21,8 @@ use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
 
 /**
- * Paints the fill or the outline of layers, or one of more outlines by its id, with a gradient, or with `form` null in their colour again. Colours and places
+ * Paints the fill or the outline of layers, or one of more outlines by its id, with a gradient, or with `form` null in their colour
+ * again. Colours and places
  * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
  * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
  * picture or clip, or `composition` another composition,
@@ -30,8 +31,15 @@ use Ricamo\Core\Refusal;
 final readonly class SetGradient implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private Painted $of, private ?GradientForm $form, private ?int $stops, private ?string $media, private ?string $placed, private Fitting $fitting)
-    {
+    private function __construct(
+        private array $layers,
+        private Painted $of,
+        private ?GradientForm $form,
+        private ?int $stops,
+        private ?string $media,
+        private ?string $placed,
+        private Fitting $fitting,
+    ) {
     }
 
     /** @param  non-empty-list<string>  $layers */
@@ -85,13 +93,24 @@ final readonly class SetGradient implements CompositionEdit
     private function painted(Layer $layer): Layer
     {
         $others = array_values(array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => ! $one->of->is($this->of)));
-        $before = array_values(array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => $one->of->is($this->of)))[0] ?? null;
+        $before = array_values(array_filter(
+            $layer->attached->gradients, fn (PlacedGradient $one): bool => $one->of->is($this->of),
+        ))[0] ?? null;
         if ($this->form === null) {
             return $layer->having(['gradients' => $others], []);
         }
-        $gradient = new PlacedGradient($this->of, $this->form, $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS), $this->media, $this->placed, $this->fitting);
+        $gradient = new PlacedGradient(
+            $this->of,
+            $this->form,
+            $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS),
+            $this->media,
+            $this->placed,
+            $this->fitting,
+        );
         // Of a picture there is nothing to keep for colours, nor the other way round.
-        $before = $before !== null && ($before->form === GradientForm::Picture) === ($this->form === GradientForm::Picture) ? $before : null;
+        $before = $before !== null && ($before->form === GradientForm::Picture) === ($this->form === GradientForm::Picture)
+            ? $before
+            : null;
         $settings = [];
         foreach ($gradient->settings() as $setting) {
             $settings["{$gradient->id()}.{$setting->name}"] = $this->value($setting, $gradient, $before, $layer);
@@ -112,14 +131,18 @@ final readonly class SetGradient implements CompositionEdit
             $origin = self::origin($colour, $gradient, $before);
             [$last, $names] = [count($before->colours()) - 1, $before->colours()];
 
-            return $origin === null ? self::halfWay($setting, $had($names[$last - 1]), $had($names[$last]), $layer) : $had($names[$origin]) ?? $default;
+            return $origin === null
+                ? self::halfWay($setting, $had($names[$last - 1]), $had($names[$last]), $layer)
+                : $had($names[$origin]) ?? $default;
         }
         if (! preg_match('/^at(\d+)$/', $setting->name, $number)) {
             return $had($setting->name) ?? $default;
         }
         $origin = self::origin((int) $number[1] - 1, $gradient, $before);
 
-        return $origin === null ? self::halfWay($setting, $had('at'.($before->stops - 1)), $had("at{$before->stops}"), $layer) : $had('at'.($origin + 1)) ?? $default;
+        return $origin === null
+            ? self::halfWay($setting, $had('at'.($before->stops - 1)), $had("at{$before->stops}"), $layer)
+            : $had('at'.($origin + 1)) ?? $default;
     }
 
     /** Which stop a stop was before: the last was the last, the others as they are; null for one that is put in before the last. */
@@ -134,6 +157,8 @@ final readonly class SetGradient implements CompositionEdit
     {
         [$from, $to] = [$a?->at($layer->span->in, $layer->span), $b?->at($layer->span->in, $layer->span)];
 
-        return Property::constant($setting->type, $from === null || $to === null ? $setting->default : $setting->type->mix($from, $to, 0.5));
+        return Property::constant(
+            $setting->type, $from === null || $to === null ? $setting->default : $setting->type->mix($from, $to, 0.5),
+        );
     }
 }

@@ -63,7 +63,9 @@ final readonly class ChangePath implements CompositionEdit
             PathChange::Remove => PathTarget::replacing($path, $this->contour, $this->without($contour)),
             PathChange::Smooth => $this->knotReplaced($path, $contour, $this->smoothed($contour, $knot)),
             PathChange::Sharpen => $this->knotReplaced($path, $contour, new Knot($knot->at)),
-            PathChange::Close, PathChange::Open => PathTarget::replacing($path, $this->contour, new Contour($contour->knots, $this->change === PathChange::Close)),
+            PathChange::Close, PathChange::Open => PathTarget::replacing(
+                $path, $this->contour, new Contour($contour->knots, $this->change === PathChange::Close),
+            ),
             PathChange::Reverse => PathTarget::replacing($path, $this->contour, $contour->reversed()),
             PathChange::Start => PathTarget::replacing($path, $this->contour, $contour->startingAt($this->knot)),
             PathChange::Cut => $this->cut($path, $contour),
@@ -100,7 +102,9 @@ final readonly class ChangePath implements CompositionEdit
         $from = $knots[$this->knot];
         $to = $knots[$next];
         $knots[$this->knot] = new Knot($from->at, $from->in, new Point($one->x1 - $one->x0, $one->y1 - $one->y0));
-        $knots[$next] = new Knot($to->at, new Point($two->x2 - $two->x3, $two->y2 - $two->y3), $next === $this->knot ? $knots[$next]->out : $to->out);
+        $knots[$next] = new Knot(
+            $to->at, new Point($two->x2 - $two->x3, $two->y2 - $two->y3), $next === $this->knot ? $knots[$next]->out : $to->out,
+        );
         array_splice($knots, $this->knot + 1, 0, [new Knot(
             new Point($two->x0, $two->y0), new Point($one->x2 - $one->x3, $one->y2 - $one->y3), new Point($two->x1 - $two->x0, $two->y1 - $two->y0),
         )]);
@@ -130,7 +134,11 @@ final readonly class ChangePath implements CompositionEdit
         }
         $far = fn (Knot $other): float => hypot($other->at->x - $knot->at->x, $other->at->y - $knot->at->y) / 3 / $length;
 
-        return new Knot($knot->at, new Point(-$way->x * $far($before), -$way->y * $far($before)), new Point($way->x * $far($after), $way->y * $far($after)));
+        return new Knot(
+            $knot->at,
+            new Point(-$way->x * $far($before), -$way->y * $far($before)),
+            new Point($way->x * $far($after), $way->y * $far($after)),
+        );
     }
 
     /** A closed line is opened there; an open one falls into two. */
@@ -151,7 +159,10 @@ final readonly class ChangePath implements CompositionEdit
         return new Contours($all);
     }
 
-    /** The end of an open line with the nearer end of the open line that is nearest to it; where there is no other, with its own beginning. */
+    /**
+     * The end of an open line with the nearer end of the open line that is nearest to it; where there is no other, with its own
+     * beginning.
+     */
     private static function joined(Contours $path, int $number): Contours
     {
         $own = $path->all[$number];

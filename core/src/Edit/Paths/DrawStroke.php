@@ -36,8 +36,15 @@ final readonly class DrawStroke implements CompositionEdit
      * @param  list<float>  $seconds
      * @param  list<float>  $pressures  none where it is not known of each
      */
-    private function __construct(private array $points, private array $seconds, private array $pressures, private int $frame, private string $pace, private float $tolerance, private Node $layer)
-    {
+    private function __construct(
+        private array $points,
+        private array $seconds,
+        private array $pressures,
+        private int $frame,
+        private string $pace,
+        private float $tolerance,
+        private Node $layer,
+    ) {
     }
 
     /** @param  list<Node>  $points */
@@ -64,7 +71,9 @@ final readonly class DrawStroke implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $line = CurveFit::through($this->points, $this->tolerance) ?? throw new Refusal('That is no line: it begins and ends in the same place');
+        $line = CurveFit::through($this->points, $this->tolerance) ?? throw new Refusal(
+            'That is no line: it begins and ends in the same place',
+        );
         $middle = $line->middle();
         $middle = new Point(round($middle->x), round($middle->y));
         $path = (new Contours([$line]))->mapped(fn (Point $point): Point => $point->minus($middle));
@@ -74,7 +83,9 @@ final readonly class DrawStroke implements CompositionEdit
         ];
         $at = min($this->frame, $composition->range()->last());
 
-        return (new AddLayer(new Node(array_filter($drawing, fn (mixed $value): bool => $value !== null), 'layer'), $at))->apply($composition, $evaluator);
+        return (new AddLayer(
+            new Node(array_filter($drawing, fn (mixed $value): bool => $value !== null), 'layer'), $at,
+        ))->apply($composition, $evaluator);
     }
 
     public function title(): string
@@ -110,7 +121,9 @@ final readonly class DrawStroke implements CompositionEdit
     {
         $lengths = [0.0];
         for ($index = 1; $index < count($this->points); $index++) {
-            $lengths[] = $lengths[$index - 1] + hypot($this->points[$index]->x - $this->points[$index - 1]->x, $this->points[$index]->y - $this->points[$index - 1]->y);
+            $lengths[] = $lengths[$index - 1] + hypot(
+                $this->points[$index]->x - $this->points[$index - 1]->x, $this->points[$index]->y - $this->points[$index - 1]->y,
+            );
         }
 
         return $lengths;
@@ -171,7 +184,9 @@ final readonly class DrawStroke implements CompositionEdit
             [$worst, $at] = [0.0, null];
             for ($index = $first + 1; $index < $last; $index++) {
                 $share = ($frames[$index] - $frames[$first]) / ($frames[$last] - $frames[$first]);
-                $off = abs($reached[$frames[$index]] - ($reached[$frames[$first]] + $share * ($reached[$frames[$last]] - $reached[$frames[$first]])));
+                $off = abs(
+                    $reached[$frames[$index]] - ($reached[$frames[$first]] + $share * ($reached[$frames[$last]] - $reached[$frames[$first]])),
+                );
                 [$worst, $at] = $off > $worst ? [$off, $index] : [$worst, $at];
             }
             if ($at !== null && $worst > self::PACE) {

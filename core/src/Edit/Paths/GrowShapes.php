@@ -14,7 +14,10 @@ use Ricamo\Core\Path\Combine\Grown;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
 
-/** Moves the edge of shapes by `by` of their own pixels, outwards or inwards, at each keyframe of what they are made from. They become paths. */
+/**
+ * Moves the edge of shapes by `by` of their own pixels, outwards or inwards, at each keyframe of what they are made from. They
+ * become paths.
+ */
 final readonly class GrowShapes implements CompositionEdit
 {
     /** The farthest that an edge is moved, in pixels. */

@@ -30,7 +30,19 @@ use Ricamo\Core\Value\Type\PathType;
 final readonly class MakePath implements CompositionEdit
 {
     /** What forms are made from. */
-    private const FROM = ['size', 'rounding', 'sides', 'inner', 'start', 'sweep', 'tail', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft'];
+    private const FROM = [
+        'size',
+        'rounding',
+        'sides',
+        'inner',
+        'start',
+        'sweep',
+        'tail',
+        'roundTopLeft',
+        'roundTopRight',
+        'roundBottomRight',
+        'roundBottomLeft',
+    ];
 
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers, private ?ShapeForm $into, private int $frame)
@@ -65,7 +77,9 @@ final readonly class MakePath implements CompositionEdit
     /** @throws Refusal for what is no shape */
     public static function asPath(Layer $layer): Layer
     {
-        return self::shapeOf($layer)->form === ShapeForm::Path ? $layer : self::outlined($layer, fn (Contours $outline): Contours => $outline);
+        return self::shapeOf($layer)->form === ShapeForm::Path
+            ? $layer
+            : self::outlined($layer, fn (Contours $outline): Contours => $outline);
     }
 
     /** @throws Refusal for what is no shape */
@@ -98,7 +112,10 @@ final readonly class MakePath implements CompositionEdit
         $path = $keyframes === [] ? Property::constant(new PathType, $at($layer->span->in)) : Property::keyframed(new PathType, $keyframes);
         $kept = array_intersect_key($layer->kind->defaults(), array_flip(self::FROM));
 
-        return $layer->with(['content' => new ShapeContent(ShapeForm::Path, $content->ends, $content->widths), 'properties' => [...$layer->properties, ...$kept, 'path' => $path]]);
+        return $layer->with([
+            'content' => new ShapeContent(ShapeForm::Path, $content->ends, $content->widths),
+            'properties' => [...$layer->properties, ...$kept, 'path' => $path],
+        ]);
     }
 
     /** As large as it is there, from this frame on. */

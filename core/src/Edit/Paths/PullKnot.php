@@ -45,7 +45,9 @@ final readonly class PullKnot implements CompositionEdit
         $knots[$this->knot] = $this->pulled($knots[$this->knot], $this->target->distance($composition, $this->by));
         $changed = PathTarget::exact(PathTarget::replacing($path, $this->contour, new Contour(array_values($knots), $contour->closed)));
 
-        return PropertyTarget::of($this->target->layer($composition), $this->target->name())->set($composition, $this->target->frame, $changed, $this->scope);
+        return PropertyTarget::of($this->target->layer($composition), $this->target->name())->set(
+            $composition, $this->target->frame, $changed, $this->scope,
+        );
     }
 
     public function title(): string

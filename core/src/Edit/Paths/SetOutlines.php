@@ -28,7 +28,9 @@ final readonly class SetOutlines implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             [$outlines, $settings] = PlacedOutline::readAll($this->outlines, $layer->kind->name(), $layer->kind->hasOutline());
-            $composition = $composition->replacing($layer->having(['outlines' => $outlines, 'gradients' => self::left($layer->attached->gradients, $outlines)], $settings));
+            $composition = $composition->replacing($layer->having(
+                ['outlines' => $outlines, 'gradients' => self::left($layer->attached->gradients, $outlines)], $settings,
+            ));
         }
 
         return $composition;
@@ -45,7 +47,9 @@ final readonly class SetOutlines implements CompositionEdit
     {
         $ids = array_column($outlines, 'id');
 
-        return array_values(array_filter($gradients, fn (PlacedGradient $one): bool => ! $one->of->isMore() || in_array($one->of->name, $ids, true)));
+        return array_values(array_filter(
+            $gradients, fn (PlacedGradient $one): bool => ! $one->of->isMore() || in_array($one->of->name, $ids, true),
+        ));
     }
 
     public function title(): string

@@ -45,7 +45,9 @@ final readonly class AlignLayers implements CompositionEdit
         #[Field(least: -10_000, most: 10_000)] float $margin = 0.0,
         #[Field] Scope $scope = Scope::Playhead,
     ): self {
-        return $x === null && $y === null ? throw new Refusal('an alignment needs an x or a y') : new self($layers, $frame, $to, $x, $y, $margin, $scope);
+        return $x === null && $y === null
+            ? throw new Refusal('an alignment needs an x or a y')
+            : new self($layers, $frame, $to, $x, $y, $margin, $scope);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -61,7 +63,14 @@ final readonly class AlignLayers implements CompositionEdit
                 $this->y?->distance($box->top, $box->bottom, $area->top, $area->bottom) ?? 0.0,
             );
             $layer = $composition->layer((string) $id);
-            $composition = PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($composition->asCounted($by, (string) $id, $this->frame)), $this->scope);
+            $composition = PropertyTarget::put(
+                $composition,
+                $layer,
+                'position',
+                $this->frame,
+                $layer->point('position', $this->frame)->plus($composition->asCounted($by, (string) $id, $this->frame)),
+                $this->scope,
+            );
         }
 
         return $composition;

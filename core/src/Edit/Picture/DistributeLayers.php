@@ -66,7 +66,9 @@ final readonly class DistributeLayers implements CompositionEdit
             return $composition;
         }
         $layer = $composition->layer($id);
-        $place = $layer->point('position', $this->frame)->plus($composition->asCounted($this->axis === Axis::X ? new Point($by, 0) : new Point(0, $by), $id, $this->frame));
+        $place = $layer->point('position', $this->frame)->plus($composition->asCounted(
+            $this->axis === Axis::X ? new Point($by, 0) : new Point(0, $by), $id, $this->frame,
+        ));
 
         return PropertyTarget::put($composition, $layer, 'position', $this->frame, $place, $this->scope);
     }

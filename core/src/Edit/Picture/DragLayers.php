@@ -63,9 +63,13 @@ final readonly class DragLayers implements CompositionEdit
         if ($this->snap <= 0) {
             return $by;
         }
-        $bounds = array_map(fn (string $id): Box => $evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds(), $this->layers);
+        $bounds = array_map(
+            fn (string $id): Box => $evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds(), $this->layers,
+        );
         $moved = array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), $bounds[0])->translated($by);
-        $pull = Lines::of($composition, $evaluator, $this->frame, $this->layers)->with($this->ghosts($composition, $evaluator))->pull($moved, $this->snap);
+        $pull = Lines::of(
+            $composition, $evaluator, $this->frame, $this->layers,
+        )->with($this->ghosts($composition, $evaluator))->pull($moved, $this->snap);
 
         return new Point($by->x + $pull->x * $free->x, $by->y + $pull->y * $free->y);
     }
@@ -78,7 +82,10 @@ final readonly class DragLayers implements CompositionEdit
         }
         $layer = $composition->layer($this->layers[0]);
         $frames = Axes::frames($layer);
-        $near = [...array_slice(array_filter($frames, fn (int $at): bool => $at < $this->frame), -1), ...array_slice(array_filter($frames, fn (int $at): bool => $at > $this->frame), 0, 1)];
+        $near = [
+            ...array_slice(array_filter($frames, fn (int $at): bool => $at < $this->frame), -1),
+            ...array_slice(array_filter($frames, fn (int $at): bool => $at > $this->frame), 0, 1),
+        ];
 
         return array_map(fn (int $at): Box => $evaluator->pose($layer, $composition, $at)->bounds(), $near);
     }

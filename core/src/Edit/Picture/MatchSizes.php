@@ -42,7 +42,9 @@ final readonly class MatchSizes implements CompositionEdit
             $grown = new Point($scale->x * $like->width() / $bounds->width(), $scale->y * $like->height() / $bounds->height());
             $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $grown, $this->scope);
             $moved = $evaluator->pose($scaled->layer($id), $scaled, $this->frame)->bounds();
-            $place = $layer->point('position', $this->frame)->plus($composition->asCounted($bounds->centre()->minus($moved->centre()), $id, $this->frame));
+            $place = $layer->point('position', $this->frame)->plus($composition->asCounted(
+                $bounds->centre()->minus($moved->centre()), $id, $this->frame,
+            ));
             $composition = PropertyTarget::put($scaled, $scaled->layer($id), 'position', $this->frame, $place, $this->scope);
         }
 

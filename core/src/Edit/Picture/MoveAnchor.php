@@ -58,7 +58,9 @@ final readonly class MoveAnchor implements CompositionEdit
         $off = $before->matrix($this->frame)->apply($anchor)->minus($layer->matrix($this->frame)->apply($anchor));
 
         return hypot($off->x, $off->y) < self::NEAR ? $composition
-            : PropertyTarget::put($composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($off), Scope::Playhead);
+            : PropertyTarget::put(
+                $composition, $layer, 'position', $this->frame, $layer->point('position', $this->frame)->plus($off), Scope::Playhead,
+            );
     }
 
     /**
@@ -69,7 +71,9 @@ final readonly class MoveAnchor implements CompositionEdit
     {
         return Axes::through($layer, fn (Layer $along): Layer => $along->withProperty('position', $along->properties['position']->mapKeyframes(function (Keyframe $keyframe) use ($layer, $by): Keyframe {
             assert($keyframe->value instanceof Point);
-            $to = $keyframe->value->plus($layer->matrix($layer->switches->turnsAlong ? $this->frame : $keyframe->frame($layer->span))->applyToDistance($by));
+            $to = $keyframe->value->plus(
+                $layer->matrix($layer->switches->turnsAlong ? $this->frame : $keyframe->frame($layer->span))->applyToDistance($by),
+            );
 
             return $keyframe->withValue(new Point(round($to->x, 3), round($to->y, 3)));
         })));

@@ -54,13 +54,22 @@ final readonly class PullHandle implements CompositionEdit
         $scaled = $this->newScale($layer, $this->handle->on($box), $scale, $pivot, $stillAt, $by);
         // Lines of the frame mean nothing to the sides of what is in a group that is placed elsewhere.
         if ($this->snap > 0 && $composition->space($layer->id, $this->frame)->isIdentity()) {
-            $scaled = $this->drawnIn($layer, $this->handle->on($box)->minus($pivot), $box, $scaled, $stillAt, Lines::of($composition, $evaluator, $this->frame, [$layer->id]));
+            $scaled = $this->drawnIn(
+                $layer,
+                $this->handle->on($box)->minus($pivot),
+                $box,
+                $scaled,
+                $stillAt,
+                Lines::of($composition, $evaluator, $this->frame, [$layer->id]),
+            );
         }
 
         $factor = new Point($scaled->x / ($scale->x ?: 1), $scaled->y / ($scale->y ?: 1));
         $isSized = $layer->kind->isSizedByHandles();
         // The position that leaves the pivot where it was under the new scale; the anchor stays where it is in a layer that is sized.
-        [$anchor, $now] = [$layer->point('anchor', $this->frame), $isSized ? new Point($pivot->x * $factor->x, $pivot->y * $factor->y) : $pivot];
+        [$anchor, $now] = [
+            $layer->point('anchor', $this->frame), $isSized ? new Point($pivot->x * $factor->x, $pivot->y * $factor->y) : $pivot,
+        ];
         $under = $isSized ? $scale : $scaled;
         $fromPosition = Affine::rotation($layer->number('rotation', $this->frame))
             ->after(Affine::scaling($under->x / 100, $under->y / 100))

@@ -48,7 +48,9 @@ final readonly class TurnLayer implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $turned = $layer->number('rotation', $this->frame) + $this->angle($layer->point('position', $this->frame), $composition->space($layer->id, $this->frame)->inverse());
+        $turned = $layer->number('rotation', $this->frame) + $this->angle(
+            $layer->point('position', $this->frame), $composition->space($layer->id, $this->frame)->inverse(),
+        );
         $turned = $this->snap ? self::STEP * round($turned / self::STEP) : round($turned, 2);
         $target = PropertyTarget::of($layer, 'rotation');
 

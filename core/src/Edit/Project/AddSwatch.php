@@ -39,7 +39,9 @@ final readonly class AddSwatch implements ProjectEdit
             throw new Refusal('a project keeps at most '.Kept::MOST.' colours');
         }
 
-        return $project->with(['kept' => $project->kept->having(swatches: [...$project->kept->swatches, new Swatch($this->name ?? (string) $this->colour, $this->colour)])]);
+        return $project->with(['kept' => $project->kept->having(swatches: [
+            ...$project->kept->swatches, new Swatch($this->name ?? (string) $this->colour, $this->colour),
+        ])]);
     }
 
     public function title(): string

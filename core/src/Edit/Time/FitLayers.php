@@ -18,7 +18,8 @@ use Ricamo\Core\Time\FrameRange;
 
 /**
  * Trims or lengthens layers to something else: to what lies `beneath` each (the next one below that is not among them), to
- * the `composition`, to the end of the `content` that plays in it, or with one end to frame `at`, which becomes the `first` or the `last` that is seen.
+ * the `composition`, to the end of the `content` that plays in it, or with one end to frame `at`, which becomes the `first` or the
+ * `last` that is seen.
  */
 final readonly class FitLayers implements CompositionEdit
 {
@@ -63,8 +64,12 @@ final readonly class FitLayers implements CompositionEdit
             FitTo::Beneath => $this->beneath($layer, $composition),
             FitTo::Composition => $composition->range(),
             FitTo::Content => $this->untilTheEnd($layer, $composition, $media),
-            FitTo::First => $this->at < $layer->span->out ? new FrameRange($this->at, $layer->span->out) : throw new Refusal("“{$layer->name}” ends before frame {$this->at}"),
-            FitTo::Last => $this->at >= $layer->span->in ? new FrameRange($layer->span->in, $this->at + 1) : throw new Refusal("“{$layer->name}” begins after frame {$this->at}"),
+            FitTo::First => $this->at < $layer->span->out
+                ? new FrameRange($this->at, $layer->span->out)
+                : throw new Refusal("“{$layer->name}” ends before frame {$this->at}"),
+            FitTo::Last => $this->at >= $layer->span->in
+                ? new FrameRange($layer->span->in, $this->at + 1)
+                : throw new Refusal("“{$layer->name}” begins after frame {$this->at}"),
         };
     }
 

@@ -39,7 +39,9 @@ final readonly class MoveLayers implements Snapping
         $frames = array_merge(...array_map($ends, $this->layers));
         $by = $this->snap?->distance($composition, $moved, $frames, $this->by) ?? (int) round($this->by);
 
-        return new self($this->layers, $by, null, $this->snap?->met($composition, $moved, array_map(fn (int $frame): int => $frame + $by, $frames)));
+        return new self(
+            $this->layers, $by, null, $this->snap?->met($composition, $moved, array_map(fn (int $frame): int => $frame + $by, $frames)),
+        );
     }
 
     public function by(): int

@@ -27,7 +27,9 @@ final readonly class RemoveAndClose implements CompositionEdit
             $closed = array_filter($gaps, fn (FrameRange $gap): bool => $gap->out <= $span->in);
             $by = array_sum(array_map(fn (FrameRange $gap): int => $gap->length(), $closed));
             if ($by > 0) {
-                $composition = $composition->replacing($composition->layer((string) $id)->withSpan(new FrameRange($span->in - $by, $span->out - $by)));
+                $composition = $composition->replacing($composition->layer((string) $id)->withSpan(
+                    new FrameRange($span->in - $by, $span->out - $by),
+                ));
             }
         }
 

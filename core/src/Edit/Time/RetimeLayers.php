@@ -56,7 +56,9 @@ final readonly class RetimeLayers implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             [$content, $facts] = Plays::in($layer, $evaluator->media);
-            $composition = $composition->replacing($layer->withContent($content->paced($this->pace($content->pace(), $layer, $facts, $composition->rate))));
+            $composition = $composition->replacing($layer->withContent($content->paced($this->pace(
+                $content->pace(), $layer, $facts, $composition->rate,
+            ))));
         }
 
         return $composition;

@@ -62,14 +62,19 @@ final readonly class SplitLayers implements CompositionEdit
         return count($this->layers) === 1 ? 'split layer' : 'split layers';
     }
 
-    /** @return list<string> the layers, and those that one of them is a mask of: each part of these is masked by the part that is on with it */
+    /**
+     * @return list<string> the layers, and those that one of them is a mask of: each part of these is masked by the part that is on with it
+     */
     private function withMasked(Composition $composition): array
     {
         $all = $this->layers;
         do {
             $count = count($all);
             foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect($facts->refersTo->layers, $all) !== []) as $layer) {
-                if (! in_array($layer->id, $all, true) && array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => in_array($mask->layer, $all, true)) !== []) {
+                if (
+                    ! in_array($layer->id, $all, true)
+                    && array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => in_array($mask->layer, $all, true)) !== []
+                ) {
                     $all[] = $layer->id;
                 }
             }
@@ -98,13 +103,17 @@ final readonly class SplitLayers implements CompositionEdit
     {
         $span = new FrameRange($layer->span->in, $this->at);
         $layer = self::continued($layer, $span, $composition);
-        $pinned = fn (Property $property): Property => $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::Start, $layer->span));
+        $pinned = fn (Property $property): Property => $property->mapKeyframes(
+            fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::Start, $layer->span),
+        );
 
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => $span,
             'life' => $layer->life->before($layer->span->out - $this->at),
-            'attached' => $layer->attached->with(['cascades' => SplitCascades::before($layer->attached->cascades, $layer->span->out - $this->at)]),
+            'attached' => $layer->attached->with(['cascades' => SplitCascades::before(
+                $layer->attached->cascades, $layer->span->out - $this->at,
+            )]),
             'markers' => $layer->markers->before($this->at - $layer->span->in),
         ]);
     }
@@ -114,16 +123,22 @@ final readonly class SplitLayers implements CompositionEdit
     {
         $span = new FrameRange($this->at, $layer->span->out);
         $layer = self::continued($layer, $span, $composition);
-        $pinned = fn (Property $property): Property => $property->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::End, $layer->span));
+        $pinned = fn (Property $property): Property => $property->mapKeyframes(
+            fn (Keyframe $keyframe): Keyframe => $keyframe->pinned(Pin::End, $layer->span),
+        );
         $content = $layer->content;
 
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => $span,
             'life' => $layer->life->from($this->at - $layer->span->in),
-            'attached' => $layer->attached->with(['cascades' => SplitCascades::from($layer->attached->cascades, $this->at - $layer->span->in)]),
+            'attached' => $layer->attached->with(['cascades' => SplitCascades::from(
+                $layer->attached->cascades, $this->at - $layer->span->in,
+            )]),
             'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
-            'content' => $content instanceof Played ? $content->begunLater($this->at - $layer->span->in, $composition->rate, $evaluator->media) : $content,
+            'content' => $content instanceof Played ? $content->begunLater(
+                $this->at - $layer->span->in, $composition->rate, $evaluator->media,
+            ) : $content,
         ]);
     }
 

@@ -76,7 +76,9 @@ final readonly class StaggerLayers implements CompositionEdit
     /** @return array{float, float} */
     private function position(Layer $layer): array
     {
-        return $layer->kind->isSeen() ? [$layer->point('position', $this->frame)->x, $layer->point('position', $this->frame)->y] : [INF, 0.0];
+        return $layer->kind->isSeen()
+            ? [$layer->point('position', $this->frame)->x, $layer->point('position', $this->frame)->y]
+            : [INF, 0.0];
     }
 
     /**

@@ -52,7 +52,9 @@ final readonly class TrimLayer implements Snapping
             return $this;
         }
         $span = $composition->layer($this->layer)->span;
-        $go = fn (?float $to, int $from): ?int => $to === null ? null : $this->snap->distance($composition, [$this->layer], [$from], $to - $from);
+        $go = fn (?float $to, int $from): ?int => $to === null ? null : $this->snap->distance(
+            $composition, [$this->layer], [$from], $to - $from,
+        );
         $in = $go($this->in, $span->in);
         $out = $go($this->out, $span->out);
         if ($in !== null) {

@@ -20,7 +20,8 @@ use Ricamo\Core\Time\FrameRange;
 /**
  * Leads over from one layer to the next across the cut where they meet: both go on for half of `phase` beyond it, the one
  * that lies above arrives over the other by it, or leaves by it, mirrored, where that is the earlier one. What a clip does not
- * have is held; what is pushed pushes the other one out. Asked for again, it takes the place of the one before; with `phase` null the plain cut is back.
+ * have is held; what is pushed pushes the other one out. Asked for again, it takes the place of the one before; with `phase` null
+ * the plain cut is back.
  */
 final readonly class CrossCut implements CompositionEdit
 {
@@ -43,7 +44,13 @@ final readonly class CrossCut implements CompositionEdit
         usort($pair, fn (Layer $a, Layer $b): int => [$a->span->in, $a->span->out] <=> [$b->span->in, $b->span->out]);
         [$earlier, $later] = $pair;
         $overlap = $earlier->span->out - $later->span->in;
-        if (! $earlier->kind->isSeen() || ! $later->kind->isSeen() || $overlap < 0 || $later->span->out <= $earlier->span->out || ($overlap > 0 && ! self::isCrossed($earlier, $later))) {
+        if (
+            ! $earlier->kind->isSeen()
+            || ! $later->kind->isSeen()
+            || $overlap < 0
+            || $later->span->out <= $earlier->span->out
+            || ($overlap > 0 && ! self::isCrossed($earlier, $later))
+        ) {
             throw new Refusal("“{$earlier->name}” and “{$later->name}” do not meet at a cut");
         }
         $phase = $this->phase === null ? null : Phase::read($this->phase, $composition->rate);
@@ -62,7 +69,9 @@ final readonly class CrossCut implements CompositionEdit
             $later = $later->with(['life' => $later->life->arriving($isLaterAbove || $pushed !== null ? $phase : null)]);
         }
         if ($overlap > 0 || ! $isLaterAbove || $pushed !== null) {
-            $earlier = $earlier->with(['life' => $earlier->life->leavingBy($pushed ?? ($isLaterAbove ? null : $phase?->mirrored()), false)]);
+            $earlier = $earlier->with(['life' => $earlier->life->leavingBy(
+                $pushed ?? ($isLaterAbove ? null : $phase?->mirrored()), false,
+            )]);
         }
 
         return $composition->replacing($earlier)->replacing($later);

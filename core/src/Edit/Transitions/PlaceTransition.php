@@ -32,7 +32,9 @@ final readonly class PlaceTransition implements CompositionEdit
         #[Field(ref: 'Phase')] ?Node $phase = null,
         #[Name(longest: 64)] ?string $composition = null,
     ): self {
-        return $composition === null && $phase === null ? throw Misfit::missing('phase') : new self($layer, $frame, $composition === null ? $phase : null, $composition);
+        return $composition === null && $phase === null
+            ? throw Misfit::missing('phase')
+            : new self($layer, $frame, $composition === null ? $phase : null, $composition);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

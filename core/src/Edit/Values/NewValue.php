@@ -47,7 +47,9 @@ final class NewValue
         }
         $whole = [(float) $composition->width, (float) $composition->height][$index] ?? null;
         $new = $old;
-        $new[$index] = self::number($value, $definition, Terms::of($definition->unit, $composition->names(), $whole, $old[$index]), $old[$index]);
+        $new[$index] = self::number(
+            $value, $definition, Terms::of($definition->unit, $composition->names(), $whole, $old[$index]), $old[$index],
+        );
         if ($definition->name === 'scale' && $layer->switches->scaleLinked) {
             foreach (array_diff_key($old, [$index => 0]) as $other => $was) {
                 $new[$other] = $old[$index] === 0.0 ? $new[$index] : $was * $new[$index] / $old[$index];
@@ -72,7 +74,9 @@ final class NewValue
         }
         $now = $layer->value($definition->name, $frame);
         assert($now instanceof Length);
-        $part = fn (float $share, float $was): float => self::number($value, $definition, Terms::length($composition->names(), $share), $was);
+        $part = fn (float $share, float $was): float => self::number(
+            $value, $definition, Terms::length($composition->names(), $share), $was,
+        );
         $pixels = $part(0.0, $now->pixels);
         $whole = $part(1.0, $now->pixels + $now->share);
 

@@ -47,7 +47,9 @@ final readonly class PropertyTarget
     public function definition(Layer $layer): PropertyDefinition
     {
         return $layer->definitions()[$this->property]
-            ?? $this->place->refuse($this->isOtherAxes($layer) ? "\"{$layer->name}\" has ".($this->property === Axes::TOGETHER ? 'x and y apart' : 'its position as one path') : "\"{$this->property}\" is not a property of a {$layer->kind->name()} layer");
+            ?? $this->place->refuse(
+                $this->isOtherAxes($layer) ? "\"{$layer->name}\" has ".($this->property === Axes::TOGETHER ? 'x and y apart' : 'its position as one path') : "\"{$this->property}\" is not a property of a {$layer->kind->name()} layer",
+            );
     }
 
     private function isOtherAxes(Layer $layer): bool
@@ -82,8 +84,14 @@ final readonly class PropertyTarget
     }
 
     /** Puts a point that a pointer led to into a property, to a thousandth. */
-    public static function put(Composition $composition, Layer $layer, string $property, int $frame, Point $value, Scope $scope): Composition
-    {
+    public static function put(
+        Composition $composition,
+        Layer $layer,
+        string $property,
+        int $frame,
+        Point $value,
+        Scope $scope,
+    ): Composition {
         if ($property === Axes::TOGETHER && ! isset($layer->properties[$property])) {
             return self::putApart($composition, $layer, $frame, $value, $scope);
         }
@@ -99,7 +107,9 @@ final readonly class PropertyTarget
         foreach (['x' => $value->x, 'y' => $value->y] as $name => $to) {
             if (abs($to - $layer->number($name, $frame)) > 5e-4) {
                 $target = self::of($layer, $name);
-                $composition = $target->set($composition, $frame, $target->definition($layer)->read(new Node(round($to, 3), $name)), $scope);
+                $composition = $target->set(
+                    $composition, $frame, $target->definition($layer)->read(new Node(round($to, 3), $name)), $scope,
+                );
             }
         }
 

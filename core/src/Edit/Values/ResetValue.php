@@ -26,7 +26,9 @@ final readonly class ResetValue implements CompositionEdit
             $definition = $this->target->definition($layer);
             $middle = new Point($composition->width / 2, $composition->height / 2);
 
-            return Property::constant($property->type, ['position' => $middle, 'x' => $middle->x, 'y' => $middle->y][$definition->name] ?? $definition->default);
+            return Property::constant(
+                $property->type, ['position' => $middle, 'x' => $middle->x, 'y' => $middle->y][$definition->name] ?? $definition->default,
+            );
         });
     }
 

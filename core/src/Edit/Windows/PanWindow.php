@@ -34,7 +34,9 @@ final readonly class PanWindow implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $pictured = $layer->content instanceof WindowContent && $layer->content->shown !== null ? null : PlacedGradient::pictured($layer->attached->gradients);
+        $pictured = $layer->content instanceof WindowContent && $layer->content->shown !== null
+            ? null
+            : PlacedGradient::pictured($layer->attached->gradients);
         $property = $pictured === null ? 'pan' : "{$pictured->id()}.pan";
         PropertyTarget::of($layer, $property)->definition($layer);
         $own = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame))->inverse();

@@ -74,7 +74,9 @@ final readonly class SplitScreen implements CompositionEdit
             $composition = $composition->replacing($this->placed($window, $cells[$index]));
         }
         foreach (array_slice($cells, count($this->layers)) as $cell) {
-            $composition = $composition->withLayers($composition->layers->inserting($this->placed($this->empty($composition), $cell), count($composition->layers)));
+            $composition = $composition->withLayers($composition->layers->inserting(
+                $this->placed($this->empty($composition), $cell), count($composition->layers),
+            ));
         }
 
         return $composition;

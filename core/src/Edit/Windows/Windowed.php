@@ -44,7 +44,12 @@ final class Windowed
         } else {
             throw new Refusal("“{$layer->name}” is neither a clip nor a picture nor a shape nor a plain bundle; it cannot be a window");
         }
-        $kept = array_diff_key($layer->toJson(), $layer->kind->contentFields(), array_diff_key($layer->kind->properties(), $kind->properties()), $kind->units() === [] ? ['cascades' => 0] : []);
+        $kept = array_diff_key(
+            $layer->toJson(),
+            $layer->kind->contentFields(),
+            array_diff_key($layer->kind->properties(), $kind->properties()),
+            $kind->units() === [] ? ['cascades' => 0] : [],
+        );
 
         return Layer::read(new Node([...$kept, 'kind' => $kind->name(), ...$window->toJson(), ...$own]));
     }

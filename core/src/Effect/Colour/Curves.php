@@ -13,7 +13,10 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Box;
 
-/** A curve from dark to bright through five points, never turning back between two of them: monotone as Fritsch and Carlson (1980) have it. */
+/**
+ * A curve from dark to bright through five points, never turning back between two of them: monotone as Fritsch and Carlson (1980)
+ * have it.
+ */
 final class Curves implements Effect, HasSample
 {
     public function name(): string
@@ -28,7 +31,13 @@ final class Curves implements Effect, HasSample
 
     public function settings(): array
     {
-        return [Setting::percent('dark', 'Dark', 0), Setting::percent('shadows', 'Shadows', 25), Setting::percent('middle', 'Middle', 50), Setting::percent('lights', 'Lights', 75), Setting::percent('bright', 'Bright', 100)];
+        return [
+            Setting::percent('dark', 'Dark', 0),
+            Setting::percent('shadows', 'Shadows', 25),
+            Setting::percent('middle', 'Middle', 50),
+            Setting::percent('lights', 'Lights', 75),
+            Setting::percent('bright', 'Bright', 100),
+        ];
     }
 
     public function sample(Box $box): array

@@ -36,6 +36,8 @@ final class Duotone extends ByMatrix
             return [$red * $way, $green * $way, $blue * $way, $from / 255];
         };
 
-        return ColourMatrix::ofColours([$row($dark->red, $bright->red), $row($dark->green, $bright->green), $row($dark->blue, $bright->blue)]);
+        return ColourMatrix::ofColours([
+            $row($dark->red, $bright->red), $row($dark->green, $bright->green), $row($dark->blue, $bright->blue),
+        ]);
     }
 }

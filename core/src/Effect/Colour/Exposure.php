@@ -39,7 +39,9 @@ final class Exposure implements Effect
     {
         $factor = 2 ** $values->number('stops');
 
-        return [new Group($operations, filters: [Tables::ofColours(fn (float $value): float => self::encoded($factor * self::light($value)))])];
+        return [new Group(
+            $operations, filters: [Tables::ofColours(fn (float $value): float => self::encoded($factor * self::light($value)))],
+        )];
     }
 
     private static function light(float $value): float

@@ -31,7 +31,11 @@ final class Tint extends ByMatrix
         $colour = $values->colour('colour');
         $amount = $values->number('amount') / 100;
         [$red, $green, $blue] = self::BRIGHTNESS;
-        $row = fn (int $own, float $to): array => array_map(fn (int $from, float $part): float => $amount * $part * $to + ($from === $own ? 1 - $amount : 0.0), [0, 1, 2], [$red, $green, $blue]);
+        $row = fn (int $own, float $to): array => array_map(
+            fn (int $from, float $part): float => $amount * $part * $to + ($from === $own ? 1 - $amount : 0.0),
+            [0, 1, 2],
+            [$red, $green, $blue],
+        );
         $rows = array_map($row, [0, 1, 2], [$colour->red / 255, $colour->green / 255, $colour->blue / 255]);
 
         return ColourMatrix::ofColours(array_map(fn (array $one): array => [$one[0], $one[1], $one[2], 0.0], $rows));

@@ -30,7 +30,11 @@ final class BrightnessKey implements Effect
 
     public function settings(): array
     {
-        return [Setting::percent('level', 'Level', 20), Setting::percent('softness', 'Softness', 20), Setting::percent('bright', 'Bright instead of dark', 0)];
+        return [
+            Setting::percent('level', 'Level', 20),
+            Setting::percent('softness', 'Softness', 20),
+            Setting::percent('bright', 'Bright instead of dark', 0),
+        ];
     }
 
     public function times(): int

@@ -30,7 +30,11 @@ final class ColourKey implements Effect
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#2fb34a'), Setting::percent('tolerance', 'Tolerance', 60), Setting::percent('softness', 'Softness', 25)];
+        return [
+            Setting::colour('colour', 'Colour', '#2fb34a'),
+            Setting::percent('tolerance', 'Tolerance', 60),
+            Setting::percent('softness', 'Softness', 25),
+        ];
     }
 
     public function times(): int
@@ -56,6 +60,11 @@ final class ColourKey implements Effect
         $step = new SoftStep(1 - $values->number('tolerance') / 100 / 2, $values->number('softness') / 100 / 2);
         $near = new ColourMatrix([...array_fill(0, 15, 0.0), ...$row, 0.0, 0.5]);
 
-        return [new Group($operations, masks: [new MaskPart([new Group($operations, filters: [$near, Tables::ofAlpha(fn (float $value): float => 1 - $step->at($value))])])])];
+        return [new Group(
+            $operations,
+            masks: [new MaskPart([new Group(
+                $operations, filters: [$near, Tables::ofAlpha(fn (float $value): float => 1 - $step->at($value))],
+            )])],
+        )];
     }
 }

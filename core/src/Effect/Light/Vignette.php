@@ -37,7 +37,13 @@ final class Vignette implements Effect, FitsLayer
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#000000'), Setting::percent('amount', 'Amount', 70), Setting::centre(), Setting::pixels('radius', 'Radius', 1100, 20_000), Setting::percent('softness', 'Softness', 60)];
+        return [
+            Setting::colour('colour', 'Colour', '#000000'),
+            Setting::percent('amount', 'Amount', 70),
+            Setting::centre(),
+            Setting::pixels('radius', 'Radius', 1100, 20_000),
+            Setting::percent('softness', 'Softness', 60),
+        ];
     }
 
     public function fitted(Box $box): array
@@ -57,8 +63,14 @@ final class Vignette implements Effect, FitsLayer
         $radius = max(1e-3, $values->number('radius'));
         $inner = max(0.0, min(0.999, 1 - $values->number('softness') / 100));
         $centre = $values->point('centre');
-        $gradient = new Gradient(new Affine($radius, 0, 0, $radius, $centre->x, $centre->y), [[$inner, $clear], [1.0, $colour->faded($values->number('amount') / 100)]], new Point(0, 0));
-        $all = Outline::of(Path::rectangle(new Box($centre->x - self::FAR, $centre->y - self::FAR, $centre->x + self::FAR, $centre->y + self::FAR)));
+        $gradient = new Gradient(
+            new Affine($radius, 0, 0, $radius, $centre->x, $centre->y),
+            [[$inner, $clear], [1.0, $colour->faded($values->number('amount') / 100)]],
+            new Point(0, 0),
+        );
+        $all = Outline::of(Path::rectangle(new Box(
+            $centre->x - self::FAR, $centre->y - self::FAR, $centre->x + self::FAR, $centre->y + self::FAR,
+        )));
 
         return [...$operations, new Group([new Fill($all, $place->matrix, $gradient)], masks: [new MaskPart($operations)])];
     }

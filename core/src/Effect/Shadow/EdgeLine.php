@@ -14,7 +14,10 @@ use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 
-/** A line of one colour around all that is opaque. It is as wide as a blur reaches until it is thinner than a share of what it was: round at corners. */
+/**
+ * A line of one colour around all that is opaque. It is as wide as a blur reaches until it is thinner than a share of what it was:
+ * round at corners.
+ */
 final class EdgeLine implements Effect
 {
     /** How wide the blur is, of the line's width. */
@@ -53,7 +56,9 @@ final class EdgeLine implements Effect
         // Along one pixel, an edge that is blurred falls by the bell curve's height there.
         $slope = exp(-1 / (2 * self::DEVIATION ** 2)) / (sqrt(2 * M_PI) * $deviation);
         $edge = new SoftStep(self::LEFT, max(2 / 255, $slope));
-        $line = new Group($operations, filters: [Silhouette::in(new Colour(0, 0, 0)), new Blur($deviation), Tables::ofAlpha($edge->at(...))]);
+        $line = new Group(
+            $operations, filters: [Silhouette::in(new Colour(0, 0, 0)), new Blur($deviation), Tables::ofAlpha($edge->at(...))],
+        );
 
         return [new Group([$line], filters: [Silhouette::in($values->colour('colour'))]), ...$operations];
     }

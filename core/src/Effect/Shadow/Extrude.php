@@ -31,7 +31,9 @@ final class Extrude implements Effect
 
     public function settings(): array
     {
-        return [Setting::pixels('depth', 'Depth', 30, 2000), Setting::angle('angle', 'Direction', 60), Setting::percent('shade', 'Shade', 45)];
+        return [
+            Setting::pixels('depth', 'Depth', 30, 2000), Setting::angle('angle', 'Direction', 60), Setting::percent('shade', 'Shade', 45),
+        ];
     }
 
     public function times(): int
@@ -46,7 +48,12 @@ final class Extrude implements Effect
         }
         $pictures = 2 ** self::TIMES;
         $step = $place->away($values->number('angle'), $values->number('depth') / ($pictures - 1));
-        $along = new Means(array_map(fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1)), true);
+        $along = new Means(
+            array_map(
+                fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1),
+            ),
+            true,
+        );
         $left = 1 - $values->number('shade') / 100;
         $darker = ColourMatrix::ofColours([[$left, 0.0, 0.0, 0.0], [0.0, $left, 0.0, 0.0], [0.0, 0.0, $left, 0.0]]);
 

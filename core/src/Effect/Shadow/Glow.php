@@ -37,7 +37,12 @@ final class Glow implements Effect
 
     public function apply(array $operations, Values $values, Place $place): array
     {
-        $light = new Group($operations, $values->number('strength') / 100, filters: [new Blur($place->length($values->number('softness')))], blend: Blend::Screen);
+        $light = new Group(
+            $operations,
+            $values->number('strength') / 100,
+            filters: [new Blur($place->length($values->number('softness')))],
+            blend: Blend::Screen,
+        );
 
         // On a sheet of its own, so that it shines on nothing but itself.
         return [new Group([...$operations, $light])];

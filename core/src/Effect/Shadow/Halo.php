@@ -26,7 +26,11 @@ final class Halo implements Effect
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#f3e3c3'), Setting::pixels('softness', 'Softness', 18, 500), Setting::percent('strength', 'Strength', 200, 0, 1000)];
+        return [
+            Setting::colour('colour', 'Colour', '#f3e3c3'),
+            Setting::pixels('softness', 'Softness', 18, 500),
+            Setting::percent('strength', 'Strength', 200, 0, 1000),
+        ];
     }
 
     public function times(): int
@@ -36,9 +40,13 @@ final class Halo implements Effect
 
     public function apply(array $operations, Values $values, Place $place): array
     {
-        $soft = new Group($operations, filters: [Silhouette::in($values->colour('colour')), new Blur($place->length($values->number('softness')))]);
+        $soft = new Group(
+            $operations, filters: [Silhouette::in($values->colour('colour')), new Blur($place->length($values->number('softness')))],
+        );
 
         // Made stronger only after it was softened, so that it stays full near the edges.
-        return [new Group([$soft], filters: [Silhouette::in($values->colour('colour'), $values->number('strength') / 100)]), ...$operations];
+        return [
+            new Group([$soft], filters: [Silhouette::in($values->colour('colour'), $values->number('strength') / 100)]), ...$operations,
+        ];
     }
 }

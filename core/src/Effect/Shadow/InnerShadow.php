@@ -29,7 +29,12 @@ final class InnerShadow implements Effect
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#000000a0'), Setting::pixels('distance', 'Distance', 8, 5000), Setting::angle('angle', 'Direction', 45), Setting::pixels('softness', 'Softness', 8, 500)];
+        return [
+            Setting::colour('colour', 'Colour', '#000000a0'),
+            Setting::pixels('distance', 'Distance', 8, 5000),
+            Setting::angle('angle', 'Direction', 45),
+            Setting::pixels('softness', 'Softness', 8, 500),
+        ];
     }
 
     public function times(): int

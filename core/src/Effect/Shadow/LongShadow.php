@@ -31,7 +31,11 @@ final class LongShadow implements Effect
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#1d243080'), Setting::pixels('length', 'Length', 120, 5000), Setting::angle('angle', 'Direction', 45)];
+        return [
+            Setting::colour('colour', 'Colour', '#1d243080'),
+            Setting::pixels('length', 'Length', 120, 5000),
+            Setting::angle('angle', 'Direction', 45),
+        ];
     }
 
     public function times(): int
@@ -43,7 +47,12 @@ final class LongShadow implements Effect
     {
         $pictures = 2 ** self::TIMES;
         $step = $place->away($values->number('angle'), $values->number('length') / ($pictures - 1));
-        $along = new Means(array_map(fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1)), true);
+        $along = new Means(
+            array_map(
+                fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1),
+            ),
+            true,
+        );
         $covered = new Group($operations, filters: [Silhouette::in(new Colour(0, 0, 0)), $along]);
         $shadow = new Group([$covered], filters: [Silhouette::in($values->colour('colour'))]);
 

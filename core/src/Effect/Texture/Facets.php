@@ -60,7 +60,10 @@ final class Facets implements Effect
         // The upper left halves of all, and over them the lower right ones.
         $points = self::points();
         $upper = new Group($operations, filters: [new Cells($origin, $side, $points)]);
-        $lower = new Group($operations, filters: [new Cells($origin, $side, array_map(fn (Point $point): Point => new Point(1 - $point->x, 1 - $point->y), $points))]);
+        $lower = new Group(
+            $operations,
+            filters: [new Cells($origin, $side, array_map(fn (Point $point): Point => new Point(1 - $point->x, 1 - $point->y), $points))],
+        );
         $halves = [];
         for ($row = (int) floor(($extent->top - $origin->y) / $side) - 1; $row * $side <= $extent->bottom - $origin->y + $side; $row++) {
             for ($column = (int) floor(($extent->left - $origin->x) / $side) - 1; $column * $side <= $extent->right - $origin->x + $side; $column++) {

@@ -37,7 +37,12 @@ final class Grains implements Effect
 
     public function settings(): array
     {
-        return [Setting::percent('amount', 'Amount', 25), Setting::pixels('size', 'Size', 1.5, 200), Setting::count('every', 'New every', 1, 0, 10_000, 'frames'), Setting::count('seed', 'Seed', 1, 0, 9999)];
+        return [
+            Setting::percent('amount', 'Amount', 25),
+            Setting::pixels('size', 'Size', 1.5, 200),
+            Setting::count('every', 'New every', 1, 0, 10_000, 'frames'),
+            Setting::count('seed', 'Seed', 1, 0, 9999),
+        ];
     }
 
     public function times(): int
@@ -60,6 +65,9 @@ final class Grains implements Effect
         $matrix = new Affine($size, 0, 0, $size, $size * ($throw % Grain::SIDE), $size * (($throw >> 8) % Grain::SIDE));
         $all = Outline::of(Path::rectangle($place->own($extent)->grown(1)));
 
-        return [...$operations, new Group([new Fill($all, $place->matrix, new Grain($matrix, $seed, $amount))], masks: [new MaskPart($operations)])];
+        return [
+            ...$operations,
+            new Group([new Fill($all, $place->matrix, new Grain($matrix, $seed, $amount))], masks: [new MaskPart($operations)]),
+        ];
     }
 }

@@ -45,7 +45,9 @@ final class Pixels implements Effect
     {
         $side = $place->length($values->number('side'));
 
-        return $side < 1.5 ? $operations : [new Group($operations, filters: [new Cells($place->point(new Point(0, 0)), $side, self::points($side))])];
+        return $side < 1.5
+            ? $operations
+            : [new Group($operations, filters: [new Cells($place->point(new Point(0, 0)), $side, self::points($side))])];
     }
 
     /** @return non-empty-list<Point> evenly over a square, not more than it has pixels */

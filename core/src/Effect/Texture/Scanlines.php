@@ -36,7 +36,12 @@ final class Scanlines implements Effect
 
     public function settings(): array
     {
-        return [Setting::colour('colour', 'Colour', '#00000073'), Setting::pixels('spacing', 'Spacing', 8, 2000), Setting::percent('thickness', 'Thickness', 50), Setting::count('offset', 'Offset', 0, -100_000, 100_000, 'px')];
+        return [
+            Setting::colour('colour', 'Colour', '#00000073'),
+            Setting::pixels('spacing', 'Spacing', 8, 2000),
+            Setting::percent('thickness', 'Thickness', 50),
+            Setting::count('offset', 'Offset', 0, -100_000, 100_000, 'px'),
+        ];
     }
 
     public function times(): int
@@ -57,8 +62,13 @@ final class Scanlines implements Effect
         $top = floor($own->top / $spacing) * $spacing;
         $middle = $own->centre()->x;
         $line = Outline::of(new Path('ML', [$middle, $top, $middle, $own->bottom]));
-        $pen = new Pen($own->width(), Join::Miter, Cap::Butt, [$thickness, $spacing - $thickness], -fmod($values->number('offset'), $spacing));
+        $pen = new Pen(
+            $own->width(), Join::Miter, Cap::Butt, [$thickness, $spacing - $thickness], -fmod($values->number('offset'), $spacing),
+        );
 
-        return [...$operations, new Group([new Stroke($line, $place->matrix, $values->colour('colour'), $pen)], masks: [new MaskPart($operations)])];
+        return [
+            ...$operations,
+            new Group([new Stroke($line, $place->matrix, $values->colour('colour'), $pen)], masks: [new MaskPart($operations)]),
+        ];
     }
 }

@@ -49,12 +49,17 @@ final class CornerPin implements Effect, HasAnchors, HasSample
 
     public function anchors(): array
     {
-        return ['topLeft' => new Point(0, 0), 'topRight' => new Point(1, 0), 'bottomRight' => new Point(1, 1), 'bottomLeft' => new Point(0, 1)];
+        return [
+            'topLeft' => new Point(0, 0), 'topRight' => new Point(1, 0), 'bottomRight' => new Point(1, 1), 'bottomLeft' => new Point(0, 1),
+        ];
     }
 
     public function sample(Box $box): array
     {
-        return ['topRight' => new Point(-0.12 * $box->width(), 0.22 * $box->height()), 'bottomRight' => new Point(-0.12 * $box->width(), -0.22 * $box->height())];
+        return [
+            'topRight' => new Point(-0.12 * $box->width(), 0.22 * $box->height()),
+            'bottomRight' => new Point(-0.12 * $box->width(), -0.22 * $box->height()),
+        ];
     }
 
     public function allows(Values $values, Box $box): bool
@@ -73,12 +78,20 @@ final class CornerPin implements Effect, HasAnchors, HasSample
         $box = $place->box;
         $extent = DisplayList::extentOf($operations);
         $moved = self::moved($values);
-        if ($extent === null || $place->box->shorter() < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
+        if (
+            $extent === null
+            || $place->box->shorter() < 1e-3
+            || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []
+        ) {
             return $operations;
         }
         $seen = self::perspective($box, $moved, $place);
 
-        return $seen === null ? [] : [new Group($operations, filters: [$this->warp($seen, $box, self::part($seen, $box, $place->own($extent->grown(1))), $place)])];
+        return $seen === null
+            ? []
+            : [new Group(
+                $operations, filters: [$this->warp($seen, $box, self::part($seen, $box, $place->own($extent->grown(1))), $place)],
+            )];
     }
 
     /** @return list<Point> how far each corner is pulled, clockwise from the top left one */
@@ -94,7 +107,12 @@ final class CornerPin implements Effect, HasAnchors, HasSample
      */
     private static function perspective(Box $box, array $moved, Place $place): ?Homography
     {
-        $corners = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
+        $corners = [
+            new Point($box->left, $box->top),
+            new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom),
+            new Point($box->left, $box->bottom),
+        ];
 
         return Homography::of(...array_map(fn (Point $corner, Point $by): Point => $place->point($corner->plus($by)), $corners, $moved));
     }
@@ -108,7 +126,9 @@ final class CornerPin implements Effect, HasAnchors, HasSample
             max(1, ($drawn->right - $box->left) / $box->width()), max(1, ($drawn->bottom - $box->top) / $box->height()),
         );
         for ($share = 1.0; $share > 0.01; $share *= 0.7) {
-            $part = new Box($share * $whole->left, $share * $whole->top, 1 + $share * ($whole->right - 1), 1 + $share * ($whole->bottom - 1));
+            $part = new Box(
+                $share * $whole->left, $share * $whole->top, 1 + $share * ($whole->right - 1), 1 + $share * ($whole->bottom - 1),
+            );
             if (self::nearness($seen, $part) >= $least) {
                 return $part;
             }
@@ -119,7 +139,12 @@ final class CornerPin implements Effect, HasAnchors, HasSample
 
     private static function nearness(Homography $seen, Box $part): float
     {
-        return min($seen->nearness($part->left, $part->top), $seen->nearness($part->right, $part->top), $seen->nearness($part->left, $part->bottom), $seen->nearness($part->right, $part->bottom));
+        return min(
+            $seen->nearness($part->left, $part->top),
+            $seen->nearness($part->right, $part->top),
+            $seen->nearness($part->left, $part->bottom),
+            $seen->nearness($part->right, $part->bottom),
+        );
     }
 
     private function warp(Homography $seen, Box $box, Box $part, Place $place): Warp

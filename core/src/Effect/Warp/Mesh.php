@@ -36,7 +36,10 @@ final class Mesh implements Effect, HasAnchors, HasSample
 
     public function settings(): array
     {
-        return array_map(fn (array $place): PropertyDefinition => Setting::point(self::setting(...$place), "Row {$place[0]}, column {$place[1]}"), self::places());
+        return array_map(
+            fn (array $place): PropertyDefinition => Setting::point(self::setting(...$place), "Row {$place[0]}, column {$place[1]}"),
+            self::places(),
+        );
     }
 
     public function anchors(): array
@@ -71,7 +74,11 @@ final class Mesh implements Effect, HasAnchors, HasSample
     {
         $moved = array_map(fn (array $at): Point => $values->point(self::setting(...$at)), self::places());
         $extent = DisplayList::extentOf($operations);
-        if ($extent === null || $place->box->shorter() < 1e-3 || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []) {
+        if (
+            $extent === null
+            || $place->box->shorter() < 1e-3
+            || array_filter($moved, fn (Point $by): bool => hypot($by->x, $by->y) > 1e-3) === []
+        ) {
             return $operations;
         }
         $own = $place->own($extent->grown(1))->union($place->box);
@@ -80,7 +87,9 @@ final class Mesh implements Effect, HasAnchors, HasSample
             for ($column = 0; $column <= self::CELLS; $column++) {
                 $point = new Point($own->left + $own->width() * $column / self::CELLS, $own->top + $own->height() * $row / self::CELLS);
                 $from[] = $place->point($point);
-                $to[] = $place->point($point->plus(self::pull($moved, ($point->x - $place->box->left) / $place->box->width(), ($point->y - $place->box->top) / $place->box->height())));
+                $to[] = $place->point($point->plus(self::pull(
+                    $moved, ($point->x - $place->box->left) / $place->box->width(), ($point->y - $place->box->top) / $place->box->height(),
+                )));
             }
         }
 
@@ -110,7 +119,9 @@ final class Mesh implements Effect, HasAnchors, HasSample
     {
         $s = 3 * $t;
 
-        return [-($s - 1) * ($s - 2) * ($s - 3) / 6, $s * ($s - 2) * ($s - 3) / 2, -$s * ($s - 1) * ($s - 3) / 2, $s * ($s - 1) * ($s - 2) / 6];
+        return [
+            -($s - 1) * ($s - 2) * ($s - 3) / 6, $s * ($s - 2) * ($s - 3) / 2, -$s * ($s - 1) * ($s - 3) / 2, $s * ($s - 1) * ($s - 2) / 6,
+        ];
     }
 
     private static function setting(int $row, int $column): string
@@ -121,6 +132,8 @@ final class Mesh implements Effect, HasAnchors, HasSample
     /** @return list<array{int, int}> row and column, from 1 */
     private static function places(): array
     {
-        return array_map(fn (int $index): array => [intdiv($index, self::POINTS) + 1, $index % self::POINTS + 1], range(0, self::POINTS ** 2 - 1));
+        return array_map(
+            fn (int $index): array => [intdiv($index, self::POINTS) + 1, $index % self::POINTS + 1], range(0, self::POINTS ** 2 - 1),
+        );
     }
 }

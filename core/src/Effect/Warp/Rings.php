@@ -31,7 +31,9 @@ final class Rings
             for ($step = 0; $step <= self::AROUND; $step++) {
                 $angle = 2 * M_PI * $step / self::AROUND;
                 $to[] = $place->point(new Point($centre->x + $seen * cos($angle), $centre->y + $seen * sin($angle)));
-                $from[] = $place->point(new Point($centre->x + $taken * cos($angle + $turned), $centre->y + $taken * sin($angle + $turned)));
+                $from[] = $place->point(new Point(
+                    $centre->x + $taken * cos($angle + $turned), $centre->y + $taken * sin($angle + $turned),
+                ));
             }
         }
 

@@ -34,7 +34,13 @@ final class Ripple implements Effect, FitsLayer
 
     public function settings(): array
     {
-        return [Setting::pixels('height', 'Height', 15, 1000), Setting::pixels('wavelength', 'Wavelength', 80, 5000), Setting::angle('phase', 'Phase', 0), Setting::centre(), Setting::pixels('radius', 'Radius', 400, 20_000)];
+        return [
+            Setting::pixels('height', 'Height', 15, 1000),
+            Setting::pixels('wavelength', 'Wavelength', 80, 5000),
+            Setting::angle('phase', 'Phase', 0),
+            Setting::centre(),
+            Setting::pixels('radius', 'Radius', 400, 20_000),
+        ];
     }
 
     public function fitted(Box $box): array
@@ -57,7 +63,9 @@ final class Ripple implements Effect, FitsLayer
         $phase = deg2rad($values->number('phase'));
         $count = (int) max(self::LEAST, min(self::MOST, ceil(self::A_WAVE * $radius / $length)));
         // As the phase grows, waves run outwards; at the centre and at the edge they die away.
-        $taken = fn (float $part): array => [$part + $height / $radius * $part * (1 - $part) * 4 * sin(2 * M_PI * $part * $radius / $length - $phase), 0.0];
+        $taken = fn (float $part): array => [
+            $part + $height / $radius * $part * (1 - $part) * 4 * sin(2 * M_PI * $part * $radius / $length - $phase), 0.0,
+        ];
 
         return [new Group($operations, filters: [Rings::within($values->point('centre'), $radius, $count, $taken, $place)])];
     }

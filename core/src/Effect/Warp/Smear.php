@@ -13,7 +13,10 @@ use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Geometry\Box;
 
-/** What is farther from a centre than a radius is drawn out, away from it; what is nearer stays. Where the centre goes, a layer comes out of it. */
+/**
+ * What is farther from a centre than a radius is drawn out, away from it; what is nearer stays. Where the centre goes, a layer
+ * comes out of it.
+ */
 final class Smear implements Effect, FitsLayer
 {
     /** How wide the first ring is, in the layer's own pixels, and how much wider each is than the one before. */
@@ -58,7 +61,10 @@ final class Smear implements Effect, FitsLayer
         [$centre, $radius] = [$values->point('centre'), $values->number('radius')];
         $own = $place->own($extent);
         // Beyond its farthest corner there is nothing to be drawn out.
-        $far = hypot(max(abs($own->left - $centre->x), abs($own->right - $centre->x)), max(abs($own->top - $centre->y), abs($own->bottom - $centre->y)));
+        $far = hypot(
+            max(abs($own->left - $centre->x), abs($own->right - $centre->x)),
+            max(abs($own->top - $centre->y), abs($own->bottom - $centre->y)),
+        );
         $rings = [[$radius, $radius, 0.0]];
         for ($width = self::FIRST; $far > $radius && end($rings)[0] < self::FARTHEST && end($rings)[1] <= $far; $width *= self::WIDER) {
             $seen = end($rings)[0] + $width;

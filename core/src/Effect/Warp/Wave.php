@@ -34,7 +34,12 @@ final class Wave implements Effect
 
     public function settings(): array
     {
-        return [Setting::pixels('height', 'Height', 20, 1000), Setting::pixels('wavelength', 'Wavelength', 200, 20_000), Setting::angle('phase', 'Phase', 0), Setting::angle('angle', 'Direction', 0)];
+        return [
+            Setting::pixels('height', 'Height', 20, 1000),
+            Setting::pixels('wavelength', 'Wavelength', 200, 20_000),
+            Setting::angle('phase', 'Phase', 0),
+            Setting::angle('angle', 'Direction', 0),
+        ];
     }
 
     public function times(): int
@@ -60,8 +65,13 @@ final class Wave implements Effect
         $at = fn (int $column): float => $box->left + $box->width() * $column / $cells;
         $lift = fn (float $x): float => $height * sin(2 * M_PI * $x / $length - $phase);
         $to = fn (float $y): array => array_map(fn (int $column): Point => $matrix->apply(new Point($at($column), $y)), $columns);
-        $from = fn (float $y): array => array_map(fn (int $column): Point => $matrix->apply(new Point($at($column), $y + $lift($at($column)))), $columns);
+        $from = fn (float $y): array => array_map(
+            fn (int $column): Point => $matrix->apply(new Point($at($column), $y + $lift($at($column)))), $columns,
+        );
 
-        return [new Group($operations, filters: [new Warp($cells, [...$from($box->top), ...$from($box->bottom)], [...$to($box->top), ...$to($box->bottom)])])];
+        return [new Group(
+            $operations,
+            filters: [new Warp($cells, [...$from($box->top), ...$from($box->bottom)], [...$to($box->top), ...$to($box->bottom)])],
+        )];
     }
 }

@@ -78,7 +78,9 @@ final class SvgColour
         if (count($found) < 3) {
             return null;
         }
-        $part = fn (int $at, float $whole): float => max(0, min(1, (float) $found[$at][1] / (($found[$at][2] ?? '') === '%' ? 100 : $whole)));
+        $part = fn (int $at, float $whole): float => max(
+            0, min(1, (float) $found[$at][1] / (($found[$at][2] ?? '') === '%' ? 100 : $whole)),
+        );
         $alpha = isset($found[3]) ? $part(3, 1) : 1.0;
         $channels = $way === 'rgb'
             ? [$part(0, 255), $part(1, 255), $part(2, 255)]

@@ -50,12 +50,19 @@ final readonly class SvgGradients
             ? (SvgLength::parse($this->attribute($chain, $name, $default), 1) ?? 0)
             : (SvgLength::parse($this->attribute($chain, $name, $default), $whole) ?? 0);
         $gradient = $chain[0]->localName === 'linearGradient'
-            ? $this->linear($space, new Point($length('x1', '0%', $view->width), $length('y1', '0%', $view->height)), new Point($length('x2', '100%', $view->width), $length('y2', '0%', $view->height)), $stops)
+            ? $this->linear(
+                $space,
+                new Point($length('x1', '0%', $view->width), $length('y1', '0%', $view->height)),
+                new Point($length('x2', '100%', $view->width), $length('y2', '0%', $view->height)),
+                $stops,
+            )
             : $this->radial($space, $chain, $length, $view, $stops);
 
         $spread = $this->attribute($chain, 'spreadMethod', 'pad');
 
-        return $gradient === null ? $last : ($box !== null && in_array($spread, ['repeat', 'reflect'], true) ? self::spread($gradient, $box, $spread === 'reflect') : $gradient);
+        return $gradient === null
+            ? $last
+            : ($box !== null && in_array($spread, ['repeat', 'reflect'], true) ? self::spread($gradient, $box, $spread === 'reflect') : $gradient);
     }
 
     /**
@@ -68,7 +75,12 @@ final readonly class SvgGradients
         $space = $gradient->matrix->inverse();
         // A line along the edge reaches beyond it.
         $box = $box->grown(max($box->width(), $box->height()) / 4);
-        $corners = array_map($space->apply(...), [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)]);
+        $corners = array_map($space->apply(...), [
+            new Point($box->left, $box->top),
+            new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom),
+            new Point($box->left, $box->bottom),
+        ]);
         $focus = $gradient->focus;
         $most = intdiv(self::MOST_STOPS, count($gradient->stops));
         if ($focus === null) {
@@ -89,7 +101,9 @@ final readonly class SvgGradients
         // The circles of a radial one grow away from the focus, along the line through their middles.
         $moved = $focus === null ? Affine::translation($from, 0) : Affine::translation($focus->x * (1 - $times), $focus->y * (1 - $times));
 
-        return new Gradient($gradient->matrix->after($moved)->after(Affine::scaling($times, $times)), $stops !== [] ? $stops : $gradient->stops, $focus);
+        return new Gradient(
+            $gradient->matrix->after($moved)->after(Affine::scaling($times, $times)), $stops !== [] ? $stops : $gradient->stops, $focus,
+        );
     }
 
     /**
@@ -179,7 +193,9 @@ final readonly class SvgGradients
                 }
                 $said = $this->styles->of($child);
                 $least = max($least, min(1.0, SvgLength::parse($said['offset'] ?? '0', 1) ?? 0.0));
-                $colour = ($said['stop-color'] ?? '') === 'currentColor' ? $current : (SvgColour::parse($said['stop-color'] ?? 'black') ?? new Colour(0, 0, 0));
+                $colour = ($said['stop-color'] ?? '') === 'currentColor'
+                    ? $current
+                    : (SvgColour::parse($said['stop-color'] ?? 'black') ?? new Colour(0, 0, 0));
                 $stops[] = [$least, $colour->faded($opacity * max(0, min(1, SvgLength::parse($said['stop-opacity'] ?? '1', 1) ?? 1)))];
             }
             if ($stops !== []) {

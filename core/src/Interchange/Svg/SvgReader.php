@@ -19,7 +19,8 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Refusal;
 
 /**
- * Reads SVG as a drawing: paths and basic shapes, groups, viewports, transforms, styles, gradients, strokes, clip paths, masks, and what is used again. What
+ * Reads SVG as a drawing: paths and basic shapes, groups, viewports, transforms, styles, gradients, strokes, clip paths, masks, and
+ * what is used again. What
  * cannot be drawn is left out and named. What could do more than draw is refused: scripts, entities, and whatever leads out
  * of the file.
  */
@@ -40,10 +41,28 @@ final class SvgReader
     private const XLINK = 'http://www.w3.org/1999/xlink';
 
     /** Elements that could run something or show what lies elsewhere. */
-    private const DANGEROUS = ['script', 'foreignObject', 'iframe', 'object', 'embed', 'handler', 'listener', 'audio', 'video', 'image', 'feImage'];
+    private const DANGEROUS = [
+        'script', 'foreignObject', 'iframe', 'object', 'embed', 'handler', 'listener', 'audio', 'video', 'image', 'feImage',
+    ];
 
     /** Elements that are seen only where they are referred to, or not at all. */
-    private const UNSEEN = ['defs', 'symbol', 'clipPath', 'mask', 'filter', 'pattern', 'marker', 'linearGradient', 'radialGradient', 'title', 'desc', 'metadata', 'style', 'namedview', 'view'];
+    private const UNSEEN = [
+        'defs',
+        'symbol',
+        'clipPath',
+        'mask',
+        'filter',
+        'pattern',
+        'marker',
+        'linearGradient',
+        'radialGradient',
+        'title',
+        'desc',
+        'metadata',
+        'style',
+        'namedview',
+        'view',
+    ];
 
     /** Elements and attributes that change the picture and are not drawn, by what they are called here. */
     private const LEFT_OUT = [
@@ -72,7 +91,10 @@ final class SvgReader
 
     public static function isSvg(string $beginning): bool
     {
-        return preg_match('/^(\xef\xbb\xbf)?\s*(<\?xml[^>]*>\s*)?(<!--.*?-->\s*)*(<!DOCTYPE\s+svg[^>\[]*(\[.*?\])?\s*>\s*)?(<!--.*?-->\s*)*<(\w+:)?svg[\s>]/s', $beginning) === 1;
+        return preg_match(
+            '/^(\xef\xbb\xbf)?\s*(<\?xml[^>]*>\s*)?(<!--.*?-->\s*)*(<!DOCTYPE\s+svg[^>\[]*(\[.*?\])?\s*>\s*)?(<!--.*?-->\s*)*<(\w+:)?svg[\s>]/s',
+            $beginning,
+        ) === 1;
     }
 
     /** @throws Refusal with the reason why it cannot be used */
@@ -129,7 +151,10 @@ final class SvgReader
         $before = libxml_use_internal_errors(true);
         try {
             // Without the namespace that all of it is in, selectors find elements by their plain names.
-            $isRead = $document->loadXML((string) preg_replace(['/<!DOCTYPE[^>]*>/i', '~\sxmlns\s*=\s*(["\'])http://www\.w3\.org/2000/svg\1~'], '', $svg), LIBXML_NONET);
+            $isRead = $document->loadXML(
+                (string) preg_replace(['/<!DOCTYPE[^>]*>/i', '~\sxmlns\s*=\s*(["\'])http://www\.w3\.org/2000/svg\1~'], '', $svg),
+                LIBXML_NONET,
+            );
             $error = libxml_get_last_error();
         } finally {
             libxml_clear_errors();
@@ -161,14 +186,18 @@ final class SvgReader
     {
         $name = (string) $element->localName;
         if (in_array($name, self::DANGEROUS, true)) {
-            throw new Refusal($name === 'image' || $name === 'feImage' ? 'it holds a picture made of pixels, which is not read' : "it holds “{$name}”, which is never read");
+            throw new Refusal(
+                $name === 'image' || $name === 'feImage' ? 'it holds a picture made of pixels, which is not read' : "it holds “{$name}”, which is never read",
+            );
         }
         foreach ($element->attributes ?? [] as $attribute) {
             $value = (string) $attribute->nodeValue;
             if (str_starts_with(strtolower((string) $attribute->localName), 'on')) {
                 throw new Refusal("it holds a script (“{$attribute->localName}”), which is never run");
             }
-            $leads = $attribute->localName === 'href' ? $name !== 'a' && $value !== '' && ! str_starts_with($value, '#') : preg_match('/url\s*\(\s*["\']?(?!["\']?#)/i', $value) === 1;
+            $leads = $attribute->localName === 'href'
+                ? $name !== 'a' && $value !== '' && ! str_starts_with($value, '#')
+                : preg_match('/url\s*\(\s*["\']?(?!["\']?#)/i', $value) === 1;
             if ($leads) {
                 throw new Refusal("it refers to something outside the file (“{$attribute->nodeName}”)");
             }
@@ -201,7 +230,9 @@ final class SvgReader
             return [];
         }
         if ($depth > self::DEEPEST || ++$this->shapes > self::MOST_SHAPES) {
-            throw new Refusal($depth > self::DEEPEST ? 'its groups are nested too deeply' : 'it has more than '.number_format(self::MOST_SHAPES).' shapes');
+            throw new Refusal(
+                $depth > self::DEEPEST ? 'its groups are nested too deeply' : 'it has more than '.number_format(self::MOST_SHAPES).' shapes',
+            );
         }
         $said = $this->drawn->styles->of($element);
         if (($said['display'] ?? '') === 'none') {
@@ -286,23 +317,42 @@ final class SvgReader
         $box = abs($matrix->determinant()) < 1e-12 ? null : Drawn::boundsOf($parts, $matrix->inverse());
         $ofBox = $box === null ? new Affine : new Affine($box->width(), 0, 0, $box->height(), $box->left, $box->top);
         $units = $isClip ? 'clipPathUnits' : 'maskContentUnits';
-        $space = $matrix->after(SvgTransform::parse($isClip ? $said['transform'] ?? '' : ''))->after(($said[$units] ?? '') === 'objectBoundingBox' ? $ofBox : new Affine);
+        $space = $matrix->after(SvgTransform::parse($isClip ? $said['transform'] ?? '' : ''))->after(
+            ($said[$units] ?? '') === 'objectBoundingBox' ? $ofBox : new Affine,
+        );
         $inner = $isClip ? [] : $this->children($element, SvgStyle::first([])->with($said), $space, $depth);
         if ($isClip) {
             // Of what a clip path holds only outlines count, filled by their own rule.
             $this->isClipping = true;
-            $inner = $this->children($element, SvgStyle::first(['fill' => 'white', 'clip-rule' => $style->get('clip-rule')])->with(array_intersect_key($said, ['clip-rule' => 0])), $space, $depth);
+            $inner = $this->children(
+                $element,
+                SvgStyle::first([
+                    'fill' => 'white', 'clip-rule' => $style->get('clip-rule'),
+                ])->with(array_intersect_key($said, ['clip-rule' => 0])),
+                $space,
+                $depth,
+            );
             $this->isClipping = false;
 
-            return new DrawnMask($inner === [] ? [] : $this->masked($inner, array_intersect_key($said, ['clip-path' => 0]), $style, $matrix, $depth), false);
+            return new DrawnMask(
+                $inner === [] ? [] : $this->masked($inner, array_intersect_key($said, ['clip-path' => 0]), $style, $matrix, $depth), false,
+            );
         }
         $isOfBox = ($said['maskUnits'] ?? 'objectBoundingBox') !== 'userSpaceOnUse';
         $view = $this->drawn->view;
         $length = fn (string $name, string $default, float $whole): float => SvgLength::parse($said[$name] ?? $default, $isOfBox ? 1 : $whole) ?? 0.0;
-        [$x, $y, $w, $h] = [$length('x', '-10%', $view->width), $length('y', '-10%', $view->height), $length('width', '120%', $view->width), $length('height', '120%', $view->height)];
+        [$x, $y, $w, $h] = [
+            $length('x', '-10%', $view->width),
+            $length('y', '-10%', $view->height),
+            $length('width', '120%', $view->width),
+            $length('height', '120%', $view->height),
+        ];
         $region = Path::rectangle(new Box($x, $y, $x + $w, $y + $h))->transformed($isOfBox ? $matrix->after($ofBox) : $matrix);
 
-        return new DrawnMask($inner === [] || $w <= 0 || $h <= 0 ? [] : [new DrawnGroup($inner, clip: $region)], ($said['mask-type'] ?? 'luminance') !== 'alpha');
+        return new DrawnMask(
+            $inner === [] || $w <= 0 || $h <= 0 ? [] : [new DrawnGroup($inner, clip: $region)],
+            ($said['mask-type'] ?? 'luminance') !== 'alpha',
+        );
     }
 
     /**
@@ -372,7 +422,9 @@ final class SvgReader
             throw new Refusal('it uses parts of itself too often');
         }
 
-        return $this->viewport($target, $element, $style->with($said), $matrix->after(SvgTransform::parse($said['transform'] ?? '')), $depth + 1);
+        return $this->viewport(
+            $target, $element, $style->with($said), $matrix->after(SvgTransform::parse($said['transform'] ?? '')), $depth + 1,
+        );
     }
 
     /**
@@ -387,7 +439,14 @@ final class SvgReader
         }
         $this->points += strlen($path->commands);
         if ($this->isClipping) {
-            return [new DrawnShape($path, $matrix, new Colour(255, 255, 255), $style->get('clip-rule') === 'evenodd' ? FillRule::EvenOdd : FillRule::NonZero, null, null)];
+            return [new DrawnShape(
+                $path,
+                $matrix,
+                new Colour(255, 255, 255),
+                $style->get('clip-rule') === 'evenodd' ? FillRule::EvenOdd : FillRule::NonZero,
+                null,
+                null,
+            )];
         }
         $shape = $this->drawn->shape($path, $style, $matrix);
 

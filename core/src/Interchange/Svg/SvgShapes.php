@@ -42,7 +42,9 @@ final readonly class SvgShapes
         return match ($name) {
             'path' => SvgPath::parse($said['d'] ?? '', $most),
             'rect' => $this->rectangle($said, $em, $length('x', $w), $length('y', $h), $length('width', $w), $length('height', $h)),
-            'circle' => $this->ellipse($length('cx', $w), $length('cy', $h), $length('r', $this->view->diagonal()), $length('r', $this->view->diagonal())),
+            'circle' => $this->ellipse(
+                $length('cx', $w), $length('cy', $h), $length('r', $this->view->diagonal()), $length('r', $this->view->diagonal()),
+            ),
             'ellipse' => $this->ellipse($length('cx', $w), $length('cy', $h), $length('rx', $w), $length('ry', $h)),
             'line' => new Path('ML', [$length('x1', $w), $length('y1', $h), $length('x2', $w), $length('y2', $h)]),
             'polyline', 'polygon' => $this->polygon($said['points'] ?? '', $name === 'polygon', $most),

@@ -12,7 +12,10 @@ use Symfony\Component\CssSelector\Exception\ExceptionInterface;
 use Symfony\Component\CssSelector\Parser\Parser;
 use Symfony\Component\CssSelector\XPath\Translator;
 
-/** What the style sheets of a file say of its elements, by the rules of the cascade: what is important, then the more specific, then the later. */
+/**
+ * What the style sheets of a file say of its elements, by the rules of the cascade: what is important, then the more specific,
+ * then the later.
+ */
 final readonly class SvgStyles
 {
     private const MOST_RULES = 5000;
@@ -104,8 +107,17 @@ final readonly class SvgStyles
     {
         $name = $element->localName ?? '';
         $classes = preg_split('/\s+/', $element->getAttribute('class'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $selectors = ['*', $name, '#'.$element->getAttribute('id'), ...array_map(fn (string $class): string => ".$class", $classes), ...array_map(fn (string $class): string => "$name.$class", $classes)];
-        $rules = array_merge(...array_map(fn (string $selector): array => $this->simple[$selector] ?? [], $selectors), ...[$this->found === [] ? [] : $this->found[(string) $element->getNodePath()] ?? []]);
+        $selectors = [
+            '*',
+            $name,
+            '#'.$element->getAttribute('id'),
+            ...array_map(fn (string $class): string => ".$class", $classes),
+            ...array_map(fn (string $class): string => "$name.$class", $classes),
+        ];
+        $rules = array_merge(
+            ...array_map(fn (string $selector): array => $this->simple[$selector] ?? [], $selectors),
+            ...[$this->found === [] ? [] : $this->found[(string) $element->getNodePath()] ?? []],
+        );
         usort($rules, fn (array $one, array $other): int => $one[0] <=> $other[0]);
 
         return $rules;

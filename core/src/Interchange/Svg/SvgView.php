@@ -20,8 +20,14 @@ final readonly class SvgView
      * @param  Affine  $matrix  from these units to what it lies in
      * @param  ?Box  $clip  in what it lies in; null where nothing is cut off
      */
-    private function __construct(public float $width, public float $height, public float $shownWidth, public float $shownHeight, public Affine $matrix, public ?Box $clip)
-    {
+    private function __construct(
+        public float $width,
+        public float $height,
+        public float $shownWidth,
+        public float $shownHeight,
+        public Affine $matrix,
+        public ?Box $clip,
+    ) {
     }
 
     /** Of a file. */
@@ -49,7 +55,9 @@ final readonly class SvgView
      */
     public static function nested(DOMElement $element, self $around, float $em, ?DOMElement $use): ?self
     {
-        $length = fn (string $name, float $whole, float $default): float => SvgLength::parse($use?->getAttribute($name) ?: $element->getAttribute($name), $whole, $em) ?? $default;
+        $length = fn (string $name, float $whole, float $default): float => SvgLength::parse(
+            $use?->getAttribute($name) ?: $element->getAttribute($name), $whole, $em,
+        ) ?? $default;
         [$w, $h] = [$length('width', $around->width, $around->width), $length('height', $around->height, $around->height)];
         $x = $element->localName === 'svg' ? SvgLength::parse($element->getAttribute('x'), $around->width, $em) ?? 0.0 : 0.0;
         $y = $element->localName === 'svg' ? SvgLength::parse($element->getAttribute('y'), $around->height, $em) ?? 0.0 : 0.0;
@@ -77,11 +85,20 @@ final readonly class SvgView
      */
     private static function within(DOMElement $element, Box $port, ?Box $box, bool $isCut = false): self
     {
-        $clip = ! $isCut && preg_match('/\boverflow\s*[:=]\s*["\']?\s*(visible|auto)/', $element->getAttribute('style').' overflow="'.$element->getAttribute('overflow').'"') === 1 ? null : $port;
+        $clip = ! $isCut && preg_match(
+            '/\boverflow\s*[:=]\s*["\']?\s*(visible|auto)/',
+            $element->getAttribute('style').' overflow="'.$element->getAttribute('overflow').'"',
+        ) === 1
+            ? null
+            : $port;
         if ($box === null) {
-            return new self($port->width(), $port->height(), $port->width(), $port->height(), Affine::translation($port->left, $port->top), $clip);
+            return new self(
+                $port->width(), $port->height(), $port->width(), $port->height(), Affine::translation($port->left, $port->top), $clip,
+            );
         }
-        [$align, $fit] = explode(' ', (string) preg_replace(['/\s+/', '/^ ?(?:defer )?/'], [' ', ''], $element->getAttribute('preserveAspectRatio'))) + ['', 'meet'];
+        [$align, $fit] = explode(
+            ' ', (string) preg_replace(['/\s+/', '/^ ?(?:defer )?/'], [' ', ''], $element->getAttribute('preserveAspectRatio')),
+        ) + ['', 'meet'];
         [$x, $y] = [$port->width() / $box->width(), $port->height() / $box->height()];
         if ($align !== 'none') {
             $x = $y = $fit === 'slice' ? max($x, $y) : min($x, $y);

@@ -60,7 +60,9 @@ final class BundleArtist implements Artist
         // What blends in it blends with nothing beyond it.
         $operations = $blends ? [new Group($operations)] : $operations;
 
-        return $content->crop && $operations !== [] ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))] : $operations;
+        return $content->crop && $operations !== []
+            ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))]
+            : $operations;
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

@@ -78,7 +78,9 @@ final readonly class BundleContent implements Heard, Places, Played
         $length = $this->length ?? $own->length;
         $shown = $this->pace->beyond->shown($this->pace->from->plusTimesFloored($after, $this->pace->step($own->rate, $rate)), $length);
 
-        return $shown !== null && $this->mirrors && $length - 1 - $shown < Stay::of($own)->from ? min($shown, $length - 1 - $shown) : $shown;
+        return $shown !== null && $this->mirrors && $length - 1 - $shown < Stay::of($own)->from
+            ? min($shown, $length - 1 - $shown)
+            : $shown;
     }
 
     public function pace(): Pace

@@ -49,7 +49,12 @@ final class BundleKind extends LayerKind implements DrawnKind
             'composition' => ['description' => 'the id of the one that is placed', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
             ...Pace::schema(),
             'sound' => $flag('whether it is heard'),
-            'length' => ['description' => 'for how many of its own frames it is made to go on, its stay taking up the difference; as long as it is where there is none', 'type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => Composition::LONGEST],
+            'length' => [
+                'description' => 'for how many of its own frames it is made to go on, its stay taking up the difference; as long as it is where there is none',
+                'type' => ['integer', 'null'],
+                'minimum' => 1,
+                'maximum' => Composition::LONGEST,
+            ],
             'stretches' => $flag('whether that length changes when an edge is pulled'),
             'mirrors' => $flag('whether it goes as it came, backwards'),
             'crop' => $flag('whether what lies outside of its frame is left out'),

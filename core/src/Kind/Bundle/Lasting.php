@@ -61,6 +61,8 @@ final class Lasting
 
     private static function accentsLater(Life $life, int $from, int $by): Life
     {
-        return $life->withAccents(array_map(fn (PlacedAccent $one): PlacedAccent => $one->at >= $from ? $one->movedBy($by) : $one, $life->accents));
+        return $life->withAccents(array_map(
+            fn (PlacedAccent $one): PlacedAccent => $one->at >= $from ? $one->movedBy($by) : $one, $life->accents,
+        ));
     }
 }

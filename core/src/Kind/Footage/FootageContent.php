@@ -49,7 +49,9 @@ final readonly class FootageContent implements Heard, Played, Replaceable, SaysI
     /** The frame of the clip that is shown $after frames of the composition after the layer's in point; null for none. */
     public function frameShownAfter(int $after, MediaFacts $facts, FrameRate $composition): ?int
     {
-        return $this->pace->beyond->shown($this->pace->from->plusTimesFloored($after, $this->pace->step($facts->rate, $composition)), $facts->frames);
+        return $this->pace->beyond->shown(
+            $this->pace->from->plusTimesFloored($after, $this->pace->step($facts->rate, $composition)), $facts->frames,
+        );
     }
 
     /** What makes no sound has no level. */

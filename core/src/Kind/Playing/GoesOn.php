@@ -105,7 +105,9 @@ trait GoesOn
         }
         $start = $speed > 0 ? $from : $to;
 
-        return new Passage($this->source(), $inFile($start), ($start - $begin) / $speed, ($to - $from) / abs($speed), $isBack ? -$speed : $speed);
+        return new Passage(
+            $this->source(), $inFile($start), ($start - $begin) / $speed, ($to - $from) / abs($speed), $isBack ? -$speed : $speed,
+        );
     }
 
     /** A picture stands still however it is to be played. */

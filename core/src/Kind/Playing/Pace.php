@@ -80,8 +80,12 @@ final readonly class Pace
         ]];
 
         return [
-            'from' => ['description' => 'the frame of the clip at the layer\'s in point; a fraction where it begins within a frame'] + $fraction(self::FARTHEST),
-            'speed' => ['description' => 'in per cent; below nought it goes backwards, at nought it stands still'] + $fraction(self::FASTEST),
+            'from' => [
+                'description' => 'the frame of the clip at the layer\'s in point; a fraction where it begins within a frame',
+            ] + $fraction(self::FARTHEST),
+            'speed' => [
+                'description' => 'in per cent; below nought it goes backwards, at nought it stands still',
+            ] + $fraction(self::FASTEST),
             'beyond' => ['enum' => array_column(Beyond::cases(), 'value')],
         ];
     }
@@ -132,7 +136,9 @@ final readonly class Pace
         if ($step->numerator === 0 || $this->beyond->goesOn()) {
             return null;
         }
-        $left = $step->numerator > 0 ? (new Fraction($frames))->plus($this->from->negative()) : $this->from->plus(new Fraction(1))->negative();
+        $left = $step->numerator > 0
+            ? (new Fraction($frames))->plus($this->from->negative())
+            : $this->from->plus(new Fraction(1))->negative();
 
         return max(1, $left->dividedBy($step)->plus(new Fraction(1, 2))->floor());
     }

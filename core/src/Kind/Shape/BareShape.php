@@ -45,7 +45,9 @@ final readonly class BareShape
         }
         $in = $layer->span->in;
         [$formed, $style] = [Formed::of($shape->form, $layer, $in), LineStyle::of($layer, $in)];
-        $rests = array_filter([$shape->form->name, LineStyle::class, Repeats::class], fn (string $of): bool => ! self::rests($layer, $of)) === [];
+        $rests = array_filter(
+            [$shape->form->name, LineStyle::class, Repeats::class], fn (string $of): bool => ! self::rests($layer, $of),
+        ) === [];
         $isWhole = $style->isWhole() && $style->taperBegin <= 0 && $style->taperEnd <= 0 && ($style->dash <= 0 || $style->gap <= 0);
 
         return $rests && $isWhole && ! $formed->isEmpty() ? new self($outlines->of($formed), $shape->ends->cap) : null;

@@ -29,8 +29,24 @@ final class FormPaths
         $path = match ($formed->form) {
             ShapeForm::Rectangle => $formed->hasCornersOfItsOwn() ? self::cornered($formed) : Path::rectangle($box, $formed->rounding),
             ShapeForm::Ellipse => Path::ellipse($box),
-            ShapeForm::Polygon => self::around($box, array_map(fn (int $index): array => [$index / max(3, (int) round($formed->sides)), 1.0], range(0, max(3, (int) round($formed->sides)) - 1)), $formed->start),
-            ShapeForm::Star => self::around($box, array_map(fn (int $index): array => [$index / (2 * max(3, (int) round($formed->sides))), $index % 2 === 0 ? 1.0 : $formed->inner / 100], range(0, 2 * max(3, (int) round($formed->sides)) - 1)), $formed->start),
+            ShapeForm::Polygon => self::around(
+                $box,
+                array_map(
+                    fn (int $index): array => [$index / max(3, (int) round($formed->sides)), 1.0],
+                    range(0, max(3, (int) round($formed->sides)) - 1),
+                ),
+                $formed->start,
+            ),
+            ShapeForm::Star => self::around(
+                $box,
+                array_map(
+                    fn (int $index): array => [
+                        $index / (2 * max(3, (int) round($formed->sides))), $index % 2 === 0 ? 1.0 : $formed->inner / 100,
+                    ],
+                    range(0, 2 * max(3, (int) round($formed->sides)) - 1),
+                ),
+                $formed->start,
+            ),
             ShapeForm::Arc => abs($formed->sweep) >= 360 ? Path::ellipse($box) : self::arc($box, $formed->start, $formed->sweep),
             ShapeForm::Ring => self::ring($box, $formed),
             ShapeForm::Line => new Path('ML', [$box->left, $box->centre()->y, $box->right, $box->centre()->y]),
@@ -40,7 +56,8 @@ final class FormPaths
             ShapeForm::Path => $formed->path->path(),
         };
 
-        return $formed->rounding > 0 && in_array($formed->form, [ShapeForm::Polygon, ShapeForm::Star, ShapeForm::Arrow, ShapeForm::Path], true)
+        return $formed->rounding > 0
+            && in_array($formed->form, [ShapeForm::Polygon, ShapeForm::Star, ShapeForm::Arrow, ShapeForm::Path], true)
             ? Rounding::of(Contours::of($path), $formed->rounding)->path()
             : $path;
     }
@@ -49,7 +66,12 @@ final class FormPaths
     private static function cornered(Formed $formed): Path
     {
         $box = $formed->box;
-        $points = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
+        $points = [
+            new Point($box->left, $box->top),
+            new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom),
+            new Point($box->left, $box->bottom),
+        ];
         $knots = [];
         foreach ($points as $index => $point) {
             $radius = $formed->corners[$index] >= 0 ? $formed->corners[$index] : $formed->rounding;
@@ -88,7 +110,13 @@ final class FormPaths
         $text = fn (Point $point): string => sprintf('%.9F %.9F', $point->x, $point->y);
         $data = $text(self::on($box, $start, $share));
         foreach ([0.5, 1.0] as $part) {
-            $data .= sprintf('A%.9F %.9F 0 0 %d %s', $share * $box->width() / 2, $share * $box->height() / 2, $sweep > 0 ? 1 : 0, $text(self::on($box, $start + $part * $sweep, $share)));
+            $data .= sprintf(
+                'A%.9F %.9F 0 0 %d %s',
+                $share * $box->width() / 2,
+                $share * $box->height() / 2,
+                $sweep > 0 ? 1 : 0,
+                $text(self::on($box, $start + $part * $sweep, $share)),
+            );
         }
 
         return $data;
@@ -98,14 +126,18 @@ final class FormPaths
     {
         $inner = $formed->inner / 100;
         if (abs($formed->sweep) >= 360) {
-            $hole = Path::ellipse($box)->transformed(Affine::translation($box->centre()->x, $box->centre()->y)->after(Affine::scaling(-$inner, $inner))->after(Affine::translation(-$box->centre()->x, -$box->centre()->y)));
+            $hole = Path::ellipse($box)->transformed(Affine::translation($box->centre()->x, $box->centre()->y)->after(Affine::scaling(-$inner, $inner))->after(
+                Affine::translation(-$box->centre()->x, -$box->centre()->y),
+            ));
 
             return $inner > 0 ? Path::joined([Path::ellipse($box), $hole]) : Path::ellipse($box);
         }
         if (abs($formed->sweep) < 1e-6) {
             return new Path('', []);
         }
-        $back = $inner > 0 ? self::arcData($box, $inner, $formed->start + $formed->sweep, -$formed->sweep) : sprintf('%.9F %.9F', $box->centre()->x, $box->centre()->y);
+        $back = $inner > 0
+            ? self::arcData($box, $inner, $formed->start + $formed->sweep, -$formed->sweep)
+            : sprintf('%.9F %.9F', $box->centre()->x, $box->centre()->y);
 
         return SvgPath::parse('M'.self::arcData($box, 1.0, $formed->start, $formed->sweep)."L{$back}Z", 100);
     }
@@ -125,7 +157,12 @@ final class FormPaths
     /** The tail leaves the side that its end lies beyond farthest. */
     private static function speech(Box $box, float $rounding, Point $tail): Path
     {
-        $beyond = ['top' => $box->top - $tail->y, 'right' => $tail->x - $box->right, 'bottom' => $tail->y - $box->bottom, 'left' => $box->left - $tail->x];
+        $beyond = [
+            'top' => $box->top - $tail->y,
+            'right' => $tail->x - $box->right,
+            'bottom' => $tail->y - $box->bottom,
+            'left' => $box->left - $tail->x,
+        ];
         $farthest = max($beyond);
         if ($farthest <= 0) {
             return Path::rectangle($box, $rounding);
@@ -135,11 +172,28 @@ final class FormPaths
         $radius = min($rounding, $box->width() / 2, $box->height() / 2);
         $along = fn (float $at, float $from, float $to): float => max($from + $radius + $half, min($to - $radius - $half, $at));
         [$x, $y] = [$along($tail->x, $box->left, $box->right), $along($tail->y, $box->top, $box->bottom)];
-        $corners = [new Point($box->left, $box->top), new Point($box->right, $box->top), new Point($box->right, $box->bottom), new Point($box->left, $box->bottom)];
+        $corners = [
+            new Point($box->left, $box->top),
+            new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom),
+            new Point($box->left, $box->bottom),
+        ];
         $foot = match ($side) {
-            'top' => [[$corners[0]], [new Point($x - $half, $box->top), $tail, new Point($x + $half, $box->top)], [$corners[1], $corners[2], $corners[3]]],
-            'right' => [[$corners[0], $corners[1]], [new Point($box->right, $y - $half), $tail, new Point($box->right, $y + $half)], [$corners[2], $corners[3]]],
-            'bottom' => [[$corners[0], $corners[1], $corners[2]], [new Point($x + $half, $box->bottom), $tail, new Point($x - $half, $box->bottom)], [$corners[3]]],
+            'top' => [
+                [$corners[0]],
+                [new Point($x - $half, $box->top), $tail, new Point($x + $half, $box->top)],
+                [$corners[1], $corners[2], $corners[3]],
+            ],
+            'right' => [
+                [$corners[0], $corners[1]],
+                [new Point($box->right, $y - $half), $tail, new Point($box->right, $y + $half)],
+                [$corners[2], $corners[3]],
+            ],
+            'bottom' => [
+                [$corners[0], $corners[1], $corners[2]],
+                [new Point($x + $half, $box->bottom), $tail, new Point($x - $half, $box->bottom)],
+                [$corners[3]],
+            ],
             default => [$corners, [new Point($box->left, $y + $half), $tail, new Point($box->left, $y - $half)], []],
         };
         $points = array_merge(...$foot);

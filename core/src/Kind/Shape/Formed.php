@@ -29,9 +29,23 @@ final readonly class Formed
     /** Clockwise from the top left. */
     private const CORNERS = ['TopLeft', 'TopRight', 'BottomRight', 'BottomLeft'];
 
-    private const NAMES = ['size', 'rounding', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft', 'sides', 'inner', 'start', 'sweep', 'tail'];
+    private const NAMES = [
+        'size',
+        'rounding',
+        'roundTopLeft',
+        'roundTopRight',
+        'roundBottomRight',
+        'roundBottomLeft',
+        'sides',
+        'inner',
+        'start',
+        'sweep',
+        'tail',
+    ];
 
-    /** @param  list<float>  $corners  how round each corner of a rectangle is, clockwise from the top left; less than nought for as all are */
+    /**
+     * @param  list<float>  $corners  how round each corner of a rectangle is, clockwise from the top left; less than nought for as all are
+     */
     private function __construct(
         public ShapeForm $form,
         public Box $box,
@@ -52,12 +66,28 @@ final readonly class Formed
         return [
             new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
             new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', $section, 'px'),
-            ...array_map(fn (string $corner): PropertyDefinition => new PropertyDefinition("round$corner", new LengthType, new Length(-1), -1, Placement::FAR, ucfirst(strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner)))), 'Corners', 'px', rare: true, leastCalled: 'as all'), self::CORNERS),
+            ...array_map(
+                fn (string $corner): PropertyDefinition => new PropertyDefinition(
+                    "round$corner",
+                    new LengthType,
+                    new Length(-1),
+                    -1,
+                    Placement::FAR,
+                    ucfirst(strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner)))),
+                    'Corners',
+                    'px',
+                    rare: true,
+                    leastCalled: 'as all',
+                ),
+                self::CORNERS,
+            ),
             new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
             new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
             new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
             new PropertyDefinition('sweep', new AngleType, 270.0, -360, 360, 'Sweep', $section, '°', rare: true),
-            new PropertyDefinition('tail', new PointType, new Point(-120, 140), -Placement::FAR, Placement::FAR, 'Tail', $section, 'px', rare: true),
+            new PropertyDefinition(
+                'tail', new PointType, new Point(-120, 140), -Placement::FAR, Placement::FAR, 'Tail', $section, 'px', rare: true,
+            ),
             new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: $section, rare: true),
         ];
     }
@@ -72,7 +102,9 @@ final readonly class Formed
         }
         $made = self::at($form, $layer, $at);
 
-        return $known === null ? $resting->keep($name, $layer, $form === ShapeForm::Path ? [...self::NAMES, 'path'] : self::NAMES, $made) : $made;
+        return $known === null
+            ? $resting->keep($name, $layer, $form === ShapeForm::Path ? [...self::NAMES, 'path'] : self::NAMES, $made)
+            : $made;
     }
 
     private static function at(ShapeForm $form, Layer $layer, int|float $at): self
@@ -87,13 +119,17 @@ final readonly class Formed
         return new self(
             $form, $box, max(0, $layer->length('rounding', $at, $shorter)),
             $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at), $layer->number('sweep', $at), $layer->point('tail', $at), $path,
-            $form === ShapeForm::Rectangle ? array_map(fn (string $corner): float => $layer->length("round$corner", $at, $shorter), self::CORNERS) : [],
+            $form === ShapeForm::Rectangle ? array_map(
+                fn (string $corner): float => $layer->length("round$corner", $at, $shorter), self::CORNERS,
+            ) : [],
         );
     }
 
     public function isEmpty(): bool
     {
-        return $this->form === ShapeForm::Path ? $this->path->all === [] : $this->box->width() <= 0 || ($this->box->height() <= 0 && $this->form !== ShapeForm::Line);
+        return $this->form === ShapeForm::Path
+            ? $this->path->all === []
+            : $this->box->width() <= 0 || ($this->box->height() <= 0 && $this->form !== ShapeForm::Line);
     }
 
     /** Whether a corner is rounded otherwise than the others. */

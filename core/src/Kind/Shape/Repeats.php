@@ -20,7 +20,10 @@ use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
 
-/** A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn, colour and time. */
+/**
+ * A shape that is repeated: in rows and columns, all around a ring, or along a path, each a step further in place, size, turn,
+ * colour and time.
+ */
 final class Repeats
 {
     private const ALONG = ['along', 'alongCount', 'alongShift', 'alongTurn'];
@@ -43,19 +46,29 @@ final class Repeats
         return [
             new PropertyDefinition('columns', new NumberType, 1.0, 1, 500, 'Columns', self::SECTION, rare: true),
             new PropertyDefinition('rows', new NumberType, 1.0, 1, 500, 'Rows', self::SECTION, rare: true),
-            new PropertyDefinition('gaps', new FactorsType, new Point(20, 20), -self::FAR, self::FAR, 'Gaps', self::SECTION, 'px', rare: true),
+            new PropertyDefinition(
+                'gaps', new FactorsType, new Point(20, 20), -self::FAR, self::FAR, 'Gaps', self::SECTION, 'px', rare: true,
+            ),
             new PropertyDefinition('around', new NumberType, 1.0, 1, 500, 'Around', self::SECTION, rare: true),
             new PropertyDefinition('ringRadius', new NumberType, 200.0, -self::FAR, self::FAR, 'Radius', self::SECTION, 'px', rare: true),
             new PropertyDefinition('along', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
             new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', self::SECTION, rare: true),
             new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', self::SECTION, '%', rare: true),
             new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', self::SECTION, '%', rare: true),
-            new PropertyDefinition('stepShift', new FactorsType, new Point(0, 0), -self::FAR, self::FAR, 'Shift, each', self::SECTION, 'px', rare: true),
+            new PropertyDefinition(
+                'stepShift', new FactorsType, new Point(0, 0), -self::FAR, self::FAR, 'Shift, each', self::SECTION, 'px', rare: true,
+            ),
             new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', self::SECTION, '°', rare: true),
             new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', self::SECTION, '%', rare: true),
-            new PropertyDefinition('stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', self::SECTION, 'frames', rare: true),
-            new PropertyDefinition('lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true),
-            new PropertyDefinition('lastOutline', new ColourType, Colour::parse('#00000000'), title: 'To outline', section: self::SECTION, rare: true),
+            new PropertyDefinition(
+                'stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', self::SECTION, 'frames', rare: true,
+            ),
+            new PropertyDefinition(
+                'lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true,
+            ),
+            new PropertyDefinition(
+                'lastOutline', new ColourType, Colour::parse('#00000000'), title: 'To outline', section: self::SECTION, rare: true,
+            ),
         ];
     }
 
@@ -93,7 +106,10 @@ final class Repeats
 
     private static function isOneAt(Layer $layer, int|float $at): bool
     {
-        return $layer->number('columns', $at) < 2 && $layer->number('rows', $at) < 2 && $layer->number('around', $at) < 2 && self::path($layer, $at) === null;
+        return $layer->number('columns', $at) < 2
+            && $layer->number('rows', $at) < 2
+            && $layer->number('around', $at) < 2
+            && self::path($layer, $at) === null;
     }
 
     /**
@@ -110,15 +126,24 @@ final class Repeats
         $around = (int) floor($layer->number('around', $at));
         $path = self::path($layer, $at);
         $places = match (true) {
-            $path !== null => self::along($path, (int) floor($layer->number('alongCount', $at)), $layer->number('alongShift', $at) / 100, $layer->number('alongTurn', $at) / 100),
+            $path !== null => self::along(
+                $path,
+                (int) floor($layer->number('alongCount', $at)),
+                $layer->number('alongShift', $at) / 100,
+                $layer->number('alongTurn', $at) / 100,
+            ),
             $around >= 2 => self::ring($around, $layer->number('ringRadius', $at)),
-            default => self::grid((int) floor($layer->number('columns', $at)), (int) floor($layer->number('rows', $at)), $layer->point('gaps', $at), $box),
+            default => self::grid(
+                (int) floor($layer->number('columns', $at)), (int) floor($layer->number('rows', $at)), $layer->point('gaps', $at), $box,
+            ),
         };
 
         return array_map(function (Affine $place, int $index) use ($shift, $turn, $scale): Affine {
             $own = $scale ** $index;
 
-            return $place->after(Affine::translation($shift->x * $index, $shift->y * $index))->after(Affine::rotation($turn * $index))->after(Affine::scaling($own, $own));
+            return $place->after(
+                Affine::translation($shift->x * $index, $shift->y * $index),
+            )->after(Affine::rotation($turn * $index))->after(Affine::scaling($own, $own));
         }, $places, array_keys($places));
     }
 
@@ -229,6 +254,9 @@ final class Repeats
     /** @return list<Affine> each with its upper side outwards */
     private static function ring(int $count, float $radius): array
     {
-        return array_map(fn (int $index): Affine => Affine::rotation(360 * $index / $count)->after(Affine::translation(0, -$radius)), range(0, $count - 1));
+        return array_map(
+            fn (int $index): Affine => Affine::rotation(360 * $index / $count)->after(Affine::translation(0, -$radius)),
+            range(0, $count - 1),
+        );
     }
 }

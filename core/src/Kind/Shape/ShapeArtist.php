@@ -52,12 +52,16 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
             return $this->one($layer, $composition, $moment, $formed, $matrix);
         }
 
-        return $this->repeated($layer, $composition, $moment, $formed->box, fn (int $index): Repeated => new Repeated($moment, $formed, $matrix));
+        return $this->repeated(
+            $layer, $composition, $moment, $formed->box, fn (int $index): Repeated => new Repeated($moment, $formed, $matrix),
+        );
     }
 
     public function moments(Layer $layer, int|float $at): array
     {
-        return $layer->properties['stepTime']->at($at, $layer->span) === 0.0 ? [] : Repeats::moments($layer, $at, self::formed($layer, $at)->box);
+        return $layer->properties['stepTime']->at($at, $layer->span) === 0.0
+            ? []
+            : Repeats::moments($layer, $at, self::formed($layer, $at)->box);
     }
 
     public function drawInTime(Layer $layer, Composition $composition, Moment $moment, array $moments, Closure $pose): array
@@ -92,8 +96,19 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
             if (abs($moved->determinant()) < 1e-12) {
                 continue;
             }
-            [$fill, $edge] = array_map(fn (string $what): Colour => Repeats::colour($layer, $what, $one->moment->at, $moment->at, $index, count($placements)), ['fill', 'outline']);
-            $own = $this->one($layer, $composition, $one->moment, $one->formed, $moved->after($placed), $change?->tinted($fill) ?? $fill, $change?->tinted($edge) ?? $edge);
+            [$fill, $edge] = array_map(
+                fn (string $what): Colour => Repeats::colour($layer, $what, $one->moment->at, $moment->at, $index, count($placements)),
+                ['fill', 'outline'],
+            );
+            $own = $this->one(
+                $layer,
+                $composition,
+                $one->moment,
+                $one->formed,
+                $moved->after($placed),
+                $change?->tinted($fill) ?? $fill,
+                $change?->tinted($edge) ?? $edge,
+            );
             $own = $change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($one->matrix->determinant())));
             array_push($operations, ...Group::fade($own, $one->opacity));
         }
@@ -107,8 +122,15 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
      * @param  ?Colour  $fill  in the place of the layer's own, where that is a colour; the outline's likewise
      * @return list<Operation>
      */
-    private function one(Layer $layer, Composition $composition, Moment $moment, Formed $formed, Affine $matrix, ?Colour $fill = null, ?Colour $edge = null): array
-    {
+    private function one(
+        Layer $layer,
+        Composition $composition,
+        Moment $moment,
+        Formed $formed,
+        Affine $matrix,
+        ?Colour $fill = null,
+        ?Colour $edge = null,
+    ): array {
         assert($layer->content instanceof ShapeContent);
         $at = $moment->at;
         $width = max(0.0, $layer->number('outlineWidth', $at));
@@ -125,7 +147,12 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
         $outline = $width > 0 ? self::instead(Paints::of(Painted::outline(), $layer, $at, $formed->box->grown($width / 2)), $edge) : null;
         if ($outline !== null) {
             $lines = new LineArtist($layer, $at, $width, Join::Miter, $layer->content->ends, pictures: $pictures);
-            array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
+            array_push(
+                $operations,
+                ...Paints::painted(
+                    $outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures,
+                ),
+            );
         }
 
         return $coats === null ? $operations : [...$operations, ...$coats->over($matrix)];
@@ -193,7 +220,9 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        return Paints::beyond($layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment));
+        return Paints::beyond(
+            $layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment),
+        );
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

@@ -51,12 +51,25 @@ final class ShapeKind extends LayerKind implements DrawnKind
 
     public function readContent(Node $layer): ShapeContent
     {
-        return new ShapeContent($layer->field('form')->enum(ShapeForm::class), LineEnds::read($layer), array_map(fn (Node $one): float => $one->number(0, 1000), $layer->optional('widths')?->items(ShapeContent::MOST_WIDTHS) ?? []));
+        return new ShapeContent(
+            $layer->field('form')->enum(ShapeForm::class),
+            LineEnds::read($layer),
+            array_map(fn (Node $one): float => $one->number(0, 1000), $layer->optional('widths')?->items(ShapeContent::MOST_WIDTHS) ?? []),
+        );
     }
 
     public function contentSchema(): array
     {
-        return ['form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')], ...LineEnds::schema(), 'widths' => ['description' => 'of its outline evenly along it, in per cent', 'type' => 'array', 'maxItems' => ShapeContent::MOST_WIDTHS, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1000]]];
+        return [
+            'form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')],
+            ...LineEnds::schema(),
+            'widths' => [
+                'description' => 'of its outline evenly along it, in per cent',
+                'type' => 'array',
+                'maxItems' => ShapeContent::MOST_WIDTHS,
+                'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1000],
+            ],
+        ];
     }
 
     public function requiredContent(): array

@@ -9,7 +9,10 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
-/** How a number is written that stands in the place of each # in words, and counts as it is keyframed, runs as a clock does, or goes in step with a value. */
+/**
+ * How a number is written that stands in the place of each # in words, and counts as it is keyframed, runs as a clock does, or
+ * goes in step with a value.
+ */
 final readonly class Counting
 {
     public const SIGN = '#';
@@ -25,8 +28,14 @@ final readonly class Counting
      * @param  ?Clock  $runs  whether the seconds that the layer is on are added by themselves
      * @param  ?Followed  $of  a value of some layer that is added
      */
-    private function __construct(private int $decimals, private string $group, private bool $time, private bool $comma, private ?Clock $runs, private ?Followed $of)
-    {
+    private function __construct(
+        private int $decimals,
+        private string $group,
+        private bool $time,
+        private bool $comma,
+        private ?Clock $runs,
+        private ?Followed $of,
+    ) {
     }
 
     public static function read(Node $node): self
@@ -36,7 +45,9 @@ final readonly class Counting
 
         return new self(
             $node->optional('decimals')?->int(0, self::MOST_DECIMALS) ?? 0,
-            isset(self::SEPARATORS[$group]) ? $group : $node->field('group')->refuse('must be one of '.implode(', ', array_keys(self::SEPARATORS))),
+            isset(self::SEPARATORS[$group])
+                ? $group
+                : $node->field('group')->refuse('must be one of '.implode(', ', array_keys(self::SEPARATORS))),
             $node->optional('time')?->bool() ?? false,
             $node->optional('comma')?->bool() ?? false,
             $node->optional('runs')?->enum(Clock::class),
@@ -47,7 +58,14 @@ final readonly class Counting
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['decimals' => $this->decimals, 'group' => $this->group, 'time' => $this->time, 'comma' => $this->comma, ...($this->runs === null ? [] : ['runs' => $this->runs->value]), ...($this->of === null ? [] : ['of' => $this->of->toJson()])];
+        return [
+            'decimals' => $this->decimals,
+            'group' => $this->group,
+            'time' => $this->time,
+            'comma' => $this->comma,
+            ...($this->runs === null ? [] : ['runs' => $this->runs->value]),
+            ...($this->of === null ? [] : ['of' => $this->of->toJson()]),
+        ];
     }
 
     /** @return array<string, mixed> its JSON Schema */
@@ -59,7 +77,11 @@ final readonly class Counting
             'time' => ['description' => 'whether it is a time in seconds', 'type' => 'boolean'],
             'comma' => ['description' => 'whether decimals come after a comma', 'type' => 'boolean'],
             'of' => Followed::schema(),
-            'runs' => ['description' => 'the seconds since the layer began, or until it ends, are added to the number', 'type' => 'string', 'enum' => array_column(Clock::cases(), 'value')],
+            'runs' => [
+                'description' => 'the seconds since the layer began, or until it ends, are added to the number',
+                'type' => 'string',
+                'enum' => array_column(Clock::cases(), 'value'),
+            ],
         ], 'additionalProperties' => false];
     }
 
@@ -76,7 +98,16 @@ final readonly class Counting
      */
     public function amongLayers(array $ids): self
     {
-        return $this->of === null ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, $this->of->of($ids[$this->of->layer] ?? $this->of->layer));
+        return $this->of === null
+            ? $this
+            : new self(
+                $this->decimals,
+                $this->group,
+                $this->time,
+                $this->comma,
+                $this->runs,
+                $this->of->of($ids[$this->of->layer] ?? $this->of->layer),
+            );
     }
 
     /** What has to be added so that it tells the same on another span. */
@@ -94,7 +125,9 @@ final readonly class Counting
     /** @param  list<string>  $ids  of layers that are gone: what was in step with one of them counts by itself */
     public function withoutLayers(array $ids): self
     {
-        return $this->of === null || ! in_array($this->of->layer, $ids, true) ? $this : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, null);
+        return $this->of === null || ! in_array($this->of->layer, $ids, true)
+            ? $this
+            : new self($this->decimals, $this->group, $this->time, $this->comma, $this->runs, null);
     }
 
     public function in(string $text, float $number): string

@@ -38,7 +38,12 @@ final readonly class Followed
     /** @return array<string, string|float> */
     public function toJson(): array
     {
-        return ['layer' => $this->layer, 'property' => $this->property, ...($this->axis === 'x' ? [] : ['axis' => $this->axis]), ...($this->times === 1.0 ? [] : ['times' => $this->times])];
+        return [
+            'layer' => $this->layer,
+            'property' => $this->property,
+            ...($this->axis === 'x' ? [] : ['axis' => $this->axis]),
+            ...($this->times === 1.0 ? [] : ['times' => $this->times]),
+        ];
     }
 
     /** @return array<string, mixed> its JSON Schema */
@@ -47,7 +52,9 @@ final readonly class Followed
         return ['description' => 'the value of a layer that is added to the number', 'type' => 'object', 'properties' => [
             'layer' => ['type' => 'string'], 'property' => ['type' => 'string'],
             'axis' => ['description' => 'which of two numbers, x where nothing is said', 'type' => 'string', 'enum' => ['x', 'y']],
-            'times' => ['description' => 'what one of it counts', 'type' => 'number', 'minimum' => -self::MOST_TIMES, 'maximum' => self::MOST_TIMES],
+            'times' => [
+                'description' => 'what one of it counts', 'type' => 'number', 'minimum' => -self::MOST_TIMES, 'maximum' => self::MOST_TIMES,
+            ],
         ], 'required' => ['layer', 'property'], 'additionalProperties' => false];
     }
 

@@ -63,6 +63,11 @@ final readonly class OnPath
     /** @param  list<TextAtom>  $letters */
     public function box(array $letters): ?Box
     {
-        return array_reduce($letters, fn (?Box $all, TextAtom $one): Box => $all?->union($this->place($one)->bounds($this->text->atomBox($one))) ?? $this->place($one)->bounds($this->text->atomBox($one)));
+        return array_reduce(
+            $letters,
+            fn (?Box $all, TextAtom $one): Box => $all?->union(
+                $this->place($one)->bounds($this->text->atomBox($one)),
+            ) ?? $this->place($one)->bounds($this->text->atomBox($one)),
+        );
     }
 }

@@ -28,8 +28,12 @@ final readonly class Plate
     public static function properties(): array
     {
         return [
-            new PropertyDefinition('plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: self::SECTION, rare: true),
-            new PropertyDefinition('platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', self::SECTION, 'px', rare: true),
+            new PropertyDefinition(
+                'plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: self::SECTION, rare: true,
+            ),
+            new PropertyDefinition(
+                'platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', self::SECTION, 'px', rare: true,
+            ),
             new PropertyDefinition('plateRounding', new LengthType, new Length(0), 0, 10_000, 'Rounding', self::SECTION, 'px', rare: true),
             new PropertyDefinition('plateByLine', new FlagType, false, title: 'Line by line', section: self::SECTION, rare: true),
         ];
@@ -43,9 +47,16 @@ final readonly class Plate
         }
         $padding = $layer->point('platePadding', $at);
         $lines = array_keys(array_filter($text->block->lines, fn ($line): bool => $line->width > 0));
-        $boxes = $layer->value('plateByLine', $at) === true ? array_map($text->lineBox(...), $lines) : ($lines === [] ? [] : [$text->box()]);
+        $boxes = $layer->value('plateByLine', $at) === true
+            ? array_map($text->lineBox(...), $lines)
+            : ($lines === [] ? [] : [$text->box()]);
 
-        return array_map(fn (Box $box): Box => new Box($box->left - $padding->x, $box->top - $padding->y, $box->right + $padding->x, $box->bottom + $padding->y), $boxes);
+        return array_map(
+            fn (Box $box): Box => new Box(
+                $box->left - $padding->x, $box->top - $padding->y, $box->right + $padding->x, $box->bottom + $padding->y,
+            ),
+            $boxes,
+        );
     }
 
     /** @return list<Fill> */
@@ -56,6 +67,12 @@ final readonly class Plate
             return [];
         }
 
-        return [new Fill(Outline::of(Path::joined(array_map(fn (Box $box): Path => Path::rectangle($box, $layer->length('plateRounding', $at, $box->shorter())), $boxes))), $matrix, $layer->colour('plate', $at))];
+        return [new Fill(
+            Outline::of(Path::joined(array_map(
+                fn (Box $box): Path => Path::rectangle($box, $layer->length('plateRounding', $at, $box->shorter())), $boxes,
+            ))),
+            $matrix,
+            $layer->colour('plate', $at),
+        )];
     }
 }

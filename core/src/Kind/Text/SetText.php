@@ -65,6 +65,8 @@ final class SetText
     {
         $line = $this->block->lines[$atom->line];
 
-        return $this->boxes[$atom] ??= $this->placement($atom->line)->bounds(new Box($atom->left, -$line->ascent, $atom->right, $line->descent));
+        return $this->boxes[$atom] ??= $this->placement($atom->line)->bounds(new Box(
+            $atom->left, -$line->ascent, $atom->right, $line->descent,
+        ));
     }
 }

@@ -59,7 +59,16 @@ final class StyledLine
             [$ascent, $descent] = [max($ascent, $own->ascent * $scale + $rise), max($descent, $own->descent * $scale - $rise)];
         }
 
-        return [$text, new ShapedLine(array_map(fn (Glyph $glyph): Glyph => self::styled($glyph, $styles[self::spanAt($spans, $glyph->cluster)]), $shaped->glyphs), $ascent, $descent)];
+        return [
+            $text,
+            new ShapedLine(
+                array_map(
+                    fn (Glyph $glyph): Glyph => self::styled($glyph, $styles[self::spanAt($spans, $glyph->cluster)]), $shaped->glyphs,
+                ),
+                $ascent,
+                $descent,
+            ),
+        ];
     }
 
     /**
@@ -93,7 +102,9 @@ final class StyledLine
         $outline = $glyph->outline->isEmpty() ? $glyph->outline : $glyph->outline->transformed(new Affine($scale, 0, 0, $scale, 0, -$rise));
         if ($style->underline && $advance > 0) {
             [$below, $thick] = self::UNDERLINE;
-            $outline = Path::joined([$outline, Path::rectangle(new Box(0, $below * $scale - $rise, $advance, ($below + $thick) * $scale - $rise))]);
+            $outline = Path::joined([
+                $outline, Path::rectangle(new Box(0, $below * $scale - $rise, $advance, ($below + $thick) * $scale - $rise)),
+            ]);
         }
 
         return new Glyph($outline, $advance, $glyph->cluster, $glyph->colour ?? $style->colour);

@@ -81,10 +81,14 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $fill = Paints::of(Painted::fill(), $layer, $at, $box);
         $outline = $width > 0 ? Paints::of(Painted::outline(), $layer, $at, $box) : null;
         $pictures = $this->pictures->on($layer, $composition, $moment);
-        $lines = $outline === null ? null : new LineArtist($layer, $at, $width, Join::Round, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM, $pictures);
+        $lines = $outline === null
+            ? null
+            : new LineArtist($layer, $at, $width, Join::Round, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM, $pictures);
 
         $onPath = OnPath::of($layer, $text, $at);
-        $coats = $layer->attached->outlines === [] ? null : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
+        $coats = $layer->attached->outlines === []
+            ? null
+            : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
         foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true) ?? self::atRest($text->block) as $part) {
             $line = $text->placement($part->atom->line);
@@ -102,10 +106,17 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 }
             }
             if ($outline !== null && $lines !== null) {
-                $drawn = $lines->draw($part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change));
+                $drawn = $lines->draw(
+                    $part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change),
+                );
                 array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
             }
-            $coats?->add($part->atom->outline, $own, $moved, $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved));
+            $coats?->add(
+                $part->atom->outline,
+                $own,
+                $moved,
+                $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved),
+            );
             if ($part->change === null && $part->atom->layers === []) {
                 $one = $this->filled($part->atom, $placed, $part->atom->colour ?? $fill);
                 if ($one !== null) {
@@ -120,7 +131,11 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 $paint = $colour ?? $fill;
                 if ($paint !== null) {
                     $pen = $right === 0.0 ? null : Affine::translation($right, 0);
-                    $painted[] = new Fill($shape, $pen === null ? $placed : $placed->after($pen), self::within($paint, $pen === null ? $own : $own->after($pen), $part->change));
+                    $painted[] = new Fill(
+                        $shape,
+                        $pen === null ? $placed : $placed->after($pen),
+                        self::within($paint, $pen === null ? $own : $own->after($pen), $part->change),
+                    );
                 }
             }
             // What a picture is painted of fades as one.
@@ -134,7 +149,13 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             $fills[] = new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill));
         }
 
-        return [...Plate::draw($layer, $text, $at, $matrix), ...$coats?->beneath($matrix) ?? [], ...Paints::painted($outline, $strokes, $matrix, $pictures), ...Paints::painted($fill, $fills, $matrix, $pictures), ...$coats?->over($matrix) ?? []];
+        return [
+            ...Plate::draw($layer, $text, $at, $matrix),
+            ...$coats?->beneath($matrix) ?? [],
+            ...Paints::painted($outline, $strokes, $matrix, $pictures),
+            ...Paints::painted($fill, $fills, $matrix, $pictures),
+            ...$coats?->over($matrix) ?? [],
+        ];
     }
 
     /**
@@ -150,7 +171,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $fill = Paints::of(Painted::fill(), $layer, $at, $text->box());
         $ofOthers = array_filter($layer->attached->gradients, fn (PlacedGradient $one): bool => $one->of->name !== Painted::fill()->name);
         if ($ofOthers !== [] || ! ($fill === null || $fill instanceof Colour || $fill instanceof Gradient)) {
-            throw new Refusal("“{$layer->name}” is painted with more than shapes by themselves could show: its fill may be a colour, or a linear or radial gradient, and its outlines colours");
+            throw new Refusal(
+                "“{$layer->name}” is painted with more than shapes by themselves could show: its fill may be a colour, or a linear or radial gradient, and its outlines colours",
+            );
         }
 
         return [$fill, (new WordShapes($layer, $text, $at))->of($this->cascades->letters($text), $by)];
@@ -179,7 +202,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 
     public function seen(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        return Paints::beyond($layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment));
+        return Paints::beyond(
+            $layer, $moment->at, $this->box($layer, $composition, $moment->at), $matrix, $this->pictures->on($layer, $composition, $moment),
+        );
     }
 
     /** @return list<TextPart> whole lines */
@@ -190,7 +215,10 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         return array_map(fn (TextAtom $line, int $number): TextPart => new TextPart($line, null, $number), $lines, array_keys($lines));
     }
 
-    /** What is filled of a letter that rests: the very same as on the frame before, if that has not changed; null where it is not in one colour. */
+    /**
+     * What is filled of a letter that rests: the very same as on the frame before, if that has not changed; null where it is not
+     * in one colour.
+     */
     private function filled(TextAtom $atom, Affine $placed, mixed $paint): ?Fill
     {
         if (! $paint instanceof Colour) {
@@ -205,8 +233,11 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     }
 
     /** @param  Affine  $own  from the space of the outline to the layer's own, in which the paint is */
-    private static function within(Colour|Gradient|Corners|Sweep|PicturePaint $paint, Affine $own, ?UnitChange $change): Colour|Gradient|Corners
-    {
+    private static function within(
+        Colour|Gradient|Corners|Sweep|PicturePaint $paint,
+        Affine $own,
+        ?UnitChange $change,
+    ): Colour|Gradient|Corners {
         if ($paint instanceof Colour) {
             return $change === null ? $paint : $change->tinted($paint);
         }
@@ -233,7 +264,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         assert($layer->content instanceof TextContent);
         $resting = $this->blocks->weight($layer->content->face());
 
-        return $resting === null ? null : $this->set($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
+        return $resting === null
+            ? null
+            : $this->set($layer, $at, $composition, FontAxes::heavier(FontAxes::of($layer, $at), $by, $resting))->block;
     }
 
     /** The words of a layer as they are set at a moment. */
@@ -265,7 +298,9 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             throw new Refusal("“{$this->media->get($font)->name}” is no font");
         }
 
-        [$typeSize, $tracking, $width] = [max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at)];
+        [$typeSize, $tracking, $width] = [
+            max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at),
+        ];
         $added = $composition === null ? 0.0 : $layer->content->counts?->added($layer->span, $at, $composition) ?? 0.0;
         $content = $layer->content->at($layer->number('number', $at) + $added);
         $content = OnPath::isSet($layer, $at) ? $content->level() : $content;

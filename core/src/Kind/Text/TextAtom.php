@@ -18,8 +18,17 @@ final readonly class TextAtom
      * @param  string  $text  what is written, where it is a letter or a word
      * @param  list<array{Outline, ?Colour, float}>  $layers  of a picture in several colours, the lowest first, each with the place of the pen
      */
-    public function __construct(public Outline $outline, public float $left, public float $right, public int $line, public ?int $word, public float $shift = 0.0, public ?Colour $colour = null, public array $layers = [], public string $text = '')
-    {
+    public function __construct(
+        public Outline $outline,
+        public float $left,
+        public float $right,
+        public int $line,
+        public ?int $word,
+        public float $shift = 0.0,
+        public ?Colour $colour = null,
+        public array $layers = [],
+        public string $text = '',
+    ) {
     }
 
     /** @return list<array{Outline, ?Colour, float}> what is filled, with its own colour, where it has one, and so far to the right */

@@ -26,7 +26,9 @@ final class TextAtoms
             $ends = [...array_slice(array_keys($letters), 1), strlen($line->text)];
             foreach (array_keys($letters) as $index => $start) {
                 $word = $wordAt[$start] ?? null;
-                $atoms[] = self::atom($letters[$start], $number, $word === null ? null : $words + $word, substr($line->text, $start, $ends[$index] - $start));
+                $atoms[] = self::atom(
+                    $letters[$start], $number, $word === null ? null : $words + $word, substr($line->text, $start, $ends[$index] - $start),
+                );
             }
             $words += $wordAt === [] ? 0 : max($wordAt) + 1;
         }
@@ -52,7 +54,9 @@ final class TextAtoms
 
         return array_values(array_map(fn (array $of): TextAtom => new TextAtom(
             Outline::of(Path::joined(array_map(fn (TextAtom $one): Path => Path::parse($one->outline->data), $of))),
-            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(fn (TextAtom $one): float => $one->right, $of)), $of[0]->line, $of[0]->word, colour: $of[0]->colour, layers: $of[0]->layers,
+            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(
+                fn (TextAtom $one): float => $one->right, $of,
+            )), $of[0]->line, $of[0]->word, colour: $of[0]->colour, layers: $of[0]->layers,
         ), $words));
     }
 
@@ -135,10 +139,14 @@ final class TextAtoms
         $drawn = array_filter($glyphs, fn (array $one): bool => ! $one[0]->outline->isEmpty());
         $colours = array_unique(array_map(fn (array $one): string => (string) $one[0]->colour, $drawn));
         // The same picture, wherever it stands, is drawn by the same paths.
-        $layers = count($colours) > 1 ? array_values(array_map(fn (array $one): array => [Outline::of($one[0]->outline), $one[0]->colour, $one[1]], $drawn)) : [];
+        $layers = count($colours) > 1
+            ? array_values(array_map(fn (array $one): array => [Outline::of($one[0]->outline), $one[0]->colour, $one[1]], $drawn))
+            : [];
 
         return new TextAtom(
-            Outline::of(Path::joined(array_map(fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $drawn))), $left, $right, $line, $word, colour: $glyphs[0][0]->colour, layers: $layers, text: $text,
+            Outline::of(Path::joined(array_map(
+                fn (array $one): Path => $one[0]->outline->translated($one[1], 0), $drawn,
+            ))), $left, $right, $line, $word, colour: $glyphs[0][0]->colour, layers: $layers, text: $text,
         );
     }
 
@@ -173,6 +181,8 @@ final class TextAtoms
         }
         $iterator->setText($text);
 
-        return array_values(array_filter(iterator_to_array($iterator->getPartsIterator(), false), fn (mixed $piece): bool => is_string($piece) && $piece !== ''));
+        return array_values(array_filter(
+            iterator_to_array($iterator->getPartsIterator(), false), fn (mixed $piece): bool => is_string($piece) && $piece !== '',
+        ));
     }
 }

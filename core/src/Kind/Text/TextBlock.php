@@ -36,7 +36,13 @@ final readonly class TextBlock
             $at = 0;
             foreach ($pieces as [$piece, $isParted]) {
                 $at = (int) mb_strpos($text, $piece, $at);
-                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(mb_substr($paragraph, $at, mb_strlen($piece)).($isParted ? LineBreaks::HYPHEN : ''), $from + $at, $content, $shaper, $axes);
+                [$set, $own] = count($pieces) === 1 ? [$text, $shaped] : StyledLine::shape(
+                    mb_substr($paragraph, $at, mb_strlen($piece)).($isParted ? LineBreaks::HYPHEN : ''),
+                    $from + $at,
+                    $content,
+                    $shaper,
+                    $axes,
+                );
                 $lines[] = TextLine::of($set, $own, $content->align, $tracking);
                 $at += mb_strlen($piece);
             }
@@ -61,7 +67,10 @@ final readonly class TextBlock
         return $this->down ? Affine::rotation(90)->after($placed) : $placed;
     }
 
-    /** The box from the first line's ascent to the last line's descent, as wide as the widest line; or turned to the right, if it runs down. */
+    /**
+     * The box from the first line's ascent to the last line's descent, as wide as the widest line; or turned to the right, if it
+     * runs down.
+     */
     public function box(float $typeSize, float $leading): Box
     {
         $box = null;

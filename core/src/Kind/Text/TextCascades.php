@@ -40,13 +40,21 @@ final readonly class TextCascades
      * @param  bool  $seen  whether only those are asked for of which something is seen
      * @return ?list<TextPart> null where all of it rests and is not parted
      */
-    public function parts(Layer $layer, SetText $text, int|float $at, bool $letterByLetter = false, ?Closure $heavier = null, bool $seen = false): ?array
-    {
+    public function parts(
+        Layer $layer,
+        SetText $text,
+        int|float $at,
+        bool $letterByLetter = false,
+        ?Closure $heavier = null,
+        bool $seen = false,
+    ): ?array {
         $running = $layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at);
         if ($running === []) {
             return $letterByLetter ? self::resting($this->letters($text)) : null;
         }
-        $finest = $letterByLetter ? Units::Letters : TextUnits::finest(array_map(fn (Running $one): PlacedCascade => $one->cascade, $running));
+        $finest = $letterByLetter
+            ? Units::Letters
+            : TextUnits::finest(array_map(fn (Running $one): PlacedCascade => $one->cascade, $running));
         $atoms = $this->units->atoms($text->block, $finest);
         $unfoldings = $this->unfoldings($layer, $running, $text, $finest);
         $parts = [];
@@ -109,7 +117,9 @@ final readonly class TextCascades
     {
         $drawn = array_filter($letters, fn (TextAtom $one): bool => ! $one->outline->isEmpty());
 
-        return array_map(fn (TextAtom $one, int $number): TextPart => new TextPart($one, null, $number), array_values($drawn), array_keys($drawn));
+        return array_map(
+            fn (TextAtom $one, int $number): TextPart => new TextPart($one, null, $number), array_values($drawn), array_keys($drawn),
+        );
     }
 
     /** How many units of a cascade there are. */
@@ -121,7 +131,10 @@ final readonly class TextCascades
     /** Where the caret of typing is at a moment, in the layer's own space; null for none. */
     public function caret(Layer $layer, SetText $text, int|float $at): ?Box
     {
-        $carets = array_values(array_filter($layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at), fn (Running $one): bool => $one->cascade->caret));
+        $carets = array_values(array_filter(
+            $layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at),
+            fn (Running $one): bool => $one->cascade->caret,
+        ));
         if ($carets === []) {
             return null;
         }
@@ -207,6 +220,8 @@ final readonly class TextCascades
     {
         $by = ($of->left + $of->right - $shown->left - $shown->right) / 2;
 
-        return new TextAtom($shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by, $of->colour, $shown->layers);
+        return new TextAtom(
+            $shown->outline, $shown->left + $by, $shown->right + $by, $of->line, $of->word, $by, $of->colour, $shown->layers,
+        );
     }
 }

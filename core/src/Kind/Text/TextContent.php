@@ -71,7 +71,9 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
     /** Set in another font. */
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
-        return $new->known()->font === null ? throw new Refusal("“{$new->name}” is not a font") : $layer->withContent($this->with(['fontMedia' => $new->id]));
+        return $new->known()->font === null
+            ? throw new Refusal("“{$new->name}” is not a font")
+            : $layer->withContent($this->with(['fontMedia' => $new->id]));
     }
 
     public function usingMedia(array $ids): static
@@ -91,7 +93,9 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
         $longer = mb_strlen($written) - 1;
         $moved = fn (int $at): int => $at + $longer * mb_substr_count(mb_substr($this->text, 0, $at), Counting::SIGN);
 
-        return $this->with(['text' => str_replace(Counting::SIGN, $written, $this->text), 'counts' => null, 'styles' => $this->styles->mapped($moved)]);
+        return $this->with([
+            'text' => str_replace(Counting::SIGN, $written, $this->text), 'counts' => null, 'styles' => $this->styles->mapped($moved),
+        ]);
     }
 
     public function styled(WordStyles $styles): self
@@ -113,7 +117,12 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
     {
         $offset = $this->counts?->offset($layer->span, $span, $rate) ?? 0.0;
 
-        return $offset === 0.0 ? $layer : $layer->withProperty('number', $layer->properties['number']->mapValues(fn (mixed $number): mixed => is_float($number) ? $number + $offset : $number));
+        return $offset === 0.0
+            ? $layer
+            : $layer->withProperty(
+                'number',
+                $layer->properties['number']->mapValues(fn (mixed $number): mixed => is_float($number) ? $number + $offset : $number),
+            );
     }
 
     /** The same from left to right, as it is set along a path. */
@@ -127,7 +136,9 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
     {
         return new self(
             $fields['text'] ?? $this->text, $this->font, $this->align, $fields['fontMedia'] ?? $this->fontMedia, $this->features,
-            array_key_exists('counts', $fields) ? $fields['counts'] : $this->counts, $fields['styles'] ?? $this->styles, $this->hyphens, $fields['down'] ?? $this->down,
+            array_key_exists('counts', $fields)
+                ? $fields['counts']
+                : $this->counts, $fields['styles'] ?? $this->styles, $this->hyphens, $fields['down'] ?? $this->down,
         );
     }
 
@@ -145,7 +156,17 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
 
     public function toJson(): array
     {
-        return ['text' => $this->text, 'font' => $this->font, 'align' => $this->align->value, ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]), ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]), ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]), ...($this->hyphens === null ? [] : ['hyphens' => $this->hyphens->value]), ...($this->down ? ['down' => true] : []), ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()])];
+        return [
+            'text' => $this->text,
+            'font' => $this->font,
+            'align' => $this->align->value,
+            ...($this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia]),
+            ...($this->features === [] ? [] : ['features' => array_column($this->features, 'value')]),
+            ...($this->counts === null ? [] : ['counts' => $this->counts->toJson()]),
+            ...($this->hyphens === null ? [] : ['hyphens' => $this->hyphens->value]),
+            ...($this->down ? ['down' => true] : []),
+            ...($this->styles->all === [] ? [] : ['styles' => $this->styles->toJson()]),
+        ];
     }
 
     public function words(): string

@@ -86,13 +86,34 @@ final class TextKind extends LayerKind implements DrawnKind
         return [
             'text' => ['type' => 'string', 'maxLength' => TextContent::LONGEST],
             'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
-            'fontMedia' => ['description' => 'the media that are the font, instead of one that ships with the project', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
+            'fontMedia' => [
+                'description' => 'the media that are the font, instead of one that ships with the project',
+                'type' => 'string',
+                'minLength' => 1,
+                'maxLength' => 64,
+            ],
             'align' => ['type' => 'string', 'enum' => array_column(Alignment::cases(), 'value')],
-            'features' => ['description' => 'what of the font is used, or not', 'type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')]],
+            'features' => [
+                'description' => 'what of the font is used, or not',
+                'type' => 'array',
+                'maxItems' => 20,
+                'items' => ['type' => 'string', 'enum' => array_column(FontFeature::cases(), 'value')],
+            ],
             'counts' => Counting::schema(),
-            'down' => ['description' => 'whether lines run from top to bottom, the next at the left of the one before', 'type' => 'boolean'],
-            'hyphens' => ['description' => 'the language in which words are parted at the ends of lines', 'type' => 'string', 'enum' => array_column(Language::cases(), 'value')],
-            'styles' => ['description' => 'in which some characters are set, none over another', 'type' => 'array', 'maxItems' => WordStyle::MOST, 'items' => WordStyle::schema()],
+            'down' => [
+                'description' => 'whether lines run from top to bottom, the next at the left of the one before', 'type' => 'boolean',
+            ],
+            'hyphens' => [
+                'description' => 'the language in which words are parted at the ends of lines',
+                'type' => 'string',
+                'enum' => array_column(Language::cases(), 'value'),
+            ],
+            'styles' => [
+                'description' => 'in which some characters are set, none over another',
+                'type' => 'array',
+                'maxItems' => WordStyle::MOST,
+                'items' => WordStyle::schema(),
+            ],
         ];
     }
 

@@ -25,6 +25,8 @@ final readonly class TextLine
     {
         $width = $line->width($tracking);
 
-        return new self(Outline::of($line->outline($tracking)), $align->offset($width), $width, $line->ascent, $line->descent, $line, $text);
+        return new self(
+            Outline::of($line->outline($tracking)), $align->offset($width), $width, $line->ascent, $line->descent, $line, $text,
+        );
     }
 }

@@ -78,7 +78,9 @@ final class TextUnits
 
     private function set(PlacedCascade $cascade, SetText $text, Units $parts): UnitSet
     {
-        $counted = array_values(array_filter($this->atoms($text->block, $cascade->units), fn (TextAtom $one): bool => $cascade->spaces || ! $one->outline->isEmpty()));
+        $counted = array_values(array_filter(
+            $this->atoms($text->block, $cascade->units), fn (TextAtom $one): bool => $cascade->spaces || ! $one->outline->isEmpty(),
+        ));
         $boxes = [];
         $lines = [];
         $unitOf = [];

@@ -18,8 +18,14 @@ final readonly class WordShape
      * @param  string  $unit  what it is a part of, alone or with others of other colours, and `$of` what is written there
      * @param  ?Colour  $colour  of its own, where it has not that of all words
      */
-    public function __construct(public string $unit, public string $of, public string $name, public Path $path, public ?Colour $colour = null, public bool $isPlate = false)
-    {
+    public function __construct(
+        public string $unit,
+        public string $of,
+        public string $name,
+        public Path $path,
+        public ?Colour $colour = null,
+        public bool $isPlate = false,
+    ) {
     }
 
     /** @param  Colour|Gradient|null  $fill  of all words; null where they are not filled */

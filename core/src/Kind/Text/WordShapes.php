@@ -36,7 +36,9 @@ final readonly class WordShapes
                 Apart::Whole => 'all',
             };
             $written[(string) $unit][] = $letter->text;
-            $placed = $onPath === null ? $this->text->placement($letter->line) : $onPath->place($letter)->after($this->text->placement($letter->line));
+            $placed = $onPath === null
+                ? $this->text->placement($letter->line)
+                : $onPath->place($letter)->after($this->text->placement($letter->line));
             foreach ($letter->painted() as $number => [$outline, $colour, $pen]) {
                 // What a picture is painted of lies one over another, and stays so.
                 $key = $letter->layers === [] ? "$unit $colour" : "$unit $index $number";
@@ -46,9 +48,20 @@ final readonly class WordShapes
                 $parts[$key]['paths'][] = Path::parse($outline->data)->transformed($placed->after(Affine::translation($pen, 0)));
             }
         }
-        $plates = array_map(fn (Fill $plate): WordShape => new WordShape('plate', 'Plate', 'Plate', Path::parse($plate->outline->data), isPlate: true), Plate::draw($this->layer, $this->text, $this->at, new Affine));
+        $plates = array_map(
+            fn (Fill $plate): WordShape => new WordShape('plate', 'Plate', 'Plate', Path::parse($plate->outline->data), isPlate: true),
+            Plate::draw($this->layer, $this->text, $this->at, new Affine),
+        );
 
-        return [...$plates, ...array_map(fn (array $one): WordShape => new WordShape($one['unit'], self::name($written[$one['unit']]), self::name($one['text']), Path::joined($one['paths']), $one['colour']), array_values($parts))];
+        return [
+            ...$plates,
+            ...array_map(
+                fn (array $one): WordShape => new WordShape(
+                    $one['unit'], self::name($written[$one['unit']]), self::name($one['text']), Path::joined($one['paths']), $one['colour'],
+                ),
+                array_values($parts),
+            ),
+        ];
     }
 
     /** @param  list<string>  $texts */

@@ -59,13 +59,20 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $path = $this->outlines->of($formed);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
-        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at)) ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures) : [];
+        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at))
+            ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures)
+            : [];
         if ($seen !== []) {
             $operations[] = new Group($seen, 1.0, Outline::of(FormPaths::of($formed)->transformed($matrix)));
         }
         if ($outline !== null) {
             $lines = new LineArtist($layer, $at, $width, Join::Miter, pictures: $pictures);
-            array_push($operations, ...Paints::painted($outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures));
+            array_push(
+                $operations,
+                ...Paints::painted(
+                    $outline, $lines->draw($path, $matrix, fn (Affine $own) => Paints::within($outline, $own)), $matrix, $pictures,
+                ),
+            );
         }
 
         return $operations;
@@ -84,7 +91,9 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         }
         [$after, $place] = [$moment->frame - $layer->span->in, $matrix->after($this->framing($layer, $moment->at))];
 
-        return $shown instanceof BundleContent ? $this->bundles->shown($shown, $after, $composition, $place) : $this->footage->shown($shown, $after, $composition, $place);
+        return $shown instanceof BundleContent
+            ? $this->bundles->shown($shown, $after, $composition, $place)
+            : $this->footage->shown($shown, $after, $composition, $place);
     }
 
     /** From the pixels of what is seen, its middle at the origin, to the window's own. */
@@ -92,7 +101,9 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
     {
         $content = self::content($layer);
         $pan = $layer->point('pan', $at);
-        $scale = $content->fitting->scale($content->plays($this->materials->media)->size(), $layer->size('size', $at)) * $layer->number('zoom', $at) / 100;
+        $scale = $content->fitting->scale(
+            $content->plays($this->materials->media)->size(), $layer->size('size', $at),
+        ) * $layer->number('zoom', $at) / 100;
 
         return Affine::translation($pan->x, $pan->y)->after(Affine::rotation($layer->number('turn', $at)))->after(Affine::scaling($scale, $scale));
     }

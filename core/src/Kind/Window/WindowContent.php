@@ -25,8 +25,11 @@ use Ricamo\Core\Time\FrameRate;
 /** A form through which a clip, a picture or another composition is seen, or nothing so far. */
 final readonly class WindowContent implements Heard, Places, Played, Replaceable, SaysIdle
 {
-    public function __construct(public ShapeForm $form, public FootageContent|BundleContent|null $shown = null, public Fitting $fitting = Fitting::Fill)
-    {
+    public function __construct(
+        public ShapeForm $form,
+        public FootageContent|BundleContent|null $shown = null,
+        public Fitting $fitting = Fitting::Fill,
+    ) {
     }
 
     public function showing(FootageContent|BundleContent|null $shown): self
@@ -51,11 +54,16 @@ final readonly class WindowContent implements Heard, Places, Played, Replaceable
     {
         $new->checkPicture();
         if (! $this->shown instanceof FootageContent || $old === null) {
-            return $layer->with(['content' => $this->showing(new FootageContent($new->id)), 'name' => pathinfo($new->name, PATHINFO_FILENAME) ?: $layer->name]);
+            return $layer->with([
+                'content' => $this->showing(new FootageContent($new->id)),
+                'name' => pathinfo($new->name, PATHINFO_FILENAME) ?: $layer->name,
+            ]);
         }
         $from = $this->shown->pace->from->times($new->known()->rate->per($old->known()->rate));
 
-        return $layer->withContent($this->showing(new FootageContent($new->id, $this->shown->pace->with(from: $from), $this->shown->sound)));
+        return $layer->withContent($this->showing(new FootageContent(
+            $new->id, $this->shown->pace->with(from: $from), $this->shown->sound,
+        )));
     }
 
     public function media(): array

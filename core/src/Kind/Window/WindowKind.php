@@ -76,15 +76,26 @@ final class WindowKind extends LayerKind implements DrawnKind
             default => null,
         };
 
-        return new WindowContent($layer->field('form')->enum(ShapeForm::class), $shown, $layer->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill);
+        return new WindowContent(
+            $layer->field('form')->enum(ShapeForm::class), $shown, $layer->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill,
+        );
     }
 
     public function contentSchema(): array
     {
         return [
             'form' => ['type' => 'string', 'enum' => array_column(ShapeForm::cases(), 'value')],
-            'fitting' => ['description' => 'how large what is seen through it is, before it is zoomed', 'type' => 'string', 'enum' => array_column(Fitting::cases(), 'value')],
-            'composition' => ['description' => 'the id of another one that is seen, instead of media', 'type' => 'string', 'minLength' => 1, 'maxLength' => 64],
+            'fitting' => [
+                'description' => 'how large what is seen through it is, before it is zoomed',
+                'type' => 'string',
+                'enum' => array_column(Fitting::cases(), 'value'),
+            ],
+            'composition' => [
+                'description' => 'the id of another one that is seen, instead of media',
+                'type' => 'string',
+                'minLength' => 1,
+                'maxLength' => 64,
+            ],
             ...PlayedFields::schema(),
         ];
     }

@@ -36,7 +36,9 @@ final class Wipe extends Move
             $box->centre()->x + $direction->x * $forward - $direction->y * $aside, $box->centre()->y + $direction->y * $forward + $direction->x * $aside,
         );
 
-        return new Change(clips: [Path::polygon([$along($reach + 1, -$across), $along($reach + 1, $across), $along($edge, $across), $along($edge, -$across)])]);
+        return new Change(clips: [Path::polygon([
+            $along($reach + 1, -$across), $along($reach + 1, $across), $along($edge, $across), $along($edge, -$across),
+        ])]);
     }
 
     public function settings(): array

@@ -76,7 +76,9 @@ final class Arrangement
                     continue;
                 }
                 $key = min($piece->begin, $piece->end).' '.max($piece->begin, $piece->end);
-                $same = array_values(array_filter($known[$key] ?? [], fn (int $other): bool => self::isSame($piece, $pieces[$other][0])))[0] ?? null;
+                $same = array_values(array_filter(
+                    $known[$key] ?? [], fn (int $other): bool => self::isSame($piece, $pieces[$other][0]),
+                ))[0] ?? null;
                 if ($same !== null) {
                     $pieces[$same][] = $piece;
                 } else {

@@ -130,7 +130,12 @@ final class Chains
             $before = $chain[($index + $count - 1) % $count];
             $at = $this->corners[$piece->begin];
             $next = $this->corners[$piece->end];
-            if ($piece->run->straight && $before->run->straight && $count > 2 && self::isOnTheWay($this->corners[$before->begin], $at, $next)) {
+            if (
+                $piece->run->straight
+                && $before->run->straight
+                && $count > 2
+                && self::isOnTheWay($this->corners[$before->begin], $at, $next)
+            ) {
                 continue;
             }
             $knots[] = new Knot($at, self::handle($before, false), self::handle($piece, true));
@@ -156,7 +161,9 @@ final class Chains
         }
         $curve = $piece->curve();
 
-        return $atBegin ? new Point($curve->x1 - $curve->x0, $curve->y1 - $curve->y0) : new Point($curve->x2 - $curve->x3, $curve->y2 - $curve->y3);
+        return $atBegin
+            ? new Point($curve->x1 - $curve->x0, $curve->y1 - $curve->y0)
+            : new Point($curve->x2 - $curve->x3, $curve->y2 - $curve->y3);
     }
 
     /** The area within its curves, by Green's theorem over a few places of each. */

@@ -54,7 +54,12 @@ final class Crossings
     /** Where on a run a point lies, if it touches it. */
     private static function nearest(Run $run, Point $point): ?float
     {
-        if ($point->x < $run->left - self::TOUCH || $point->x > $run->right + self::TOUCH || $point->y < $run->top - self::TOUCH || $point->y > $run->bottom + self::TOUCH) {
+        if (
+            $point->x < $run->left - self::TOUCH
+            || $point->x > $run->right + self::TOUCH
+            || $point->y < $run->top - self::TOUCH
+            || $point->y > $run->bottom + self::TOUCH
+        ) {
             return null;
         }
         [$low, $high] = [0.0, 1.0];

@@ -96,7 +96,9 @@ final readonly class Grown
                     $trail->bend($b->minus($a), $c->minus($d), $d);
                 }
             }
-            $this->corner($trail, new Point($segment->x3, $segment->y3), self::unit($segment->direction(1.0)), self::unit($next->direction(0.0)));
+            $this->corner(
+                $trail, new Point($segment->x3, $segment->y3), self::unit($segment->direction(1.0)), self::unit($next->direction(0.0)),
+            );
         }
 
         return $trail->line();
@@ -113,7 +115,12 @@ final readonly class Grown
         [$begin, $end] = [self::unit($segment->direction(0.0)), self::unit($segment->direction(1.0))];
         [$a, $d] = [$this->beside($segment, 0.0), $this->beside($segment, 1.0)];
         [$first, $last] = [$this->pace($segment, 0.0) / 3, $this->pace($segment, 1.0) / 3];
-        $curve = [$a, new Point($a->x + $begin->x * $first, $a->y + $begin->y * $first), new Point($d->x - $end->x * $last, $d->y - $end->y * $last), $d];
+        $curve = [
+            $a,
+            new Point($a->x + $begin->x * $first, $a->y + $begin->y * $first),
+            new Point($d->x - $end->x * $last, $d->y - $end->y * $last),
+            $d,
+        ];
         if ($depth < self::DEEPEST && ! $this->isBeside($segment, $curve)) {
             [$one, $other] = $segment->split(0.5);
 

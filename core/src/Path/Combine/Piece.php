@@ -10,8 +10,14 @@ use Ricamo\Core\Path\Segment;
 final readonly class Piece
 {
     /** @param  bool  $back  whether it goes from `to` to `from` of its segment */
-    public function __construct(public Run $run, public float $from, public float $to, public int $begin, public int $end, public bool $back = false)
-    {
+    public function __construct(
+        public Run $run,
+        public float $from,
+        public float $to,
+        public int $begin,
+        public int $end,
+        public bool $back = false,
+    ) {
     }
 
     public function reversed(): self

@@ -25,8 +25,15 @@ final readonly class Run
      * @param  int  $source  by which all runs of one segment are known
      * @param  float  $from  where it begins on that segment
      */
-    private function __construct(public Segment $curve, public Segment $whole, public int $shape, public int $source, public float $from, public float $to, public bool $straight)
-    {
+    private function __construct(
+        public Segment $curve,
+        public Segment $whole,
+        public int $shape,
+        public int $source,
+        public float $from,
+        public float $to,
+        public bool $straight,
+    ) {
         [$this->left, $this->right] = [min($curve->x0, $curve->x3), max($curve->x0, $curve->x3)];
         [$this->top, $this->bottom] = [min($curve->y0, $curve->y3), max($curve->y0, $curve->y3)];
     }
@@ -61,7 +68,10 @@ final readonly class Run
             && $this->top <= $other->bottom + $margin && $other->top <= $this->bottom + $margin;
     }
 
-    /** Whether a ray to the right of a point meets it. Its upper end belongs to it and its lower one to the next, so that none is met twice. */
+    /**
+     * Whether a ray to the right of a point meets it. Its upper end belongs to it and its lower one to the next, so that none is
+     * met twice.
+     */
     public function isRightOf(Point $point): bool
     {
         return $point->y >= $this->top && $point->y < $this->bottom && $point->x < $this->right
@@ -134,7 +144,9 @@ final readonly class Run
         $turns = array_filter($turns, fn (float $t): bool => $t > 1e-6 && $t < 1 - 1e-6);
         sort($turns);
 
-        return array_values(array_filter($turns, fn (float $t, int $index): bool => $index === 0 || $t - $turns[$index - 1] > 1e-6, ARRAY_FILTER_USE_BOTH));
+        return array_values(array_filter(
+            $turns, fn (float $t, int $index): bool => $index === 0 || $t - $turns[$index - 1] > 1e-6, ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     private static function isNothing(Point $handle): bool

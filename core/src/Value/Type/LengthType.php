@@ -35,7 +35,10 @@ final class LengthType implements ValueType
 
     public function plain(mixed $json, ?float $least, ?float $most): ?Length
     {
-        return (is_int($json) || is_float($json)) && ($least === null || $json >= $least) && ($most === null || $json <= $most) && is_finite($json)
+        return (is_int($json) || is_float($json))
+            && ($least === null || $json >= $least)
+            && ($most === null || $json <= $most)
+            && is_finite($json)
             ? new Length((float) $json)
             : null;
     }
@@ -95,7 +98,9 @@ final class LengthType implements ValueType
 
     public function schema(?float $least, ?float $most): array
     {
-        $number = ['type' => 'number', ...array_filter(['minimum' => $least, 'maximum' => $most], fn (?float $limit): bool => $limit !== null)];
+        $number = [
+            'type' => 'number', ...array_filter(['minimum' => $least, 'maximum' => $most], fn (?float $limit): bool => $limit !== null),
+        ];
 
         return ['description' => 'pixels, or a share such as 50%', 'anyOf' => [$number, ['type' => 'string', 'maxLength' => 40]]];
     }

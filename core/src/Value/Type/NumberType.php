@@ -21,7 +21,10 @@ class NumberType implements ValueType
 
     public function plain(mixed $json, ?float $least, ?float $most): ?float
     {
-        return (is_int($json) || is_float($json)) && ($least === null || $json >= $least) && ($most === null || $json <= $most) && is_finite($json)
+        return (is_int($json) || is_float($json))
+            && ($least === null || $json >= $least)
+            && ($most === null || $json <= $most)
+            && is_finite($json)
             ? (float) $json
             : null;
     }
@@ -79,6 +82,8 @@ class NumberType implements ValueType
 
     public function schema(?float $least, ?float $most): array
     {
-        return ['type' => 'number', ...array_filter(['minimum' => $least, 'maximum' => $most], fn (?float $limit): bool => $limit !== null)];
+        return [
+            'type' => 'number', ...array_filter(['minimum' => $least, 'maximum' => $most], fn (?float $limit): bool => $limit !== null),
+        ];
     }
 }
