@@ -27,9 +27,7 @@ final readonly class BareLoop
                 [$frames, $numbers, $easings] = [[], [], []];
                 foreach ($layer[$name]['keyframes'] as ['at' => $at, 'value' => $value, 'easing' => $easing]) {
                     $frames[] = $at;
-                    $numbers[] = is_string($value) ? [
-                        ...array_map(floatval(...), sscanf($value, '#%2x%2x%2x') ?? []), 255.0,
-                    ] : array_map(floatval(...), (array) $value);
+                    $numbers[] = is_string($value) ? [...array_map(floatval(...), sscanf($value, '#%2x%2x%2x') ?? []), 255.0] : array_map(floatval(...), (array) $value);
                     [$x1, $y1, $x2, $y2] = sscanf($easing, 'cubic-bezier(%f, %f, %f, %f)') ?? [0.0, 0.0, 1.0, 1.0];
                     $easings[] = [1 + 3 * $x1 - 3 * $x2, 3 * $x2 - 6 * $x1, 3 * $x1, 1 + 3 * $y1 - 3 * $y2, 3 * $y2 - 6 * $y1, 3 * $y1];
                 }
@@ -74,11 +72,7 @@ final readonly class BareLoop
                     // Colours are mixed with premultiplied alpha.
                     $alpha = $from[3] + ($to[3] - $from[3]) * $progress;
                     [$here, $there] = [$from[3] * (1 - $progress) / $alpha, $to[3] * $progress / $alpha];
-                    $mixed = [
-                        round($from[0] * $here + $to[0] * $there),
-                        round($from[1] * $here + $to[1] * $there),
-                        round($from[2] * $here + $to[2] * $there),
-                    ];
+                    $mixed = [round($from[0] * $here + $to[0] * $there), round($from[1] * $here + $to[1] * $there), round($from[2] * $here + $to[2] * $there)];
                 } else {
                     foreach ($from as $at => $number) {
                         $mixed[] = $number + ($to[$at] - $number) * $progress;

@@ -86,10 +86,7 @@ final class ResumeCommand extends Command
         }
         // What a process was taking in itself, which is gone.
         Media::query()->where('state', 'checking')->where('attempt', '')->delete();
-        $expected = [
-            ...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'),
-            ...Media::query()->where('state', 'checking')->pluck('attempt'),
-        ];
+        $expected = [...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'), ...Media::query()->where('state', 'checking')->pluck('attempt')];
         foreach (File::glob(config('ricamo.uploads').'/*.part*') as $file) {
             if (! in_array(Str::before(basename($file), '.part'), $expected, true)) {
                 Upload::sweep($file);

@@ -42,9 +42,7 @@ final class ServeCommand extends Command
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->ending = true;
         });
-        [$host, $port] = [
-            (string) ($this->option('host') ?? config('ricamo.host')), (int) ($this->option('port') ?? config('ricamo.port')),
-        ];
+        [$host, $port] = [(string) ($this->option('host') ?? config('ricamo.host')), (int) ($this->option('port') ?? config('ricamo.port'))];
         // What it starts goes by the same.
         foreach (['RICAMO_HOST' => $host, 'RICAMO_PORT' => (string) $port] as $name => $value) {
             putenv("$name=$value");
@@ -97,9 +95,7 @@ final class ServeCommand extends Command
         try {
             $this->call('ricamo:resume');
         } catch (Throwable $reason) {
-            return [
-                'What an earlier server left cannot be taken up: '.(Problem::isDiskFull($reason) ? 'the disk is full. Make room and start again.' : Problem::of($reason).'.'),
-            ];
+            return ['What an earlier server left cannot be taken up: '.(Problem::isDiskFull($reason) ? 'the disk is full. Make room and start again.' : Problem::of($reason).'.')];
         }
 
         return [];

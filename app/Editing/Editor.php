@@ -35,9 +35,7 @@ final class Editor
     public function edit(Asked $asked, Node $request): string
     {
         $edit = Edits::read($request);
-        $kept = Text::of([
-            'edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key,
-        ]);
+        $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
 
         return $this->change($asked, $request, function (ProjectDocument $before, Evaluator $evaluator, ?int $latest) use ($asked, $edit, $kept): Outcome {
             $settled = $this->settled($edit, $before, $asked);
@@ -116,10 +114,7 @@ final class Editor
     public function since(Composition $composition, int $revision, string $window): array
     {
         return [
-            'changes' => array_map(
-                fn (Change $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)],
-                Change::since($composition->id, $revision),
-            ),
+            'changes' => array_map(fn (Change $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)], Change::since($composition->id, $revision)),
             'history' => Step::history($composition->project_id, $window),
             'projectRevision' => $composition->project->revision,
             'work' => Project::work($composition->project_id),
@@ -205,9 +200,7 @@ final class Editor
             throw $conflict;
         }
         $isThere = $after->compositions->has($asked->composition->key);
-        $touched = $isThere
-            ? Touched::between($before->compositions->get($asked->composition->key), $after->compositions->get($asked->composition->key))
-            : null;
+        $touched = $isThere ? Touched::between($before->compositions->get($asked->composition->key), $after->compositions->get($asked->composition->key)) : null;
         foreach ($missed as $change) {
             if ($touched === null || $change->touched === null || Touched::decode($change->touched)->meets($touched)) {
                 throw $conflict;
@@ -220,13 +213,9 @@ final class Editor
     /** @return string JSON: what led from what the one who asks knows to what the change was made on */
     private function missed(Asked $asked, ?int $latest): string
     {
-        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest
-            ? []
-            : Change::since($asked->composition->id, $asked->revision, $latest);
+        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest ? [] : Change::since($asked->composition->id, $asked->revision, $latest);
 
-        return Text::list(array_map(
-            fn (Change $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed,
-        ));
+        return Text::list(array_map(fn (Change $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed));
     }
 
     private function settled(Edit $edit, ProjectDocument $project, Asked $asked): Edit
@@ -282,12 +271,7 @@ final class Editor
      */
     private function toOpen(array $parts): array
     {
-        $inside = array_filter(
-            $parts,
-            fn (Part $part): bool => in_array(
-                $part->place, [ChangedPlace::Head, ChangedPlace::Stack, ChangedPlace::Layer, ChangedPlace::Made], true,
-            ),
-        );
+        $inside = array_filter($parts, fn (Part $part): bool => in_array($part->place, [ChangedPlace::Head, ChangedPlace::Stack, ChangedPlace::Layer, ChangedPlace::Made], true));
 
         return array_values(array_unique(array_map(fn (Part $part): string => $part->of, $inside)));
     }

@@ -26,9 +26,7 @@ final class LayerRow
     public static function read(stdClass $row): StoredLayer
     {
         $facts = new LayerFacts(
-            LayerKinds::all()[$row->kind], $row->within, new References(
-                self::ids($row->compositions), self::ids($row->layers), self::ids($row->media),
-            ), (bool) $row->marked,
+            LayerKinds::all()[$row->kind], $row->within, new References(self::ids($row->compositions), self::ids($row->layers), self::ids($row->media)), (bool) $row->marked,
         );
 
         return StoredLayer::stored($row->layer, new FrameRange($row->starts, $row->ends), $facts, $row->json);

@@ -76,9 +76,7 @@ final class Parts
         }
         foreach ($layers as $composition => $changes) {
             $after = self::withLayers($after, (string) $composition, $changes);
-            $after->compositions->entry((string) $composition)->composition()->checkLocks(
-                $now->compositions->entry((string) $composition)->composition(),
-            );
+            $after->compositions->entry((string) $composition)->composition()->checkLocks($now->compositions->entry((string) $composition)->composition());
             Nesting::check($after->compositions->entry((string) $composition)->composition(), $after->library());
         }
 
@@ -161,9 +159,7 @@ final class Parts
 
         $stack->tree()->check($stack->entries());
 
-        return $project->with(['compositions' => $project->compositions->with(StoredComposition::of(
-            $composition->withLayers($stack->inTreeOrder()),
-        ))]);
+        return $project->with(['compositions' => $project->compositions->with(StoredComposition::of($composition->withLayers($stack->inTreeOrder())))]);
     }
 
     private static function print(Composition $composition): string

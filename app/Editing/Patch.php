@@ -31,10 +31,7 @@ final class Patch
         foreach ($to->layers->changedFrom($from->layers) as $layer) {
             $before = $from->layers->entries()[$layer->id] ?? null;
             if ($before !== null) {
-                array_push(
-                    $operations,
-                    ...self::differences(self::plain($before->json()), self::plain($layer->json()), "/layers/{$to->indexOf($layer->id)}"),
-                );
+                array_push($operations, ...self::differences(self::plain($before->json()), self::plain($layer->json()), "/layers/{$to->indexOf($layer->id)}"));
             }
         }
 

@@ -60,9 +60,7 @@ final readonly class ProjectRecord
         $made = false;
         foreach ($after->compositions->changedFrom($before->compositions) as $entry) {
             if ($before->compositions->knows($entry->id)) {
-                $changed[$entry->id] = $this->keepComposition(
-                    $before->compositions->entry($entry->id)->composition(), $entry->composition(),
-                );
+                $changed[$entry->id] = $this->keepComposition($before->compositions->entry($entry->id)->composition(), $entry->composition());
             } else {
                 Composition::store($this->row->id, $entry->composition());
                 $made = true;

@@ -31,9 +31,7 @@ final class ProjectSummary
     /** Whether there is something new in it. */
     public static function changed(Document $before, Document $after): bool
     {
-        $names = fn (Document $project): array => array_map(
-            fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries(),
-        );
+        $names = fn (Document $project): array => array_map(fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries());
 
         return $before->name !== $after->name
             || $before->kept !== $after->kept

@@ -44,9 +44,7 @@ final class DrawPiece implements ShouldQueue
         if ($piece === null || $render === null || $piece->finished) {
             return;
         }
-        if (! $render->advance(
-            $this->attempt, ['waiting', 'drawing'], ['state' => 'drawing', 'started_at' => $render->started_at ?? now()],
-        )) {
+        if (! $render->advance($this->attempt, ['waiting', 'drawing'], ['state' => 'drawing', 'started_at' => $render->started_at ?? now()])) {
             return;
         }
         $heartbeat = new Heartbeat($render->heartbeat());

@@ -60,13 +60,7 @@ final class PrepareMedia implements ShouldQueue
         $preparation = new Preparation($clip, $media->previews(), PreviewJson::budget());
         try {
             $preparation->run($this->look(...));
-            $this->note([
-                'state' => 'ready',
-                'begun' => 0,
-                'prepared' => $clip->frames,
-                'preview' => PreviewJson::write($preparation->plan),
-                'preview_bytes' => Room::ofFolder($media->previews()),
-            ]);
+            $this->note(['state' => 'ready', 'begun' => 0, 'prepared' => $clip->frames, 'preview' => PreviewJson::write($preparation->plan), 'preview_bytes' => Room::ofFolder($media->previews())]);
         } catch (WorkStopped) {
             if (StopSignal::asked() && $this->note(['state' => 'waiting'])) {
                 dispatch($this->again()->onQueue(self::queueFor($clip)));
@@ -85,14 +79,7 @@ final class PrepareMedia implements ShouldQueue
             return false;
         }
 
-        return $this->note([
-            'state' => 'ready',
-            'begun' => 0,
-            'problem' => null,
-            'prepared' => $clip->frames,
-            'preview' => $other->preview,
-            'preview_bytes' => $other->preview_bytes,
-        ]);
+        return $this->note(['state' => 'ready', 'begun' => 0, 'problem' => null, 'prepared' => $clip->frames, 'preview' => $other->preview, 'preview_bytes' => $other->preview_bytes]);
     }
 
     public function failed(?Throwable $reason): void

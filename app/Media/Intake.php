@@ -71,10 +71,7 @@ final class Intake
         if (PictureSequence::isZip($path)) {
             $this->acceptClip($media, $this->sequence($media, $path));
         } elseif (AnimatedWebP::is($path)) {
-            $this->acceptClip(
-                $media,
-                $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes'))),
-            );
+            $this->acceptClip($media, $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes'))));
         } else {
             $this->acceptClip($media, $path);
         }
@@ -88,14 +85,7 @@ final class Intake
         try {
             $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
             if ($twin === null) {
-                $media->update([
-                    'hash' => $hash,
-                    'clip' => ClipJson::write($clip),
-                    'drawing' => $clip->drawing,
-                    'preview' => $this->plan($clip),
-                    'state' => 'waiting',
-                    'problem' => null,
-                ]);
+                $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
                 $this->prepare($media);
             }
         } catch (UniqueConstraintViolationException) {
@@ -115,9 +105,7 @@ final class Intake
     /** Takes a file of this machine in at once; it stays where it is. */
     public function take(Project $project, string $path, string $name): Media
     {
-        $media = Media::query()->create([
-            'project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path),
-        ]);
+        $media = Media::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);
         $copy = Upload::fileOf("copy-{$media->id}");
         File::ensureDirectoryExists(dirname($copy));
         if (! @copy($path, $copy)) {

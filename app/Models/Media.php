@@ -98,9 +98,7 @@ final class Media extends Model
 
     public function toDocument(): MediaDocument
     {
-        return new MediaDocument(
-            $this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null,
-        );
+        return new MediaDocument($this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null);
     }
 
     public function original(): string
@@ -121,14 +119,7 @@ final class Media extends Model
     /** @return array<string, mixed> */
     public function summary(): array
     {
-        $known = [
-            'id' => $this->key(),
-            'number' => $this->id,
-            'name' => $this->name,
-            'folder' => $this->folder,
-            'state' => $this->state,
-            'problem' => $this->problem,
-        ];
+        $known = ['id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'folder' => $this->folder, 'state' => $this->state, 'problem' => $this->problem];
         if ($this->clip === null) {
             return [...$known, 'twin' => $this->twin === null ? null : "m{$this->twin}"];
         }

@@ -52,9 +52,7 @@ final class Project extends Model
         $present = $rows->filter(fn (Composition $one): bool => $one->removed_at === null);
 
         return Media::libraryOf($id)->withCompositions(Compositions::stored(
-            $rows->map(fn (Composition $one): StoredComposition => $one->stub())->all(), array_values(
-                $present->map(fn (Composition $one): string => $one->key)->all(),
-            ),
+            $rows->map(fn (Composition $one): StoredComposition => $one->stub())->all(), array_values($present->map(fn (Composition $one): string => $one->key)->all()),
         ));
     }
 

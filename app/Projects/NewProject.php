@@ -18,9 +18,7 @@ final class NewProject
 {
     public static function named(string $name): Composition
     {
-        $document = new Document(
-            'c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of(), Markers::of(),
-        );
+        $document = new Document('c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of(), Markers::of());
 
         return DB::transaction(fn (): Composition => Composition::store(Project::query()->create(['name' => $name])->id, $document));
     }

@@ -15,9 +15,7 @@ use Illuminate\Support\Facades\File;
 final class Removed
 {
     /** @var array<string, class-string<Project|Composition|Media|Render>> */
-    private const KINDS = [
-        'project' => Project::class, 'composition' => Composition::class, 'media' => Media::class, 'render' => Render::class,
-    ];
+    private const KINDS = ['project' => Project::class, 'composition' => Composition::class, 'media' => Media::class, 'render' => Render::class];
 
     public static function find(string $kind, int $id): Project|Composition|Media|Render
     {
@@ -32,13 +30,7 @@ final class Removed
         $found = [];
         foreach (self::KINDS as $kind => $class) {
             foreach ($class::query()->whereNotNull('removed_at')->get() as $one) {
-                $found[] = [
-                    'kind' => $kind,
-                    'id' => $one->id,
-                    'name' => $one->name,
-                    'at' => (string) $one->removed_at?->toIso8601String(),
-                    'bytes' => Room::of($one),
-                ];
+                $found[] = ['kind' => $kind, 'id' => $one->id, 'name' => $one->name, 'at' => (string) $one->removed_at?->toIso8601String(), 'bytes' => Room::of($one)];
             }
         }
         usort($found, fn (array $a, array $b): int => $b['at'] <=> $a['at']);
@@ -55,9 +47,7 @@ final class Removed
             default => [],
         };
         $renders = match (true) {
-            $one instanceof Project => Render::query()->whereIn(
-                'composition_id', Composition::query()->where('project_id', $one->id)->select('id'),
-            )->get()->all(),
+            $one instanceof Project => Render::query()->whereIn('composition_id', Composition::query()->where('project_id', $one->id)->select('id'))->get()->all(),
             $one instanceof Composition => $one->renders()->get()->all(),
             $one instanceof Render => [$one],
             default => [],

@@ -30,9 +30,7 @@ final class Room
     public static function ofProject(Project $project): array
     {
         $media = Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get();
-        $renders = Render::present()->whereIn(
-            'composition_id', Composition::present()->where('project_id', $project->id)->select('id'),
-        )->get();
+        $renders = Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->get();
 
         return [
             'originals' => (int) $media->sum('bytes'),

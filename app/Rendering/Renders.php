@@ -50,10 +50,7 @@ final class Renders
     /** @return list<array<string, mixed>> */
     private function placed(Composition $composition): array
     {
-        return array_map(
-            fn (Document $one): array => $one->toJson(),
-            Nesting::within($composition->read(), Project::libraryOf($composition->project_id)),
-        );
+        return array_map(fn (Document $one): array => $one->toJson(), Nesting::within($composition->read(), Project::libraryOf($composition->project_id)));
     }
 
     /** Takes a stopped, failed or cancelled render up again; pieces that are finished stay. */
@@ -77,9 +74,7 @@ final class Renders
     /** Ends it; what is finished of it stays. */
     public function cancel(Render $render): void
     {
-        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update([
-            'state' => 'cancelled', 'attempt' => '', 'bytes' => null,
-        ]);
+        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update(['state' => 'cancelled', 'attempt' => '', 'bytes' => null]);
     }
 
     /** Called after each piece: when all are there, they are joined. */
@@ -108,13 +103,7 @@ final class Renders
                 }
             }
             $unfinished = $render->pieces()->where('finished', false)->exists();
-            $render->update([
-                'state' => $unfinished ? 'waiting' : 'joining',
-                'attempt' => $attempt,
-                'problem' => null,
-                'heard_at' => now(),
-                'bytes' => null,
-            ]);
+            $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null, 'heard_at' => now(), 'bytes' => null]);
             if (! $unfinished) {
                 JoinPieces::dispatch($render->id, $attempt);
             }

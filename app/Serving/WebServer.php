@@ -65,9 +65,7 @@ final readonly class WebServer
 
         return [
             '/usr/sbin/php-fpm8.2', '--nodaemonize', '--fpm-config', "$this->folder/php-fpm.conf", ...($this->isRoot() ? ['--allow-to-run-as-root'] : []),
-            ...array_merge(...array_map(
-                fn (string $name, string $value): array => ['-d', "$name=$value"], array_keys($settings), $settings,
-            )),
+            ...array_merge(...array_map(fn (string $name, string $value): array => ['-d', "$name=$value"], array_keys($settings), $settings)),
         ];
     }
 
@@ -129,9 +127,7 @@ final readonly class WebServer
         $host = str_contains($this->host, ':') ? "[$this->host]" : $this->host;
         $body = self::BODY;
         [$root, $previews, $renders] = [public_path(), config('ricamo.previews'), config('ricamo.renders')];
-        $names = implode(
-            ' ', array_map(fn (string $name): string => '"'.(str_contains($name, ':') ? "[$name]" : $name).'" 1;', OwnNames::all()),
-        );
+        $names = implode(' ', array_map(fn (string $name): string => '"'.(str_contains($name, ':') ? "[$name]" : $name).'" 1;', OwnNames::all()));
         $addresses = OwnNames::takesAnyAddress() ? '"~^[0-9.]+$" 1; "~^\[.*\]$" 1;' : '"~^127\.[0-9.]+$" 1; "[::1]" 1;';
         $headers = implode("\n", array_map(
             fn (string $name, string $value): string => "        add_header $name \"$value\" always;", array_keys(SecurityHeaders::ALL), SecurityHeaders::ALL,
@@ -141,9 +137,7 @@ final readonly class WebServer
         $patience = (int) config('ricamo.patience');
 
         // The application sends the same, for the sake of other web servers.
-        $once = implode(
-            "\n", array_map(fn (string $name): string => "            fastcgi_hide_header $name;", array_keys(SecurityHeaders::ALL)),
-        );
+        $once = implode("\n", array_map(fn (string $name): string => "            fastcgi_hide_header $name;", array_keys(SecurityHeaders::ALL)));
 
         return <<<CONF
             $user

@@ -14,9 +14,7 @@ final class Checks
     /** Room that a database needs to be written to, in bytes. */
     private const ROOM = 2_000_000;
 
-    private const FOLDERS = [
-        'uploads' => 'RICAMO_UPLOADS', 'originals' => 'RICAMO_ORIGINALS', 'previews' => 'RICAMO_PREVIEWS', 'renders' => 'RICAMO_RENDERS',
-    ];
+    private const FOLDERS = ['uploads' => 'RICAMO_UPLOADS', 'originals' => 'RICAMO_ORIGINALS', 'previews' => 'RICAMO_PREVIEWS', 'renders' => 'RICAMO_RENDERS'];
 
     /** @return list<string> */
     public static function problems(): array

@@ -67,23 +67,13 @@ final class Settings
     /** A folder, which is made where it is not there; from the project's folder where it does not begin with /. */
     public static function folder(string $name, string $default): string
     {
-        return self::path((string) self::read(
-            $name,
-            $default,
-            fn (string $text): ?string => self::isPlain($text) ? $text : null,
-            'a folder whose name holds no line break, quotation mark or $',
-        ));
+        return self::path((string) self::read($name, $default, fn (string $text): ?string => self::isPlain($text) ? $text : null, 'a folder whose name holds no line break, quotation mark or $'));
     }
 
     /** A file. */
     public static function file(string $name, string $default): string
     {
-        return self::path((string) self::read(
-            $name,
-            $default,
-            fn (string $text): ?string => self::isPlain($text) || $text === ':memory:' ? $text : null,
-            'a file whose name holds no line break',
-        ));
+        return self::path((string) self::read($name, $default, fn (string $text): ?string => self::isPlain($text) || $text === ':memory:' ? $text : null, 'a file whose name holds no line break'));
     }
 
     /** @return list<string> addresses and networks of web servers in front that are believed */
@@ -102,12 +92,7 @@ final class Settings
     /** An address that begins with http:// or https://. */
     public static function url(string $name, string $default): string
     {
-        return (string) self::read(
-            $name,
-            $default,
-            fn (string $text): ?string => preg_match('~^https?://[^/\s]+/?$~i', $text) === 1 && parse_url($text, PHP_URL_HOST) !== null ? rtrim($text, '/') : null,
-            'an address such as https://ricamo.example',
-        );
+        return (string) self::read($name, $default, fn (string $text): ?string => preg_match('~^https?://[^/\s]+/?$~i', $text) === 1 && parse_url($text, PHP_URL_HOST) !== null ? rtrim($text, '/') : null, 'an address such as https://ricamo.example');
     }
 
     /**

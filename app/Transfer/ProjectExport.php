@@ -30,9 +30,7 @@ final class ProjectExport
 
     public function json(Project $project): string
     {
-        return json_encode(
-            $this->document($project)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        )."\n";
+        return json_encode($this->document($project)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 
     /** @return string the ZIP's file, to be deleted once it is sent */
@@ -64,19 +62,8 @@ final class ProjectExport
             'format' => Document::FORMAT,
             'version' => Document::VERSION,
             'name' => $project->name,
-            'media' => array_map(
-                fn (Media $media): array => [
-                    'id' => $media->key(),
-                    'name' => $media->name,
-                    'file' => self::nameOf($media),
-                    'hash' => $media->hash,
-                    ...($media->folder === null ? [] : ['folder' => $media->folder]),
-                ],
-                $this->media($project),
-            ),
-            'compositions' => $project->compositions()->get()->map(
-                fn (Composition $composition): array => $composition->read()->toJson(),
-            )->all(),
+            'media' => array_map(fn (Media $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), 'hash' => $media->hash, ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
+            'compositions' => $project->compositions()->get()->map(fn (Composition $composition): array => $composition->read()->toJson())->all(),
             ...$project->kept(),
         ]));
     }
@@ -84,9 +71,7 @@ final class ProjectExport
     /** @return list<Media> those that are removed included, where a composition still uses them */
     private function media(Project $project): array
     {
-        $lists = DB::table('layers')->whereIn(
-            'composition_id', $project->compositions()->select('id'),
-        )->whereNotNull('media')->pluck('media')->all();
+        $lists = DB::table('layers')->whereIn('composition_id', $project->compositions()->select('id'))->whereNotNull('media')->pluck('media')->all();
         $used = array_merge(...array_map(LayerRow::ids(...), $lists));
 
         return array_values(Media::query()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->orderBy('id')->get()

@@ -67,17 +67,13 @@ final class EditController
         ]));
         $document = $found->read();
 
-        return JsonResponse::fromJsonString(Text::object([
-            'revision' => (string) $found->revision, 'glimpse' => $show->of($document, $found->evaluator()),
-        ]));
+        return JsonResponse::fromJsonString(Text::object(['revision' => (string) $found->revision, 'glimpse' => $show->of($document, $found->evaluator())]));
     }
 
     public function changes(Request $request, int $composition): JsonResponse
     {
         $window = QueryText::of($request, 'window') ?? '';
 
-        return new JsonResponse($this->editor->since(
-            Composition::present()->findOrFail($composition), QueryText::int($request, 'since'), $window,
-        ));
+        return new JsonResponse($this->editor->since(Composition::present()->findOrFail($composition), QueryText::int($request, 'since'), $window));
     }
 }

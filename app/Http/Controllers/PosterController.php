@@ -16,8 +16,6 @@ final class PosterController
         $found = Composition::present()->findOrFail($composition);
         $document = $found->read();
 
-        return JsonResponse::fromJsonString(Text::object([
-            'list' => $found->evaluator()->frame($document, $document->posterFrame())->encode(),
-        ]));
+        return JsonResponse::fromJsonString(Text::object(['list' => $found->evaluator()->frame($document, $document->posterFrame())->encode()]));
     }
 }

@@ -41,9 +41,7 @@ final class ProjectEditController
     {
         $window = QueryText::of($request, 'window') ?? '';
         $found = Project::present()->findOrFail($project, ['id']);
-        $steps = Step::of($found->id)->where('state', '!=', 'dropped')->orderByDesc('id')->limit(self::SHOWN)->get(
-            ['id', 'title', 'state', 'window', 'request', 'created_at'],
-        );
+        $steps = Step::of($found->id)->where('state', '!=', 'dropped')->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'title', 'state', 'window', 'request', 'created_at']);
         $names = $found->compositions()->pluck('name', 'key');
 
         return new JsonResponse(['steps' => $steps->map(fn (Step $step): array => [

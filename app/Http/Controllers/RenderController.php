@@ -34,10 +34,7 @@ final class RenderController
             ->map(fn (Render $render): array => $render->summary())]);
     }
 
-    /**
-     * The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is
-     * rendered to MP4.
-     */
+    /** The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is rendered to MP4. */
     public function store(Request $request, int $composition): JsonResponse
     {
         $found = Composition::present()->findOrFail($composition);

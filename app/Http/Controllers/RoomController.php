@@ -26,12 +26,8 @@ final class RoomController
                 'id' => $project->id, 'name' => $project->name, ...Room::ofProject($project),
                 'media' => Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get()
                     ->map(fn (Media $media): array => ['id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media)])->values(),
-                'finished' => Render::present()->whereIn(
-                    'composition_id', Composition::present()->where('project_id', $project->id)->select('id'),
-                )->latest('id')->get()
-                    ->map(
-                        fn (Render $render): array => ['id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render)],
-                    )->values(),
+                'finished' => Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->latest('id')->get()
+                    ->map(fn (Render $render): array => ['id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render)])->values(),
             ]),
             'removed' => Removed::all(),
         ]);

@@ -28,9 +28,7 @@ final class ShelfController
     {
         $found = Project::present()->findOrFail($project);
         $one = $this->shelf->get($sample);
-        $media = Media::query()->create([
-            'project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id", 'bytes' => 0,
-        ]);
+        $media = Media::query()->create(['project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id", 'bytes' => 0]);
         TakeSample::dispatch($media->id, $one->id);
 
         return new JsonResponse(['media' => $media->id], 202);

@@ -50,9 +50,7 @@ final class VocabularyController
         return new JsonResponse([
             'cores' => Cores::count(),
             'properties' => array_map(
-                fn (LayerKind $kind): array => array_values(array_map(
-                    fn (PropertyDefinition $one): array => $one->describe(), $kind->properties(),
-                )),
+                fn (LayerKind $kind): array => array_values(array_map(fn (PropertyDefinition $one): array => $one->describe(), $kind->properties())),
                 LayerKinds::all(),
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
@@ -63,26 +61,15 @@ final class VocabularyController
                 'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
             'effects' => array_merge(...array_map(
-                fn (string $subject, array $effects): array => array_map(
-                    fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject], $effects,
-                ),
+                fn (string $subject, array $effects): array => array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject], $effects),
                 array_keys(Effects::bySubject()), Effects::bySubject(),
             )),
-            'cascades' => array_values(array_map(
-                fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all(),
-            )),
+            'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
-            'forms' => array_map(
-                fn (ShapeForm $form): array => [
-                    'name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen(),
-                ],
-                ShapeForm::cases(),
-            ),
+            'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen()], ShapeForm::cases()),
             'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),
             'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
-            'features' => array_map(
-                fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases(),
-            ),
+            'features' => array_map(fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases()),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),

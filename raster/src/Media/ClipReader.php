@@ -120,12 +120,7 @@ final class ClipReader
         $this->close();
         $this->pipe = new Pipe;
         $output = $this->pipe->forChildToWrite();
-        $this->decoder = new Child(
-            $this->clip->isLarge ? LargePicture::pixels(
-                $this->clip, $this->surface->width, $this->surface->height,
-            ) : $this->decoding($frame),
-            [1 => $output],
-        );
+        $this->decoder = new Child($this->clip->isLarge ? LargePicture::pixels($this->clip, $this->surface->width, $this->surface->height) : $this->decoding($frame), [1 => $output]);
         fclose($output);
         $this->pipe->closeWriteEnd();
         $this->held = $frame - 1;

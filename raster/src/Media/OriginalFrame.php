@@ -25,9 +25,7 @@ final class OriginalFrame
         if ($clip->isLarge) {
             return LargePicture::encoded($clip, $clip->width, $clip->height, $clip->alpha ? 'png' : 'jpg', self::SECONDS);
         }
-        $scale = $clip->alpha
-            ? $clip->toStraightAlpha($clip->width, $clip->height)
-            : $clip->toYuv($clip->width, $clip->height, 'smpte170m', true);
+        $scale = $clip->alpha ? $clip->toStraightAlpha($clip->width, $clip->height) : $clip->toYuv($clip->width, $clip->height, 'smpte170m', true);
         $encoder = $clip->alpha ? ['-c:v', 'png', '-compression_level', '1'] : ['-c:v', 'mjpeg', '-q:v', '2', '-huffman', 'default'];
 
         return Ffmpeg::run([

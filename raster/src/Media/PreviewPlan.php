@@ -62,12 +62,6 @@ final readonly class PreviewPlan
         }
         $scale = min(1, $side / min($clip->width, $clip->height), 2 * $side / max($clip->width, $clip->height));
 
-        return new self(
-            $every,
-            $count,
-            max(1, (int) round($clip->width * $scale)),
-            max(1, (int) round($clip->height * $scale)),
-            $clip->alpha ? 'webp' : 'jpg',
-        );
+        return new self($every, $count, max(1, (int) round($clip->width * $scale)), max(1, (int) round($clip->height * $scale)), $clip->alpha ? 'webp' : 'jpg');
     }
 }

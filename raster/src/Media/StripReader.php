@@ -98,11 +98,7 @@ final class StripReader
         $vips = Vips::library();
         [$across, $down] = [$width / $vips->vips_image_get_width($this->image()), $height / $vips->vips_image_get_height($this->image())];
         if ($across != 1 || $down != 1) {
-            $this->then(
-                fn ($vips, CData $out): int => $vips->vips_resize(
-                    $this->image(), $out, (float) $across, 'vscale', (float) $down, 'kernel', Vips::CUBIC, null,
-                ),
-            );
+            $this->then(fn ($vips, CData $out): int => $vips->vips_resize($this->image(), $out, (float) $across, 'vscale', (float) $down, 'kernel', Vips::CUBIC, null));
         }
     }
 
@@ -117,10 +113,7 @@ final class StripReader
         $colours = $bands < 3 ? [0, 0, 0] : ($isBackwards ? [2, 1, 0] : [0, 1, 2]);
         $sources = $alpha ? [...$colours, $bands - 1] : $colours;
 
-        return array_map(
-            fn (int $source): array => array_map(fn (int $band): float => $band === $source ? $factor : 0.0, range(0, $bands - 1)),
-            $sources,
-        );
+        return array_map(fn (int $source): array => array_map(fn (int $band): float => $band === $source ? $factor : 0.0, range(0, $bands - 1)), $sources);
     }
 
     /** @param  list<list<float>>  $rows */

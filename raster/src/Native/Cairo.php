@@ -101,9 +101,7 @@ final class Cairo
         cairo_pattern_t *cairo_pattern_create_for_surface(cairo_surface_t *surface);
         cairo_pattern_t *cairo_pattern_create_linear(double x0, double y0, double x1, double y1);
         cairo_pattern_t *cairo_pattern_create_radial(double x0, double y0, double r0, double x1, double y1, double r1);
-        void cairo_pattern_add_color_stop_rgba(
-            cairo_pattern_t *pattern, double offset, double red, double green, double blue, double alpha,
-        );
+        void cairo_pattern_add_color_stop_rgba(cairo_pattern_t *pattern, double offset, double red, double green, double blue, double alpha);
         void cairo_pattern_set_matrix(cairo_pattern_t *pattern, const cairo_matrix_t *matrix);
         void cairo_pattern_destroy(cairo_pattern_t *pattern);
         void cairo_pattern_set_filter(cairo_pattern_t *pattern, int filter);

@@ -15,9 +15,7 @@ final class FriBidi
     private const DECLARATIONS = <<<'C'
         void fribidi_get_bidi_types(const uint32_t *text, int length, uint32_t *types);
         void fribidi_get_bracket_types(const uint32_t *text, int length, const uint32_t *types, uint32_t *brackets);
-        signed char fribidi_get_par_embedding_levels_ex(
-            const uint32_t *types, const uint32_t *brackets, int length, uint32_t *base, signed char *levels,
-        );
+        signed char fribidi_get_par_embedding_levels_ex(const uint32_t *types, const uint32_t *brackets, int length, uint32_t *base, signed char *levels);
         C;
 
     private static ?FFI $library = null;

@@ -40,12 +40,8 @@ final class HarfBuzz
         hb_face_t *hb_font_get_face(hb_font_t *font);
         void hb_font_set_variations(hb_font_t *font, const hb_variation_t *variations, unsigned int length);
         unsigned int hb_ot_var_get_axis_infos(hb_face_t *face, unsigned int start, unsigned int *count, hb_ot_var_axis_info_t *infos);
-        unsigned int hb_ot_color_glyph_get_layers(
-            hb_face_t *face, uint32_t glyph, unsigned int start, unsigned int *count, hb_ot_color_layer_t *layers,
-        );
-        unsigned int hb_ot_color_palette_get_colors(
-            hb_face_t *face, unsigned int palette, unsigned int start, unsigned int *count, uint32_t *colors,
-        );
+        unsigned int hb_ot_color_glyph_get_layers(hb_face_t *face, uint32_t glyph, unsigned int start, unsigned int *count, hb_ot_color_layer_t *layers);
+        unsigned int hb_ot_color_palette_get_colors(hb_face_t *face, unsigned int palette, unsigned int start, unsigned int *count, uint32_t *colors);
         void hb_font_set_scale(hb_font_t *font, int x, int y);
         int hb_font_get_nominal_glyph(hb_font_t *font, uint32_t unicode, uint32_t *glyph);
         int hb_font_get_h_extents(hb_font_t *font, hb_font_extents_t *extents);

@@ -83,14 +83,8 @@ final readonly class Joiner
      * @param  list<string>  $pieces
      * @return ?string what went wrong
      */
-    private function attemptPictures(
-        FrameRange $range,
-        array $pieces,
-        string $list,
-        string $folder,
-        string $unfinished,
-        ?callable $alive,
-    ): ?string {
+    private function attemptPictures(FrameRange $range, array $pieces, string $list, string $folder, string $unfinished, ?callable $alive): ?string
+    {
         if (! @mkdir($folder) || ! $this->writeList($list, $pieces)) {
             return WrittenVideo::because($list, 'the folder cannot be written to');
         }
@@ -98,9 +92,7 @@ final readonly class Joiner
         $digits = max(4, strlen((string) $range->last()));
         try {
             $this->run([
-                ...self::reading($list), '-xerror', '-map', '0:v', ...$this->output->format->finishing(
-                    $this->scene->composition->rate, $this->output->quality,
-                ),
+                ...self::reading($list), '-xerror', '-map', '0:v', ...$this->output->format->finishing($this->scene->composition->rate, $this->output->quality),
                 '-start_number', (string) $range->in, "$folder/frame-%0{$digits}d.png",
             ], $alive);
         } catch (Refusal $refusal) {
@@ -118,9 +110,7 @@ final readonly class Joiner
      */
     private function run(array $arguments, ?callable $alive): void
     {
-        Ffmpeg::listen(
-            [...Ffmpeg::command(), '-progress', 'pipe:1', ...$arguments], null, fn (): mixed => $alive === null ? null : $alive(),
-        );
+        Ffmpeg::listen([...Ffmpeg::command(), '-progress', 'pipe:1', ...$arguments], null, fn (): mixed => $alive === null ? null : $alive());
     }
 
     /** @return list<string> */

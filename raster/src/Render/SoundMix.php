@@ -46,12 +46,7 @@ final class SoundMix
             $clip = $this->clips->get($cue->media);
             // A second earlier than needed: sound is found again only at the start of its packets.
             $seek = $clip->soundStart + self::first($cue) - 1 - $clip->fileStart;
-            array_push(
-                $options,
-                ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []),
-                ...Ffmpeg::inputOptions($clip->file),
-                ...['-i', $clip->file],
-            );
+            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file), ...['-i', $clip->file]);
         }
         foreach ($this->cues as $index => $cue) {
             if (count($cue->level) > 1) {

@@ -131,10 +131,6 @@ final class Patterns
         $level = strrpos($patterns, self::LEVEL);
         $used = $level === false ? $patterns : substr($patterns, $level + strlen(self::LEVEL));
 
-        return new self(
-            $encoding === 'UTF-8' ? $used : (string) iconv(
-                (string) preg_replace('/^ISO(?=\d)/', 'ISO-', $encoding), 'UTF-8//IGNORE', $used,
-            ),
-        );
+        return new self($encoding === 'UTF-8' ? $used : (string) iconv((string) preg_replace('/^ISO(?=\d)/', 'ISO-', $encoding), 'UTF-8//IGNORE', $used));
     }
 }
