@@ -83,9 +83,9 @@ final readonly class DrawStroke implements CompositionEdit
         ];
         $at = min($this->frame, $composition->range()->last());
 
-        return (new AddLayer(
-            new Node(array_filter($drawing, fn (mixed $value): bool => $value !== null), 'layer'), $at,
-        ))->apply($composition, $evaluator);
+        $said = array_filter($drawing, fn (mixed $value): bool => $value !== null);
+
+        return (new AddLayer(new Node($said, 'layer'), $at))->apply($composition, $evaluator);
     }
 
     public function title(): string
