@@ -106,7 +106,7 @@ final class Parts
 
     private static function withProject(Project $project, Node $value): Project
     {
-        return $project->with(['name' => $value->field('name')->name(), 'kept' => Kept::read($value->optional(...))]);
+        return $project->with(['name' => $value->field('name')->name(), 'kept' => Kept::read($value)]);
     }
 
     /** @param  list<string>  $ids */

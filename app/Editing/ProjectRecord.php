@@ -36,7 +36,7 @@ final readonly class ProjectRecord
             $row->name,
             Media::libraryOf($id),
             Compositions::stored(array_map(fn (Composition $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
-            Kept::read(fn (string $list): Node => Node::decode($row->getAttribute($list))),
+            Kept::read(new Node(array_map(fn (string $list): mixed => Node::decode($row->getAttribute($list))->value, array_combine(Kept::LISTS, Kept::LISTS)))),
         ));
     }
 

@@ -6,34 +6,25 @@ namespace Ricamo\Core\Animation;
 
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Value\Type\OfType;
+use Ricamo\Core\Value\Type\PointType;
 
 /** The two handles that a motion path has at a keyframe, as distances from it in pixels. */
 final readonly class Bend
 {
-    private const FARTHEST = 100_000;
+    private const FARTHEST = 100_000.0;
 
-    public function __construct(public Point $arrive, public Point $leave)
-    {
+    public function __construct(
+        #[OfType(new PointType, least: -self::FARTHEST, most: self::FARTHEST)] public Point $arrive = new Point(0, 0),
+        #[OfType(new PointType, least: -self::FARTHEST, most: self::FARTHEST)] public Point $leave = new Point(0, 0),
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['arrive', 'leave']);
-
-        return new self(self::handle($node->optional('arrive')), self::handle($node->optional('leave')));
-    }
-
-    private static function handle(?Node $node): Point
-    {
-        $items = $node?->items(2) ?? [];
-        if ($node !== null && count($items) !== 2) {
-            $node->refuse('must be a pair of numbers');
-        }
-
-        return $items === []
-            ? new Point(0, 0)
-            : new Point($items[0]->number(-self::FARTHEST, self::FARTHEST), $items[1]->number(-self::FARTHEST, self::FARTHEST));
+        return Fields::of(self::class)->read($node);
     }
 
     public function isNone(): bool

@@ -48,7 +48,7 @@ final readonly class PlacedCascade implements Attached
      * @param  int<1, max>  $every
      */
     public function __construct(
-        #[Field(like: '^c[0-9]{1,6}$')]
+        #[Field(like: '^c[0-9]{1,6}$', unlike: 'is not c and a number')]
         public string $id,
         #[Field(as: 'as')]
         public Role $role,
@@ -78,19 +78,19 @@ final readonly class PlacedCascade implements Attached
         public bool $shuffles = false,
         #[Field]
         public bool $on = true,
-        #[Field('the id of the one that arrives, which it is backwards', like: '^c[0-9]{1,6}$')]
+        #[Field('the id of the one that arrives, which it is backwards', like: '^c[0-9]{1,6}$', unlike: 'is not c and a number')]
         public ?string $mirrors = null,
         #[Field('whether the first that arrived is the first that leaves')]
         public bool $sameOrder = false,
     ) {
     }
 
-    /** What there is to say of one that is its own, or of one that mirrors another. */
-    public static function described(bool $mirrors): Fields
+    /** @return Fields<self> what there is to say of one that is its own, or of one that mirrors another */
+    private static function described(bool $mirrors): Fields
     {
         $all = Fields::of(self::class);
 
-        return $mirrors ? $all->only(self::OF_MIRRORS) : $all->without(['mirrors', 'sameOrder']);
+        return $mirrors ? $all->only(self::OF_MIRRORS)->fixing([], ['mirrors']) : $all->without(['mirrors', 'sameOrder']);
     }
 
     /**
@@ -160,14 +160,9 @@ final readonly class PlacedCascade implements Attached
         ];
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return self::described($this->mirrors !== null)->names();
-    }
-
-    public function toJson(): array
-    {
-        return self::described($this->mirrors !== null)->write($this);
+        return self::described($this->mirrors !== null);
     }
 
     /** @param  array{at?: int, length?: int, overlap?: float, order?: Order, id?: string}  $changed */

@@ -8,6 +8,8 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
@@ -19,24 +21,35 @@ use Ricamo\Core\Property\AttachedSettings;
 /** All that is attached to a layer, besides the settings of each, which are properties of the layer. */
 final readonly class Attachments
 {
-    public const NAMES = ['effects' => 0, 'masks' => 0, 'gradients' => 0, 'cascades' => 0, 'brush' => 0, 'outlines' => 0];
-
     /**
-     * @param  list<PlacedEffect>  $effects  in the order in which they are done
+     * @param  list<PlacedEffect>  $effects
      * @param  list<PlacedMask>  $masks
-     * @param  list<PlacedGradient>  $gradients  in the place of the colours of its fill and its outline
-     * @param  list<PlacedCascade>  $cascades  animations that are spread over what it consists of
-     * @param  ?PlacedBrush  $brush  that its outline is drawn with
-     * @param  list<PlacedOutline>  $outlines  more of them, the first outermost
+     * @param  list<PlacedGradient>  $gradients
+     * @param  list<PlacedCascade>  $cascades
+     * @param  list<PlacedOutline>  $outlines
      */
     public function __construct(
+        #[Field('in the order in which they are done', longest: PlacedEffect::MOST, ref: 'Effect')]
         public array $effects = [],
+        #[Field(longest: PlacedMask::MOST, ref: 'Mask')]
         public array $masks = [],
+        #[Field('in the place of the colours of its fill and its outline', longest: PlacedGradient::MOST, ref: 'Gradient')]
         public array $gradients = [],
+        #[Field('animations that are spread over what it consists of', longest: PlacedCascade::MOST, ref: 'Cascade')]
         public array $cascades = [],
+        #[Field('that its outline is drawn with', ref: 'Brush')]
         public ?PlacedBrush $brush = null,
+        #[Field('more of them, the first outermost', longest: PlacedOutline::MOST, ref: 'Outline')]
         public array $outlines = [],
     ) {
+    }
+
+    /** @return Fields<self> what layers of a kind can have */
+    public static function described(LayerKind $kind): Fields
+    {
+        return Fields::of(self::class)->without([
+            ...($kind->hasOutline() ? [] : ['gradients', 'brush', 'outlines']), ...($kind->units() === [] ? ['cascades'] : []),
+        ]);
     }
 
     /**
@@ -45,7 +58,7 @@ final readonly class Attachments
      */
     public static function read(Node $layer, LayerKind $kind): array
     {
-        if (array_intersect_key($layer->object(), self::NAMES) === []) {
+        if (array_intersect_key($layer->object(), Fields::of(self::class)->names()) === []) {
             return [new self, []];
         }
         [$effects, $ofEffects] = PlacedEffect::readAll($layer->optional('effects'));

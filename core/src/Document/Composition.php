@@ -7,6 +7,11 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -22,51 +27,46 @@ final readonly class Composition
 
     /**
      * @param  ?Colour  $background  null for a transparent one
-     * @param  list<string>  $alone  the ids of layers that are looked at by themselves; where there are none, all are shown
+     * @param  list<string>  $alone
      * @param  list<PlacedGuide>  $guides
      */
     public function __construct(
+        #[Name(longest: Id::LONGEST)]
         public string $id,
+        #[Name]
         public string $name,
+        #[Field(least: 2, most: self::LARGEST)]
         public int $width,
+        #[Field(least: 2, most: self::LARGEST)]
         public int $height,
+        #[Rate]
         public FrameRate $rate,
+        #[Field(least: 1, most: self::LONGEST)]
         public int $length,
-        public ?Colour $background,
-        public Stack $layers,
-        public Markers $markers,
+        #[Background]
+        public ?Colour $background = new Colour(0, 0, 0),
+        #[Field]
+        public Stack $layers = new Stack,
+        #[MarkerList(isOfLayer: false)]
+        public Markers $markers = new Markers,
+        #[Field('the ids of layers that are looked at by themselves; where there are none, all are shown', longest: 2000, of: 'string')]
         public array $alone = [],
+        #[Field(longest: PlacedGuide::MOST, of: PlacedGuide::class)]
         public array $guides = [],
+        #[Field('how frames are exposed, where layers have motion blur', ref: 'Shutter')]
         public Shutter $shutter = new Shutter,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $layers = $node->optional('layers');
-
-        return self::readHead($node, $layers === null ? Stack::of() : Stack::read($layers));
+        return Fields::of(self::class)->read($node);
     }
 
     /** @param  Node  $node  a composition, of whose JSON all but the layers is read */
     public static function readHead(Node $node, Stack $layers): self
     {
-        $node->allow(['id', 'name', 'width', 'height', 'rate', 'length', 'background', 'markers', 'alone', 'guides', 'shutter', 'layers']);
-
-        return new self(
-            $node->field('id')->name(64),
-            $node->field('name')->name(),
-            $node->field('width')->int(2, self::LARGEST),
-            $node->field('height')->int(2, self::LARGEST),
-            self::readRate($node->field('rate')),
-            $node->field('length')->int(1, self::LONGEST),
-            self::readBackgroundColour($node->optional('background')),
-            $layers,
-            Markers::read($node->optional('markers')),
-            array_map(fn (Node $id): string => $id->string(64), $node->optional('alone')?->items(2000) ?? []),
-            array_map(PlacedGuide::read(...), $node->optional('guides')?->items(PlacedGuide::MOST) ?? []),
-            Shutter::read($node->has('shutter') ? $node->field('shutter') : new Node([])),
-        );
+        return self::head()->readAmong($node->allowKeys(Fields::of(self::class)->names()), ['layers' => $layers]);
     }
 
     /** @return array<string, mixed> */
@@ -78,19 +78,13 @@ final readonly class Composition
     /** @return array<string, mixed> all but the layers */
     public function headJson(): array
     {
-        return [
-            'id' => $this->id,
-            'name' => $this->name,
-            'width' => $this->width,
-            'height' => $this->height,
-            'rate' => (string) $this->rate,
-            'length' => $this->length,
-            'background' => $this->background === null ? 'transparent' : (string) $this->background,
-            'markers' => $this->markers->toJson(),
-            ...($this->alone === [] ? [] : ['alone' => $this->alone]),
-            ...($this->guides === [] ? [] : ['guides' => array_map(fn (PlacedGuide $guide): array => $guide->toJson(), $this->guides)]),
-            ...($this->shutter == new Shutter ? [] : ['shutter' => $this->shutter->toJson()]),
-        ];
+        return self::head()->write($this);
+    }
+
+    /** @return Fields<self> */
+    private static function head(): Fields
+    {
+        return Fields::of(self::class)->without(['layers']);
     }
 
     /** Whether a layer is left out, because others are looked at by themselves. */
@@ -204,20 +198,7 @@ final readonly class Composition
 
     public function withId(string $id): self
     {
-        return new self(
-            $id,
-            $this->name,
-            $this->width,
-            $this->height,
-            $this->rate,
-            $this->length,
-            $this->background,
-            $this->layers,
-            $this->markers,
-            $this->alone,
-            $this->guides,
-            $this->shutter,
-        );
+        return Altered::copy($this, ['id' => $id]);
     }
 
     public function withLayers(Stack $layers): self
@@ -263,45 +244,11 @@ final readonly class Composition
     /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>, shutter?: Shutter}  $fields */
     public function with(array $fields): self
     {
-        return new self(
-            $this->id,
-            $fields['name'] ?? $this->name,
-            $fields['width'] ?? $this->width,
-            $fields['height'] ?? $this->height,
-            $fields['rate'] ?? $this->rate,
-            $fields['length'] ?? $this->length,
-            array_key_exists('background', $fields) ? $fields['background'] : $this->background,
-            $fields['layers'] ?? $this->layers,
-            $fields['markers'] ?? $this->markers,
-            $fields['alone'] ?? $this->alone,
-            $fields['guides'] ?? $this->guides,
-            $fields['shutter'] ?? $this->shutter,
-        );
+        return Altered::copy($this, $fields);
     }
 
     private function miss(string $layerId): never
     {
         throw new Refusal("there is no layer \"$layerId\" in \"{$this->name}\"");
-    }
-
-    public static function readRate(Node $node): FrameRate
-    {
-        try {
-            return FrameRate::parse(is_int($node->value) ? (string) $node->value : $node->string());
-        } catch (Refusal $refusal) {
-            $node->refuse($refusal->getMessage());
-        }
-    }
-
-    public static function readBackgroundColour(?Node $node): ?Colour
-    {
-        if ($node === null || $node->value === 'transparent') {
-            return $node === null ? new Colour(0, 0, 0) : null;
-        }
-        try {
-            return Colour::parse($node->string());
-        } catch (Refusal $refusal) {
-            $node->refuse($refusal->getMessage());
-        }
     }
 }

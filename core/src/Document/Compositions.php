@@ -63,6 +63,12 @@ final readonly class Compositions implements Countable, IteratorAggregate
         return $entries === [] ? $node->refuse('is empty') : new self($entries, array_map(strval(...), array_keys($entries)));
     }
 
+    /** @return array<string, mixed> its JSON Schema */
+    public static function schema(): array
+    {
+        return ['type' => 'array', 'minItems' => 1, 'maxItems' => self::MOST, 'items' => ['$ref' => '#/$defs/Composition']];
+    }
+
     /** @return list<string> in their order */
     public function ids(): array
     {

@@ -6,7 +6,6 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Json\Altered;
 use Ricamo\Core\Json\Fields;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Toggle;
 
 /** How a layer that moves is exposed. */
@@ -19,12 +18,6 @@ final readonly class Exposure
         #[Toggle('set shutter', says: 'its own, where it is not exposed as the composition is', ref: 'Shutter')]
         public ?Shutter $shutter = null,
     ) {
-    }
-
-    /** @param  Node  $layer  that they are fields of */
-    public static function read(Node $layer): self
-    {
-        return (new self)->with(Fields::of(self::class)->values($layer));
     }
 
     /** @return array<string, mixed> the fields of a layer that they are written in */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -23,33 +25,27 @@ final readonly class Kept
      * @param  list<NamedMotion>  $motions
      */
     public function __construct(
+        #[Field(longest: self::MOST, of: Swatch::class, ref: 'Swatch', always: true)]
         public array $swatches = [],
+        #[Field(longest: self::MOST, of: NamedCurve::class)]
         public array $curves = [],
+        #[Field('effects that are kept at hand by name', longest: self::MOST, of: NamedLook::class)]
         public array $looks = [],
+        #[Field('moves that are kept at hand by name, relative to where a layer rests', longest: self::MOST, of: NamedMotion::class)]
         public array $motions = [],
     ) {
     }
 
-    /** @param  callable(string): ?Node  $list  the list of a name; null for an empty one */
-    public static function read(callable $list): self
+    /** @param  Node  $project  that they are fields of */
+    public static function read(Node $project): self
     {
-        $items = fn (string $name): array => $list($name)?->items(self::MOST) ?? [];
-
-        return new self(
-            array_map(Swatch::read(...), $items('swatches')), array_map(NamedCurve::read(...), $items('curves')),
-            array_map(NamedLook::read(...), $items('looks')), array_map(NamedMotion::read(...), $items('motions')),
-        );
+        return Fields::of(self::class)->readAmong($project);
     }
 
-    /** @return array{swatches: list<mixed>, curves: list<mixed>, looks: list<mixed>, motions: list<mixed>} */
+    /** @return array<string, mixed> the fields of a project that they are written in, but for empty ones */
     public function toJson(): array
     {
-        return [
-            'swatches' => array_map(fn (Swatch $one): array => $one->toJson(), $this->swatches),
-            'curves' => array_map(fn (NamedCurve $one): array => $one->toJson(), $this->curves),
-            'looks' => array_map(fn (NamedLook $one): array => $one->toJson(), $this->looks),
-            'motions' => array_map(fn (NamedMotion $one): array => $one->toJson(), $this->motions),
-        ];
+        return Fields::of(self::class)->write($this);
     }
 
     /** With another one behind the others, or in the place of the one that has its name. */

@@ -14,8 +14,13 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Apart;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Mask\PlacedMask;
@@ -38,18 +43,9 @@ use Ricamo\Core\Value\Length;
  */
 final readonly class Layer implements Valued
 {
-    private const OWN = [
-        'id' => 0,
-        'kind' => 0,
-        'name' => 0,
-        'in' => 0,
-        'out' => 0,
-        'group' => 0,
-        'markers' => 0,
-        'arrive' => 0,
-        'leave' => 0,
-        'accents' => 0,
-    ];
+    private const ID = '^[A-Za-z0-9_-]{1,64}$';
+
+    private const NO_ID = 'is not an id; use letters, digits, - and _';
 
     /** The properties by which it is placed. */
     private const PLACING = ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'anchor' => 0, 'rotation' => 0];
@@ -92,7 +88,8 @@ final readonly class Layer implements Valued
     {
         $kind = Kinds::read($node->field('kind'));
         [$definitions, $defaults] = [$kind->properties(), $kind->defaults()];
-        $node->allowKeys(self::fields() + $kind->contentFields() + $definitions);
+        $fields = Fields::of(self::class);
+        $node->allowKeys($fields->names() + Fields::of(Attachments::class)->names() + $kind->contentFields() + $definitions);
         $properties = [];
         foreach (self::withAxes($definitions, $node) as $name => $definition) {
             $value = $node->optional($name);
@@ -100,26 +97,54 @@ final readonly class Layer implements Valued
         }
         [$attached, $settings] = Attachments::read($node, $kind);
 
+        return $fields->readAmong($node, [
+            'content' => $kind->readContent($node), 'properties' => [...$properties, ...$settings], 'attached' => $attached,
+            'switches' => Switches::read($node, $kind),
+        ]);
+    }
+
+    /** @param  array<string, Property>  $properties */
+    public static function from(
+        #[Field(like: self::ID, unlike: self::NO_ID)]
+        string $id,
+        #[Field(of: Kinds::class)]
+        LayerKind $kind,
+        #[Name]
+        string $name,
+        #[Field(least: -Composition::LONGEST, most: Composition::LONGEST)]
+        int $in,
+        #[Field(least: -Composition::LONGEST, most: 2 * Composition::LONGEST)]
+        int $out,
+        #[Apart]
+        Content $content,
+        #[Apart]
+        array $properties,
+        #[Apart]
+        Attachments $attached,
+        #[Together]
+        Switches $switches,
+        #[Together]
+        Exposure $exposure,
+        #[Together]
+        Life $life,
+        #[Field('the id of the group that it is in', like: self::ID, unlike: self::NO_ID)]
+        ?string $group = null,
+        #[MarkerList(isOfLayer: true)]
+        ?Markers $markers = null,
+    ): self {
+        if ($out <= $in) {
+            throw new Misfit('out', "$out is not after the in point $in");
+        }
+
         return new self(
-            self::readId($node->field('id')),
-            $kind,
-            $node->field('name')->name(),
-            self::readSpan($node),
-            $kind->readContent($node),
-            [...$properties, ...$settings],
-            $node->has('group') ? self::readId($node->field('group')) : null,
-            Switches::read($node, $kind),
-            Exposure::read($node),
-            Life::read($node->optional('arrive'), $node->optional('leave'), $node->optional('accents')),
-            $attached,
-            Markers::readOfLayer($node->optional('markers')),
+            $id, $kind, $name, new FrameRange($in, $out), $content, $properties, $group, $switches, $exposure, $life, $attached, $markers,
         );
     }
 
-    /** @return array<string, mixed> whose keys are the fields that every layer can have, besides its properties */
-    private static function fields(): array
+    /** What the project's schema calls layers of a kind. */
+    public static function definitionOf(string $kind): string
     {
-        return self::OWN + Fields::of(Switches::class)->names() + Fields::of(Exposure::class)->names() + Attachments::NAMES;
+        return ucfirst($kind).'Layer';
     }
 
     /** @return array<string, mixed> */
@@ -425,23 +450,5 @@ final readonly class Layer implements Valued
         }
 
         return array_diff_key($definitions, $isApart ? [Axes::TOGETHER => 0] : ['x' => 0, 'y' => 0]);
-    }
-
-    private static function readId(Node $node): string
-    {
-        return preg_match('/^[A-Za-z0-9_-]{1,64}$/', $node->string())
-            ? $node->string()
-            : $node->refuse(json_encode($node->value).' is not an id; use letters, digits, - and _');
-    }
-
-    private static function readSpan(Node $node): FrameRange
-    {
-        $in = $node->field('in')->int(-Composition::LONGEST, Composition::LONGEST);
-        $out = $node->field('out')->int(-Composition::LONGEST, 2 * Composition::LONGEST);
-        if ($out <= $in) {
-            $node->field('out')->refuse("$out is not after the in point $in");
-        }
-
-        return new FrameRange($in, $out);
     }
 }

@@ -4,37 +4,40 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 
 /** A moment with a name, to be found again and to be drawn to. */
 final readonly class Marker
 {
-    /** @param  int  $frame  of the composition, or of a layer from its in point on */
-    public function __construct(public int $frame, public string $name = '', public Dye $label = Dye::Saffron)
-    {
+    public function __construct(
+        #[Field('of the composition, or of a layer from its in point on', 0, Composition::LONGEST - 1)]
+        public int $frame,
+        #[Field(longest: 200, always: true)]
+        public string $name = '',
+        #[Field(ref: 'Label', always: true)]
+        public Dye $label = Dye::Saffron,
+    ) {
     }
 
-    /** One of a composition. */
-    public static function read(Node $node): self
+    public static function read(Node $node, bool $isOfLayer): self
     {
-        return self::readWithin($node, 0, Composition::LONGEST - 1);
+        $read = self::described($isOfLayer)->read($node);
+
+        return new self($read->frame, trim($read->name), $read->label);
     }
 
-    /** One of a layer: it may lie beyond what was trimmed off, and be there again when the layer is longer. */
-    public static function readOfLayer(Node $node): self
+    /**
+     * One of a layer may lie beyond what was trimmed off, and be there again when the layer is longer.
+     *
+     * @return Fields<self>
+     */
+    public static function described(bool $isOfLayer): Fields
     {
-        return self::readWithin($node, -Composition::LONGEST, 2 * Composition::LONGEST);
-    }
+        $all = Fields::of(self::class);
 
-    private static function readWithin(Node $node, int $first, int $last): self
-    {
-        $node->allow(['frame', 'name', 'label']);
-
-        return new self(
-            $node->field('frame')->int($first, $last),
-            trim($node->optional('name')?->string(200) ?? ''),
-            $node->optional('label')?->enum(Dye::class) ?? Dye::Saffron,
-        );
+        return $isOfLayer ? $all->within('frame', -Composition::LONGEST, 2 * Composition::LONGEST) : $all;
     }
 
     public function movedBy(int $frames): self

@@ -13,7 +13,7 @@ final readonly class Markers
     public const MOST = 2000;
 
     /** @param  array<int, Marker>  $markers  by frame, sorted */
-    private function __construct(private array $markers)
+    public function __construct(private array $markers = [])
     {
     }
 
@@ -26,22 +26,12 @@ final readonly class Markers
         return count($byFrame) <= self::MOST ? new self($byFrame) : throw new Refusal('there are at most '.self::MOST.' markers');
     }
 
-    public static function read(?Node $node): self
-    {
-        return self::readEach($node, Marker::read(...));
-    }
-
-    public static function readOfLayer(?Node $node): self
-    {
-        return self::readEach($node, Marker::readOfLayer(...));
-    }
-
-    /** @param  callable(Node): Marker  $read */
-    private static function readEach(?Node $node, callable $read): self
+    /** @throws Refusal for two on one frame */
+    public static function read(Node $node, bool $isOfLayer): self
     {
         $markers = [];
-        foreach ($node?->items(self::MOST) ?? [] as $item) {
-            $marker = $read($item);
+        foreach ($node->items(self::MOST) as $item) {
+            $marker = Marker::read($item, $isOfLayer);
             if (isset($markers[$marker->frame])) {
                 $item->field('frame')->refuse("there is a marker on frame $marker->frame already");
             }

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -30,51 +35,39 @@ final readonly class Media
 
     public static function read(Node $node): self
     {
-        $node->allow(['id', 'name', 'file', 'hash', 'folder']);
-        $file = $node->field('file')->name(500);
-        $hash = $node->optional('hash')?->string(64);
-        if ($hash !== null && preg_match('/^[0-9a-f]{64}$/', $hash) !== 1) {
-            $node->field('hash')->refuse('is not a SHA-256 in 64 digits of 0 to 9 and a to f');
-        }
+        return Fields::of(self::class)->read($node);
+    }
 
-        return new self(
-            $node->field('id')->name(64),
-            $node->optional('name')?->name() ?? basename($file),
-            $file,
-            folder: $node->optional('folder')?->name(100),
-            hash: $hash,
-        );
+    public static function from(
+        #[Name(longest: Id::LONGEST)]
+        string $id,
+        #[Name('relative to the project file', 500)]
+        string $file,
+        #[Name]
+        ?string $name = null,
+        #[Field('SHA-256 of its content, by which a server knows that it has it', like: '^[0-9a-f]{64}$', unlike: 'is not a SHA-256 in 64 digits of 0 to 9 and a to f')]
+        ?string $hash = null,
+        #[Name('the folder that it is filed in', 100)]
+        ?string $folder = null,
+    ): self {
+        return new self($id, $name ?? basename($file), $file, folder: $folder, hash: $hash);
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return [
-            'id' => $this->id,
-            'name' => $this->name,
-            'file' => $this->file,
-            ...($this->hash === null ? [] : ['hash' => $this->hash]),
-            ...($this->folder === null ? [] : ['folder' => $this->folder]),
-        ];
+        return Fields::of(self::class)->write($this);
     }
 
     public function probed(MediaFacts $facts): self
     {
-        return new self($this->id, $this->name, $this->file, $facts, $this->folder, $this->removed, $this->hash);
+        return Altered::copy($this, ['facts' => $facts]);
     }
 
     /** @param  array{name?: string, folder?: ?string, removed?: bool}  $fields */
     public function with(array $fields): self
     {
-        return new self(
-            $this->id,
-            $fields['name'] ?? $this->name,
-            $this->file,
-            $this->facts,
-            array_key_exists('folder', $fields) ? $fields['folder'] : $this->folder,
-            $fields['removed'] ?? $this->removed,
-            $this->hash,
-        );
+        return Altered::copy($this, $fields);
     }
 
     public function size(): Size

@@ -22,10 +22,7 @@ final readonly class NamedCurve
 
     public static function read(Node $node): self
     {
-        $read = Fields::of(self::class)->read($node);
-        assert($read instanceof self);
-
-        return $read;
+        return Fields::of(self::class)->read($node);
     }
 
     /** @return array{name: string, easing: string} */

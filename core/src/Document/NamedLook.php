@@ -21,10 +21,7 @@ final readonly class NamedLook
 
     public static function read(Node $node): self
     {
-        $read = Fields::of(self::class)->read($node);
-        assert($read instanceof self);
-
-        return $read;
+        return Fields::of(self::class)->read($node);
     }
 
     public static function from(

@@ -26,10 +26,7 @@ final readonly class PlacedGuide
 
     public static function read(Node $node): self
     {
-        $read = Fields::of(self::class)->read($node);
-        assert($read instanceof self);
-
-        return $read;
+        return Fields::of(self::class)->read($node);
     }
 
     /** @return array{axis: string, at: float} */

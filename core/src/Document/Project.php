@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Document;
 
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /** Compositions, the media they use and the colours at hand: what is edited as one, and what one file holds. */
@@ -35,20 +40,35 @@ final readonly class Project
         if ($format->value !== self::FORMAT) {
             $format->refuse('must be "'.self::FORMAT.'"');
         }
-        $node->field('version')->int(1, self::VERSION);
-        $node->allow(['format', 'version', 'name', 'media', 'compositions', ...Kept::LISTS]);
-        $media = self::readMedia($node);
-        $compositions = Compositions::read($node->field('compositions'));
-        self::checkReferences($node, $compositions, $media);
+
+        return self::described()->read($node);
+    }
+
+    /** @return Fields<self> */
+    public static function described(): Fields
+    {
+        return Fields::of(self::class)->fixing(['format' => self::FORMAT], ['format']);
+    }
+
+    /** @param  list<Media>  $media */
+    public static function from(
+        #[Field(least: 1, most: self::VERSION)] int $version,
+        #[Name] string $name,
+        #[Field] Compositions $compositions,
+        #[Together] Kept $kept,
+        #[Field(longest: self::MOST_MEDIA, of: Media::class, ref: 'MediaFile')] array $media = [],
+    ): self {
+        $library = self::libraryOf($media);
+        self::checkReferences($compositions, $library);
         foreach ($compositions as $index => $composition) {
             try {
-                Nesting::check($composition, $media->withCompositions($compositions));
+                Nesting::check($composition, $library->withCompositions($compositions));
             } catch (Refusal $refusal) {
-                $node->field('compositions')->items()[$index]->refuse($refusal->getMessage());
+                throw new Misfit("compositions[$index]", $refusal->getMessage());
             }
         }
 
-        return new self($node->field('name')->name(), $media, $compositions, Kept::read($node->optional(...)));
+        return new self($name, $library, $compositions, $kept);
     }
 
     /** @return array<string, mixed> without what was removed */
@@ -62,8 +82,7 @@ final readonly class Project
             'compositions' => array_map(
                 fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions),
             ),
-            'swatches' => [],
-            ...array_filter($this->kept->toJson()),
+            ...$this->kept->toJson(),
         ];
     }
 
@@ -134,42 +153,37 @@ final readonly class Project
         return $uses;
     }
 
-    private static function readMedia(Node $node): MediaLibrary
+    /** @param  list<Media>  $media */
+    private static function libraryOf(array $media): MediaLibrary
     {
-        $media = [];
-        foreach ($node->optional('media')?->items(self::MOST_MEDIA) ?? [] as $item) {
-            $one = Media::read($item);
-            if (isset($media[$one->id])) {
-                $item->field('id')->refuse("\"{$one->id}\" is already the id of other media");
+        $known = [];
+        foreach ($media as $index => $one) {
+            if (isset($known[$one->id])) {
+                throw new Misfit("media[$index].id", "\"{$one->id}\" is already the id of other media");
             }
-            $media[$one->id] = $one;
+            $known[$one->id] = true;
         }
 
-        return MediaLibrary::of(...array_values($media));
+        return MediaLibrary::of(...$media);
     }
 
-    private static function checkReferences(Node $node, Compositions $compositions, MediaLibrary $media): void
+    private static function checkReferences(Compositions $compositions, MediaLibrary $media): void
     {
         foreach ($compositions as $index => $composition) {
             foreach ($composition->layers as $at => $layer) {
+                $place = "compositions[$index].layers[$at]";
                 foreach ($layer->media() as $field => $id) {
                     if (! $media->has($id)) {
-                        self::layerIn($node, $index, $at)->field(explode('.', $field)[0])->refuse("there is no media \"$id\" in this project");
+                        throw new Misfit("$place.".explode('.', $field)[0], "there is no media \"$id\" in this project");
                     }
                 }
                 foreach ($layer->refersTo()->compositions as $id) {
                     if (! $compositions->has($id)) {
-                        self::layerIn($node, $index, $at)->field(
-                            in_array($id, $layer->content->refersTo()->compositions, true) ? 'composition' : 'gradients',
-                        )->refuse("there is no composition \"$id\" in this project");
+                        $field = in_array($id, $layer->content->refersTo()->compositions, true) ? 'composition' : 'gradients';
+                        throw new Misfit("$place.$field", "there is no composition \"$id\" in this project");
                     }
                 }
             }
         }
-    }
-
-    private static function layerIn(Node $project, int $composition, int $layer): Node
-    {
-        return $project->field('compositions')->items()[$composition]->field('layers')->items()[$layer];
     }
 }

@@ -27,7 +27,7 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     private ?Tree $tree = null;
 
     /** @param  array<array-key, StoredLayer>  $entries  by id, bottom first */
-    private function __construct(private readonly array $entries)
+    public function __construct(private readonly array $entries = [])
     {
     }
 
@@ -79,6 +79,18 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
     public function toJson(): array
     {
         return array_map(fn (StoredLayer $entry): array => $entry->layer()->toJson(), array_values($this->entries));
+    }
+
+    /** @return array<string, mixed> its JSON Schema */
+    public static function schema(): array
+    {
+        return [
+            'description' => 'from the bottom of the stack to the top',
+            'type' => 'array',
+            'items' => ['anyOf' => array_map(
+                fn (string $kind): array => ['$ref' => '#/$defs/'.Layer::definitionOf($kind)], array_keys(Kinds::all()),
+            )],
+        ];
     }
 
     /** @return array<array-key, StoredLayer> by id, bottom first */

@@ -5,30 +5,24 @@ declare(strict_types=1);
 namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
-use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\OfType;
 
 /** A colour that a project keeps at hand. */
 final readonly class Swatch
 {
-    public function __construct(public string $name, public Colour $colour)
-    {
+    public function __construct(
+        #[Name] public string $name,
+        #[OfType(new ColourType)] public Colour $colour,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        $node->allow(['name', 'colour']);
-
-        return new self($node->field('name')->name(), self::readColour($node->field('colour')));
-    }
-
-    public static function readColour(Node $node): Colour
-    {
-        try {
-            return Colour::parse($node->string());
-        } catch (Refusal $refusal) {
-            $node->refuse($refusal->getMessage());
-        }
+        return Fields::of(self::class)->read($node);
     }
 
     /** @return array{name: string, colour: string} */

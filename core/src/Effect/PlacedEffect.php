@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ricamo\Core\Effect;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
@@ -20,19 +22,19 @@ final readonly class PlacedEffect implements Attached
     private const MOST_TIMES = 64;
 
     /** @param  string  $id  by which the layer's properties say whose they are: `e1.radius` */
-    public function __construct(public string $id, public Effect $effect, public bool $on = true)
-    {
+    public function __construct(
+        #[Field(like: '^e[0-9]{1,6}$', unlike: 'is not e and a number')]
+        public string $id,
+        #[Field(of: Effects::class)]
+        public Effect $effect,
+        #[Field]
+        public bool $on = true,
+    ) {
     }
 
     public static function read(Node $node): self
     {
-        return new self(
-            preg_match('/^e\d{1,6}$/', $node->field('id')->string(8))
-                ? $node->field('id')->string()
-                : $node->field('id')->refuse('is not e and a number'),
-            Effects::read($node->field('effect')),
-            $node->optional('on')?->bool() ?? true,
-        );
+        return Fields::of(self::class)->readAmong($node);
     }
 
     /**
@@ -70,14 +72,9 @@ final readonly class PlacedEffect implements Attached
         return $this->effect->settings();
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return ['id' => 0, 'effect' => 0, 'on' => 0];
-    }
-
-    public function toJson(): array
-    {
-        return ['id' => $this->id, 'effect' => $this->effect->name(), ...($this->on ? [] : ['on' => false])];
+        return Fields::of(self::class)->fixing(['effect' => $this->effect->name()]);
     }
 
     public function refersTo(): References

@@ -11,7 +11,7 @@ use Attribute;
 final readonly class All
 {
     /**
-     * @param  ?string  $of  the class that describes these fields
+     * @param  ?class-string  $of  the class that describes these fields
      * @param  ?string  $ref  the definition in the project's schema that has them, else
      * @param  list<string>  $names  of that definition
      */

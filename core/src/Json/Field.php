@@ -6,7 +6,9 @@ namespace Ricamo\Core\Json;
 
 use Attribute;
 use BackedEnum;
+use LogicException;
 use Ricamo\Core\Refusal;
+use Stringable;
 
 /**
  * One field of an object in a document, or one argument of an edit, described where its value comes to be: at a parameter of the
@@ -22,7 +24,8 @@ readonly class Field
      * @param  int  $longest  characters of a text, or entries of a list
      * @param  int  $fewest  entries of a list
      * @param  ?string  $like  a regular expression without delimiters that a text matches
-     * @param  list<string>  $oneOf  all that a text can be
+     * @param  ?string  $unlike  what is said of a text that does not match it; null to quote the expression
+     * @param  list<string|int>  $oneOf  all that a text or a number can be
      * @param  ?string  $of  what a list consists of: `string`, `int` or a class; or the class that reads it, where its own does not
      * @param  ?string  $ref  the definition in the project's schema that it, or an entry of it, matches
      * @param  bool  $many  whether what is read later is a list
@@ -37,6 +40,7 @@ readonly class Field
         public int $longest = 1000,
         public int $fewest = 0,
         public ?string $like = null,
+        public ?string $unlike = null,
         public array $oneOf = [],
         public ?string $of = null,
         public ?string $ref = null,
@@ -68,6 +72,19 @@ readonly class Field
         return $this->of === null ? $items : array_map(fn (Node $item): mixed => $this->one($item, (string) $this->of), $items);
     }
 
+    /** The JSON of a value of it. */
+    public function write(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof BackedEnum => $value->value,
+            $value instanceof Stringable => (string) $value,
+            is_object($value) && method_exists($value, 'toJson') => $value->toJson(),
+            is_object($value) => Fields::of($value::class)->write($value),
+            is_array($value) => array_map($this->write(...), $value),
+            default => $value,
+        };
+    }
+
     /** @return array<string, mixed> its JSON Schema */
     public function schema(string $type): array
     {
@@ -90,7 +107,7 @@ readonly class Field
     {
         return match (true) {
             $type === 'bool' => $node->bool(),
-            $type === 'int' => $node->int((int) $this->least, (int) $this->most),
+            $type === 'int' => $this->oneOf === [] ? $node->int((int) $this->least, (int) $this->most) : $this->among($node->int(PHP_INT_MIN, PHP_INT_MAX), $node),
             $type === 'float' => $node->number($this->least, $this->most),
             $type === 'string' => $this->text($node),
             is_subclass_of($type, BackedEnum::class) => $node->enum($type),
@@ -102,22 +119,38 @@ readonly class Field
     {
         // What is in a list are ids.
         $text = $node->string($this->of === 'string' ? Id::LONGEST : $this->longest);
-        if ($this->oneOf !== [] && ! in_array($text, $this->oneOf, true)) {
-            $node->refuse(
-                count($this->oneOf) === 2
-                    ? "must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\""
-                    : 'is not one of '.implode(', ', $this->oneOf),
-            );
+        if ($this->oneOf !== []) {
+            $this->among($text, $node);
         }
 
-        return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse("does not match $this->like");
+        return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse($this->unlike ?? "does not match $this->like");
+    }
+
+    /**
+     * @template T of string|int
+     *
+     * @param  T  $value
+     * @return T
+     */
+    private function among(string|int $value, Node $node): string|int
+    {
+        return match (true) {
+            in_array($value, $this->oneOf, true) => $value,
+            is_int($value) => $node->refuse('must be '.implode(', ', array_slice($this->oneOf, 0, -1)).' or '.$this->oneOf[count($this->oneOf) - 1]),
+            count($this->oneOf) === 2 => $node->refuse("must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\""),
+            default => $node->refuse('is not one of '.implode(', ', $this->oneOf)),
+        };
     }
 
     private static function object(Node $node, string $class): mixed
     {
         $read = [$class, 'read'];
 
-        return is_callable($read) ? $read($node) : Fields::of($class)->read($node);
+        return match (true) {
+            is_callable($read) => $read($node),
+            class_exists($class) => Fields::of($class)->read($node),
+            default => throw new LogicException("$class is no class"),
+        };
     }
 
     /** @return array<string, mixed> */
@@ -125,6 +158,7 @@ readonly class Field
     {
         return match (true) {
             $type === 'bool' => ['type' => 'boolean'],
+            $type === 'int' && $this->oneOf !== [] => ['enum' => $this->oneOf],
             $type === 'int', $type === 'float' => [
                 'type' => $type === 'int' ? 'integer' : 'number',
                 ...($this->least === null ? [] : ['minimum' => $this->least]), ...($this->most === null ? [] : ['maximum' => $this->most]),
@@ -148,7 +182,7 @@ readonly class Field
     {
         $schema = [$class, 'schema'];
         if (! is_callable($schema)) {
-            return Fields::of($class)->schema();
+            return class_exists($class) ? Fields::of($class)->schema() : throw new LogicException("$class is no class");
         }
         /** @var array<string, mixed> $own */
         $own = $schema();

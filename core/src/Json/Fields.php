@@ -4,48 +4,61 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Json;
 
-use BackedEnum;
 use LogicException;
 use ReflectionAttribute;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 use Ricamo\Core\Refusal;
-use Stringable;
 
 /**
  * All fields of an object in a document, or all arguments of an edit, as the constructor of its class or its method `from`
  * describes them.
+ *
+ * @template T of object
  */
 final class Fields
 {
-    /** @var array<string, self> by class */
+    /** @var array<class-string, self<object>> by class */
     private static array $known = [];
 
     /**
-     * @param  class-string  $class
+     * @param  class-string<T>  $class
      * @param  bool  $isMade  whether its method `from` makes it, which checks how the fields go together
      * @param  array<string, array{Field, string, string, bool, mixed}>  $fields  by parameter: its description, its type, its name in JSON, whether it may be left out, and what it is then
-     * @param  array<string, self>  $together  by parameter
+     * @param  array<string, self<object>>  $together  by parameter
      * @param  array<string, All>  $whole  by parameter
+     * @param  array<string, string>  $fixed  what can be nothing else, by name; one that no parameter describes may be left out
+     * @param  list<string>  $needed  the names of those that cannot be left out, though their parameters have a default
      */
     private function __construct(
         private readonly string $class, private readonly bool $isMade, private readonly array $fields, private readonly array $together,
-        private readonly array $whole,
+        private readonly array $whole, private readonly array $fixed = [], private readonly array $needed = [],
     ) {
     }
 
-    /** @throws LogicException for a class that describes none */
+    /**
+     * @template C of object
+     *
+     * @param  class-string<C>  $class
+     * @return self<C>
+     *
+     * @throws LogicException for a class that describes none
+     */
     public static function of(string $class): self
     {
-        return self::$known[$class] ??= self::described($class);
+        /** @var self<C> $known */
+        $known = self::$known[$class] ??= self::described($class);
+
+        return $known;
     }
 
+    /**
+     * @param  class-string  $class
+     * @return self<object>
+     */
     private static function described(string $class): self
     {
-        if (! class_exists($class)) {
-            throw new LogicException("$class is no class");
-        }
         [$fields, $together, $whole] = [[], [], []];
         $reflection = new ReflectionClass($class);
         $isMade = $reflection->hasMethod('from');
@@ -63,10 +76,11 @@ final class Fields
                     $isOptional ? $parameter->getDefaultValue() : null,
                 ];
             } elseif ($parameter->getAttributes(Together::class) !== []) {
-                $together[$parameter->getName()] = self::of(self::type($parameter));
+                $part = self::type($parameter);
+                $together[$parameter->getName()] = self::of(class_exists($part) ? $part : throw new LogicException("$part is no class"));
             } elseif ($parameter->getAttributes(All::class) !== []) {
                 $whole[$parameter->getName()] = $parameter->getAttributes(All::class)[0]->newInstance();
-            } else {
+            } elseif ($parameter->getAttributes(Apart::class) === []) {
                 throw new LogicException("$class does not describe \${$parameter->getName()}");
             }
         }
@@ -74,16 +88,53 @@ final class Fields
         return new self($class, $isMade, $fields, $together, $whole);
     }
 
-    /** @param  list<string>  $parameters */
+    /**
+     * @param  list<string>  $parameters
+     * @return self<T>
+     */
     public function only(array $parameters): self
     {
-        return new self($this->class, $this->isMade, array_intersect_key($this->fields, array_flip($parameters)), [], []);
+        $fields = array_intersect_key($this->fields, array_flip($parameters));
+
+        return new self($this->class, $this->isMade, $fields, [], [], $this->fixed, $this->needed);
     }
 
-    /** @param  list<string>  $parameters */
+    /**
+     * @param  list<string>  $parameters
+     * @return self<T>
+     */
     public function without(array $parameters): self
     {
-        return new self($this->class, $this->isMade, array_diff_key($this->fields, array_flip($parameters)), $this->together, $this->whole);
+        $fields = array_diff_key($this->fields, array_flip($parameters));
+
+        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed, $this->needed);
+    }
+
+    /**
+     * Those of a form of it.
+     *
+     * @param  array<string, string>  $fixed  what can be nothing else, by name; one that no parameter describes may be left out
+     * @param  list<string>  $needed  the names of those that cannot be left out, though their parameters have a default
+     * @return self<T>
+     */
+    public function fixing(array $fixed, array $needed = []): self
+    {
+        return new self(
+            $this->class, $this->isMade, $this->fields, $this->together, $this->whole, [...$this->fixed, ...$fixed], [...$this->needed, ...$needed],
+        );
+    }
+
+    /**
+     * With another range of a number.
+     *
+     * @return self<T>
+     */
+    public function within(string $parameter, int $least, int $most): self
+    {
+        $fields = $this->fields;
+        $fields[$parameter] = [Altered::copy($fields[$parameter][0], ['least' => $least, 'most' => $most])] + $fields[$parameter];
+
+        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed, $this->needed);
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -95,16 +146,28 @@ final class Fields
             : throw new LogicException("\${$parameter->getName()} has no single type");
     }
 
-    /** @throws Refusal for a field that there is not, one that is missing, or one that cannot be what it is */
+    /**
+     * @return T
+     *
+     * @throws Refusal for a field that there is not, one that is missing, or one that cannot be what it is
+     */
     public function read(Node $node): object
     {
-        return $this->make($node->allowKeys($this->names()));
+        return $this->readAmong($node->allowKeys($this->names()));
     }
 
-    private function make(Node $node): object
+    /**
+     * Reads them where an object has others beside them.
+     *
+     * @param  array<string, mixed>  $apart  by parameter, what is read already
+     * @return T
+     *
+     * @throws Refusal for one that is missing, or cannot be what it is
+     */
+    public function readAmong(Node $node, array $apart = []): object
     {
-        $together = array_map(fn (self $fields): object => $fields->make($node), $this->together);
-        $values = [...$this->values($node), ...$together, ...array_fill_keys(array_keys($this->whole), $node)];
+        $together = array_map(fn (self $fields): object => $fields->readAmong($node), array_diff_key($this->together, $apart));
+        $values = [...$this->values($node), ...$together, ...array_fill_keys(array_keys($this->whole), $node), ...$apart];
         if (! $this->isMade) {
             return new ($this->class)(...$values);
         }
@@ -117,7 +180,7 @@ final class Fields
             $node->refuse($refusal->getMessage());
         }
 
-        return is_object($made) ? $made : throw new LogicException("{$this->class} cannot be made");
+        return $made instanceof $this->class ? $made : throw new LogicException("{$this->class} cannot be made");
     }
 
     /**
@@ -131,12 +194,17 @@ final class Fields
     {
         $values = [];
         foreach ($this->fields as $parameter => [$field, $type, $name, $isOptional]) {
-            $said = $isOptional ? $node->optional($name) : $node->field($name);
+            $said = $isOptional && ! in_array($name, $this->needed, true) ? $node->optional($name) : $node->field($name);
             if ($field->isNullSaid && array_key_exists($name, $node->object())) {
                 $said ??= new Node(null, $node, $name);
             }
             if ($said !== null) {
                 $values[$parameter] = $field->read($said, $type);
+            }
+        }
+        foreach ($this->fixed as $name => $value) {
+            if ($node->has($name) && $node->field($name)->value !== $value) {
+                $node->field($name)->refuse("can only be $value");
             }
         }
 
@@ -148,31 +216,24 @@ final class Fields
     {
         $json = [];
         foreach ($this->fields as $parameter => [$field, , $name, $isOptional, $default]) {
+            if (isset($this->fixed[$name])) {
+                $json[$name] = $this->fixed[$name];
+
+                continue;
+            }
             $value = $one->{$parameter};
             if (! $isOptional || $field->always || $value != $default) {
-                $json[$name] = self::json($value);
+                $json[$name] = $field->write($value);
             }
         }
 
-        return $json;
-    }
-
-    private static function json(mixed $value): mixed
-    {
-        return match (true) {
-            $value instanceof BackedEnum => $value->value,
-            $value instanceof Stringable => (string) $value,
-            is_object($value) && method_exists($value, 'toJson') => $value->toJson(),
-            is_object($value) => self::of($value::class)->write($value),
-            is_array($value) => array_map(self::json(...), $value),
-            default => $value,
-        };
+        return $json + $this->fixed;
     }
 
     /** @return array<string, mixed> whose keys are the names of all */
     public function names(): array
     {
-        $names = array_column($this->fields, 3, 2);
+        $names = array_column($this->fields, 3, 2) + $this->fixed;
         foreach ($this->together as $fields) {
             $names += $fields->names();
         }
@@ -194,8 +255,9 @@ final class Fields
     {
         $properties = [];
         foreach ($this->fields as [$field, $type, $name]) {
-            $properties[$name] = $field->schema($type);
+            $properties[$name] = isset($this->fixed[$name]) ? ['const' => $this->fixed[$name]] : $field->schema($type);
         }
+        $properties += array_map(fn (string $value): array => ['const' => $value], $this->fixed);
         foreach ([...array_values($this->together), ...array_values($this->whole)] as $fields) {
             $properties += $fields->properties();
         }
@@ -208,12 +270,15 @@ final class Fields
     {
         $required = array_keys(array_filter(array_column($this->fields, 3, 2), fn (bool $isOptional): bool => ! $isOptional));
 
-        return array_merge($required, ...array_values(array_map(fn (self $fields): array => $fields->required(), $this->together)));
+        return array_merge($required, $this->needed, ...array_values(array_map(fn (self $fields): array => $fields->required(), $this->together)));
     }
 
-    /** @return array<string, mixed> the JSON Schema of the whole object */
-    public function schema(): array
+    /**
+     * @param  array<string, array<string, mixed>>  $others  the JSON Schema of fields that stand beside these, by name
+     * @return array<string, mixed> the JSON Schema of the whole object
+     */
+    public function schema(array $others = []): array
     {
-        return ['type' => 'object', 'properties' => $this->properties(), 'required' => $this->required(), 'additionalProperties' => false];
+        return ['type' => 'object', 'properties' => [...$this->properties(), ...$others], 'required' => $this->required(), 'additionalProperties' => false];
     }
 }

@@ -8,6 +8,9 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
@@ -15,7 +18,7 @@ use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Value\Type\NumberType;
-use Ricamo\Core\Value\Type\PathType;
+use Ricamo\Core\Value\Type\PathData;
 
 /** A brush as a layer's outline has it. */
 final readonly class PlacedBrush implements Attached
@@ -28,12 +31,16 @@ final readonly class PlacedBrush implements Attached
     /** The most points that a mark of one's own has. */
     public const MOST_POINTS = 300;
 
-    /**
-     * @param  ?Contours  $mark  what is set along the line, of any size, where its form is one's own
-     * @param  ?string  $media  a picture or a clip in its place
-     */
-    public function __construct(public BrushForm $form, public bool $on = true, public ?Contours $mark = null, public ?string $media = null)
-    {
+    public function __construct(
+        #[Field]
+        public BrushForm $form,
+        #[Field]
+        public bool $on = true,
+        #[PathData('of any size, which is set along the line')]
+        public ?Contours $mark = null,
+        #[Id('a picture or a clip in its place')]
+        public ?string $media = null,
+    ) {
     }
 
     /** The mark around the origin, its larger side one unit of brushes; null where the form has its own. */
@@ -77,24 +84,24 @@ final readonly class PlacedBrush implements Attached
 
     public static function read(Node $node): self
     {
-        if ($node->has('id') && $node->field('id')->value !== self::ID) {
-            $node->field('id')->refuse('can only be '.self::ID);
-        }
-
         $form = $node->field('form')->enum(BrushForm::class);
-        if ($form !== BrushForm::Own) {
-            return new self($form, $node->optional('on')?->bool() ?? true);
-        }
-        if ($node->has('mark') === $node->has('media')) {
+        $one = self::described($form)->readAmong($node);
+        if ($form === BrushForm::Own && ($one->mark === null) === ($one->media === null)) {
             $node->refuse('a brush of one\'s own has either a mark or a medium');
         }
-        $mark = $node->optional('mark');
-        $path = $mark === null ? null : (new PathType)->read($mark);
-        if ($mark !== null && ($path === null || $path->count() < 2 || $path->count() > self::MOST_POINTS)) {
-            $mark->refuse('has fewer than two points, or more than '.self::MOST_POINTS);
+        if ($one->mark !== null && ($one->mark->count() < 2 || $one->mark->count() > self::MOST_POINTS)) {
+            $node->field('mark')->refuse('has fewer than two points, or more than '.self::MOST_POINTS);
         }
 
-        return new self($form, $node->optional('on')?->bool() ?? true, $path, $node->optional('media')?->string(64));
+        return $one;
+    }
+
+    /** @return Fields<self> what there is to say of one of a form */
+    private static function described(BrushForm $form): Fields
+    {
+        return Fields::of(self::class)
+            ->without($form === BrushForm::Own ? [] : ['mark', 'media'])
+            ->fixing(['id' => self::ID, 'form' => $form->value]);
     }
 
     public function id(): string
@@ -129,19 +136,9 @@ final readonly class PlacedBrush implements Attached
         ];
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return ['id' => 0, 'form' => 0, 'on' => 0] + ($this->form === BrushForm::Own ? ['mark' => 0, 'media' => 0] : []);
-    }
-
-    public function toJson(): array
-    {
-        return [
-            'id' => self::ID,
-            'form' => $this->form->value,
-            ...($this->on ? [] : ['on' => false]),
-            ...array_filter(['mark' => $this->mark?->write(), 'media' => $this->media], fn (?string $one): bool => $one !== null),
-        ];
+        return self::described($this->form);
     }
 
     public function refersTo(): References

@@ -7,6 +7,8 @@ namespace Ricamo\Core\Line;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Effect\Setting;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Property\Attached;
@@ -19,9 +21,13 @@ final readonly class PlacedOutline implements Attached
     public const MOST = Painted::MORE;
 
     public function __construct(
+        #[Field(like: '^o[0-9]{1,6}$', unlike: 'is not o and a number')]
         public string $id,
+        #[Field]
         public OutlineSide $side = OutlineSide::Outside,
+        #[Field]
         public Join $join = Join::Round,
+        #[Field]
         public bool $on = true,
     ) {
     }
@@ -42,14 +48,7 @@ final readonly class PlacedOutline implements Attached
 
     public static function read(Node $node): self
     {
-        return new self(
-            preg_match('/^o\d{1,6}$/', $node->field('id')->string(8))
-                ? $node->field('id')->string()
-                : $node->field('id')->refuse('is not o and a number'),
-            $node->optional('side')?->enum(OutlineSide::class) ?? OutlineSide::Outside,
-            $node->optional('join')?->enum(Join::class) ?? Join::Round,
-            $node->optional('on')?->bool() ?? true,
-        );
+        return Fields::of(self::class)->readAmong($node);
     }
 
     public function id(): string
@@ -77,17 +76,9 @@ final readonly class PlacedOutline implements Attached
         ];
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return ['id' => 0, 'side' => 0, 'join' => 0, 'on' => 0];
-    }
-
-    public function toJson(): array
-    {
-        return [
-            'id' => $this->id, ...($this->side === OutlineSide::Outside ? [] : ['side' => $this->side->value]),
-            ...($this->join === Join::Round ? [] : ['join' => $this->join->value]), ...($this->on ? [] : ['on' => false]),
-        ];
+        return Fields::of(self::class);
     }
 
     public function refersTo(): References

@@ -10,6 +10,9 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
@@ -32,19 +35,23 @@ final readonly class PlacedMask implements Attached
 
     private const FAR = 100_000;
 
-    /**
-     * @param  string  $id  by which the layer's properties say whose they are: `m1.feather`
-     * @param  bool  $fixed  whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
-     * @param  ?string  $layer  the one that it is, where its form is a layer's
-     */
+    /** @param  string  $id  by which the layer's properties say whose they are: `m1.feather` */
     public function __construct(
+        #[Field(like: '^m[0-9]{1,6}$', unlike: 'is not m and a number')]
         public string $id,
+        #[Field]
         public MaskForm $form,
+        #[Field('what it does to those before it')]
         public MaskMode $mode = MaskMode::Add,
+        #[Field]
         public bool $inverted = false,
+        #[Field]
         public bool $on = true,
+        #[Field('whether it stays where it is in the frame, counted in the composition\'s pixels, however the layer moves')]
         public bool $fixed = false,
+        #[Id('the layer that it is')]
         public ?string $layer = null,
+        #[Field(always: true)]
         public MaskBy $by = MaskBy::Alpha,
     ) {
     }
@@ -61,24 +68,20 @@ final readonly class PlacedMask implements Attached
 
     public static function read(Node $node): self
     {
-        $form = $node->field('form')->enum(MaskForm::class);
-        $isLayer = $form === MaskForm::Layer;
-
-        return new self(
-            preg_match('/^m\d{1,6}$/', $node->field('id')->string(8))
-                ? $node->field('id')->string()
-                : $node->field('id')->refuse('is not m and a number'),
-            $form,
-            $node->optional('mode')?->enum(MaskMode::class) ?? MaskMode::Add,
-            $node->optional('inverted')?->bool() ?? false,
-            $node->optional('on')?->bool() ?? true,
-            ! $isLayer && ($node->optional('fixed')?->bool() ?? false),
-            $isLayer ? $node->field('layer')->string(64) : null,
-            $isLayer ? $node->optional('by')?->enum(MaskBy::class) ?? MaskBy::Alpha : MaskBy::Alpha,
-        );
+        return self::described($node->field('form')->enum(MaskForm::class))->readAmong($node);
     }
 
-    /** The same, where the layer that it is has another id. */
+    /** @return Fields<self> what there is to say of one of a form */
+    private static function described(MaskForm $form): Fields
+    {
+        $all = Fields::of(self::class);
+
+        return $form === MaskForm::Layer
+            ? $all->without(['fixed'])->fixing(['form' => $form->value], ['layer'])
+            : $all->without(['layer', 'by'])->fixing(['form' => $form->value]);
+    }
+
+    /** A copy that refers to the layer's new id. */
     public function ofLayer(string $layer): self
     {
         return new self($this->id, $this->form, $this->mode, $this->inverted, $this->on, $this->fixed, $layer, $this->by);
@@ -119,25 +122,9 @@ final readonly class PlacedMask implements Attached
         ];
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return ['id' => 0, 'form' => 0, 'mode' => 0, 'inverted' => 0, 'on' => 0] + match ($this->form) {
-            MaskForm::Layer => ['layer' => 0, 'by' => 0],
-            default => ['fixed' => 0],
-        };
-    }
-
-    public function toJson(): array
-    {
-        return [
-            'id' => $this->id,
-            'form' => $this->form->value,
-            ...($this->form === MaskForm::Layer ? ['layer' => $this->layer, 'by' => $this->by->value] : []),
-            ...($this->mode === MaskMode::Add ? [] : ['mode' => $this->mode->value]),
-            ...($this->inverted ? ['inverted' => true] : []),
-            ...($this->on ? [] : ['on' => false]),
-            ...($this->fixed ? ['fixed' => true] : []),
-        ];
+        return self::described($this->form);
     }
 
     public function refersTo(): References

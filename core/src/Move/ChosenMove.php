@@ -4,34 +4,46 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move;
 
+use Ricamo\Core\Json\Apart;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 
 /** A move with its settings, as a layer has it. */
 final readonly class ChosenMove
 {
     /** @param  array<string, float>  $settings  each that the move has */
-    public function __construct(public Move $move, public array $settings)
-    {
+    public function __construct(
+        #[Field(of: Moves::class)] public Move $move,
+        #[Apart] public array $settings,
+    ) {
     }
 
     public static function read(Node $node): self
     {
         $move = Moves::read($node->field('move'));
-        $settings = [];
-        foreach ($move->settings() as $definition) {
-            $given = $node->optional($definition->name);
-            $value = $given === null ? $definition->default : $definition->read($given);
-            assert(is_float($value));
-            $settings[$definition->name] = $value;
-        }
-        $node->allow(['move', ...array_keys($settings)]);
+        $settings = PlainSettings::read($node, $move->settings());
 
-        return new self($move, $settings);
+        return self::described($move)->readAmong($node->allowKeys(['move' => 0] + $settings), ['settings' => $settings]);
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['move' => $this->move->name(), ...$this->settings];
+        return [...self::described($this->move)->write($this), ...$this->settings];
+    }
+
+    /** @return array<string, mixed> the JSON Schema of those of any move */
+    public static function schema(): array
+    {
+        return ['anyOf' => array_map(
+            fn (Move $move): array => self::described($move)->schema(PlainSettings::schema($move->settings())), array_values(Moves::all()),
+        )];
+    }
+
+    /** @return Fields<self> what there is to say of one besides its settings */
+    private static function described(Move $move): Fields
+    {
+        return Fields::of(self::class)->fixing(['move' => $move->name()]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move;
 
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -26,16 +27,15 @@ final readonly class Life
     ) {
     }
 
-    public static function read(?Node $arrive, ?Node $leave, ?Node $accents = null): self
-    {
+    /** @param  list<PlacedAccent>  $accents */
+    public static function from(
+        #[Field(ref: 'Phase')] ?Phase $arrive = null,
+        #[Field(ref: 'Leaving')] ?Node $leave = null,
+        #[Field(longest: PlacedAccent::MOST, of: PlacedAccent::class, ref: 'Accent')] array $accents = [],
+    ): self {
         $mirrors = $leave?->has('mirror') === true && $leave->field('mirror')->bool();
 
-        return new self(
-            $arrive === null ? null : Phase::read($arrive),
-            $leave === null || $mirrors ? null : Phase::read($leave),
-            $mirrors,
-            array_map(fn (Node $one): PlacedAccent => PlacedAccent::read($one), $accents?->items(PlacedAccent::MOST) ?? []),
-        );
+        return new self($arrive, $leave === null || $mirrors ? null : Phase::read($leave), $mirrors, $accents);
     }
 
     /** @return array<string, mixed> the fields of a layer that it is written in */
@@ -153,7 +153,7 @@ final readonly class Life
     }
 
     /** Of the part after a cut, $begun frames after the beginning. */
-    public function from(int $begun): self
+    public function after(int $begun): self
     {
         $arrive = $this->arrive;
 

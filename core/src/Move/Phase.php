@@ -6,8 +6,11 @@ namespace Ricamo\Core\Move;
 
 use Ricamo\Core\Animation\Easing\Easing;
 use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Arriving\Push;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
 
 /** How a layer arrives, or leaves: for so many frames, by moves that work together. */
@@ -27,24 +30,40 @@ final readonly class Phase
     {
     }
 
-    /** @param  ?FrameRate  $rate  of the composition, where a length may be left out and is the first move's own then */
+    /**
+     * @param  ?FrameRate  $rate  of the composition, where a length may be left out and is the first move's own then
+     *
+     * @throws Refusal for what is none
+     */
     public static function read(Node $node, ?FrameRate $rate = null): self
     {
-        $node->allow(['length', 'easing', 'moves', 'begun']);
-        $moves = array_map(ChosenMove::read(...), $node->field('moves')->items(self::MOST_MOVES));
-        if ($moves === []) {
-            $node->field('moves')->refuse('is empty');
-        }
-        $easing = $node->optional('easing');
+        $phase = self::described($rate === null)->read($node);
 
-        return new self(
-            $rate === null || $node->has('length') ? $node->field('length')->int(1, self::LONGEST) : max(
-                1, (int) round($moves[0]->move->seconds() * $rate->perSecond()),
-            ),
-            $easing === null ? Easings::parse($moves[0]->move->easing()) : Easings::read($easing),
-            $moves,
-            $node->optional('begun')?->int(0, self::LONGEST) ?? 0,
-        );
+        return $rate === null || $node->has('length')
+            ? $phase
+            : $phase->with(length: max(1, (int) round($phase->moves[0]->move->seconds() * $rate->perSecond())));
+    }
+
+    /** @param  non-empty-list<ChosenMove>  $moves */
+    public static function from(
+        #[Field(longest: self::MOST_MOVES, fewest: 1, of: ChosenMove::class)] array $moves,
+        #[Field(least: 1, most: self::LONGEST)] int $length = 1,
+        #[Field(of: Easings::class, ref: 'Easing')] ?Easing $easing = null,
+        #[Field('frames of it that lie beyond the end, because the layer was cut there', 0, self::LONGEST)] int $begun = 0,
+    ): self {
+        return new self($length, $easing ?? Easings::parse($moves[0]->move->easing()), $moves, $begun);
+    }
+
+    /** @return array<string, mixed> its JSON Schema */
+    public static function schema(): array
+    {
+        return ['description' => 'how a layer arrives or leaves', ...self::described(true)->schema()];
+    }
+
+    /** @return Fields<self> */
+    private static function described(bool $needsLength): Fields
+    {
+        return Fields::of(self::class)->fixing([], $needsLength ? ['length'] : []);
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move;
 
+use Ricamo\Core\Json\Apart;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRate;
 
@@ -13,41 +16,54 @@ final readonly class PlacedAccent
     /** The most that a layer has. */
     public const MOST = 200;
 
-    /**
-     * @param  int  $at  frames from the layer's in point
-     * @param  array<string, float>  $settings
-     */
-    public function __construct(public Accent $accent, public int $at, public int $length, public array $settings)
-    {
+    /** @param  array<string, float>  $settings  each that the accent has */
+    public function __construct(
+        #[Field(of: Accents::class)]
+        public Accent $accent,
+        #[Field('counted from the in point', -Phase::LONGEST, 10 * Phase::LONGEST)]
+        public int $at,
+        #[Field(least: 1, most: Phase::LONGEST)]
+        public int $length,
+        #[Apart]
+        public array $settings,
+    ) {
     }
 
     /** @param  ?FrameRate  $rate  of the composition, where a length may be left out and is the accent's own then */
     public static function read(Node $node, ?FrameRate $rate = null): self
     {
         $accent = Accents::read($node->field('accent'));
-        $settings = [];
-        foreach ($accent->settings() as $definition) {
-            $given = $node->optional($definition->name);
-            $value = $given === null ? $definition->default : $definition->read($given);
-            assert(is_float($value));
-            $settings[$definition->name] = $value;
+        $apart = ['settings' => PlainSettings::read($node, $accent->settings())];
+        $fields = self::described($accent);
+        $node->allowKeys($fields->names() + $apart['settings']);
+        if ($rate === null || $node->has('length')) {
+            return $fields->readAmong($node, $apart);
         }
-        $node->allow(['accent', 'at', 'length', ...array_keys($settings)]);
 
-        return new self(
-            $accent,
-            $node->field('at')->int(-Phase::LONGEST, 10 * Phase::LONGEST),
-            $rate === null || $node->has('length') ? $node->field('length')->int(1, Phase::LONGEST) : max(
-                1, (int) round($accent->seconds() * $rate->perSecond()),
-            ),
-            $settings,
-        );
+        return $fields->without(['length'])->readAmong($node, [
+            ...$apart, 'length' => max(1, (int) round($accent->seconds() * $rate->perSecond())),
+        ]);
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['accent' => $this->accent->name(), 'at' => $this->at, 'length' => $this->length, ...$this->settings];
+        return [...self::described($this->accent)->write($this), ...$this->settings];
+    }
+
+    /** @return array<string, mixed> the JSON Schema of any */
+    public static function schema(): array
+    {
+        return ['anyOf' => array_map(
+            fn (Accent $accent): array => self::described($accent)->schema(PlainSettings::schema($accent->settings())),
+            array_values(Accents::all()),
+        )];
+    }
+
+    /** @return Fields<self> what there is to say of one besides its settings */
+    private static function described(Accent $accent): Fields
+    {
+        return Fields::of(self::class)->fixing(['accent' => $accent->name()]);
     }
 
     /** @param  int|float  $frame  from the layer's in point */

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ricamo\Core\Paint;
 
 use Ricamo\Core\Json\Node;
+use Stringable;
 
 /** What of a layer is painted: its fill, its outline, or one more of these by its id. */
-final readonly class Painted
+final readonly class Painted implements Stringable
 {
     public const PATTERN = '^(fill|outline|o[0-9]{1,6})$';
 
@@ -46,6 +47,11 @@ final readonly class Painted
         return preg_match('/'.self::PATTERN.'/D', $name)
             ? new self($name)
             : $node->refuse('is neither fill, outline nor the id of one of more outlines');
+    }
+
+    public function __toString(): string
+    {
+        return $this->name;
     }
 
     public function is(self $other): bool

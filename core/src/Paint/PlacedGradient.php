@@ -6,6 +6,11 @@ namespace Ricamo\Core\Paint;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Altered;
+use Ricamo\Core\Json\Field;
+use Ricamo\Core\Json\Fields;
+use Ricamo\Core\Json\Id;
+use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Property\Attached;
@@ -35,18 +40,18 @@ final readonly class PlacedGradient implements Attached
 
     private const COLOURS = ['#2f5d50', '#c9973f', '#24557a', '#f3e3c3'];
 
-    /**
-     * @param  int  $stops  how many colours it has along its way; four corners have four
-     * @param  ?string  $media  the picture or clip, where that is its form
-     * @param  ?string  $composition  the other composition in the place of one
-     * @param  Fitting  $fitting  how large that is in the box before it is zoomed
-     */
     public function __construct(
+        #[Field]
         public Painted $of,
+        #[Field]
         public GradientForm $form,
+        #[Field('how many colours it has along its way', self::LEAST_STOPS, self::MOST_STOPS, always: true)]
         public int $stops = self::LEAST_STOPS,
+        #[Id('the picture or clip')]
         public ?string $media = null,
+        #[Name('the id of another composition, in the place of media', Id::LONGEST)]
         public ?string $composition = null,
+        #[Field('how large it is in the box before it is zoomed')]
         public Fitting $fitting = Fitting::Fill,
     ) {
     }
@@ -54,19 +59,24 @@ final readonly class PlacedGradient implements Attached
     public static function read(Node $node): self
     {
         $form = $node->field('form')->enum(GradientForm::class);
+        $isMedia = $form === GradientForm::Picture && ! $node->has('composition');
+        $one = self::described($form)->fixing([], $isMedia ? ['media'] : [])->readAmong($node);
 
-        $stops = match ($form) {
-            GradientForm::Corners => count(self::CORNERS),
-            GradientForm::Picture => self::LEAST_STOPS,
-            default => $node->optional('stops')?->int(self::LEAST_STOPS, self::MOST_STOPS) ?? self::LEAST_STOPS,
+        return match (true) {
+            $form === GradientForm::Corners => Altered::copy($one, ['stops' => count(self::CORNERS)]),
+            $one->composition !== null => Altered::copy($one, ['media' => null]),
+            default => $one,
         };
+    }
 
-        return new self(
-            Painted::read($node->field('of')), $form, $stops,
-            $form === GradientForm::Picture && ! $node->has('composition') ? $node->field('media')->string(64) : null,
-            $form === GradientForm::Picture ? $node->optional('composition')?->name(64) : null,
-            $form === GradientForm::Picture ? $node->optional('fitting')?->enum(Fitting::class) ?? Fitting::Fill : Fitting::Fill,
-        );
+    /** @return Fields<self> what there is to say of one of a form */
+    private static function described(GradientForm $form): Fields
+    {
+        return Fields::of(self::class)->without(match ($form) {
+            GradientForm::Corners => ['stops', 'media', 'composition', 'fitting'],
+            GradientForm::Picture => ['stops'],
+            default => ['media', 'composition', 'fitting'],
+        })->fixing(['form' => $form->value]);
     }
 
     /**
@@ -159,26 +169,9 @@ final readonly class PlacedGradient implements Attached
         }, ...$stops];
     }
 
-    public function fields(): array
+    public function fields(): Fields
     {
-        return ['of' => 0, 'form' => 0] + match ($this->form) {
-            GradientForm::Corners => [],
-            GradientForm::Picture => ['media' => 0, 'composition' => 0, 'fitting' => 0],
-            default => ['stops' => 0],
-        };
-    }
-
-    public function toJson(): array
-    {
-        return ['of' => $this->of->name, 'form' => $this->form->value, ...match ($this->form) {
-            GradientForm::Corners => [],
-            GradientForm::Picture => array_filter([
-                'media' => $this->media,
-                'composition' => $this->composition,
-                'fitting' => $this->fitting === Fitting::Fill ? null : $this->fitting->value,
-            ]),
-            default => ['stops' => $this->stops],
-        }];
+        return self::described($this->form);
     }
 
     private static function colour(string $name, string $title, int $at): PropertyDefinition

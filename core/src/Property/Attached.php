@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Property;
 
+use Ricamo\Core\Json\Fields;
+
 /** Something that a layer has, with settings that can be keyframed: an effect, a mask. */
 interface Attached
 {
@@ -18,11 +20,12 @@ interface Attached
     /** @return list<PropertyDefinition> named as documents write them within it */
     public function settings(): array;
 
-    /** @return array<string, mixed> whose keys are its fields in documents besides its settings */
-    public function fields(): array;
-
-    /** @return array<string, mixed> without its settings */
-    public function toJson(): array;
+    /**
+     * What documents say of one of its form besides its settings.
+     *
+     * @return Fields<covariant self>
+     */
+    public function fields(): Fields;
 
     public function refersTo(): References;
 }

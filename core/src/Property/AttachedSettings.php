@@ -43,7 +43,7 @@ final class AttachedSettings
             $node = $converted === null ? $node : $converted($node);
             $one = $read($node);
             $settings = array_column($one->settings(), null, 'name');
-            $node->allowKeys($one->fields() + $settings);
+            $node->allowKeys($one->fields()->names() + $settings);
             if (isset($things[$one->id()])) {
                 $node->field('id')->refuse("\"{$one->id()}\" is there already");
             }
@@ -65,7 +65,7 @@ final class AttachedSettings
     public static function write(array $things, array $properties): array
     {
         return array_map(fn (Attached $one): array => [
-            ...$one->toJson(),
+            ...$one->fields()->write($one),
             ...array_combine(
                 array_map(fn (PropertyDefinition $setting): string => $setting->name, $one->settings()),
                 array_map(

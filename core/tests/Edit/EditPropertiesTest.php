@@ -115,7 +115,7 @@ final class EditPropertiesTest extends TestCase
         }
         $ids = $project->compositions->ids();
 
-        return new Project($project->name, $project->media, Compositions::stored($entries, $ids), Kept::read((new Node($project->kept->toJson()))->optional(...)));
+        return new Project($project->name, $project->media, Compositions::stored($entries, $ids), Kept::read(new Node($project->kept->toJson())));
     }
 
     private function project(): Project

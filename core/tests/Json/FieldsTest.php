@@ -21,7 +21,6 @@ final class FieldsTest extends TestCase
         $read = Fields::of(Described::class)->read(new Node([
             'id' => 'l1', 'stops' => 3, 'share' => 40, 'blend' => 'multiply', 'ids' => ['a', 'b'], 'side' => 'end', 'inner' => ['at' => 4], 'name' => ' Bar ', 'on' => false,
         ]));
-        assert($read instanceof Described);
         self::assertSame(
             ['l1', 3, 40.0, Blend::Multiply, ['a', 'b'], 'end', 'Bar', false, 5],
             [$read->id, $read->count, $read->share, $read->blend, $read->ids, $read->side, $read->name, $read->on, $read->beside->at],
@@ -65,6 +64,38 @@ final class FieldsTest extends TestCase
         self::assertSame(['$ref' => '#/$defs/Blend'], $schema['properties']['blend']);
         self::assertSame(['type' => 'integer', 'minimum' => 0, 'maximum' => 10], $schema['properties']['at']);
         self::assertArrayNotHasKey('beside', $schema['properties']);
+    }
+
+    public function test_fields_of_a_form_are_fixed_or_needed_or_in_another_range(): void
+    {
+        $of = Fields::of(Described::class)->only(['id', 'count', 'side'])->fixing(['side' => 'end', 'made' => 'Depot Nine'], ['side'])->within('count', 1, 3);
+        self::assertSame(['id', 'stops', 'side'], $of->required());
+        self::assertSame(['const' => 'end'], $of->properties()['side']);
+        self::assertSame(['const' => 'Depot Nine'], $of->properties()['made']);
+        self::assertSame(3, $of->properties()['stops']['maximum']);
+        $read = $of->read(new Node(['id' => 'l1', 'stops' => 1, 'side' => 'end']));
+        self::assertSame(['id' => 'l1', 'stops' => 1, 'side' => 'end', 'made' => 'Depot Nine'], $of->write($read));
+        foreach ([
+            'side: is missing' => ['id' => 'l1', 'stops' => 1],
+            'side: can only be end' => ['id' => 'l1', 'stops' => 1, 'side' => 'begin'],
+            'made: can only be Depot Nine' => ['id' => 'l1', 'stops' => 1, 'side' => 'end', 'made' => 'x'],
+            'stops: 4 is outside 1..3' => ['id' => 'l1', 'stops' => 4, 'side' => 'end'],
+        ] as $why => $fields) {
+            try {
+                $of->read(new Node($fields));
+                self::fail($why);
+            } catch (Refusal $refusal) {
+                self::assertSame($why, $refusal->getMessage());
+            }
+        }
+        self::assertSame(12, Fields::of(Described::class)->properties()['stops']['maximum'], 'the form alone has another range');
+    }
+
+    public function test_what_is_read_apart_is_handed_on(): void
+    {
+        $apart = new Beside(7);
+        $read = Fields::of(Described::class)->readAmong(new Node(['id' => 'l1', 'stops' => 3, 'at' => 9, 'other' => 1]), ['beside' => $apart]);
+        self::assertSame($apart, $read->beside);
     }
 
     public function test_a_class_that_describes_nothing_is_a_mistake(): void

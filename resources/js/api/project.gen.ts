@@ -6,6 +6,22 @@
  */
 export type Label = 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
 /**
+ * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Easing".
+ */
+export type Easing = string;
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Leaving".
+ */
+export type Leaving =
+    | Phase
+    | {
+          mirror: true;
+      };
+/**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "Accent".
  */
@@ -401,13 +417,6 @@ export type AnimatedNumberUpTo500 =
               }[]
           ];
       };
-/**
- * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
- *
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "Easing".
- */
-export type Easing = string;
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "Pin".
@@ -863,7 +872,7 @@ export type Mask =
           inverted?: boolean;
           on?: boolean;
           /**
-           * whether it stays where it is in the frame, however the layer moves
+           * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
           position?: AnimatedPointWithin100000;
@@ -884,7 +893,7 @@ export type Mask =
           inverted?: boolean;
           on?: boolean;
           /**
-           * whether it stays where it is in the frame, however the layer moves
+           * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
           position?: AnimatedPointWithin100000;
@@ -904,7 +913,7 @@ export type Mask =
           inverted?: boolean;
           on?: boolean;
           /**
-           * whether it stays where it is in the frame, however the layer moves
+           * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
           position?: AnimatedPointWithin100000;
@@ -923,6 +932,9 @@ export type Mask =
           mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
           inverted?: boolean;
           on?: boolean;
+          /**
+           * the layer that it is
+           */
           layer: string;
           by?: 'alpha' | 'brightness';
           feather?: AnimatedNumberUpTo1000;
@@ -1273,6 +1285,9 @@ export type Gradient =
     | {
           of: string;
           form: 'linear';
+          /**
+           * how many colours it has along its way
+           */
           stops?: number;
           from?: AnimatedPointWithin10000;
           to?: AnimatedPointWithin10000;
@@ -1304,6 +1319,9 @@ export type Gradient =
     | {
           of: string;
           form: 'radial';
+          /**
+           * how many colours it has along its way
+           */
           stops?: number;
           centre?: AnimatedPointWithin10000;
           radius?: AnimatedNumberFrom0Point1To10000;
@@ -1335,6 +1353,9 @@ export type Gradient =
     | {
           of: string;
           form: 'sweep';
+          /**
+           * how many colours it has along its way
+           */
           stops?: number;
           centre?: AnimatedPointWithin10000;
           angle?: AnimatedAngleWithin10000000;
@@ -1374,11 +1395,17 @@ export type Gradient =
     | {
           of: string;
           form: 'picture';
+          /**
+           * the picture or clip
+           */
           media?: string;
           /**
-           * the id of another one, in the place of media
+           * the id of another composition, in the place of media
            */
           composition?: string;
+          /**
+           * how large it is in the box before it is zoomed
+           */
           fitting?: 'fill' | 'fit';
           pan?: AnimatedPointWithin100000;
           zoom?: AnimatedNumberFrom1To10000;
@@ -1970,9 +1997,9 @@ export type AnimatedAngleWithin20000000 =
  */
 export type Brush =
     | {
-          id?: 'b1';
           form: 'dotted';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -1984,9 +2011,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'rings';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -1998,9 +2025,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'leaves';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2012,9 +2039,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'stitches';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2026,9 +2053,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'chalk';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2040,9 +2067,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'airbrush';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2054,9 +2081,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'stars';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2068,9 +2095,9 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'tiles';
           on?: boolean;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2082,17 +2109,17 @@ export type Brush =
           seed?: AnimatedNumberUpTo1000000;
       }
     | {
-          id?: 'b1';
           form: 'own';
           on?: boolean;
           /**
-           * SVG path data of any size
+           * SVG path data of any size, which is set along the line
            */
           mark?: string;
           /**
            * a picture or a clip in its place
            */
           media?: string;
+          id?: 'b1';
           size?: AnimatedNumberFrom1To10000;
           spacing?: AnimatedNumberFrom1To10000;
           phase?: AnimatedNumberWithin100000;
@@ -2130,18 +2157,29 @@ export type Blend =
  * A Ricamo project, version 1
  */
 export interface ProjectFile {
-    format: 'ricamo-project';
-    version: 1;
+    version: number;
     name: string;
-    media?: MediaFile[];
     /**
      * @minItems 1
+     * @maxItems 500
      */
     compositions: [Composition, ...Composition[]];
+    /**
+     * @maxItems 5000
+     */
+    media?: MediaFile[];
+    format: 'ricamo-project';
     /**
      * @maxItems 200
      */
     swatches?: Swatch[];
+    /**
+     * @maxItems 200
+     */
+    curves?: {
+        name: string;
+        easing: Easing;
+    }[];
     /**
      * effects that are kept at hand by name
      *
@@ -2164,33 +2202,6 @@ export interface ProjectFile {
         name: string;
         motion: Motion;
     }[];
-    /**
-     * @maxItems 200
-     */
-    curves?: {
-        name: string;
-        easing: Easing;
-    }[];
-}
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "MediaFile".
- */
-export interface MediaFile {
-    id: string;
-    name?: string;
-    /**
-     * relative to the project file
-     */
-    file: string;
-    /**
-     * SHA-256 of its content, by which a server knows that it has it
-     */
-    hash?: string;
-    /**
-     * the folder that it is filed in
-     */
-    folder?: string;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2205,9 +2216,18 @@ export interface Composition {
     length: number;
     background?: string | 'transparent';
     /**
+     * from the bottom of the stack to the top
+     */
+    layers?: (
+        AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer
+    )[];
+    /**
      * @maxItems 2000
      */
     markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
         frame: number;
         name?: string;
         label?: Label;
@@ -2228,21 +2248,7 @@ export interface Composition {
          */
         at: number;
     }[];
-    shutter?: Shutter;
-    /**
-     * from the bottom of the stack to the top
-     */
-    layers?: (
-        AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer
-    )[];
-}
-/**
- * how frames are exposed, where layers have motion blur
- */
-export interface Shutter {
-    angle?: number;
-    phase?: number;
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    shutter?: Shutter8;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2258,6 +2264,19 @@ export interface AdjustingLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -2305,7 +2324,9 @@ export interface AdjustingLayer {
         | 'luminosity'
         | 'plus-lighter';
     motionBlur?: boolean;
-    shutter?: Shutter1;
+    shutter?: Shutter;
+    arrive?: Phase;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -2320,22 +2341,6 @@ export interface AdjustingLayer {
      * @maxItems 50
      */
     masks?: Mask[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
     position?: AnimatedPointWithin100000;
     x?: AnimatedNumberWithin100000;
     y?: AnimatedNumberWithin100000;
@@ -2347,28 +2352,19 @@ export interface AdjustingLayer {
 /**
  * its own, where it is not exposed as the composition is
  */
-export interface Shutter1 {
+export interface Shutter {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
-}
-/**
- * the handles of the motion path at a keyframe, as distances from it in pixels
- *
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "Bend".
- */
-export interface Bend {
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    arrive?: [number, number];
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    leave?: [number, number];
 }
 /**
  * how a layer arrives or leaves
@@ -2377,10 +2373,9 @@ export interface Bend {
  * via the `definition` "Phase".
  */
 export interface Phase {
-    length: number;
-    easing?: Easing;
     /**
      * @minItems 1
+     * @maxItems 10
      */
     moves: [
         (
@@ -2578,10 +2573,30 @@ export interface Phase {
               }
         )[]
     ];
+    length: number;
+    easing?: Easing;
     /**
      * frames of it that lie beyond the end, because the layer was cut there
      */
     begun?: number;
+}
+/**
+ * the handles of the motion path at a keyframe, as distances from it in pixels
+ *
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Bend".
+ */
+export interface Bend {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    arrive?: [number, number];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    leave?: [number, number];
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2597,6 +2612,169 @@ export interface BundleLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
+    visible?: boolean;
+    /**
+     * whether its width and height are scaled together
+     */
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter1;
+    arrive?: Phase;
+    leave?: Leaving;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * the id of the one that is placed
+     */
+    composition: string;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
+    sound?: boolean;
+    /**
+     * for how many of its own frames it is made to go on, its stay taking up the difference; as long as it is where there is none
+     */
+    length?: number | null;
+    /**
+     * whether that length changes when an edge is pulled
+     */
+    stretches?: boolean;
+    /**
+     * whether it goes as it came, backwards
+     */
+    mirrors?: boolean;
+    /**
+     * whether what lies outside of its frame is left out
+     */
+    crop?: boolean;
+    position?: AnimatedPointWithin100000;
+    x?: AnimatedNumberWithin100000;
+    y?: AnimatedNumberWithin100000;
+    scale?: AnimatedPointWithin10000;
+    rotation?: AnimatedAngleWithin10000000;
+    opacity?: AnimatedNumberUpTo100;
+    anchor?: AnimatedPointWithin100000;
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter1 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
+    angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
+    phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "FootageLayer".
+ */
+export interface FootageLayer {
+    id: string;
+    kind: 'footage';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -2645,6 +2823,8 @@ export interface BundleLayer {
         | 'plus-lighter';
     motionBlur?: boolean;
     shutter?: Shutter2;
+    arrive?: Phase;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -2659,26 +2839,7 @@ export interface BundleLayer {
      * @maxItems 50
      */
     masks?: Mask[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
-    /**
-     * the id of the one that is placed
-     */
-    composition: string;
+    media: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
      */
@@ -2692,22 +2853,6 @@ export interface BundleLayer {
      * whether it is heard
      */
     sound?: boolean;
-    /**
-     * for how many of its own frames it is made to go on, its stay taking up the difference; as long as it is where there is none
-     */
-    length?: number | null;
-    /**
-     * whether that length changes when an edge is pulled
-     */
-    stretches?: boolean;
-    /**
-     * whether it goes as it came, backwards
-     */
-    mirrors?: boolean;
-    /**
-     * whether what lies outside of its frame is left out
-     */
-    crop?: boolean;
     position?: AnimatedPointWithin100000;
     x?: AnimatedNumberWithin100000;
     y?: AnimatedNumberWithin100000;
@@ -2721,17 +2866,26 @@ export interface BundleLayer {
  * its own, where it is not exposed as the composition is
  */
 export interface Shutter2 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "FootageLayer".
+ * via the `definition` "GroupLayer".
  */
-export interface FootageLayer {
+export interface GroupLayer {
     id: string;
-    kind: 'footage';
+    kind: 'group';
     name: string;
     in: number;
     out: number;
@@ -2739,6 +2893,19 @@ export interface FootageLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -2787,6 +2954,8 @@ export interface FootageLayer {
         | 'plus-lighter';
     motionBlur?: boolean;
     shutter?: Shutter3;
+    arrive?: Phase;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -2801,36 +2970,16 @@ export interface FootageLayer {
      * @maxItems 50
      */
     masks?: Mask[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
     /**
-     * counted from the in point
+     * animations that are spread over what it consists of
      *
-     * @maxItems 2000
+     * @maxItems 16
      */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
-    media: string;
+    cascades?: Cascade[];
     /**
-     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     * whether what blends in it blends with nothing beneath it
      */
-    from?: number | string;
-    /**
-     * in per cent; below nought it goes backwards, at nought it stands still
-     */
-    speed?: number | string;
-    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
-    /**
-     * whether it is heard
-     */
-    sound?: boolean;
+    isolated?: boolean;
     position?: AnimatedPointWithin100000;
     x?: AnimatedNumberWithin100000;
     y?: AnimatedNumberWithin100000;
@@ -2838,23 +2987,31 @@ export interface FootageLayer {
     rotation?: AnimatedAngleWithin10000000;
     opacity?: AnimatedNumberUpTo100;
     anchor?: AnimatedPointWithin100000;
-    level?: AnimatedNumberUpTo400;
 }
 /**
  * its own, where it is not exposed as the composition is
  */
 export interface Shutter3 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "GroupLayer".
+ * via the `definition` "ShapeLayer".
  */
-export interface GroupLayer {
+export interface ShapeLayer {
     id: string;
-    kind: 'group';
+    kind: 'shape';
     name: string;
     in: number;
     out: number;
@@ -2862,6 +3019,19 @@ export interface GroupLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -2910,124 +3080,8 @@ export interface GroupLayer {
         | 'plus-lighter';
     motionBlur?: boolean;
     shutter?: Shutter4;
-    /**
-     * @maxItems 200
-     */
-    accents?: Accent[];
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
-    /**
-     * animations that are spread over what it consists of
-     *
-     * @maxItems 16
-     */
-    cascades?: Cascade[];
     arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
-    /**
-     * whether what blends in it blends with nothing beneath it
-     */
-    isolated?: boolean;
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter4 {
-    angle?: number;
-    phase?: number;
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
-}
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "ShapeLayer".
- */
-export interface ShapeLayer {
-    id: string;
-    kind: 'shape';
-    name: string;
-    in: number;
-    out: number;
-    /**
-     * the id of the group that it is in
-     */
-    group?: string;
-    visible?: boolean;
-    /**
-     * whether its width and height are scaled together
-     */
-    scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
-    /**
-     * whether no edit changes it
-     */
-    locked?: boolean;
-    /**
-     * whether it is only looked at while working, and never rendered
-     */
-    reference?: boolean;
-    /**
-     * whether it turns with the direction in which it goes
-     */
-    turnsAlong?: boolean;
-    /**
-     * whether it stays the right way round in a bundle that is flipped
-     */
-    alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
-    motionBlur?: boolean;
-    shutter?: Shutter5;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -3049,13 +3103,19 @@ export interface ShapeLayer {
      */
     gradients?: Gradient[];
     /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
+    /**
      * that its outline is drawn with
      */
     brush?:
         | {
-              id?: 'b1';
               form: 'dotted';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3067,9 +3127,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'rings';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3081,9 +3141,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'leaves';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3095,9 +3155,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stitches';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3109,9 +3169,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'chalk';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3123,9 +3183,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'airbrush';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3137,9 +3197,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stars';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3151,9 +3211,9 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'tiles';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3165,17 +3225,17 @@ export interface ShapeLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'own';
               on?: boolean;
               /**
-               * SVG path data of any size
+               * SVG path data of any size, which is set along the line
                */
               mark?: string;
               /**
                * a picture or a clip in its place
                */
               media?: string;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3192,28 +3252,6 @@ export interface ShapeLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
-    /**
-     * animations that are spread over what it consists of
-     *
-     * @maxItems 16
-     */
-    cascades?: Cascade[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
     /**
@@ -3285,9 +3323,18 @@ export interface ShapeLayer {
 /**
  * its own, where it is not exposed as the composition is
  */
-export interface Shutter5 {
+export interface Shutter4 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
@@ -3318,6 +3365,143 @@ export interface SoundLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
+    visible?: boolean;
+    /**
+     * whether its width and height are scaled together
+     */
+    scaleLinked?: boolean;
+    /**
+     * the colour that it is told apart by
+     */
+    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * how it is laid over what is beneath
+     */
+    blend?:
+        | 'normal'
+        | 'multiply'
+        | 'screen'
+        | 'overlay'
+        | 'darken'
+        | 'lighten'
+        | 'color-dodge'
+        | 'color-burn'
+        | 'hard-light'
+        | 'soft-light'
+        | 'difference'
+        | 'exclusion'
+        | 'hue'
+        | 'saturation'
+        | 'color'
+        | 'luminosity'
+        | 'plus-lighter';
+    motionBlur?: boolean;
+    shutter?: Shutter5;
+    arrive?: Phase;
+    leave?: Leaving;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    media: string;
+    /**
+     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
+     */
+    from?: number | string;
+    /**
+     * in per cent; below nought it goes backwards, at nought it stands still
+     */
+    speed?: number | string;
+    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
+    /**
+     * whether it is heard
+     */
+    sound?: boolean;
+    level?: AnimatedNumberUpTo400;
+}
+/**
+ * its own, where it is not exposed as the composition is
+ */
+export interface Shutter5 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
+    angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
+    phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "TextLayer".
+ */
+export interface TextLayer {
+    id: string;
+    kind: 'text';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -3366,122 +3550,8 @@ export interface SoundLayer {
         | 'plus-lighter';
     motionBlur?: boolean;
     shutter?: Shutter6;
-    /**
-     * @maxItems 200
-     */
-    accents?: Accent[];
-    /**
-     * in the order in which they are done
-     *
-     * @maxItems 32
-     */
-    effects?: Effect[];
-    /**
-     * @maxItems 50
-     */
-    masks?: Mask[];
     arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
-    media: string;
-    /**
-     * the frame of the clip at the layer's in point; a fraction where it begins within a frame
-     */
-    from?: number | string;
-    /**
-     * in per cent; below nought it goes backwards, at nought it stands still
-     */
-    speed?: number | string;
-    beyond?: 'hold' | 'loop' | 'there-and-back' | 'nothing';
-    /**
-     * whether it is heard
-     */
-    sound?: boolean;
-    level?: AnimatedNumberUpTo400;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter6 {
-    angle?: number;
-    phase?: number;
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
-}
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "TextLayer".
- */
-export interface TextLayer {
-    id: string;
-    kind: 'text';
-    name: string;
-    in: number;
-    out: number;
-    /**
-     * the id of the group that it is in
-     */
-    group?: string;
-    visible?: boolean;
-    /**
-     * whether its width and height are scaled together
-     */
-    scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
-    /**
-     * whether no edit changes it
-     */
-    locked?: boolean;
-    /**
-     * whether it is only looked at while working, and never rendered
-     */
-    reference?: boolean;
-    /**
-     * whether it turns with the direction in which it goes
-     */
-    turnsAlong?: boolean;
-    /**
-     * whether it stays the right way round in a bundle that is flipped
-     */
-    alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
-    motionBlur?: boolean;
-    shutter?: Shutter7;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -3503,13 +3573,19 @@ export interface TextLayer {
      */
     gradients?: Gradient[];
     /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
+    /**
      * that its outline is drawn with
      */
     brush?:
         | {
-              id?: 'b1';
               form: 'dotted';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3521,9 +3597,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'rings';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3535,9 +3611,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'leaves';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3549,9 +3625,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stitches';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3563,9 +3639,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'chalk';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3577,9 +3653,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'airbrush';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3591,9 +3667,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stars';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3605,9 +3681,9 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'tiles';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3619,17 +3695,17 @@ export interface TextLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'own';
               on?: boolean;
               /**
-               * SVG path data of any size
+               * SVG path data of any size, which is set along the line
                */
               mark?: string;
               /**
                * a picture or a clip in its place
                */
               media?: string;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3646,28 +3722,6 @@ export interface TextLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
-    /**
-     * animations that are spread over what it consists of
-     *
-     * @maxItems 16
-     */
-    cascades?: Cascade[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
     text: string;
     font?: string;
     /**
@@ -3795,9 +3849,18 @@ export interface TextLayer {
 /**
  * its own, where it is not exposed as the composition is
  */
-export interface Shutter7 {
+export interface Shutter6 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
@@ -3814,6 +3877,19 @@ export interface WindowLayer {
      * the id of the group that it is in
      */
     group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
     visible?: boolean;
     /**
      * whether its width and height are scaled together
@@ -3861,7 +3937,9 @@ export interface WindowLayer {
         | 'luminosity'
         | 'plus-lighter';
     motionBlur?: boolean;
-    shutter?: Shutter8;
+    shutter?: Shutter7;
+    arrive?: Phase;
+    leave?: Leaving;
     /**
      * @maxItems 200
      */
@@ -3887,9 +3965,9 @@ export interface WindowLayer {
      */
     brush?:
         | {
-              id?: 'b1';
               form: 'dotted';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3901,9 +3979,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'rings';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3915,9 +3993,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'leaves';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3929,9 +4007,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stitches';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3943,9 +4021,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'chalk';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3957,9 +4035,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'airbrush';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3971,9 +4049,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'stars';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3985,9 +4063,9 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'tiles';
               on?: boolean;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -3999,17 +4077,17 @@ export interface WindowLayer {
               seed?: AnimatedNumberUpTo1000000;
           }
         | {
-              id?: 'b1';
               form: 'own';
               on?: boolean;
               /**
-               * SVG path data of any size
+               * SVG path data of any size, which is set along the line
                */
               mark?: string;
               /**
                * a picture or a clip in its place
                */
               media?: string;
+              id?: 'b1';
               size?: AnimatedNumberFrom1To10000;
               spacing?: AnimatedNumberFrom1To10000;
               phase?: AnimatedNumberWithin100000;
@@ -4026,22 +4104,6 @@ export interface WindowLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
-    arrive?: Phase;
-    leave?:
-        | Phase
-        | {
-              mirror: true;
-          };
-    /**
-     * counted from the in point
-     *
-     * @maxItems 2000
-     */
-    markers?: {
-        frame: number;
-        name?: string;
-        label?: Label;
-    }[];
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
     /**
@@ -4105,10 +4167,56 @@ export interface WindowLayer {
 /**
  * its own, where it is not exposed as the composition is
  */
-export interface Shutter8 {
+export interface Shutter7 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
+/**
+ * how frames are exposed, where layers have motion blur
+ */
+export interface Shutter8 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
+    angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
+    phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
+    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "MediaFile".
+ */
+export interface MediaFile {
+    id: string;
+    /**
+     * relative to the project file
+     */
+    file: string;
+    name?: string;
+    /**
+     * SHA-256 of its content, by which a server knows that it has it
+     */
+    hash?: string;
+    /**
+     * the folder that it is filed in
+     */
+    folder?: string;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -4133,8 +4241,17 @@ export interface Motion {
  * via the `definition` "Shutter".
  */
 export interface Shutter9 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
@@ -4219,7 +4336,7 @@ export interface EditArguments {
         layer: unknown;
     };
     'add-swatch': {
-        colour: unknown;
+        colour: string;
         name?: string | null;
     };
     'align-layers': {
@@ -4872,7 +4989,7 @@ export interface EditArguments {
         rate?: string | null;
         length?: number | null;
         background?: (string | 'transparent') | null;
-        shutter?: Shutter | null;
+        shutter?: Shutter8 | null;
     };
     'set-content': {
         layer: string;
@@ -5158,7 +5275,16 @@ export interface EditArguments {
  * its own, where it is not exposed as the composition is
  */
 export interface Shutter10 {
+    /**
+     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
+     */
     angle?: number;
+    /**
+     * degrees from the frame's own moment to the opening of the shutter
+     */
     phase?: number;
+    /**
+     * the most pictures that are drawn for a frame
+     */
     samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }

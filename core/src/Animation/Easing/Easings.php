@@ -123,6 +123,15 @@ final class Easings
         return $settings;
     }
 
+    /** @return array<string, mixed> the JSON Schema of how one is written */
+    public static function schema(): array
+    {
+        return [
+            'type' => 'string',
+            'description' => 'linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out',
+        ];
+    }
+
     private static function refuse(string $text): never
     {
         throw new Refusal(

@@ -27,7 +27,7 @@ final readonly class AddMarkers implements CompositionEdit
         [$first, $last] = $this->owner->range($composition);
         $markers = [];
         foreach ($this->markers as $node) {
-            $marker = Marker::readOfLayer($node);
+            $marker = Marker::read($node, isOfLayer: true);
             if ($marker->frame < $first || $marker->frame > $last) {
                 $node->field('frame')->refuse("{$marker->frame} is outside $first..$last");
             }

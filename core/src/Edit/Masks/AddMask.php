@@ -12,7 +12,6 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\LayerIds;
-use Ricamo\Core\Edit\Paths\PathData;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
@@ -30,6 +29,7 @@ use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PathData;
 
 /**
  * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of

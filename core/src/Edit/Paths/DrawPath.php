@@ -20,6 +20,7 @@ use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\PathData;
 use Ricamo\Core\Value\Type\PathType;
 
 /**

@@ -9,23 +9,18 @@ use Ricamo\Core\Document\Kept;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Swatch;
 use Ricamo\Core\Edit\ProjectEdit;
-use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Name;
-use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\OfType;
 
 /** Keeps a colour at hand, behind the others; without a name it is called by its own code. */
 final readonly class AddSwatch implements ProjectEdit
 {
-    private function __construct(private Colour $colour, private ?string $name)
-    {
-    }
-
-    public static function from(
-        #[Field] Node $colour,
-        #[Name] ?string $name = null,
-    ): self {
-        return new self(Swatch::readColour($colour), $name);
+    public function __construct(
+        #[OfType(new ColourType)] private Colour $colour,
+        #[Name] private ?string $name = null,
+    ) {
     }
 
     public function apply(Project $project): Project

@@ -131,7 +131,7 @@ final readonly class SplitLayers implements CompositionEdit
         return $layer->with([
             'properties' => array_map($pinned, $layer->properties),
             'span' => $span,
-            'life' => $layer->life->from($this->at - $layer->span->in),
+            'life' => $layer->life->after($this->at - $layer->span->in),
             'attached' => $layer->attached->with(['cascades' => SplitCascades::from(
                 $layer->attached->cascades, $this->at - $layer->span->in,
             )]),

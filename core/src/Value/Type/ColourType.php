@@ -20,10 +20,11 @@ final class ColourType implements ValueType
 
     public function read(Node $node, ?float $least = null, ?float $most = null): Colour
     {
+        $text = $node->string();
         try {
-            return Colour::parse($node->string());
+            return Colour::parse($text);
         } catch (Refusal) {
-            $node->refuse(json_encode($node->value).' is not a colour; write it as #rrggbb or #rrggbbaa');
+            $node->refuse(json_encode(mb_strimwidth($text, 0, 40, '…')).' is not a colour; write it as #rrggbb or #rrggbbaa');
         }
     }
 
