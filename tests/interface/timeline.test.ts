@@ -157,14 +157,14 @@ describe('a new place in the stack', () => {
     }
 
     it('counts layers, not the threads between them', () => {
-        expect(drop('d', 3)).toEqual({ layer: 'd', to: 2 });
+        expect(drop('d', 3)).toMatchObject({ layer: 'd', with: [], above: 'c', beneath: 'b' });
         expect(drop('d', 2)).toBeNull();
-        expect(drop('a', -2)).toEqual({ layer: 'a', to: 2 });
+        expect(drop('a', -2)).toMatchObject({ layer: 'a', above: 'd', beneath: 'c' });
     });
 
     it('ends at the top and at the bottom', () => {
-        expect(drop('b', 40)).toEqual({ layer: 'b', to: 0 });
-        expect(drop('b', -40)).toEqual({ layer: 'b', to: 3 });
+        expect(drop('b', 40)).toEqual({ layer: 'b', with: [], above: 'a', frame: 0 });
+        expect(drop('b', -40)).toEqual({ layer: 'b', with: [], beneath: 'd', frame: 0 });
     });
 });
 
@@ -222,18 +222,18 @@ describe('groups in the timeline', () => {
         useGroups().toggle('g');
     });
 
-    it('take in what is dropped among their rows, and let go what is dropped at their edge', () => {
-        expect(drop('over', 2)).toMatchObject({ to: 2, group: 'g' });
-        expect(drop('over', 1)).toMatchObject({ to: 3, group: 'g' });
-        expect(drop('b', -1)).toMatchObject({ to: 3, group: null });
-        expect(drop('b', 2)).toMatchObject({ to: 0, group: null });
-        expect(drop('a', -1)).toMatchObject({ to: 2, group: 'g' });
-        expect(drop('under', -1)).toMatchObject({ to: 1, group: 'g' });
+    it('are dropped among as rows are: the server says which group that is in', () => {
+        expect(drop('over', 2)).toMatchObject({ above: 'b', beneath: 'a' });
+        expect(drop('over', 1)).toMatchObject({ above: 'g', beneath: 'b' });
+        expect(drop('b', -1)).toMatchObject({ above: 'over', beneath: 'g' });
+        expect(drop('b', 2)).toMatchObject({ above: 'under' });
+        expect(drop('a', -1)).toMatchObject({ above: 'g', beneath: 'b' });
+        expect(drop('under', -1)).toMatchObject({ above: 'b', beneath: 'a' });
     });
 
     it('go with all that is in them', () => {
-        expect(drop('g', 3)).toMatchObject({ layer: 'g', to: 2, group: null });
-        expect(drop('g', -1)).toMatchObject({ layer: 'g', to: 4, group: null });
+        expect(drop('g', 3)).toMatchObject({ layer: 'g', above: 'under' });
+        expect(drop('g', -1)).toMatchObject({ layer: 'g', beneath: 'over' });
     });
 
     it('are taken whole in the picture, until something in them is selected', () => {

@@ -65,6 +65,7 @@ final class VocabularyController
                 array_keys(Effects::bySubject()), Effects::bySubject(),
             )),
             'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
+            'abilities' => array_map(fn (LayerKind $kind): array => array_column($kind->abilities(), 'value'), LayerKinds::all()),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
             'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen()], ShapeForm::cases()),
             'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),

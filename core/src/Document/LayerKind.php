@@ -54,6 +54,21 @@ abstract class LayerKind
         return false;
     }
 
+    /** @return list<Ability> what only some kinds can do, besides what is asked above */
+    protected function ownAbilities(): array
+    {
+        return [];
+    }
+
+    /** @return list<Ability> */
+    final public function abilities(): array
+    {
+        return [
+            ...($this->isSeen() ? [Ability::Seen] : []), ...($this->holdsLayers() ? [Ability::Holds] : []),
+            ...($this->adjusts() ? [Ability::Adjusts] : []), ...$this->ownAbilities(),
+        ];
+    }
+
     /** Whether its handles change its property `size`, rather than its scale. */
     public function isSizedByHandles(): bool
     {

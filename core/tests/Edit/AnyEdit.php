@@ -49,7 +49,7 @@ final class AnyEdit
             'duplicate-layers' => fn (): array => ['layers' => $this->layers(), 'after' => $this->is()],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
             'rename-layer' => fn (): array => ['layer' => $this->layer(), 'name' => 'Tram '.mt_rand(1, 99)],
-            'reorder-layer' => fn (): array => ['layer' => $this->layer(), 'to' => mt_rand(0, 9), ...($this->is() ? ['group' => $this->group(), 'frame' => $this->frame()] : [])],
+            'reorder-layer' => fn (): array => $this->is() ? ['layer' => $this->layer(), 'above' => $this->layer(), 'beneath' => $this->layer()] : ['layer' => $this->layer(), 'to' => mt_rand(0, 9), ...($this->is() ? ['group' => $this->group(), 'frame' => $this->frame()] : [])],
             'set-layer' => fn (): array => ['layers' => $this->layers(), ...$this->one([['visible' => $this->is()], ['reference' => $this->is()], ['label' => 'woad'], ['motionBlur' => $this->is()], ['blend' => 'multiply'], ['scaleLinked' => $this->is()], ['turnsAlong' => $this->is()]])],
             'set-content' => fn (): array => ['layer' => $this->layer(), 'content' => $this->one([['text' => 'Bells of the #th depot'], ['form' => 'ellipse'], ['isolated' => $this->is()], ['sound' => $this->is()], ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]]])],
             'style-words' => fn (): array => ['layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)]],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
@@ -130,6 +131,53 @@ final class GroupEditsTest extends TestCase
         self::assertSame(['low', 'a', 'b', 'l1', 'top'], $out->layers->ids());
         self::assertEqualsWithDelta($this->corners($before, 'top', 15), $this->corners($out, 'top', 15), 0.002);
         self::assertEqualsWithDelta(25.0, $out->layer('top')->number('rotation', 0), 1e-4);
+    }
+
+    /** @return iterable<string, array{list<string>, ?string, ?string, list<string>, ?string}> what is moved, above, beneath, the stack then, and the group */
+    public static function drops(): iterable
+    {
+        yield 'between two of a group' => [['top'], 'b', 'a', ['low', 'a', 'top', 'b', 'l1'], 'l1'];
+        yield 'right beneath a group that is open' => [['top'], 'l1', 'b', ['low', 'a', 'b', 'top', 'l1'], 'l1'];
+        yield 'beneath the lowest of a group' => [['top'], 'a', 'low', ['low', 'top', 'a', 'b', 'l1'], null];
+        yield 'at the bottom' => [['top'], 'low', null, ['top', 'low', 'a', 'b', 'l1'], null];
+        yield 'at the top, out of its group' => [['a'], null, 'top', ['low', 'b', 'l1', 'top', 'a'], null];
+        yield 'right beneath a group that is folded' => [['top'], 'l1', 'low', ['low', 'top', 'a', 'b', 'l1'], null];
+        yield 'two together, the upper one pulled' => [['top', 'low'], 'b', 'a', ['a', 'low', 'top', 'b', 'l1'], 'l1'];
+    }
+
+    /**
+     * @param  list<string>  $moved
+     * @param  list<string>  $stack
+     */
+    #[DataProvider('drops')]
+    public function test_what_is_dropped_between_two_layers_comes_to_be_in_their_group(array $moved, ?string $above, ?string $beneath, array $stack, ?string $group): void
+    {
+        $dropped = $this->edit($this->grouped(), 'reorder-layer', [
+            'layer' => $moved[0], 'with' => array_slice($moved, 1), ...array_filter(['above' => $above, 'beneath' => $beneath]),
+        ]);
+        self::assertSame($stack, $dropped->layers->ids());
+        foreach ($moved as $id) {
+            self::assertSame($group, $dropped->layers->tree()->groupOf($id));
+        }
+    }
+
+    public function test_what_is_dropped_beneath_an_empty_group_comes_to_be_in_it(): void
+    {
+        $empty = $this->edit($this->grouped(), 'reorder-layer', ['layer' => 'a', 'with' => ['b'], 'above' => 'top', 'beneath' => 'l1']);
+        self::assertSame([], $empty->layers->tree()->members('l1'));
+        self::assertSame(['top'], $this->edit($empty, 'reorder-layer', ['layer' => 'top', 'above' => 'l1', 'beneath' => 'low'])->layers->tree()->members('l1'));
+    }
+
+    /** @param  array<string, mixed>  $arguments */
+    #[TestWith([['layer' => 'a'], 'to: is missing'])]
+    #[TestWith([['layer' => 'a', 'to' => 0, 'beneath' => 'low'], 'to: follows from what is above and beneath'])]
+    #[TestWith([['layer' => 'a', 'group' => null, 'beneath' => 'low'], 'group: follows from what is above and beneath'])]
+    #[TestWith([['layer' => 'l1', 'above' => 'b', 'beneath' => 'low'], 'is moved itself'])]
+    public function test_what_is_dropped_nowhere_is_refused(array $arguments, string $why): void
+    {
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage($why);
+        $this->edit($this->grouped(), 'reorder-layer', $arguments);
     }
 
     public function test_what_is_in_a_turned_group_is_worked_on_in_the_picture_s_directions(): void

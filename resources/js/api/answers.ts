@@ -95,9 +95,14 @@ export interface FormatChoice {
     density: Record<Quality, number>;
 }
 
+/** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
+export type Ability = 'seen' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+
 export interface Vocabulary {
     effects: { name: string; title: string; subject: string }[];
     cascades: { name: string; title: string; as: 'arrive' | 'leave' | 'accent' }[];
+    /** What layers of each kind can do or be. */
+    abilities: Record<LayerKind, Ability[]>;
     /** What cascades can be spread over. */
     units: Record<LayerKind, string[]>;
     orders: { name: string; title: string }[];

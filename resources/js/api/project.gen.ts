@@ -4879,10 +4879,9 @@ export interface EditArguments {
     };
     'reorder-layer': {
         layer: string;
-        /**
-         * its place, 0 at the bottom
-         */
-        to: number;
+        to?: number | null;
+        above?: string | null;
+        beneath?: string | null;
         with?: string[] | null;
         group?: string | null;
         frame?: number | null;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useVocabulary } from '@/project/vocabulary';
 import { useKeyModifier } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
@@ -35,6 +36,7 @@ import { usePictureView } from './view';
 import WordsEditor from './WordsEditor.vue';
 import { useWriting } from './writing';
 
+const vocabulary = useVocabulary();
 const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
@@ -121,7 +123,7 @@ function onDoubleClick(event: MouseEvent): void {
     const at = view.toComposition(place(event));
     const hit = poseAt(
         at,
-        poses.value.filter((pose) => composition.layer(pose.layer)?.kind !== 'group'),
+        poses.value.filter((pose) => !vocabulary.can(composition.layer(pose.layer), 'holds')),
     );
     const layer = hit && composition.layer(hit.layer);
     if (hit && groups.taken(hit.layer) !== hit.layer) {
@@ -132,7 +134,7 @@ function onDoubleClick(event: MouseEvent): void {
         within.enter(layer);
         return;
     }
-    if (layer && layer.kind !== 'text' && panOf(layer)) {
+    if (layer && !vocabulary.can(layer, 'written') && panOf(layer)) {
         selection.select(layer.id);
         composition.through = layer.id;
         return;

@@ -1,3 +1,4 @@
+import { useVocabulary } from '@/project/vocabulary';
 import { computed, ref, type Ref } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
@@ -9,6 +10,7 @@ const NEW_WORDS = { kind: 'text', text: 'Words', name: 'Words', typeSize: 96, al
 
 /** Words that are typed where they stand in the picture. */
 export function useWriting(poses: Ref<Pose[]>) {
+    const vocabulary = useVocabulary();
     const adding = useAdding();
     const composition = useComposition();
     const selection = useSelection();
@@ -30,7 +32,7 @@ export function useWriting(poses: Ref<Pose[]>) {
     /** Edits the words at a place in composition pixels; where there are none, it writes new ones. */
     async function writeAt(at: Corner): Promise<void> {
         const pose = poses.value.findLast(
-            (one) => one.seen && inside(at, one.corners) && composition.layer(one.layer)?.kind === 'text',
+            (one) => one.seen && inside(at, one.corners) && vocabulary.can(composition.layer(one.layer), 'written'),
         );
         if (pose) {
             selection.select(pose.layer);

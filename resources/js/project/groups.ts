@@ -1,3 +1,4 @@
+import { useVocabulary } from '@/project/vocabulary';
 import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
@@ -7,6 +8,7 @@ import { useSelection } from './selection';
 
 /** Which layers are in which groups, and which groups are folded up in the timeline. */
 export const useGroups = defineStore('groups', () => {
+    const vocabulary = useVocabulary();
     const composition = useComposition();
     const selection = useSelection();
     /** Ids of layers, each with its composition's. */
@@ -53,7 +55,10 @@ export const useGroups = defineStore('groups', () => {
     /** Where things can be pressed in the picture, named by what a press there takes. */
     function targets(poses: Pose[]): Pose[] {
         return poses
-            .filter((pose) => !['group', 'adjusting'].includes(byId.value.get(pose.layer)?.kind ?? ''))
+            .filter(
+                ({ layer }) =>
+                    !(['holds', 'adjusts'] as const).some((one) => vocabulary.can(byId.value.get(layer), one)),
+            )
             .map((pose) => ({ ...pose, layer: taken(pose.layer) }));
     }
 

@@ -1,3 +1,4 @@
+import { useVocabulary } from '@/project/vocabulary';
 import type { ArgumentsOf, OfLayers } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
@@ -21,6 +22,7 @@ interface Copied {
 
 /** What can be done to the layers that are selected, from keys and from their menu alike. */
 export function useLayerActions() {
+    const vocabulary = useVocabulary();
     const composition = useComposition();
     const media = useMedia();
     const playhead = usePlayhead();
@@ -36,9 +38,7 @@ export function useLayerActions() {
     const locked = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.locked));
 
     const reference = computed(() => chosen.value.length > 0 && chosen.value.every((layer) => layer.reference));
-    const anyMoves = computed(() =>
-        chosen.value.some((layer) => layer.kind !== 'sound' && (layer.arrive || layer.leave)),
-    );
+    const anyMoves = computed(() => chosen.value.some((layer) => layer.arrive || layer.leave));
     const anyPlays = computed(() => chosen.value.some(plays));
     /** The bundle that is selected by itself. */
     const bundle = computed(() => (chosen.value.length === 1 ? chosen.value.find(isBundle) : undefined));
@@ -49,9 +49,7 @@ export function useLayerActions() {
     });
     const areWindows = computed(() => chosen.value.length === 2 && chosen.value.every(isWindow));
     const canBeWindows = computed(
-        () =>
-            chosen.value.length > 0 &&
-            chosen.value.every((layer) => layer.kind === 'footage' || layer.kind === 'shape'),
+        () => chosen.value.length > 0 && chosen.value.every((layer) => vocabulary.can(layer, 'frames')),
     );
     /** Whether two layers are selected of which one begins right where the other ends. */
     const isCut = computed(() => {
@@ -60,7 +58,7 @@ export function useLayerActions() {
     });
     /** The compositions that may cover a cut. */
     const covers = computed(() => project.compositions.filter((one) => one.id !== composition.id));
-    const anyGroup = computed(() => chosen.value.some((layer) => layer.kind === 'group'));
+    const anyGroup = computed(() => chosen.value.some((layer) => vocabulary.can(layer, 'holds')));
     const alone = computed(() => composition.shown?.alone ?? []);
     const areAlone = computed(() => ids.value.length > 0 && ids.value.every((id) => alone.value.includes(id)));
 
@@ -131,7 +129,7 @@ export function useLayerActions() {
         group: () => selectingNew(() => ask('group-layers', { frame: playhead.frame })),
         /** Takes the groups away; what was in them is selected. */
         async ungroup(): Promise<void> {
-            const found = chosen.value.filter((layer) => layer.kind === 'group').map((layer) => layer.id);
+            const found = chosen.value.filter((layer) => vocabulary.can(layer, 'holds')).map((layer) => layer.id);
             const members = composition.layers.filter((layer) => found.includes(layer.group ?? ''));
             if (found.length > 0 && (await composition.edit('ungroup-layers', { layers: found }))) {
                 selection.layers = members.map((layer) => layer.id);

@@ -30,7 +30,3 @@ export function panOf(layer: Layer): string | null {
         .toSorted();
     return ids[0] ? `${ids[0]}.pan` : null;
 }
-
-/** Whether a clip or a picture that is dropped onto a layer takes its place, or is seen through it. */
-export const takesMedia = (layer: Layer | undefined): boolean =>
-    layer !== undefined && ['footage', 'shape', 'window'].includes(layer.kind);

@@ -1,16 +1,29 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { isApart } from '@/sheet/properties';
-import type { Layer, PropertyDefinition, Vocabulary } from '@/api/answers';
+import type { Ability, Layer, PropertyDefinition, Vocabulary } from '@/api/answers';
 import { get } from '@/api/client';
+
+/** Nothing yet, for each kind of layer. */
+const none = <T>(): Record<Layer['kind'], T[]> => ({
+    adjusting: [],
+    bundle: [],
+    footage: [],
+    group: [],
+    shape: [],
+    sound: [],
+    text: [],
+    window: [],
+});
 
 /** What there is to choose from, asked for once. */
 export const useVocabulary = defineStore('vocabulary', () => {
     const words = shallowRef<Vocabulary>({
+        abilities: none(),
         effects: [],
         blends: [],
         formats: [],
-        properties: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
+        properties: none(),
         fonts: [],
         languages: [],
         labels: [],
@@ -20,7 +33,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         moves: [],
         accents: [],
         cascades: [],
-        units: { adjusting: [], bundle: [], footage: [], group: [], shape: [], sound: [], text: [], window: [] },
+        units: none(),
         orders: [],
         features: [],
         forms: [],
@@ -41,5 +54,8 @@ export const useVocabulary = defineStore('vocabulary', () => {
         return words.value.properties[layer.kind].filter(({ name }) => !other.includes(name));
     };
 
-    return { words, load, definition, propertiesOf };
+    const can = (layer: Layer | undefined, what: Ability): boolean =>
+        layer !== undefined && words.value.abilities[layer.kind].includes(what);
+
+    return { words, load, definition, propertiesOf, can };
 });

@@ -22,7 +22,7 @@ export function usePhases() {
         const found = (composition.document?.layers as Layer[] | undefined)?.find(
             (one) => one.id === selection.layers.at(-1),
         );
-        return found?.kind === 'sound' ? undefined : found;
+        return vocabulary.can(found, 'seen') ? found : undefined;
     });
     const life = computed(
         () => composition.glimpse?.inspections.find((one) => one.layer === layer.value?.id)?.life ?? null,

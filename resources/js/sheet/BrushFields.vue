@@ -24,7 +24,7 @@ const settings = computed(() =>
 
 /** Any shape or picture of the composition can be set along a line. */
 const marks = computed(() =>
-    composition.layers.filter((one) => one.id !== props.layer.id && (one.kind === 'shape' || one.kind === 'footage')),
+    composition.layers.filter((one) => one.id !== props.layer.id && vocabulary.can(one, 'marks')),
 );
 const LIKE = 'like ';
 

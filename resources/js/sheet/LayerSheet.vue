@@ -176,7 +176,7 @@ const setContent = (content: object): Promise<boolean> =>
         :layer="layer"
     />
     <FindValue />
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="In the frame"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
     <SheetSection
@@ -263,13 +263,13 @@ const setContent = (content: object): Promise<boolean> =>
     <SheetSection v-if="!finding.isOn && hasUnits" title="Cascades" :used="has('cascades')"
         ><CascadeFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Masks" :used="has('masks')"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Masks" :used="has('masks')"
         ><MaskFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Effects" :used="has('effects')"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Effects" :used="has('effects')"
         ><EffectFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && layer.kind !== 'sound'" title="Motion blur" :used="!!layer.motionBlur"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Motion blur" :used="!!layer.motionBlur"
         ><BlurFields :layers="[layer]"
     /></SheetSection>
     <p v-if="sections.length === 0" class="nothing">

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { isBundle, playsMedia, takesMedia } from '@/project/playing';
+import { isBundle, isWindow, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import ArrangeFields from './ArrangeFields.vue';
@@ -50,20 +50,22 @@ const statesOf = (property: string): PropertyState[] =>
     <div class="many">
         <h2>{{ layers.length }} layers</h2>
         <p>They move together in the picture and in time.</p>
-        <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="In the frame"
+        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" title="In the frame"
             ><ArrangeFields :layers="layers"
         /></SheetSection>
-        <SheetSection v-if="layers.every((layer) => layer.kind !== 'sound')" title="Motion blur"
+        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" title="Motion blur"
             ><BlurFields :layers="layers"
         /></SheetSection>
-        <SheetSection v-if="layers.every((layer) => layer.kind === 'shape')" title="Combine">
+        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'combines'))" title="Combine">
             <CombineFields />
             <div class="grow"><GrowFields :layers="selection.layers" /></div>
         </SheetSection>
         <SheetSection title="One after another"><StaggerFields /></SheetSection>
-        <template v-if="layers.every((layer) => layer.kind !== 'sound')">
+        <template v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))">
             <SheetSection title="From the sides"><SidesFields :layers="selection.layers" /></SheetSection>
-            <SheetSection v-if="layers.every(takesMedia)" title="Split screen"
+            <SheetSection
+                v-if="layers.every((layer) => isWindow(layer) || vocabulary.can(layer, 'frames'))"
+                title="Split screen"
                 ><SplitFields :layers="selection.layers"
             /></SheetSection>
         </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useVocabulary } from '@/project/vocabulary';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -18,12 +19,13 @@ const MODES = {
 };
 const FORMS = { rectangle: 'Rectangle', ellipse: 'Ellipse', free: 'Free form' };
 
+const vocabulary = useVocabulary();
 const composition = useComposition();
 const drawing = useDrawing();
 const playhead = usePlayhead();
 const list = computed(() => (props.layer.masks ?? []) as unknown as Attached[]);
 const others = computed(() =>
-    composition.layers.filter((layer) => layer.id !== props.layer.id && layer.kind !== 'sound').toReversed(),
+    composition.layers.filter((layer) => layer.id !== props.layer.id && vocabulary.can(layer, 'seen')).toReversed(),
 );
 
 const titleOf = (one: Attached): string =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useVocabulary } from '@/project/vocabulary';
 import {
     ChevronDown,
     ChevronRight,
@@ -17,7 +18,7 @@ import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
-import { plays, playsMedia, takesMedia } from '@/project/playing';
+import { plays, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
 
@@ -25,6 +26,7 @@ import IconButton from '@/shell/IconButton.vue';
 const props = defineProps<{ layer: Layer; selected: boolean; animated: boolean; all: boolean; depth: number }>();
 const emit = defineEmits<{ reorder: [event: PointerEvent]; all: []; menu: [event: MouseEvent] }>();
 
+const vocabulary = useVocabulary();
 const composition = useComposition();
 const selection = useSelection();
 const adding = useAdding();
@@ -54,7 +56,7 @@ function down(event: PointerEvent): void {
 
 /** What is dropped onto the name of a clip or a picture takes its place; onto that of a shape or a window, it is seen through it. */
 function takePlace(event: DragEvent): void {
-    if (adding.carried && takesMedia(props.layer)) {
+    if (adding.carried && vocabulary.can(props.layer, 'takes-media')) {
         event.stopPropagation();
         adding.drop({ onto: props.layer.id });
     }
@@ -102,7 +104,7 @@ function keep(): void {
             <component :is="selected && all ? ChevronDown : ChevronRight" :size="14" />
         </button>
         <button
-            v-if="layer.kind === 'group'"
+            v-if="vocabulary.can(layer, 'holds')"
             type="button"
             class="folder"
             :aria-label="groups.isFolded(layer.id) ? 'Unfold this group' : 'Fold this group up'"
@@ -151,7 +153,7 @@ function keep(): void {
             @click="composition.edit('set-content', { layer: layer.id, content: { sound: !heard } })"
         />
         <IconButton
-            v-if="layer.kind !== 'sound'"
+            v-if="vocabulary.can(layer, 'seen')"
             :icon="layer.visible === false ? EyeOff : Eye"
             :size="15"
             :label="layer.visible === false ? 'Show this layer' : 'Hide this layer'"

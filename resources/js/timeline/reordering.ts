@@ -17,18 +17,6 @@ export function useReordering(rows: Ref<Row[]>) {
     /** The layer on its way, and how many rows it is from its own. */
     const moving = ref<{ layer: string; by: number } | null>(null);
 
-    /** The group that a layer comes to be in between two rows: that of both; at the edge of a group the outer one. */
-    function groupBetween(above: LayerRow | undefined, below: LayerRow | undefined): string | null {
-        const isOpen =
-            above?.layer.kind === 'group' &&
-            (below?.layer.group === above.key || !composition.layers.some((one) => one.group === above.key));
-        if (isOpen) {
-            return above.key;
-        }
-        const outer = above && below ? (above.depth < below.depth ? above : below) : undefined;
-        return outer?.layer.group ?? null;
-    }
-
     function drop(layer: string, by: number): void {
         const chosen = selection.layers.includes(layer) ? selection.layers : [layer];
         const moved = new Set(groups.withAll(chosen).map((one) => one.id));
@@ -40,24 +28,22 @@ export function useReordering(rows: Ref<Row[]>) {
         // The one that is pulled comes to lie where it was let go; those that go with it stay right around it.
         const landing =
             by < 0 ? count(rows.value.slice(0, at), isPlace) : count(rows.value.slice(0, at + 1), isPlace) - 1;
+        if (landing === count(rows.value.slice(0, from), isPlace)) {
+            return;
+        }
         const before = count(rows.value.slice(0, from), (row) => isPlace(row) && moved.has(row.key));
         const stays = rows.value.filter(isPlace).filter((row) => !moved.has(row.key));
         const top = Math.max(0, Math.min(stays.length, landing - before));
-        const [above, below] = [stays[top - 1], stays[top]];
-        const rest = composition.layers.filter((one) => !moved.has(one.id));
-        const gathered = composition.layers.filter((one) => moved.has(one.id));
-        const place = below ? rest.findIndex((one) => one.id === below.key) + 1 : 0;
-        const group = groupBetween(above, below);
-        const isThere = gathered.every((one, index) => composition.layers[place + index]?.id === one.id);
-        if (isThere && (composition.layer(layer)?.group ?? null) === group) {
-            return;
+        const [above, beneath] = [stays[top - 1]?.key, stays[top]?.key];
+        if (above || beneath) {
+            void composition.edit('reorder-layer', {
+                layer,
+                with: chosen.filter((one) => one !== layer),
+                ...(above && { above }),
+                ...(beneath && { beneath }),
+                frame: playhead.frame,
+            });
         }
-        void composition.edit('reorder-layer', {
-            layer,
-            ...(chosen.length > 1 && { with: chosen.filter((one) => one !== layer) }),
-            to: place + gathered.findIndex((one) => one.id === layer),
-            ...(composition.layers.some((one) => one.kind === 'group') && { group, frame: playhead.frame }),
-        });
     }
 
     function begin(layer: string, down: PointerEvent): void {

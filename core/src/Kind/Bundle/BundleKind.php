@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind\Bundle;
 
+use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
@@ -24,6 +25,11 @@ final class BundleKind extends LayerKind implements DrawnKind
     public function linksScale(): bool
     {
         return true;
+    }
+
+    protected function ownAbilities(): array
+    {
+        return [Ability::Frames];
     }
 
     protected function ownProperties(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind\Footage;
 
+use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
@@ -26,6 +27,11 @@ final class FootageKind extends LayerKind implements DrawnKind
     public function linksScale(): bool
     {
         return true;
+    }
+
+    protected function ownAbilities(): array
+    {
+        return [Ability::Marks, Ability::Frames, Ability::TakesMedia];
     }
 
     protected function ownProperties(): array

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Size;
@@ -36,6 +37,11 @@ final class ShapeKind extends LayerKind implements DrawnKind
     public function units(): array
     {
         return [Units::Repeats];
+    }
+
+    protected function ownAbilities(): array
+    {
+        return [Ability::Combines, Ability::Marks, Ability::Frames, Ability::TakesMedia];
     }
 
     protected function ownProperties(): array

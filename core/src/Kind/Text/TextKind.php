@@ -6,6 +6,7 @@ namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
@@ -41,6 +42,11 @@ final class TextKind extends LayerKind implements DrawnKind
     public function units(): array
     {
         return [Units::Letters, Units::Words, Units::Lines];
+    }
+
+    protected function ownAbilities(): array
+    {
+        return [Ability::Written, Ability::TakesMedia];
     }
 
     protected function ownProperties(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Kind\Window;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
@@ -49,6 +50,11 @@ final class WindowKind extends LayerKind implements DrawnKind
     public function isSizedByHandles(): bool
     {
         return true;
+    }
+
+    protected function ownAbilities(): array
+    {
+        return [Ability::TakesMedia];
     }
 
     protected function ownProperties(): array
