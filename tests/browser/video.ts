@@ -1,5 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
+import { closeSync, openSync, readSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { PNG } from 'pngjs';
 
 interface Video {
@@ -28,25 +30,54 @@ export function probe(file: string): Video {
     };
 }
 
+/** A file of which frames are asked, and once there were two of these, all its frames as they were decoded. */
+let asked: { file: string; raw?: string; format?: string; size?: string; bytes?: number } = { file: '' };
+
+const forget = (): void => {
+    if (asked.raw) {
+        rmSync(asked.raw, { force: true });
+    }
+};
+process.on('exit', forget);
+
+/** Decodes a file from its beginning to its end, which takes about as long as decoding it up to one of its last frames. */
+function decode(file: string): Required<typeof asked> {
+    const raw = `${tmpdir()}/ricamo-test-${process.pid}.raw`;
+    const stream = JSON.parse(
+        execFileSync('ffprobe', [
+            ...['-v', 'error', '-select_streams', 'v', '-show_entries', 'stream=width,height,pix_fmt', '-of', 'json'],
+            file,
+        ]).toString(),
+    ).streams[0];
+    const [format, size] = [String(stream.pix_fmt), `${stream.width}x${stream.height}`];
+    const one = ['-frames:v', '1', '-f', 'rawvideo', 'pipe:1'];
+    const { length } = execFileSync('ffmpeg', ['-v', 'error', '-i', file, ...one], { maxBuffer: 1 << 28 });
+    execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', file, '-fps_mode', 'passthrough', '-f', 'rawvideo', raw]);
+    return { file, raw, format, size, bytes: length };
+}
+
 /** One frame of a file as RGBA. */
 export function frameOf(file: string, frame: number, width: number, height: number): Buffer {
-    return execFileSync(
-        'ffmpeg',
-        [
-            '-v',
-            'error',
-            '-i',
-            file,
-            '-vf',
-            `select=eq(n\\,${frame}),scale=${width}:${height}:in_color_matrix=bt709:in_range=tv:flags=bicubic+accurate_rnd+full_chroma_int,format=rgba`,
-            '-frames:v',
-            '1',
-            '-f',
-            'rawvideo',
-            'pipe:1',
-        ],
-        { maxBuffer: width * height * 5 },
-    );
+    const scale = `scale=${width}:${height}:in_color_matrix=bt709:in_range=tv:flags=bicubic+accurate_rnd+full_chroma_int,format=rgba`;
+    const one = ['-frames:v', '1', '-f', 'rawvideo', 'pipe:1'];
+    if (asked.file !== file) {
+        forget();
+        asked = { file };
+        const select = `select=eq(n\\,${frame}),${scale}`;
+        return execFileSync('ffmpeg', ['-v', 'error', '-i', file, '-vf', select, ...one], {
+            maxBuffer: width * height * 5,
+        });
+    }
+    const { raw, format, size, bytes } = asked.bytes ? (asked as Required<typeof asked>) : (asked = decode(file));
+    const input = Buffer.alloc(bytes);
+    const handle = openSync(raw, 'r');
+    readSync(handle, input, 0, bytes, frame * bytes);
+    closeSync(handle);
+    const from = ['-f', 'rawvideo', '-pix_fmt', format, '-s', size, '-i', 'pipe:0'];
+    return execFileSync('ffmpeg', ['-v', 'error', ...from, '-vf', scale, ...one], {
+        input,
+        maxBuffer: width * height * 5,
+    });
 }
 
 /** What the preview canvas shows of the frame, at one pixel each, as RGBA. */
