@@ -17,7 +17,7 @@ final readonly class TimeMarks
 
     /**
      * @param  list<string>  $except  layers that are on the move
-     * @param  list<int>  $more  other frames, such as those of beads
+     * @param  list<int>  $more  other frames, such as those of keyframes
      */
     public static function of(Composition $composition, array $except, ?int $playhead, array $more = []): self
     {

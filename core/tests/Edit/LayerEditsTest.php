@@ -260,7 +260,6 @@ final class LayerEditsTest extends TestCase
         self::assertSame([23, 33], $move(21.5, ['within' => 3]));
         self::assertSame([40, 100], $move(38, ['within' => 3]), 'its end at the other one');
         self::assertSame([70, null], $move(70, ['within' => 3]));
-        self::assertSame([70, 80], $move(70, ['within' => 3, 'marks' => [80]]), 'a bead that is in sight');
         self::assertSame([23, null], $move(23, ['within' => 0]), 'with Alt nothing draws in');
         self::assertSame(33, $settled('trim-layer', ['layer' => 'bar', 'in' => 31.2, 'snap' => ['within' => 3]])->met());
     }

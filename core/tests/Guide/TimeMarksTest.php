@@ -58,6 +58,25 @@ final class TimeMarksTest extends TestCase
         self::assertSame([10, 20], array_column(Fixture::json(Fixture::edit($this->composition(), 'move-keyframes', $args), 'bar')['opacity']['keyframes'], 'at'));
     }
 
+    public function test_other_keyframes_draw_in_those_that_are_moved(): void
+    {
+        $composition = $this->composition()->replacing(Fixture::layer(Fixture::bar([
+            'id' => 'other', 'in' => 100, 'out' => 150, 'opacity' => Fixture::keyframes([20, 0]), 'rotation' => Fixture::keyframes([31, 0], [41, 9, 'linear', 'end']),
+        ])));
+        $by = fn (array $moved, array $of, float $by): array => (fn (Snapping $settled): array => [$settled->by(), $settled->met()])(Edits::settled(Edits::read(new Node([
+            'edit' => 'move-keyframes', 'args' => ['keyframes' => $moved, 'by' => $by, 'snap' => ['within' => 3, 'keyframesOf' => $of]],
+        ])), $composition));
+        $first = [['layer' => 'bar', 'property' => 'opacity', 'frames' => [45]]];
+        // One of the other layer stands on 120, one on 131, and one that is pinned to its end on 191.
+        self::assertSame([75, 120], $by($first, ['other'], 76.4));
+        self::assertSame([86, 131], $by($first, ['other'], 84.0));
+        self::assertSame([146, 191], $by($first, ['other'], 144.5));
+        self::assertSame([76, null], $by($first, [], 76.4));
+        // The next of the same property, unless it goes along.
+        self::assertSame([10, 55], $by($first, ['bar'], 8.4));
+        self::assertSame([20, null], $by([['layer' => 'bar', 'property' => 'opacity', 'frames' => [45, 55]]], ['bar'], 20.0));
+    }
+
     public function test_a_dragged_trim_is_drawn_in_and_leaves_a_frame(): void
     {
         $trim = fn (array $args): array => (fn ($span): array => [$span->in, $span->out])(Fixture::edit($this->composition(), 'trim-layer', ['layer' => 'bar', ...$args])->layer('bar')->span);

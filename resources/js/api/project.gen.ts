@@ -4603,11 +4603,11 @@ export interface EditArguments {
             within: number;
             playhead?: number;
             /**
-             * further frames that draw in
+             * layers whose keyframes draw in, too, where they are not on the move themselves
              *
-             * @maxItems 5000
+             * @maxItems 2000
              */
-            marks?: number[];
+            keyframesOf?: string[];
         } | null;
         /**
          * of {layer, property, frames}
@@ -4629,11 +4629,11 @@ export interface EditArguments {
             within: number;
             playhead?: number;
             /**
-             * further frames that draw in
+             * layers whose keyframes draw in, too, where they are not on the move themselves
              *
-             * @maxItems 5000
+             * @maxItems 2000
              */
-            marks?: number[];
+            keyframesOf?: string[];
         } | null;
     };
     'pace-cascade': {
@@ -5227,11 +5227,11 @@ export interface EditArguments {
             within: number;
             playhead?: number;
             /**
-             * further frames that draw in
+             * layers whose keyframes draw in, too, where they are not on the move themselves
              *
-             * @maxItems 5000
+             * @maxItems 2000
              */
-            marks?: number[];
+            keyframesOf?: string[];
         } | null;
     };
     'turn-layer': {

@@ -27,15 +27,7 @@ export function useDragInTime() {
     const dragging = ref(false);
 
     function begin(down: PointerEvent, { request, moved, isDrawnIn = true }: DragInTime): void {
-        // Beads that are in sight and stay where they are.
-        const carried = new Set(selection.beads.map((bead) => `${bead.layer} ${bead.property} ${bead.frame}`));
-        const moving = (bead: HTMLElement): boolean =>
-            carried.size > 0
-                ? carried.has(`${bead.dataset.layer} ${bead.dataset.property} ${bead.dataset.bead}`)
-                : selection.layers.includes(bead.dataset.layer ?? '');
-        const marks = [...document.querySelectorAll<HTMLElement>('.timeline [data-bead]')]
-            .filter((bead) => !moving(bead))
-            .map((bead) => Number(bead.dataset.bead));
+        const keyframesOf = [...selection.layers];
         let latest: EditRequest | null = null;
         const unwatch = watch(
             () => composition.by,
@@ -49,7 +41,7 @@ export function useDragInTime() {
             dragging.value = true;
             const within = event.altKey ? 0 : NEAR / view.perFrame.value;
             const { edit, args } = request(px / view.perFrame.value);
-            const snap = { within, playhead: playhead.frame, ...(marks.length > 0 && { marks }) };
+            const snap = { within, playhead: playhead.frame, ...(keyframesOf.length > 0 && { keyframesOf }) };
             latest = { edit, args: isDrawnIn ? { ...args, snap } : args } as EditRequest;
             void composition.attempt(latest.edit, latest.args);
         };

@@ -35,6 +35,19 @@ final readonly class KeyframeSelection
         ));
     }
 
+    /** @return list<int> the composition frames of those of one property */
+    public function framesOf(string $layer, string $property): array
+    {
+        $frames = [];
+        foreach ($this->chosen as [$target, $nodes]) {
+            if ($target->layer === $layer && $target->property === $property) {
+                array_push($frames, ...array_map(self::frame(...), $nodes->items(10_000)));
+            }
+        }
+
+        return $frames;
+    }
+
     private static function frame(Node $frame): int
     {
         return $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);

@@ -35,10 +35,13 @@ final readonly class MoveKeyframes implements Snapping
     public function settled(Composition $composition): static
     {
         $frames = $this->keyframes->frames();
-        $by = $this->snap?->distance($composition, [], $frames, $this->by) ?? (int) round($this->by);
+        $by = $this->snap?->distance($composition, $frames, $this->by, keyframes: $this->keyframes) ?? (int) round($this->by);
 
         return new self(
-            $this->keyframes, $by, null, $this->snap?->met($composition, [], array_map(fn (int $frame): int => $frame + $by, $frames)),
+            $this->keyframes,
+            $by,
+            null,
+            $this->snap?->met($composition, array_map(fn (int $frame): int => $frame + $by, $frames), keyframes: $this->keyframes),
         );
     }
 

@@ -37,10 +37,10 @@ final readonly class MoveLayers implements Snapping
         $ends = fn (string $id): array => [$composition->layer($id)->span->in, $composition->layer($id)->span->out];
 
         $frames = array_merge(...array_map($ends, $this->layers));
-        $by = $this->snap?->distance($composition, $moved, $frames, $this->by) ?? (int) round($this->by);
+        $by = $this->snap?->distance($composition, $frames, $this->by, $moved) ?? (int) round($this->by);
 
         return new self(
-            $this->layers, $by, null, $this->snap?->met($composition, $moved, array_map(fn (int $frame): int => $frame + $by, $frames)),
+            $this->layers, $by, null, $this->snap?->met($composition, array_map(fn (int $frame): int => $frame + $by, $frames), $moved),
         );
     }
 

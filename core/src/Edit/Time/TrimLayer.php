@@ -53,7 +53,7 @@ final readonly class TrimLayer implements Snapping
         }
         $span = $composition->layer($this->layer)->span;
         $go = fn (?float $to, int $from): ?int => $to === null ? null : $this->snap->distance(
-            $composition, [$this->layer], [$from], $to - $from,
+            $composition, [$from], $to - $from, [$this->layer],
         );
         $in = $go($this->in, $span->in);
         $out = $go($this->out, $span->out);
@@ -68,7 +68,7 @@ final readonly class TrimLayer implements Snapping
 
         return new self(
             $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, null, $in ?? $out ?? 0,
-            $this->snap->met($composition, [$this->layer], $ends),
+            $this->snap->met($composition, $ends, [$this->layer]),
         );
     }
 
