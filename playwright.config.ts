@@ -36,6 +36,8 @@ export default defineConfig({
     use: {
         baseURL: `http://127.0.0.1:${PORT}`,
         viewport: { width: 1280, height: 800 },
+        // Nothing fades or slides while tests wait for it to stand still.
+        contextOptions: { reducedMotion: 'reduce' },
         storageState: {
             cookies: [],
             origins: [
