@@ -74,6 +74,7 @@ Route::post('media/{media}/cancel', [MediaController::class, 'cancel']);
 Route::get('media/{media}/frames/{hash}/{frame}', [MediaController::class, 'frame']);
 
 Route::get('compositions/{composition}/renders', [RenderController::class, 'index']);
+Route::get('compositions/{composition}/size', [RenderController::class, 'size']);
 Route::post('compositions/{composition}/renders', [RenderController::class, 'store']);
 Route::get('renders/{render}', [RenderController::class, 'show']);
 Route::delete('renders/{render}', [RenderController::class, 'destroy']);

@@ -106,11 +106,11 @@ final class RenderCommand extends DocumentCommand
     /** What the producer should know before looking at the file. */
     private function remark(Scene $scene, Output $output): void
     {
-        [$width, $height] = [$scene->width(), $scene->height()];
-        if ($output->format->takesEvenSides() && ($width % 2 !== 0 || $height % 2 !== 0)) {
+        [$drawn, $file] = [$scene->size(), $scene->size()->in($output->format)];
+        if (! $file->is($drawn)) {
             $this->getOutput()->getErrorStyle()->writeln(sprintf(
-                'The picture is %d × %d; MP4 takes even sides only, so the file is %d × %d, its last column or row repeated.',
-                $width, $height, $width + $width % 2, $height + $height % 2,
+                'The picture is %d × %d; %s takes even sides only, so the file is %d × %d, its last column or row repeated.',
+                $drawn->width, $drawn->height, strtoupper($output->format->extension()), $file->width, $file->height,
             ));
         }
         $this->remarkOn($scene);

@@ -34,7 +34,8 @@ final class Clips
     public static function counting(string $name = 'counting.mp4', string $size = '320x180', string $rate = '25', int $frames = 100, array $more = []): string
     {
         return self::make($name, [
-            '-f', 'lavfi', '-i', "color=c=black:s=$size:r=$rate,format=gray,geq=lum='255*mod(floor(N/pow(2,floor(8*X/W))),2)',scale=in_range=pc:out_range=tv,format=yuv420p",
+            // One pixel for each bit, and these made larger: ffmpeg works out a formula for every pixel slowly.
+            '-f', 'lavfi', '-i', "color=c=black:s=8x2:r=$rate,format=gray,geq=lum='255*mod(floor(N/pow(2,X)),2)',scale=$size:flags=neighbor:in_range=pc:out_range=tv,setsar=1,format=yuv420p",
             '-frames:v', (string) $frames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '16', '-g', '30', '-bf', '2', ...$more,
         ]);
     }

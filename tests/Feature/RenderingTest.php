@@ -11,6 +11,7 @@ use App\Rendering\Renders;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
 use Ricamo\Raster\Media\Probe;
 use Ricamo\Raster\Process\Heartbeat;
 use Symfony\Component\Process\Process;
@@ -81,6 +82,22 @@ final class RenderingTest extends TestCase
         }
         // All of the project are listed, from whichever of its compositions they are.
         self::assertCount(5, $this->getJson("/api/compositions/{$composition->id}/renders")->json('renders'));
+    }
+
+    public function test_how_large_a_file_will_be_is_what_it_then_is(): void
+    {
+        $composition = $this->small(12);
+        $ask = fn (string $query): TestResponse => $this->getJson("/api/compositions/{$composition->id}/size?$query");
+        // 160 × 90 at a factor that makes odd sides of both.
+        $ask('format=mp4&scale=0.41&frames=12')->assertOk()->assertJson(['width' => 66, 'height' => 38, 'widened' => true]);
+        $ask('format=webm&scale=0.41')->assertOk()->assertJson(['width' => 66, 'height' => 37, 'widened' => false]);
+        $render = $this->begin($composition, ['format' => 'mp4', 'scale' => 0.41]);
+        $this->work();
+        $clip = Probe::clip($render->refresh()->file());
+        self::assertSame([66, 38], [$clip->width, $clip->height]);
+        foreach (['format=tiff', 'scale=9', 'scale=wide', 'quality=superb', 'frames=many'] as $query) {
+            $ask($query)->assertStatus(422);
+        }
     }
 
     public function test_what_is_rendered_is_the_document_as_it_was(): void

@@ -12,7 +12,7 @@ import type { Bundle } from '@/project/playing';
 import { bar, inComponent, withLayers } from './world';
 
 const format = (name: string, premultiplies: boolean): FormatChoice =>
-    ({ name, title: name, premultiplies, density: { small: 1, good: 2, best: 3 } }) as FormatChoice;
+    ({ name, title: name, premultiplies }) as FormatChoice;
 
 describe('choices for rendering', () => {
     beforeEach(() => {

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\JsonBody;
+use App\Http\QueryText;
 use App\Models\Composition;
 use App\Models\Render;
 use App\Rendering\Renders;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Render\Format\Formats;
 use Ricamo\Raster\Render\Format\Joining;
 use Ricamo\Raster\Render\Format\Quality;
 use Ricamo\Raster\Render\Output;
+use Ricamo\Raster\Render\PictureSize;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class RenderController
@@ -53,6 +56,22 @@ final class RenderController
         $output = new Output($format, $quality, $body->optional('premultiplied')?->bool() ?? false);
 
         return new JsonResponse($this->renders->begin($found, $from, $to, $output, $scale)->summary(), 201);
+    }
+
+    /** How large the file will be, in pixels and about in bytes: asked for with format, quality and scale, and how many frames. */
+    public function size(Request $request, int $composition): JsonResponse
+    {
+        $found = Composition::present()->findOrFail($composition)->read();
+        $format = Formats::get(QueryText::of($request, 'format') ?? 'mp4');
+        $quality = Quality::tryFrom(QueryText::of($request, 'quality') ?? 'good') ?? throw new Refusal('that is not a quality');
+        $scale = (new Node((float) (QueryText::of($request, 'scale') ?? 1), 'scale'))->number(0.05, 4);
+        $drawn = PictureSize::drawn($found->width, $found->height, $scale);
+        $file = $drawn->in($format);
+        $frames = max(1, QueryText::int($request, 'frames', $found->length));
+
+        return new JsonResponse([
+            'width' => $file->width, 'height' => $file->height, 'widened' => ! $file->is($drawn), 'bytes' => $file->bytes($format, $quality, $frames),
+        ]);
     }
 
     public function show(Render $render): JsonResponse

@@ -99,13 +99,13 @@ final class VocabularyController
         return array_map(fn (PropertyDefinition $one): array => $one->describe(), $settings);
     }
 
-    /** @return array<string, mixed> `density` is about how many bytes a pixel of a frame takes, by quality */
+    /** @return array<string, mixed> */
     private function format(Format $format): array
     {
         return [
-            'name' => $format->name(), 'title' => $format->title(), 'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
-            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'evenSides' => $format->takesEvenSides(), 'premultiplies' => $format->takesPremultiplied(), 'oneFrame' => $format->joining() === Joining::Picture,
-            'density' => array_combine(array_column(Quality::cases(), 'value'), array_map($format->density(...), Quality::cases())),
+            'name' => $format->name(), 'title' => $format->title(), 'purpose' => $format->purpose()->value, 'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
+            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'premultiplies' => $format->takesPremultiplied(), 'oneFrame' => $format->joining() === Joining::Picture,
+            'picture' => $format->joining() !== Joining::Sound, 'qualities' => $format->density(Quality::Small) !== $format->density(Quality::Best),
         ];
     }
 

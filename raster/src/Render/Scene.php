@@ -80,14 +80,19 @@ final readonly class Scene
         return $remarks;
     }
 
+    public function size(): PictureSize
+    {
+        return PictureSize::drawn($this->composition->width, $this->composition->height, $this->scale);
+    }
+
     public function width(): int
     {
-        return max(2, (int) round($this->composition->width * $this->scale));
+        return $this->size()->width;
     }
 
     public function height(): int
     {
-        return max(2, (int) round($this->composition->height * $this->scale));
+        return $this->size()->height;
     }
 
     public function view(): Affine

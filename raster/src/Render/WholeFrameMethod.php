@@ -19,13 +19,13 @@ final readonly class WholeFrameMethod implements Method
 
     public function command(FrameRange $range): array
     {
-        [$width, $height] = $this->size();
+        $size = $this->scene->size()->in($this->output->format);
         $rate = $this->scene->composition->rate;
         $format = $this->output->format;
 
         return [
             ...Ffmpeg::command(),
-            '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$width}x{$height}", '-r', (string) $rate, '-i', 'pipe:0',
+            '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$size->width}x{$size->height}", '-r', (string) $rate, '-i', 'pipe:0',
             '-vf', $format->filter($this->output->premultiplied),
             '-frames:v', (string) $range->length(), ...$format->encoder($rate, $this->output->quality),
         ];
@@ -33,20 +33,13 @@ final readonly class WholeFrameMethod implements Method
 
     public function frames(FrameRange $range): iterable
     {
-        $surface = new Surface(...$this->size());
+        $size = $this->scene->size()->in($this->output->format);
+        $surface = new Surface($size->width, $size->height);
         $painter = new Painter($surface, new ClipPictures($this->scene->clips), $this->scene->view());
         foreach ($this->scene->lists($range) as $index => $list) {
             $painter->paint($list);
             $surface->repeatEdges($this->scene->width(), $this->scene->height());
             yield $index => $surface;
         }
-    }
-
-    /** @return array{int, int} where a format takes even sides only, an odd picture gets one more column or row, a copy of its last */
-    private function size(): array
-    {
-        [$width, $height] = [$this->scene->width(), $this->scene->height()];
-
-        return $this->output->format->takesEvenSides() ? [$width + $width % 2, $height + $height % 2] : [$width, $height];
     }
 }

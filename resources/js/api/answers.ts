@@ -83,20 +83,31 @@ export type Quality = 'small' | 'good' | 'best';
 export interface FormatChoice {
     name: string;
     title: string;
+    /** What it is looked for under. */
+    purpose: string;
     goodFor: string;
     extension: string;
     alpha: boolean;
     sound: boolean;
-    evenSides: boolean;
     /** Whether its colours may be multiplied by alpha. */
     premultiplies: boolean;
     oneFrame: boolean;
-    /** About how many bytes a pixel of a frame takes. */
-    density: Record<Quality, number>;
+    /** Whether there is a picture at all. */
+    picture: boolean;
+    /** Whether it can be rendered better or smaller. */
+    qualities: boolean;
 }
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
 export type Ability = 'seen' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+
+/** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
+export interface FileSize {
+    width: number;
+    height: number;
+    widened: boolean;
+    bytes: number;
+}
 
 export interface Vocabulary {
     effects: { name: string; title: string; subject: string }[];

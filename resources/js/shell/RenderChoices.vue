@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, shallowRef, watch } from 'vue';
+import type { FileSize } from '@/api/answers';
+import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { useVocabulary } from '@/project/vocabulary';
 import { useRenderChoice } from './renderChoice';
@@ -12,45 +14,32 @@ const composition = useComposition();
 const vocabulary = useVocabulary();
 const choice = useRenderChoice();
 
-const GROUPS = [
-    { title: 'A video', has: ['mp4', 'hevc'] },
-    { title: 'With alpha', has: ['mov', 'webm', 'ffv1', 'png'] },
-    { title: 'Pictures that move', has: ['apng', 'gif', 'webp'] },
-    { title: 'Something else', has: ['still', 'wav'] },
-];
 const QUALITIES = { small: 'Smaller', good: 'Good', best: 'Best' };
 const SCALES = { 0.25: 'a quarter', 0.5: 'half', 1: 'its own', 2: 'double' };
 
-const formats = computed(() =>
-    GROUPS.map(({ title, has }) => ({
-        title,
-        formats: has.flatMap((name) => vocabulary.words.formats.filter((one) => one.name === name)),
-    })),
-);
-const hasQualities = computed(() => {
-    const { small, best } = choice.format.density;
-    return small !== best;
-});
-const side = (length = 2): number => {
-    const scaled = Math.max(2, Math.round(length * choice.scale));
-    return choice.format.evenSides ? scaled + (scaled % 2) : scaled;
-};
-const size = computed(() => `${side(composition.shown?.width)} × ${side(composition.shown?.height)}`);
-const isWidened = computed(
+const formats = computed(() => Object.entries(Object.groupBy(vocabulary.words.formats, (one) => one.purpose)));
+
+/** As the server reckons it. */
+const size = shallowRef<FileSize | null>(null);
+watch(
     () =>
-        choice.format.evenSides &&
-        [composition.shown?.width ?? 2, composition.shown?.height ?? 2].some(
-            (length) => Math.round(length * choice.scale) % 2 === 1,
-        ),
+        [
+            composition.shown?.id,
+            composition.shown?.width,
+            composition.shown?.height,
+            choice.wanted,
+            props.frames,
+        ] as const,
+    async ([id, , , { format, quality, scale }, frames]) => {
+        const query = new URLSearchParams({ format, quality, scale: String(scale), frames: String(frames) });
+        const found = id === undefined ? null : await get<FileSize>(`/compositions/${composition.id}/size?${query}`);
+        // What was chosen meanwhile has been asked for, too.
+        size.value = choice.wanted.format === format && choice.wanted.scale === scale ? found : size.value;
+    },
+    { immediate: true },
 );
 const about = computed(() => {
-    const { width = 0, height = 0 } = composition.shown ?? {};
-    const bytes =
-        choice.format.density[choice.quality] *
-        width *
-        height *
-        choice.scale ** 2 *
-        (choice.format.oneFrame ? 1 : props.frames);
+    const { bytes } = size.value ?? { bytes: 0 };
     return bytes === 0
         ? ''
         : bytes < 1e6
@@ -64,13 +53,13 @@ const about = computed(() => {
     <div class="choices">
         <label for="render-format">Format</label>
         <select id="render-format" v-model="choice.name" class="choice-field" data-render-format>
-            <optgroup v-for="group in formats" :key="group.title" :label="group.title">
-                <option v-for="one in group.formats" :key="one.name" :value="one.name">
+            <optgroup v-for="[purpose, some] in formats" :key="purpose" :label="purpose">
+                <option v-for="one in some" :key="one.name" :value="one.name">
                     {{ one.title }}: {{ one.goodFor }}
                 </option>
             </optgroup>
         </select>
-        <template v-if="hasQualities">
+        <template v-if="choice.format.qualities">
             <span>Quality</span>
             <ElRadioGroup v-model="choice.quality" size="small" aria-label="Quality">
                 <ElRadioButton v-for="(title, value) in QUALITIES" :key="value" :value="value">{{
@@ -78,13 +67,15 @@ const about = computed(() => {
                 }}</ElRadioButton>
             </ElRadioGroup>
         </template>
-        <template v-if="choice.name !== 'wav'">
+        <template v-if="choice.format.picture">
             <label for="render-scale">Size</label>
             <span class="size">
                 <select id="render-scale" v-model.number="choice.scale" class="choice-field" data-render-scale>
                     <option v-for="(title, value) in SCALES" :key="value" :value="Number(value)">{{ title }}</option>
                 </select>
-                {{ size }}<template v-if="about">, {{ about }}</template>
+                <template v-if="size"
+                    >{{ size.width }} × {{ size.height }}<template v-if="about">, {{ about }}</template></template
+                >
             </span>
         </template>
         <template v-if="choice.format.premultiplies">
@@ -94,11 +85,12 @@ const about = computed(() => {
                 <option :value="true">premultiplied: colours times alpha</option>
             </select>
         </template>
-        <p v-if="isWidened" class="note">
-            MP4 takes even sides only: the last row or column is repeated. Other formats keep the size.
+        <p v-if="size?.widened" class="note">
+            {{ choice.format.extension.toUpperCase() }} takes even sides only: the last row or column is repeated. Other
+            formats keep the size.
         </p>
         <p v-if="composition.shown?.background === 'transparent' && !choice.format.alpha" class="note">
-            MP4 has no alpha: what is transparent turns black.
+            {{ choice.format.extension.toUpperCase() }} has no alpha: what is transparent turns black.
         </p>
         <p v-else-if="choice.format.alpha && composition.shown?.background !== 'transparent'" class="note">
             The composition has a background, which is rendered with it. Make it transparent to keep the alpha.

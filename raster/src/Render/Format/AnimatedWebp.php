@@ -18,6 +18,11 @@ final class AnimatedWebp extends Intermediate
         return 'Animated WebP';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Loop;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, small graphics on web pages';

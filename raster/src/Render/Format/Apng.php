@@ -18,6 +18,11 @@ final class Apng extends Intermediate
         return 'Animated PNG';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Loop;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, small graphics: nothing is lost';

@@ -19,6 +19,11 @@ final class Ffv1 extends Format
         return 'Matroska, FFV1';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Alpha;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, for keeping: nothing is lost';

@@ -17,6 +17,8 @@ abstract class Format
 
     abstract public function title(): string;
 
+    abstract public function purpose(): Purpose;
+
     /** What it is good for, in a few words. */
     abstract public function goodFor(): string;
 

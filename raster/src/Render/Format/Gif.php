@@ -18,6 +18,11 @@ final class Gif extends Intermediate
         return 'GIF';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Loop;
+    }
+
     public function goodFor(): string
     {
         return '256 colours, plays in any message';

@@ -19,6 +19,11 @@ final class Mov extends Format
         return 'MOV, 4444';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Alpha;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, for editing';

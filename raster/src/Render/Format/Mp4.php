@@ -19,6 +19,11 @@ class Mp4 extends Format
         return 'MP4, H.264';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Video;
+    }
+
     public function goodFor(): string
     {
         return 'plays everywhere';

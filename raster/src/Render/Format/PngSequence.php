@@ -18,6 +18,11 @@ final class PngSequence extends Intermediate
         return 'PNG pictures in a ZIP';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Alpha;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, numbered, for any program';

@@ -18,6 +18,11 @@ final class Still extends Intermediate
         return 'PNG, a single frame';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Else;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, the frame at the playhead';

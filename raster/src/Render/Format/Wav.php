@@ -18,6 +18,11 @@ final class Wav extends Format
         return 'WAV, sound alone';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Else;
+    }
+
     public function goodFor(): string
     {
         return 'what is heard, as it was mixed';

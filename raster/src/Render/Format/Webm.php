@@ -19,6 +19,11 @@ final class Webm extends Format
         return 'WebM, VP9';
     }
 
+    public function purpose(): Purpose
+    {
+        return Purpose::Alpha;
+    }
+
     public function goodFor(): string
     {
         return 'alpha, for web pages';
