@@ -8,7 +8,6 @@ use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Edit\EditsSchema;
 use Ricamo\Core\Interchange\ProjectSchema;
-use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
@@ -31,22 +30,6 @@ final class EditsSchemaTest extends TestCase
                 $there = $there[$step];
             }
         }
-    }
-
-    public function test_every_argument_is_in_the_page_of_edits(): void
-    {
-        $page = (string) file_get_contents(dirname(__DIR__, 3).'/docs/edits.md');
-        $missing = [];
-        foreach (Edits::BY_NAME as $name => $edit) {
-            self::assertSame(1, preg_match("/^\\| [^|]*`$name`[^|]*\\|(.*)$/m", $page, $row), "$name has a row");
-            foreach (array_keys(Fields::of($edit)->names()) as $argument) {
-                // Frame and scope are told at the top, for all.
-                if (! in_array($argument, ['frame', 'scope'], true) && ! preg_match("/\b$argument\b/", $row[1])) {
-                    $missing[] = "$name: $argument";
-                }
-            }
-        }
-        self::assertSame([], $missing);
     }
 
     public function test_what_is_not_described_is_refused_by_all(): void
