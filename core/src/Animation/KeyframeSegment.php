@@ -48,7 +48,11 @@ final readonly class KeyframeSegment
         return ($frame - $this->from) / $this->length;
     }
 
-    /** @return float the share of its change at which one of its numbers is a value */
+    /**
+     * @return float the share of its change at which one of its numbers is a value
+     *
+     * @throws Refusal where its value does not change in a straight line
+     */
     public function progress(float $value, int $channel): float
     {
         $by = ($this->last[$channel] ?? 0.0) - ($this->first[$channel] ?? 0.0);
@@ -58,7 +62,11 @@ final readonly class KeyframeSegment
             : ($value - $this->first[$channel]) / $by;
     }
 
-    /** @return float a speed in units a frame, in multiples of its mean */
+    /**
+     * @return float a speed in units a frame, in multiples of its mean
+     *
+     * @throws Refusal where its value does not change
+     */
     public function share(float $speed): float
     {
         return $this->distance < 1e-9

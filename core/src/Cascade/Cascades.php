@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Cascade;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** The cascades that there are to choose from, each good untouched. */
 final class Cascades
@@ -24,6 +25,7 @@ final class Cascades
         return ['type' => 'string', 'enum' => array_keys(self::all())];
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): ReadyCascade
     {
         return self::all()[$node->string(40)] ?? $node->refuse(

@@ -18,6 +18,7 @@ use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -97,6 +98,8 @@ final readonly class PlacedCascade implements Attached
      * @param  string  $kind  of the layer
      * @param  list<Units>  $units  what there is in it to be spread over
      * @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by
+     *
+     * @throws Refusal for what are none
      */
     public static function readAll(?Node $node, string $kind, array $units): array
     {

@@ -13,6 +13,7 @@ final readonly class Colour
     {
     }
 
+    /** @throws Refusal for what is no colour */
     public static function parse(string $text): self
     {
         // The usual form, of which documents hold thousands.

@@ -17,6 +17,7 @@ use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
+use Ricamo\Core\Refusal;
 
 /** All that is attached to a layer, besides the settings of each, which are properties of the layer. */
 final readonly class Attachments
@@ -55,6 +56,8 @@ final readonly class Attachments
     /**
      * @param  Node  $layer  whose fields they are
      * @return array{self, array<string, Property>} with the settings of all, as properties of the layer
+     *
+     * @throws Refusal for what is none
      */
     public static function read(Node $layer, LayerKind $kind): array
     {

@@ -48,7 +48,11 @@ final readonly class Compositions implements Countable, IteratorAggregate
         return new self($byId, array_values(array_filter($ids, fn (string $id): bool => isset($byId[$id]))));
     }
 
-    /** @param  Node  $node  a list of compositions */
+    /**
+     * @param  Node  $node  a list of compositions
+     *
+     * @throws Refusal for what is none
+     */
     public static function read(Node $node): self
     {
         $entries = [];
@@ -98,7 +102,11 @@ final readonly class Compositions implements Countable, IteratorAggregate
         return $this->has($id) ? $this->entries[$id]->composition() : throw new Refusal("there is no composition \"$id\"");
     }
 
-    /** @return StoredComposition removed or not */
+    /**
+     * @return StoredComposition removed or not
+     *
+     * @throws Refusal where there is none of this id
+     */
     public function entry(string $id): StoredComposition
     {
         return $this->entries[$id] ?? throw new Refusal("there is no composition \"$id\"");

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Document;
 
 use Closure;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** The kinds of layers that documents may hold: handed in by whoever knows them all, before the first document is read. */
 final class Kinds
@@ -25,6 +26,7 @@ final class Kinds
         return self::$all === null ? [] : (self::$all)();
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): LayerKind
     {
         $kinds = self::all();

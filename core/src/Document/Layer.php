@@ -103,7 +103,11 @@ final readonly class Layer implements Valued
         ]);
     }
 
-    /** @param  array<string, Property>  $properties */
+    /**
+     * @param  array<string, Property>  $properties
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[Field(like: self::ID, unlike: self::NO_ID)]
         string $id,
@@ -277,6 +281,7 @@ final readonly class Layer implements Valued
         return true;
     }
 
+    /** @throws Refusal where it has no such property */
     public function value(string $property, int|float $frame): mixed
     {
         $known = $this->properties[$property] ?? null;

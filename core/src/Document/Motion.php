@@ -46,6 +46,7 @@ final readonly class Motion
         ], null, 'name');
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $definitions = self::definitions();
@@ -68,7 +69,11 @@ final readonly class Motion
         return array_map(PropertyJson::write(...), $this->courses);
     }
 
-    /** That of a layer. */
+    /**
+     * That of a layer.
+     *
+     * @throws Refusal where its placement has no keyframes
+     */
     public static function of(Layer $layer): self
     {
         $whole = $layer->kind->isSeen() ? Axes::together($layer)[0] : $layer;
@@ -84,7 +89,11 @@ final readonly class Motion
         return $courses === [] ? throw new Refusal("“{$layer->name}” has no keyframes of its placement") : new self($courses);
     }
 
-    /** A layer that moves in this way about what it is at a frame; keyframes of the same properties give way. */
+    /**
+     * A layer that moves in this way about what it is at a frame; keyframes of the same properties give way.
+     *
+     * @throws Refusal for a layer that is not seen
+     */
     public function on(Layer $layer, int $frame): Layer
     {
         if (! $layer->kind->isSeen()) {

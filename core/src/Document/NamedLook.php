@@ -10,6 +10,7 @@ use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\AttachedSettings;
+use Ricamo\Core\Refusal;
 
 /** Effects that a project keeps at hand under a name, with their settings and the keyframes of these. */
 final readonly class NamedLook
@@ -24,6 +25,7 @@ final readonly class NamedLook
         return Fields::of(self::class)->read($node);
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Name] string $name,
         #[Field(longest: PlacedEffect::MOST, fewest: 1, ref: 'Effect', many: true)] Node $effects,

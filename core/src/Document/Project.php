@@ -34,6 +34,7 @@ final readonly class Project
         return self::read(Node::decode($json));
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $format = $node->field('format');
@@ -50,7 +51,11 @@ final readonly class Project
         return Fields::of(self::class)->fixing(['format' => self::FORMAT], ['format']);
     }
 
-    /** @param  list<Media>  $media */
+    /**
+     * @param  list<Media>  $media
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[Field(least: 1, most: self::VERSION)] int $version,
         #[Name] string $name,
@@ -109,7 +114,11 @@ final readonly class Project
         return $placings;
     }
 
-    /** @param  ?string  $nameOrId null for the first */
+    /**
+     * @param  ?string  $nameOrId null for the first
+     *
+     * @throws Refusal where there is none
+     */
     public function composition(?string $nameOrId = null): Composition
     {
         foreach ($this->compositions->entries() as $entry) {

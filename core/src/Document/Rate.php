@@ -19,6 +19,7 @@ final readonly class Rate extends Field
         parent::__construct('frames a second: "25", "30000/1001", or a whole number');
     }
 
+    /** @throws Refusal for what is none */
     public function read(Node $node, string $type): FrameRate
     {
         try {

@@ -54,7 +54,11 @@ final class Stack implements ArrayAccess, Countable, IteratorAggregate
         return new self($entries);
     }
 
-    /** @param  Node  $node  a list of layers */
+    /**
+     * @param  Node  $node  a list of layers
+     *
+     * @throws Refusal for what is none
+     */
     public static function read(Node $node): self
     {
         $entries = [];

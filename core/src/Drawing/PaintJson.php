@@ -9,10 +9,12 @@ use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** Colours, gradients and matrices as the JSON of a drawing holds them. */
 final class PaintJson
 {
+    /** @throws Refusal for what is none */
     public static function read(?Node $node): Colour|Gradient|null
     {
         if ($node === null || is_string($node->value)) {

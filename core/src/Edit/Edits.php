@@ -264,7 +264,11 @@ final class Edits
         'rename-swatch' => RenameSwatch::class,
     ];
 
-    /** @param  Node  $node an object {edit, args} */
+    /**
+     * @param  Node  $node an object {edit, args}
+     *
+     * @throws Refusal for what is none
+     */
     public static function read(Node $node): Edit
     {
         $name = $node->field('edit');

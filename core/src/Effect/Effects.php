@@ -42,6 +42,7 @@ use Ricamo\Core\Effect\Warp\Smear;
 use Ricamo\Core\Effect\Warp\Twirl;
 use Ricamo\Core\Effect\Warp\Wave;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** Every effect, by its name. */
 final class Effects
@@ -97,6 +98,7 @@ final class Effects
         return ['type' => 'string', 'enum' => array_keys(self::all())];
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): Effect
     {
         return self::all()[$node->string(40)] ?? $node->refuse(

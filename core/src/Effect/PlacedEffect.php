@@ -11,6 +11,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Refusal;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
 final readonly class PlacedEffect implements Attached
@@ -41,6 +42,8 @@ final readonly class PlacedEffect implements Attached
      * Reads a list of them with their settings.
      *
      * @return array{list<self>, array<string, Property>}
+     *
+     * @throws Refusal for what are none
      */
     public static function readAll(?Node $list): array
     {

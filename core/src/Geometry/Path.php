@@ -151,7 +151,11 @@ final readonly class Path
         return $data;
     }
 
-    /** Reads what data() writes. */
+    /**
+     * Reads what data() writes.
+     *
+     * @throws Refusal for what data() does not write
+     */
     public static function parse(string $data): self
     {
         preg_match_all('/([MLCZ])([^MLCZ]*)/', $data, $parts, PREG_SET_ORDER);

@@ -58,7 +58,11 @@ final readonly class Node
         return $this->allowKeys(array_fill_keys($fields, true));
     }
 
-    /** @param  array<string, mixed>  $fields whose keys are every field that may stand here */
+    /**
+     * @param  array<string, mixed>  $fields whose keys are every field that may stand here
+     *
+     * @throws Refusal for a field that may not stand here
+     */
     public function allowKeys(array $fields): self
     {
         foreach (array_diff_key($this->object(), $fields) as $name => $ignored) {
@@ -68,6 +72,7 @@ final readonly class Node
         return $this;
     }
 
+    /** @throws Refusal where it is missing */
     public function field(string $name): self
     {
         $value = $this->object()[$name] ?? null;
@@ -87,7 +92,11 @@ final readonly class Node
         return $this->optional($name) !== null;
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refusal for what is no object
+     */
     public function object(): array
     {
         if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
@@ -109,7 +118,11 @@ final readonly class Node
         return $items;
     }
 
-    /** @return list<mixed> the list's entries as they are */
+    /**
+     * @return list<mixed> the list's entries as they are
+     *
+     * @throws Refusal for what is no list, or too long a one
+     */
     public function values(int $atMost = PHP_INT_MAX): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value)) {
@@ -122,6 +135,7 @@ final readonly class Node
         return $this->value;
     }
 
+    /** @throws Refusal for what is no text, or too long a one */
     public function string(int $atMost = 1000): string
     {
         if (! is_string($this->value)) {
@@ -137,6 +151,7 @@ final readonly class Node
         return $this->value;
     }
 
+    /** @throws Refusal for what is no text, an empty or too long a one */
     public function name(int $atMost = 200): string
     {
         $name = trim($this->string($atMost));
@@ -144,6 +159,7 @@ final readonly class Node
         return $name !== '' ? $name : $this->refuse('is empty');
     }
 
+    /** @throws Refusal for what is no number, or outside the range */
     public function number(?float $least = null, ?float $most = null): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
@@ -158,6 +174,7 @@ final readonly class Node
         return $number;
     }
 
+    /** @throws Refusal for what is no whole number, or outside the range */
     public function int(int $least, int $most): int
     {
         if (! is_int($this->value) && ! (is_float($this->value) && floor($this->value) === $this->value && abs($this->value) < 1e15)) {
@@ -169,6 +186,7 @@ final readonly class Node
         return $number;
     }
 
+    /** @throws Refusal for what is neither true nor false */
     public function bool(): bool
     {
         return is_bool($this->value) ? $this->value : $this->refuse($this->shown().' is neither true nor false');
@@ -179,6 +197,8 @@ final readonly class Node
      *
      * @param  class-string<T>  $enum
      * @return T
+     *
+     * @throws Refusal for what is none of its cases
      */
     public function enum(string $enum): BackedEnum
     {
@@ -187,6 +207,7 @@ final readonly class Node
         return $case ?? $this->refuse($this->shown().' is not one of '.implode(', ', array_column($enum::cases(), 'value')));
     }
 
+    /** @throws Refusal always */
     public function refuse(string $reason): never
     {
         $path = $this->path();

@@ -17,6 +17,7 @@ use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathData;
 
@@ -67,6 +68,8 @@ final readonly class PlacedBrush implements Attached
      * @param  string  $kind  of the layer
      * @param  bool  $hasOutline  whether layers of it have one
      * @return array{?self, array<string, Property>} with its settings, by the names that the layer knows them by
+     *
+     * @throws Refusal for what is none
      */
     public static function readOf(?Node $node, string $kind, bool $hasOutline): array
     {
@@ -82,6 +85,7 @@ final readonly class PlacedBrush implements Attached
         return [$brush, $settings];
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $form = $node->field('form')->enum(BrushForm::class);

@@ -14,6 +14,7 @@ use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Refusal;
 
 /** One more outline of a layer, besides the one that all have: within its edge, without, or along it; or one more fill. */
 final readonly class PlacedOutline implements Attached
@@ -36,6 +37,8 @@ final readonly class PlacedOutline implements Attached
      * @param  string  $kind  of the layer
      * @param  bool  $hasOutline  whether layers of it have one
      * @return array{list<self>, array<string, Property>} with their settings, by the names that the layer knows them by
+     *
+     * @throws Refusal for what are none
      */
     public static function readAll(?Node $node, string $kind, bool $hasOutline): array
     {

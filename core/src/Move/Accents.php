@@ -12,6 +12,7 @@ use Ricamo\Core\Move\Staying\Nod;
 use Ricamo\Core\Move\Staying\Pulse;
 use Ricamo\Core\Move\Staying\Shake;
 use Ricamo\Core\Move\Staying\Spin;
+use Ricamo\Core\Refusal;
 
 /** Every accent, by its name. */
 final class Accents
@@ -32,6 +33,7 @@ final class Accents
         return self::$byName;
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): Accent
     {
         return self::all()[$node->string(40)] ?? $node->refuse(

@@ -29,6 +29,7 @@ use Ricamo\Core\Move\Arriving\Swing;
 use Ricamo\Core\Move\Arriving\Turn;
 use Ricamo\Core\Move\Arriving\Widen;
 use Ricamo\Core\Move\Arriving\Wipe;
+use Ricamo\Core\Refusal;
 
 /** Every move, by its name. */
 final class Moves
@@ -74,6 +75,7 @@ final class Moves
         return self::$byName;
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): Move
     {
         return self::all()[$node->string(40)] ?? $node->refuse(

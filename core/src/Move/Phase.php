@@ -94,8 +94,7 @@ final readonly class Phase
 
     /**
      * What another layer does meanwhile that is pushed out of the frame by this arriving; null where nothing is pushed. It begins
-     * and ends on the
-     * same frames, so one of it lies beyond that layer's end.
+     * and ends on the same frames, so one of it lies beyond that layer's end.
      */
     public function pushed(): ?self
     {

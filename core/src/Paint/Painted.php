@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Paint;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 use Stringable;
 
 /** What of a layer is painted: its fill, its outline, or one more of these by its id. */
@@ -40,6 +41,7 @@ final readonly class Painted implements Stringable
         return ['type' => 'string', 'pattern' => self::PATTERN];
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $name = $node->string(8);

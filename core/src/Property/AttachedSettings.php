@@ -6,6 +6,7 @@ namespace Ricamo\Core\Property;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** How the settings of what a layer has stand among the layer's properties, and in documents within it. */
 final class AttachedSettings
@@ -34,6 +35,8 @@ final class AttachedSettings
      * @param  callable(Node): T  $read
      * @param  ?callable(Node): Node  $converted  what one comes to that was written earlier
      * @return array{list<T>, array<string, Property>} the things, and their settings as properties of the layer
+     *
+     * @throws Refusal for what is none
      */
     public static function read(?Node $list, int $most, callable $read, ?callable $converted = null): array
     {

@@ -11,6 +11,7 @@ use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
 /** A property as documents write it: the bare value, or `{"keyframes": [{"at", "value", "easing", "pin"}, …]}`. */
@@ -18,6 +19,7 @@ final class PropertyJson
 {
     private const MOST_KEYFRAMES = 10_000;
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node, PropertyDefinition $definition): Property
     {
         if (! is_array($node->value) || array_is_list($node->value)) {

@@ -38,6 +38,7 @@ final readonly class WordStyle
     ) {
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $node->allow(['from', 'to', ...self::FIELDS]);

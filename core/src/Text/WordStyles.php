@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Text;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** The styles within a text, none over another. */
 final readonly class WordStyles
@@ -14,6 +15,7 @@ final readonly class WordStyles
     {
     }
 
+    /** @throws Refusal for what is none */
     public static function read(?Node $node): self
     {
         $all = array_map(WordStyle::read(...), $node?->items(WordStyle::MOST) ?? []);

@@ -9,6 +9,7 @@ use Ricamo\Core\Refusal;
 /** The frames [in, out): `out` is the first frame that no longer belongs to it. */
 final readonly class FrameRange
 {
+    /** @throws Refusal for a range that holds no frame */
     public function __construct(public int $in, public int $out)
     {
         if ($out <= $in) {

@@ -27,7 +27,11 @@ final readonly class FrameRate
         }
     }
 
-    /** Reads `25`, `25/1` or `30000/1001`. */
+    /**
+     * Reads `25`, `25/1` or `30000/1001`.
+     *
+     * @throws Refusal for what is no rate
+     */
     public static function parse(string $text): self
     {
         if (! preg_match('~^(\d{1,9})(?:/(\d{1,9}))?$~', $text, $parts)) {

@@ -12,7 +12,11 @@ final readonly class Back implements Easing
     /** The overshoot that goes 10 % beyond. */
     public const TEN_PERCENT = 1.70158;
 
-    /** @param  float  $overshoot 0..20; in the direction in-out it counts 1.525 times, as in the published formula */
+    /**
+     * @param  float  $overshoot 0..20; in the direction in-out it counts 1.525 times, as in the published formula
+     *
+     * @throws Refusal for an overshoot that it cannot have
+     */
     public function __construct(private Direction $direction, private float $overshoot = self::TEN_PERCENT)
     {
         if ($overshoot < 0 || $overshoot > 20) {

@@ -14,7 +14,11 @@ final readonly class Eased implements Easing
 {
     public CubicBezier $curve;
 
-    /** @param  float  $strength  0..100 */
+    /**
+     * @param  float  $strength  0..100
+     *
+     * @throws Refusal for a strength that it cannot have
+     */
     public function __construct(public Direction $direction, public float $strength)
     {
         if ($strength < 0 || $strength > 100) {

@@ -40,6 +40,7 @@ final class Easings
         return $choices;
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): Easing
     {
         try {

@@ -18,6 +18,8 @@ final readonly class Elastic implements Easing
     /**
      * @param  float  $amplitude  1..20
      * @param  float  $period  0.05..5, in segments; in the direction in-out, in halves of the segment
+     *
+     * @throws Refusal for settings that it cannot have
      */
     public function __construct(private Direction $direction, private float $amplitude = 1.0, private float $period = self::PERIOD)
     {

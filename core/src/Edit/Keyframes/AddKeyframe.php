@@ -15,6 +15,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /**
  * Makes a keyframe, for each of some layers, of the value that a property has at a frame, or several have; nothing moves
@@ -33,6 +34,8 @@ final readonly class AddKeyframe implements CompositionEdit
     /**
      * @param  non-empty-list<string>  $layers
      * @param  ?list<Node>  $properties
+     *
+     * @throws Refusal where its arguments do not go together
      */
     public static function from(
         #[LayerIds] array $layers,

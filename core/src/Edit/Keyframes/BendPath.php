@@ -19,8 +19,7 @@ use Ricamo\Core\Json\Together;
 use Ricamo\Core\Refusal;
 
 /**
- * Puts a handle of a motion path, `arrive` or `leave`, of the keyframe on a frame: to a distance from it in
- * composition pixels. The
+ * Puts a handle of a motion path, `arrive` or `leave`, of the keyframe on a frame: to a distance from it in composition pixels. The
  * other handle goes along in the opposite direction, as long as it was, unless the corner is to be `sharp`.
  */
 final readonly class BendPath implements CompositionEdit

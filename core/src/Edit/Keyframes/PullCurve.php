@@ -38,6 +38,7 @@ final readonly class PullCurve implements CompositionEdit
     ) {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Together] PropertyTarget $target,
         #[Field('a frame', of: 'int')] Node $frame,

@@ -37,7 +37,11 @@ final readonly class ReorderLayer implements CompositionEdit
     ) {
     }
 
-    /** @param  list<string>  $with */
+    /**
+     * @param  list<string>  $with
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[Id] string $layer,
         #[Field('its place, 0 at the bottom', of: 'int')] ?Node $to = null,

@@ -30,7 +30,11 @@ final readonly class ShowInstead implements CompositionEdit
     {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Id] ?string $media = null,

@@ -22,6 +22,7 @@ final readonly class StyleWords implements CompositionEdit
     {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Id] string $layer,
         #[Field('characters, counted from 0', 0, TextContent::LONGEST)] int $from,

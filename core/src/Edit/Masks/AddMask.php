@@ -33,8 +33,7 @@ use Ricamo\Core\Value\Type\PathData;
 
 /**
  * Puts a mask on layers: a form half as large as the layer, in its middle; with `layer` another layer; with `words` a new layer of
- * them that is not seen itself; of a free form with
- * a `path`, SVG path data, as it is drawn in the picture on a `frame`.
+ * them that is not seen itself; of a free form with a `path`, SVG path data, as it is drawn in the picture on a `frame`.
  */
 final readonly class AddMask implements CompositionEdit
 {
@@ -52,7 +51,11 @@ final readonly class AddMask implements CompositionEdit
     ) {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field] MaskForm $form = MaskForm::Layer,

@@ -27,6 +27,7 @@ final readonly class ReplaceMedia implements ProjectEdit
     {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Id] string $media,
         #[Id] string $by,

@@ -22,11 +22,9 @@ use Ricamo\Core\Refusal;
 
 /**
  * Paints the fill or the outline of layers, or one of more outlines by its id, with a gradient, or with `form` null in their colour
- * again. Colours and places
- * that the gradient before it has had stay; the first colour of a new one is the layer's. With other `stops`, one is put in
- * before the last, half way in place and in colour, or the last but one is taken away. With the form `picture`, `media` is the
- * picture or clip, or `composition` another composition,
- * `fitting` `fill` or `fit`.
+ * again. Colours and places that the gradient before it has had stay; the first colour of a new one is the layer's. With other
+ * `stops`, one is put in before the last, half way in place and in colour, or the last but one is taken away. With the form
+ * `picture`, `media` is the picture or clip, or `composition` another composition, `fitting` `fill` or `fit`.
  */
 final readonly class SetGradient implements CompositionEdit
 {
@@ -42,7 +40,11 @@ final readonly class SetGradient implements CompositionEdit
     ) {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field] ?Painted $of = null,

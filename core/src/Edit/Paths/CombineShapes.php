@@ -37,7 +37,11 @@ final readonly class CombineShapes implements CompositionEdit
     {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field] Combining $how,

@@ -33,6 +33,7 @@ final readonly class DrawPath implements CompositionEdit
     {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[PathData] Contours $path,
         #[Field(least: 0, most: Composition::LONGEST - 1)] int $frame,

@@ -16,9 +16,9 @@ use Ricamo\Core\Path\CurveFit;
 use Ricamo\Core\Refusal;
 
 /**
- * Adds a line that was drawn by hand on the picture, from a frame on: `points` are [x, y, seconds, pressure?] in composition
- * pixels; where it was pressed more, from 0 to 1, the line is wider. It is
- * smoothed to a `tolerance` in pixels, and draws itself: at the `pace` of the hand, `even`ly in as long, or at once (`none`).
+ * Adds a line that was drawn by hand on the picture, from a frame on: `points` are [x, y, seconds, pressure?] in composition pixels;
+ * where it was pressed more, from 0 to 1, the line is wider. It is smoothed to a `tolerance` in pixels, and draws itself: at the
+ * `pace` of the hand, `even`ly in as long, or at once (`none`).
  */
 final readonly class DrawStroke implements CompositionEdit
 {
@@ -47,7 +47,11 @@ final readonly class DrawStroke implements CompositionEdit
     ) {
     }
 
-    /** @param  list<Node>  $points */
+    /**
+     * @param  list<Node>  $points
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[Field('of [x, y, seconds, pressure], the last two where they are known', longest: self::MOST)] array $points,
         #[Field(least: 0, most: Composition::LONGEST - 1)] int $frame,

@@ -49,7 +49,11 @@ final readonly class MakePath implements CompositionEdit
     {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field('a form that they turn into')] ?ShapeForm $into = null,

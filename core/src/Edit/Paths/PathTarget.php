@@ -61,7 +61,11 @@ final readonly class PathTarget
         return $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
     }
 
-    /** A distance in composition pixels as one in the path's space. */
+    /**
+     * A distance in composition pixels as one in the path's space.
+     *
+     * @throws Refusal where the layer has no size on that frame
+     */
     public function distance(Composition $composition, Point $by): Point
     {
         $matrix = $this->matrix($composition);

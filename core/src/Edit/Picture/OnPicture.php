@@ -8,6 +8,7 @@ use Attribute;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** A place on the picture, or a distance there: `[x, y]` in composition pixels. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
@@ -25,6 +26,7 @@ final readonly class OnPicture extends Field
         return self::point($node);
     }
 
+    /** @throws Refusal for what is no pair of numbers */
     public static function point(Node $node): Point
     {
         $items = $node->items(2);

@@ -11,6 +11,7 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Refusal;
 
 /** Moves layers in time, together, so that the `first` or the `last` frame of them all comes to frame `at`. */
 final readonly class PlaceLayers implements CompositionEdit
@@ -20,7 +21,11 @@ final readonly class PlaceLayers implements CompositionEdit
     {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field('first or last')] FitTo $edge,

@@ -36,7 +36,11 @@ final readonly class RetimeLayers implements CompositionEdit
     {
     }
 
-    /** @param  non-empty-list<string>  $layers */
+    /**
+     * @param  non-empty-list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[LayerIds] array $layers,
         #[Field] Retiming $to,

@@ -30,6 +30,7 @@ final readonly class TrimLayer implements Snapping
     ) {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Id] string $layer,
         #[Frames] ?float $in = null,

@@ -26,6 +26,7 @@ final readonly class PlaceTransition implements CompositionEdit
     {
     }
 
+    /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Id] string $layer,
         #[Frame] int $frame,

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Arithmetic;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Terms;
@@ -21,7 +22,11 @@ final class NewValue
 {
     private const AXES = ['x', 'y', 'z'];
 
-    /** @param  Node  $node an object with `value` and perhaps `axis`, one of those that the type has */
+    /**
+     * @param  Node  $node an object with `value` and perhaps `axis`, one of those that the type has
+     *
+     * @throws Refusal for what is none
+     */
     public static function read(Node $node, PropertyDefinition $definition, Layer $layer, Composition $composition, int $frame): mixed
     {
         $type = $definition->type;

@@ -15,6 +15,7 @@ use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Refusal;
 
 /** One property of one layer, and the rule by which a value is put into it. */
 final readonly class PropertyTarget
@@ -44,6 +45,7 @@ final readonly class PropertyTarget
         return new self($layer->id, $property, new Node($property));
     }
 
+    /** @throws Refusal where the layer has no such property */
     public function definition(Layer $layer): PropertyDefinition
     {
         return $layer->definitions()[$this->property]
@@ -133,7 +135,11 @@ final readonly class PropertyTarget
         return $before === null ? new Keyframe($at, $value, pin: $pin) : new Keyframe($at, $value, $before->easing, $pin);
     }
 
-    /** The keyframe on this frame. */
+    /**
+     * The keyframe on this frame.
+     *
+     * @throws Refusal where there is none
+     */
     public function keyframeOn(Layer $layer, int $frame, Node $place): Keyframe
     {
         return $this->in($layer)->keyframeOn($frame, $layer->span)

@@ -39,7 +39,11 @@ final readonly class SplitScreen implements CompositionEdit
     ) {
     }
 
-    /** @param  list<string>  $layers */
+    /**
+     * @param  list<string>  $layers
+     *
+     * @throws Refusal where its arguments do not go together
+     */
     public static function from(
         #[Field(least: 1, most: self::MOST)] int $rows,
         #[Field(least: 1, most: self::MOST)] int $columns,

@@ -20,9 +20,8 @@ use Ricamo\Core\Refusal;
 
 /**
  * Reads SVG as a drawing: paths and basic shapes, groups, viewports, transforms, styles, gradients, strokes, clip paths, masks, and
- * what is used again. What
- * cannot be drawn is left out and named. What could do more than draw is refused: scripts, entities, and whatever leads out
- * of the file.
+ * what is used again. What cannot be drawn is left out and named. What could do more than draw is refused: scripts, entities, and
+ * whatever leads out of the file.
  */
 final class SvgReader
 {

@@ -30,7 +30,11 @@ final readonly class SvgView
     ) {
     }
 
-    /** Of a file. */
+    /**
+     * Of a file.
+     *
+     * @throws Refusal for a size that no picture has
+     */
     public static function of(DOMElement $root): self
     {
         $box = self::box($root);

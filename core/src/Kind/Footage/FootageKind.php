@@ -59,7 +59,11 @@ final class FootageKind extends LayerKind implements DrawnKind
         return pathinfo($media->get($layer->field('media')->string())->name, PATHINFO_FILENAME) ?: 'Footage';
     }
 
-    /** At its own length and as large as fits; a picture that is smaller than the frame stays as it is. */
+    /**
+     * At its own length and as large as fits; a picture that is smaller than the frame stays as it is.
+     *
+     * @throws Refusal for media without a picture
+     */
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         $content = $this->readContent($layer);

@@ -46,7 +46,11 @@ final readonly class Pace
         );
     }
 
-    /** @param  ?Node  $node a whole number, or text such as "5/12" */
+    /**
+     * @param  ?Node  $node a whole number, or text such as "5/12"
+     *
+     * @throws Refusal for what is no fraction, or too large a one
+     */
     public static function fraction(?Node $node, int $most): ?Fraction
     {
         if ($node === null || ! is_string($node->value)) {

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
@@ -38,6 +39,7 @@ final readonly class Counting
     ) {
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $node->allow(['decimals', 'group', 'time', 'comma', 'runs', 'of']);

@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 
 /** A value of some layer, in step with which a number counts. */
 final readonly class Followed
@@ -23,6 +24,7 @@ final readonly class Followed
     {
     }
 
+    /** @throws Refusal for what is none */
     public static function read(Node $node): self
     {
         $node->allow(['layer', 'property', 'axis', 'times']);

@@ -68,7 +68,11 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
         return $this->fontMedia === null ? [] : ['fontMedia' => $this->fontMedia];
     }
 
-    /** Set in another font. */
+    /**
+     * Set in another font.
+     *
+     * @throws Refusal for media that are no font
+     */
     public function replacedIn(Layer $layer, ?Media $old, Media $new): Layer
     {
         return $new->known()->font === null

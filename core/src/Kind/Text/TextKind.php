@@ -15,6 +15,7 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyle;
@@ -67,6 +68,7 @@ final class TextKind extends LayerKind implements DrawnKind
         ];
     }
 
+    /** @throws Refusal for what is none */
     public function readContent(Node $layer): TextContent
     {
         $font = $layer->optional('font');

@@ -24,6 +24,7 @@ use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -70,6 +71,7 @@ final class WindowKind extends LayerKind implements DrawnKind
         ];
     }
 
+    /** @throws Refusal for what is none */
     public function readContent(Node $layer): WindowContent
     {
         $sound = $layer->optional('sound')?->bool() ?? true;

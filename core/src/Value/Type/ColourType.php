@@ -18,6 +18,7 @@ final class ColourType implements ValueType
         return 'colour';
     }
 
+    /** @throws Refusal for what is none */
     public function read(Node $node, ?float $least = null, ?float $most = null): Colour
     {
         $text = $node->string();

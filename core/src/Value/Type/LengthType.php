@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Value\Type;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Length;
 
 /** A length: a number of pixels, text such as `50%` for a share of what it is measured by, or both, `12 + 25%`. */
@@ -20,6 +21,7 @@ final class LengthType implements ValueType
         return 'length';
     }
 
+    /** @throws Refusal for what is none */
     public function read(Node $node, ?float $least = null, ?float $most = null): Length
     {
         if (! is_string($node->value)) {

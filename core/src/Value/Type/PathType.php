@@ -24,6 +24,7 @@ final class PathType implements ValueType
         return 'path';
     }
 
+    /** @throws Refusal for what is none */
     public function read(Node $node, ?float $least = null, ?float $most = null): Contours
     {
         $data = $node->string(Contours::LONGEST);
