@@ -56,7 +56,11 @@ final class Editor
         });
     }
 
-    /** @return string what an edit within a composition would show, JSON; nothing is kept */
+    /**
+     * @return string what an edit within a composition would show, JSON; nothing is kept
+     *
+     * @throws Refusal for what is not done within a composition
+     */
     public function try(Composition $composition, Node $request): string
     {
         $edit = Edits::read($request);
@@ -77,7 +81,13 @@ final class Editor
         ]);
     }
 
-    /** Takes back the last thing that this window did. @return string JSON */
+    /**
+     * Takes back the last thing that this window did.
+     *
+     * @return string JSON
+     *
+     * @throws Refusal where there is nothing to undo
+     */
     public function undo(Asked $asked, Node $request): string
     {
         return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {
@@ -87,7 +97,11 @@ final class Editor
         });
     }
 
-    /** @return string JSON */
+    /**
+     * @return string JSON
+     *
+     * @throws Refusal where there is nothing to redo
+     */
     public function redo(Asked $asked, Node $request): string
     {
         return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {

@@ -14,6 +14,7 @@ use Ricamo\Raster\Text\Fonts;
 /** The faces that ship with the project, and those that were brought in; looked up when their words are new. */
 final readonly class ProjectFonts implements Fonts
 {
+    /** @throws Refusal where there is none of this key */
     public function face(string $id): FontFace
     {
         $key = TextContent::mediaOfFace($id);

@@ -102,7 +102,11 @@ final class Intake
         $this->keep($path, Media::originalOf($hash));
     }
 
-    /** Takes a file of this machine in at once; it stays where it is. */
+    /**
+     * Takes a file of this machine in at once; it stays where it is.
+     *
+     * @throws Refusal for a file that cannot be used
+     */
     public function take(Project $project, string $path, string $name): Media
     {
         $media = Media::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);

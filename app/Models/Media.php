@@ -91,6 +91,7 @@ final class Media extends Model
         return (int) substr($key, 1);
     }
 
+    /** @throws LogicException before it has been looked at */
     public function clip(): Clip
     {
         return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original(), $this->drawing);

@@ -53,7 +53,11 @@ final class Renders
         return array_map(fn (Document $one): array => $one->toJson(), Nesting::within($composition->read(), Project::libraryOf($composition->project_id)));
     }
 
-    /** Takes a stopped, failed or cancelled render up again; pieces that are finished stay. */
+    /**
+     * Takes a stopped, failed or cancelled render up again; pieces that are finished stay.
+     *
+     * @throws Refusal where it is finished or under way
+     */
     public function resume(Render $render): void
     {
         if ($render->state === 'finished' || ($render->isUnderWay() && ! $render->isStopped())) {

@@ -33,7 +33,11 @@ final class ProjectExport
         return json_encode($this->document($project)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 
-    /** @return string the ZIP's file, to be deleted once it is sent */
+    /**
+     * @return string the ZIP's file, to be deleted once it is sent
+     *
+     * @throws Refusal where it cannot be put together
+     */
     public function archive(Project $project): string
     {
         File::ensureDirectoryExists(self::folder());

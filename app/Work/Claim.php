@@ -24,7 +24,11 @@ final class Claim
     {
     }
 
-    /** @return ?self null where another process has it */
+    /**
+     * @return ?self null where another process has it
+     *
+     * @throws RuntimeException where the disk is full
+     */
     public static function take(string $name): ?self
     {
         $path = self::folder().'/'.preg_replace('/[^A-Za-z0-9_-]/', '', $name);

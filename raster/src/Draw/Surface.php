@@ -18,6 +18,7 @@ final class Surface
     /** Where its pixels begin; rows follow each other without a gap. */
     public readonly CData $pixels;
 
+    /** @throws RuntimeException where there is no memory for it */
     public function __construct(public readonly int $width, public readonly int $height)
     {
         $cairo = Cairo::library();
@@ -72,7 +73,11 @@ final class Surface
         return FFI::string($this->pixels, $this->bytes());
     }
 
-    /** Beside the wanted file first, which appears only when it is whole. */
+    /**
+     * Beside the wanted file first, which appears only when it is whole.
+     *
+     * @throws RuntimeException where it cannot be written
+     */
     public function writePng(string $file): void
     {
         $unfinished = $file.'.'.getmypid().'.part';

@@ -37,6 +37,7 @@ final class Clips
         return new self($clips);
     }
 
+    /** @throws Refusal where there is none of this id */
     public function get(string $id): Clip
     {
         return $this->clips[$id] ?? throw new Refusal("there is no media \"$id\" in this project");

@@ -26,6 +26,8 @@ final class FreeType
     /**
      * @param  CData  $face  an FT_Face
      * @return array{family: string, style: string} as the font has them
+     *
+     * @throws RuntimeException for a file that cannot be read
      */
     public static function names(CData $face): array
     {
@@ -36,7 +38,11 @@ final class FreeType
         return ['family' => $text($head->family_name), 'style' => $text($head->style_name)];
     }
 
-    /** @return CData an FT_Face, kept until the process ends */
+    /**
+     * @return CData an FT_Face, kept until the process ends
+     *
+     * @throws RuntimeException for a file that cannot be read
+     */
     public static function face(string $file): CData
     {
         $library = self::$library ??= FFI::cdef(self::DECLARATIONS, 'libfreetype.so.6');

@@ -65,6 +65,7 @@ final class Vips
 
     private static ?FFI $library = null;
 
+    /** @throws RuntimeException where libvips cannot be used */
     public static function library(): FFI
     {
         if (self::$library === null) {
@@ -94,6 +95,7 @@ final class Vips
         return $out[0];
     }
 
+    /** @throws RuntimeException where libvips says that something failed */
     public static function check(int $status): void
     {
         if ($status !== 0) {

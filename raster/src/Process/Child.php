@@ -20,6 +20,8 @@ final class Child
     /**
      * @param  list<string>  $command
      * @param  array<int, resource>  $descriptors  besides standard error
+     *
+     * @throws RuntimeException where it does not start
      */
     public function __construct(array $command, array $descriptors)
     {

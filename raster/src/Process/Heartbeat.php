@@ -17,6 +17,7 @@ final class Heartbeat
     /** @var resource|null */
     private $process;
 
+    /** @throws RuntimeException where no process can be started */
     public function __construct(private readonly string $file)
     {
         $process = proc_open(

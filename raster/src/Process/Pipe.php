@@ -17,6 +17,7 @@ final class Pipe
 
     private int $writeEnd;
 
+    /** @throws RuntimeException where none can be opened */
     public function __construct()
     {
         $libc = Libc::library();

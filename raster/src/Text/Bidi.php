@@ -16,6 +16,8 @@ final class Bidi
      *
      * @param  list<int>  $codepoints  not empty
      * @return list<int>
+     *
+     * @throws RuntimeException where there is no memory
      */
     public static function levels(array $codepoints): array
     {
