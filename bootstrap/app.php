@@ -8,7 +8,7 @@ use App\Editing\StaleProject;
 use App\Http\JsonBody;
 use App\Http\Middleware\RefuseCrossSite;
 use App\Http\Middleware\SecurityHeaders;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use App\Work\NoRoom;
 use App\Work\Problem;
 use Illuminate\Foundation\Application;
@@ -49,7 +49,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (StaleProject $stale) => response()->json(['message' => 'The project is being changed in other windows. Nothing was changed; try again.'], 409));
         // A refused edit carries what its maker has missed.
         $exceptions->render(function (Conflict $conflict) {
-            $composition = Composition::query()->findOrFail($conflict->compositionId);
+            $composition = CompositionRow::query()->findOrFail($conflict->compositionId);
             $window = JsonBody::of(request())->optional('window')?->string(64) ?? '';
 
             return response()->json(['message' => $conflict->getMessage(), 'revision' => $composition->revision, ...app(Editor::class)->since($composition, $conflict->known, $window)], 409);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Projects\NewProject;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Artisan;
@@ -47,18 +47,18 @@ abstract class TestCase extends LaravelTestCase
         parent::tearDown();
     }
 
-    protected function composition(): Composition
+    protected function composition(): CompositionRow
     {
         return NewProject::named('Depot Nine');
     }
 
-    protected function project(): Project
+    protected function project(): ProjectRow
     {
         return $this->composition()->project;
     }
 
     /** @param  array<string, mixed>  $args */
-    protected function edit(Composition $composition, string $edit, array $args, ?int $revision = null): TestResponse
+    protected function edit(CompositionRow $composition, string $edit, array $args, ?int $revision = null): TestResponse
     {
         return $this->postJson("/api/compositions/{$composition->id}/edits", [
             'edit' => $edit, 'args' => $args, 'revision' => $revision ?? $composition->refresh()->revision,
@@ -66,19 +66,19 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @param  array<string, mixed>  $args */
-    protected function editProject(Project|int $project, string $edit, array $args): TestResponse
+    protected function editProject(ProjectRow|int $project, string $edit, array $args): TestResponse
     {
         return $this->postJson('/api/projects/'.(is_int($project) ? $project : $project->id).'/edits', ['edit' => $edit, 'args' => $args]);
     }
 
     /** @return array<string, mixed> the document as it is stored */
-    protected function document(Composition $composition): array
+    protected function document(CompositionRow $composition): array
     {
         return json_decode($composition->refresh()->document, true);
     }
 
     /** @param  array<string, mixed>  $fields */
-    protected function addBar(Composition $composition, array $fields = []): TestResponse
+    protected function addBar(CompositionRow $composition, array $fields = []): TestResponse
     {
         return $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'rectangle', ...$fields]]);
     }
@@ -110,12 +110,12 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** Takes a clip into a project, looks at it and prepares it. */
-    protected function takeIn(Project $project, string $file, string $name = 'street.mp4'): Media
+    protected function takeIn(ProjectRow $project, string $file, string $name = 'street.mp4'): MediaRow
     {
         $id = $this->upload("projects/{$project->id}/uploads", $file, $name)->assertStatus(204)->headers->get('Ricamo-Media');
         $this->work();
 
-        return Media::query()->findOrFail((int) $id);
+        return MediaRow::query()->findOrFail((int) $id);
     }
 
     protected function clipFile(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -17,12 +17,12 @@ final class BenchServer
     /**
      * @template T
      *
-     * @param  callable(Project): T  $measure
+     * @param  callable(ProjectRow): T  $measure
      * @return T
      */
     public static function with(callable $measure): mixed
     {
-        $project = Project::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
+        $project = ProjectRow::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
         $server = new Process(['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null);
         $server->start();
         try {
@@ -38,13 +38,13 @@ final class BenchServer
     }
 
     /** Layers with eight eased properties each. */
-    public static function composition(Project $project, int $layers, int $keyframes): Composition
+    public static function composition(ProjectRow $project, int $layers, int $keyframes): CompositionRow
     {
-        return Composition::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
+        return CompositionRow::store($project->id, EvaluationBench::composition($layers, $keyframes)->withId("c$layers"));
     }
 
     /** @return float frames a second of it that the browser shows while it plays */
-    public static function played(Composition $composition): float
+    public static function played(CompositionRow $composition): float
     {
         $browser = new Process(['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.self::PORT."/compositions/{$composition->id}"], base_path(), timeout: 120);
         $browser->mustRun();

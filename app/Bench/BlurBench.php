@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Composition as StoredComposition;
-use App\Models\Project;
+use App\Models\CompositionRow as StoredComposition;
+use App\Models\ProjectRow;
 use Illuminate\Support\Facades\File;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
@@ -42,7 +42,7 @@ final class BlurBench
         } finally {
             File::deleteDirectory($folder);
         }
-        $played = BenchServer::with(fn (Project $project): float => BenchServer::played(StoredComposition::store($project->id, self::letters(true))));
+        $played = BenchServer::with(fn (ProjectRow $project): float => BenchServer::played(StoredComposition::store($project->id, self::letters(true))));
         [$sharp, $blurred, $evaluated] = array_map(min(...), array_values($times));
 
         return [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Composition as StoredComposition;
-use App\Models\Project;
+use App\Models\CompositionRow as StoredComposition;
+use App\Models\ProjectRow;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -35,7 +35,7 @@ final readonly class CascadeBench
         $bare = $this->bareLetters();
         $measured = ByTurns::measure(fn (): float => $this->framesPerSecond($letters), fn (): float => self::timed($bare->frame(...)));
         $ofLeaves = $this->framesPerSecond($leaves);
-        $played = BenchServer::with(fn (Project $project): array => array_map(fn (Composition $one, int $place): string => sprintf(
+        $played = BenchServer::with(fn (ProjectRow $project): array => array_map(fn (Composition $one, int $place): string => sprintf(
             '%.1f of 25 frames a second', BenchServer::played(StoredComposition::store($project->id, $one->withId("c$place"), $place)),
         ), [$letters, $leaves], [1, 2]));
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use Illuminate\Support\Facades\Http;
 
 /** How long an edit takes over HTTP, from a server of its own: patch and display list included, 20 layers. */
@@ -16,7 +16,7 @@ final class EditBench
     /** @return list<array{string, string, string}> */
     public function run(): array
     {
-        [$small, $large] = BenchServer::with(fn (Project $project): array => [
+        [$small, $large] = BenchServer::with(fn (ProjectRow $project): array => [
             $this->measure(BenchServer::composition($project, 20, 2)),
             $this->measure(BenchServer::composition($project, 500, 3)),
         ]);
@@ -32,7 +32,7 @@ final class EditBench
     }
 
     /** @return array{float, float, float, float, float, float, float} median and 95 % of edits and of tries, opening, median and 95 % of tries in time; ms */
-    private function measure(Composition $composition): array
+    private function measure(CompositionRow $composition): array
     {
         $url = 'http://127.0.0.1:'.BenchServer::PORT."/api/compositions/{$composition->id}";
         $opened = $this->time(fn () => Http::get($url)->throw());

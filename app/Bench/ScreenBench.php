@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\Project;
+use App\Models\ProjectRow;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -14,7 +14,7 @@ final class ScreenBench
     /** @return list<array{string, string, string}> */
     public function run(): array
     {
-        $measured = BenchServer::with(function (Project $project): array {
+        $measured = BenchServer::with(function (ProjectRow $project): array {
             $url = 'http://127.0.0.1:'.BenchServer::PORT.'/compositions/'.BenchServer::composition($project, 500, 3)->id;
             $browser = new Process(['node', base_path('tools/scrolling.mjs'), $url], base_path(), timeout: 120);
             $browser->mustRun();

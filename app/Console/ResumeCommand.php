@@ -8,7 +8,7 @@ use App\Jobs\CheckMedia;
 use App\Jobs\OpenProject;
 use App\Jobs\TakeSample;
 use App\Media\Intake;
-use App\Models\Media;
+use App\Models\MediaRow;
 use App\Models\Render;
 use App\Models\Upload;
 use App\Rendering\Renders;
@@ -60,13 +60,13 @@ final class ResumeCommand extends Command
                 OpenProject::dispatch($upload->id);
             }
         }
-        foreach (Media::query()->whereIn('state', Media::TO_PREPARE)->get() as $media) {
-            if (Claim::isFree(Media::claimOfContent((string) $media->hash))) {
+        foreach (MediaRow::query()->whereIn('state', MediaRow::TO_PREPARE)->get() as $media) {
+            if (Claim::isFree(MediaRow::claimOfContent((string) $media->hash))) {
                 $intake->takeUp($media);
             }
         }
-        foreach (Media::query()->where('state', 'checking')->where('attempt', '!=', '')->get() as $media) {
-            if (Claim::isFree(Media::claimOf($media->id))) {
+        foreach (MediaRow::query()->where('state', 'checking')->where('attempt', '!=', '')->get() as $media) {
+            if (Claim::isFree(MediaRow::claimOf($media->id))) {
                 $sample = Str::after($media->attempt, 'sample:');
                 $sample === $media->attempt ? CheckMedia::dispatch($media->id) : TakeSample::dispatch($media->id, $sample);
             }
@@ -85,14 +85,14 @@ final class ResumeCommand extends Command
             }
         }
         // What a process was taking in itself, which is gone.
-        Media::query()->where('state', 'checking')->where('attempt', '')->delete();
-        $expected = [...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'), ...Media::query()->where('state', 'checking')->pluck('attempt')];
+        MediaRow::query()->where('state', 'checking')->where('attempt', '')->delete();
+        $expected = [...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'), ...MediaRow::query()->where('state', 'checking')->pluck('attempt')];
         foreach (File::glob(config('ricamo.uploads').'/*.part*') as $file) {
             if (! in_array(Str::before(basename($file), '.part'), $expected, true)) {
                 Upload::sweep($file);
             }
         }
-        Media::query()->whereIn('state', ['refused', 'twin'])->delete();
+        MediaRow::query()->whereIn('state', ['refused', 'twin'])->delete();
         Render::query()->where('state', 'finished')->get()->each(fn (Render $render) => $render->clearPieces());
     }
 }

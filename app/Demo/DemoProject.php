@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Media\Intake;
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Samples\Shelf;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Text;
 
 /** The demo project, "Depot Nine". */
@@ -23,14 +23,14 @@ final readonly class DemoProject
 
     public function exists(): bool
     {
-        return Project::query()->where('name', self::NAME)->exists();
+        return ProjectRow::query()->where('name', self::NAME)->exists();
     }
 
-    public function create(DemoFootage $footage): Project
+    public function create(DemoFootage $footage): ProjectRow
     {
         [$street, $workshop] = [$footage->street(), $footage->workshop()];
 
-        $project = Project::query()->create(['name' => self::NAME, 'swatches' => Text::of(self::swatches())]);
+        $project = ProjectRow::query()->create(['name' => self::NAME, 'swatches' => Text::of(self::swatches())]);
         $take = fn (string $file, string $name, string $folder): string => $this->filed($this->intake->take($project, $file, $name), $folder);
         $sample = fn (string $id, string $folder): string => $take(($this->shelf->get($id)->make)(), $this->shelf->get($id)->file, $folder);
         $documents = self::documents(
@@ -43,7 +43,7 @@ final readonly class DemoProject
             $sample('jingle', 'Sounds'),
         );
         foreach ($documents as $place => $document) {
-            Composition::store($project->id, $document, $place);
+            CompositionRow::store($project->id, $document, $place);
         }
 
         return $project;
@@ -52,7 +52,7 @@ final readonly class DemoProject
     /**
      * Its compositions, with the media that each argument names by its id.
      *
-     * @return list<Document> with the ids c1, c2, …
+     * @return list<Composition> with the ids c1, c2, …
      */
     public static function documents(string $street, string $workshop, string $photograph, string $logo, string $panels, string $badge, string $music): array
     {
@@ -80,10 +80,10 @@ final readonly class DemoProject
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
 
-        return array_map(fn (Document $document, int $place): Document => $document->withId('c'.($place + 1)), $documents, array_keys($documents));
+        return array_map(fn (Composition $document, int $place): Composition => $document->withId('c'.($place + 1)), $documents, array_keys($documents));
     }
 
-    private function filed(Media $media, string $folder): string
+    private function filed(MediaRow $media, string $folder): string
     {
         $media->update(['folder' => $folder]);
 

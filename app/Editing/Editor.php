@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Models\Change;
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\ChangeRow;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Step;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\Project as ProjectDocument;
+use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Edit;
 use Ricamo\Core\Edit\Edits;
@@ -37,7 +37,7 @@ final class Editor
         $edit = Edits::read($request);
         $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
 
-        return $this->change($asked, $request, function (ProjectDocument $before, Evaluator $evaluator, ?int $latest) use ($asked, $edit, $kept): Outcome {
+        return $this->change($asked, $request, function (Project $before, Evaluator $evaluator, ?int $latest) use ($asked, $edit, $kept): Outcome {
             $settled = $this->settled($edit, $before, $asked);
             $after = $this->applied($settled, $before, $latest, $asked, $evaluator);
             $parts = Parts::between($before, $after);
@@ -61,7 +61,7 @@ final class Editor
      *
      * @throws Refusal for what is not done within a composition
      */
-    public function try(Composition $composition, Node $request): string
+    public function try(CompositionRow $composition, Node $request): string
     {
         $edit = Edits::read($request);
         $before = $composition->read();
@@ -90,7 +90,7 @@ final class Editor
      */
     public function undo(Asked $asked, Node $request): string
     {
-        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {
+        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
             $step = Step::toUndo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to undo');
 
             return $this->walked($now, [[$step, true]], $asked);
@@ -104,7 +104,7 @@ final class Editor
      */
     public function redo(Asked $asked, Node $request): string
     {
-        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked): Outcome {
+        return $this->change($asked, $request, function (Project $now) use ($asked): Outcome {
             $step = Step::toRedo($asked->project, $asked->window) ?? throw new Refusal('there is nothing to redo');
 
             return $this->walked($now, [[$step, false]], $asked);
@@ -114,7 +114,7 @@ final class Editor
     /** Goes along the log to where it was right after a step, whoever did what lies between. @return string JSON */
     public function go(Asked $asked, int $to, Node $request): string
     {
-        return $this->change($asked, $request, function (ProjectDocument $now) use ($asked, $to): Outcome {
+        return $this->change($asked, $request, function (Project $now) use ($asked, $to): Outcome {
             $back = Step::of($asked->project)->where('state', 'done')->where('id', '>', $to)->orderByDesc('id')->get();
             $again = Step::of($asked->project)->where('state', 'undone')->where('id', '<=', $to)->orderBy('id')->get();
 
@@ -125,20 +125,20 @@ final class Editor
     }
 
     /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int, work: int} what happened after a revision */
-    public function since(Composition $composition, int $revision, string $window): array
+    public function since(CompositionRow $composition, int $revision, string $window): array
     {
         return [
-            'changes' => array_map(fn (Change $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)], Change::since($composition->id, $revision)),
+            'changes' => array_map(fn (ChangeRow $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)], ChangeRow::since($composition->id, $revision)),
             'history' => Step::history($composition->project_id, $window),
             'projectRevision' => $composition->project->revision,
-            'work' => Project::work($composition->project_id),
+            'work' => ProjectRow::work($composition->project_id),
         ];
     }
 
     /**
      * Works out the change first, and takes the database's one lock for writing only to keep it.
      *
-     * @param  Closure(ProjectDocument, Evaluator, ?int): Outcome  $make
+     * @param  Closure(Project, Evaluator, ?int): Outcome  $make
      * @return string JSON
      */
     private function change(Asked $asked, Node $request, Closure $make): string
@@ -154,7 +154,7 @@ final class Editor
         }
     }
 
-    /** @param  Closure(ProjectDocument, Evaluator, ?int): Outcome  $make */
+    /** @param  Closure(Project, Evaluator, ?int): Outcome  $make */
     private function changeOnce(Asked $asked, Node $request, Closure $make): string
     {
         $record = ProjectRecord::of($asked->project);
@@ -162,7 +162,7 @@ final class Editor
         $shown = $asked->composition === null ? null : $before->compositions->get($asked->composition->key);
         $evaluator = new Evaluator(
             $before->library(), app(TextBlocks::class), app(Memory::class),
-            covering: new DrawnCovering(fn (): Clips => Media::clipsOf($asked->project)),
+            covering: new DrawnCovering(fn (): Clips => MediaRow::clipsOf($asked->project)),
         );
         $latest = $shown === null ? null : $record->composition($shown->id)?->revision;
         $outcome = $make($before, $evaluator, $latest);
@@ -198,12 +198,12 @@ final class Editor
      *
      * @throws Conflict where it does not, or cannot be done any more
      */
-    private function applied(Edit $edit, ProjectDocument $before, ?int $latest, Asked $asked, Evaluator $evaluator): ProjectDocument
+    private function applied(Edit $edit, Project $before, ?int $latest, Asked $asked, Evaluator $evaluator): Project
     {
         if ($asked->composition === null || $asked->revision === $latest) {
             return Edits::applyTo($before, $edit, $asked->composition?->key, $evaluator);
         }
-        $missed = Change::since($asked->composition->id, $asked->revision, (int) $latest);
+        $missed = ChangeRow::since($asked->composition->id, $asked->revision, (int) $latest);
         $conflict = new Conflict($asked->composition->id, $asked->revision);
         if (count($missed) !== $latest - $asked->revision) {
             throw $conflict;
@@ -227,12 +227,12 @@ final class Editor
     /** @return string JSON: what led from what the one who asks knows to what the change was made on */
     private function missed(Asked $asked, ?int $latest): string
     {
-        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest ? [] : Change::since($asked->composition->id, $asked->revision, $latest);
+        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest ? [] : ChangeRow::since($asked->composition->id, $asked->revision, $latest);
 
-        return Text::list(array_map(fn (Change $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed));
+        return Text::list(array_map(fn (ChangeRow $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed));
     }
 
-    private function settled(Edit $edit, ProjectDocument $project, Asked $asked): Edit
+    private function settled(Edit $edit, Project $project, Asked $asked): Edit
     {
         return $edit instanceof Snapping && $asked->composition !== null
             ? Edits::settled($edit, $project->compositions->get($asked->composition->key))
@@ -242,7 +242,7 @@ final class Editor
     /**
      * @param  list<array{Step, bool}>  $walk  steps in the order in which they are gone along, and whether back
      */
-    private function walked(ProjectDocument $now, array $walk, Asked $asked): Outcome
+    private function walked(Project $now, array $walk, Asked $asked): Outcome
     {
         $touched = [];
         foreach ($walk as [$step, $isBack]) {
@@ -291,7 +291,7 @@ final class Editor
     }
 
     /** @return ?int the composition to go to; null to stay */
-    private function open(Asked $asked, Outcome $outcome, ProjectDocument $after): ?int
+    private function open(Asked $asked, Outcome $outcome, Project $after): ?int
     {
         if ($asked->composition === null) {
             return null;
@@ -302,6 +302,6 @@ final class Editor
             return null;
         }
 
-        return Composition::query()->where('project_id', $asked->project)->where('key', $seen[0] ?? $after->compositions->ids()[0])->value('id');
+        return CompositionRow::query()->where('project_id', $asked->project)->where('key', $seen[0] ?? $after->compositions->ids()[0])->value('id');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
@@ -43,7 +43,7 @@ final readonly class Glimpse
         );
 
         return new self(
-            $node?->field('frame')->int(-Document::LONGEST, Document::LONGEST) ?? 0,
+            $node?->field('frame')->int(-Composition::LONGEST, Composition::LONGEST) ?? 0,
             $strings('layers'),
             array_fill_keys($strings('known'), true),
             $strings('aligned'),
@@ -53,7 +53,7 @@ final readonly class Glimpse
     }
 
     /** JSON, because most of it is written thousands of times. */
-    public function of(Document $document, Evaluator $evaluator): string
+    public function of(Composition $document, Evaluator $evaluator): string
     {
         $frame = max(0, min($this->frame, $document->range()->last()));
         $inspected = [];
@@ -81,7 +81,7 @@ final readonly class Glimpse
     }
 
     /** @return list<Guide> */
-    private function guides(Look $look, Document $document, Evaluator $evaluator, int $frame): array
+    private function guides(Look $look, Composition $document, Evaluator $evaluator, int $frame): array
     {
         $bounds = array_map(fn (Glance $glance): Box => $glance->bounds, array_intersect_key($look->glances, array_fill_keys($this->aligned, true)));
         if ($bounds === []) {

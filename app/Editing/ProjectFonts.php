@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Models\Media;
+use App\Models\MediaRow;
 use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Text\FontCatalogue;
@@ -21,7 +21,7 @@ final readonly class ProjectFonts implements Fonts
         if ($key === null) {
             return FontCatalogue::face($id);
         }
-        $media = Media::query()->find(Media::idOf($key)) ?? throw new Refusal("there is no font \"$key\"");
+        $media = MediaRow::query()->find(MediaRow::idOf($key)) ?? throw new Refusal("there is no font \"$key\"");
 
         return new FontFace($id, $media->name, '', $media->original());
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
-use Ricamo\Core\Document\Project as Document;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
+use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\StoredComposition;
 
 /** What a window shows of a project beside the open composition. */
@@ -16,22 +16,22 @@ final class ProjectSummary
     /** @return array<string, mixed> */
     public static function of(int $id): array
     {
-        $project = Project::query()->with(['media', 'compositions:id,project_id,key,name,place'])->findOrFail($id);
+        $project = ProjectRow::query()->with(['media', 'compositions:id,project_id,key,name,place'])->findOrFail($id);
 
         return [
             'id' => $project->id,
             'name' => $project->name,
             'revision' => $project->revision,
-            'compositions' => $project->compositions->map(fn (Composition $one): array => $one->only(['id', 'key', 'name']))->values(),
-            'media' => $project->media->map(fn (Media $media): array => $media->summary())->values(),
+            'compositions' => $project->compositions->map(fn (CompositionRow $one): array => $one->only(['id', 'key', 'name']))->values(),
+            'media' => $project->media->map(fn (MediaRow $media): array => $media->summary())->values(),
             ...$project->kept(),
         ];
     }
 
     /** Whether there is something new in it. */
-    public static function changed(Document $before, Document $after): bool
+    public static function changed(Project $before, Project $after): bool
     {
-        $names = fn (Document $project): array => array_map(fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries());
+        $names = fn (Project $project): array => array_map(fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries());
 
         return $before->name !== $after->name
             || $before->kept !== $after->kept

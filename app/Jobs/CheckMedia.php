@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Media\Intake;
-use App\Models\Media;
+use App\Models\MediaRow;
 use App\Models\Upload;
 use App\Work\Problem;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -26,7 +26,7 @@ final class CheckMedia implements ShouldQueue
 
     public function handle(Intake $intake): void
     {
-        $this->claimed(Media::claimOf($this->media), function () use ($intake): void {
+        $this->claimed(MediaRow::claimOf($this->media), function () use ($intake): void {
             $media = $this->waiting();
             if ($media === null) {
                 return;
@@ -50,14 +50,14 @@ final class CheckMedia implements ShouldQueue
         }
     }
 
-    private function refuse(Media $media, string $problem): void
+    private function refuse(MediaRow $media, string $problem): void
     {
         $media->update(['state' => 'refused', 'problem' => mb_substr($problem, 0, 250)]);
     }
 
-    private function waiting(): ?Media
+    private function waiting(): ?MediaRow
     {
-        return Media::query()->whereKey($this->media)->where('state', 'checking')->first();
+        return MediaRow::query()->whereKey($this->media)->where('state', 'checking')->first();
     }
 
     private function again(): self
@@ -67,6 +67,6 @@ final class CheckMedia implements ShouldQueue
 
     private function begin(): int
     {
-        return Media::begun($this->media);
+        return MediaRow::begun($this->media);
     }
 }

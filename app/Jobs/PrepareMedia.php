@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Media\PreviewJson;
-use App\Models\Media;
+use App\Models\MediaRow;
 use App\Removal\Room;
 use App\Work\Patience;
 use App\Work\Problem;
@@ -43,14 +43,14 @@ final class PrepareMedia implements ShouldQueue
 
     public function handle(): void
     {
-        $media = Media::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', Media::TO_PREPARE)->first();
+        $media = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', MediaRow::TO_PREPARE)->first();
         if ($media !== null) {
             // What is prepared belongs to the content, which may be in several projects.
-            $this->claimed(Media::claimOfContent((string) $media->hash), fn () => $this->prepare($media));
+            $this->claimed(MediaRow::claimOfContent((string) $media->hash), fn () => $this->prepare($media));
         }
     }
 
-    private function prepare(Media $media): void
+    private function prepare(MediaRow $media): void
     {
         if ($this->isThere($media) || ! $this->note(['state' => 'preparing', 'problem' => null, 'prepared' => 0])) {
             return;
@@ -71,9 +71,9 @@ final class PrepareMedia implements ShouldQueue
     }
 
     /** Whether the same content has been prepared for another project meanwhile. */
-    private function isThere(Media $media): bool
+    private function isThere(MediaRow $media): bool
     {
-        $other = Media::query()->where('hash', $media->hash)->where('state', 'ready')->whereKeyNot($media->id)->first();
+        $other = MediaRow::query()->where('hash', $media->hash)->where('state', 'ready')->whereKeyNot($media->id)->first();
         $clip = $media->clip();
         if ($other === null || ! Preparation::isThere($clip, $media->previews(), PreviewJson::read($other->preview))) {
             return false;
@@ -93,8 +93,8 @@ final class PrepareMedia implements ShouldQueue
      */
     private function note(array $fields): bool
     {
-        return Patience::with(fn (): bool => Media::query()->whereKey($this->media)->where('attempt', $this->attempt)
-            ->whereIn('state', Media::TO_PREPARE)->update($fields) > 0);
+        return Patience::with(fn (): bool => MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)
+            ->whereIn('state', MediaRow::TO_PREPARE)->update($fields) > 0);
     }
 
     private float $last = 0;
@@ -107,7 +107,7 @@ final class PrepareMedia implements ShouldQueue
         }
         $this->last = microtime(true);
         Patience::without(function () use ($frames): void {
-            $isWanted = Media::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', Media::TO_PREPARE)->update(['prepared' => $frames]) > 0;
+            $isWanted = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', MediaRow::TO_PREPARE)->update(['prepared' => $frames]) > 0;
             if (! $isWanted) {
                 throw new WorkStopped('the preparation was cancelled');
             }
@@ -121,6 +121,6 @@ final class PrepareMedia implements ShouldQueue
 
     private function begin(): int
     {
-        return Media::begun($this->media);
+        return MediaRow::begun($this->media);
     }
 }

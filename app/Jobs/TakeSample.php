@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Media\Intake;
-use App\Models\Media;
+use App\Models\MediaRow;
 use App\Models\Upload;
 use App\Samples\Shelf;
 use App\Work\Problem;
@@ -28,7 +28,7 @@ final class TakeSample implements ShouldQueue
 
     public function handle(Intake $intake, Shelf $shelf): void
     {
-        $this->claimed(Media::claimOf($this->media), function () use ($intake, $shelf): void {
+        $this->claimed(MediaRow::claimOf($this->media), function () use ($intake, $shelf): void {
             $media = $this->waiting();
             if ($media === null) {
                 return;
@@ -75,14 +75,14 @@ final class TakeSample implements ShouldQueue
         }
     }
 
-    private function refuse(Media $media, string $reason): void
+    private function refuse(MediaRow $media, string $reason): void
     {
         $media->update(['state' => 'refused', 'problem' => mb_substr("$media->name could not be brought in: $reason.", 0, 250)]);
     }
 
-    private function waiting(): ?Media
+    private function waiting(): ?MediaRow
     {
-        return Media::query()->whereKey($this->media)->where('state', 'checking')->first();
+        return MediaRow::query()->whereKey($this->media)->where('state', 'checking')->first();
     }
 
     private function again(): self
@@ -92,6 +92,6 @@ final class TakeSample implements ShouldQueue
 
     private function begin(): int
     {
-        return Media::begun($this->media);
+        return MediaRow::begun($this->media);
     }
 }

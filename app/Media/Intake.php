@@ -7,8 +7,8 @@ namespace App\Media;
 use App\Jobs\CheckMedia;
 use App\Jobs\OpenProject;
 use App\Jobs\PrepareMedia;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Upload;
 use App\Settings\Amount;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -31,9 +31,9 @@ final class Intake
     /**
      * A file that has come whole is looked at in the queue, because that may take a while; a project file is opened there.
      *
-     * @return ?Media what may come of it; null for a project file, and where somebody else has handed it on
+     * @return ?MediaRow what may come of it; null for a project file, and where somebody else has handed it on
      */
-    public function handOn(Upload $upload): ?Media
+    public function handOn(Upload $upload): ?MediaRow
     {
         if ($upload->project_id === null) {
             DB::transaction(function () use ($upload): void {
@@ -45,11 +45,11 @@ final class Intake
             return null;
         }
 
-        return DB::transaction(function () use ($upload): ?Media {
+        return DB::transaction(function () use ($upload): ?MediaRow {
             if (Upload::query()->whereKey($upload->id)->delete() === 0) {
                 return null;
             }
-            $media = Media::query()->create([
+            $media = MediaRow::query()->create([
                 'project_id' => $upload->project_id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
             ]);
             CheckMedia::dispatch($media->id);
@@ -63,7 +63,7 @@ final class Intake
      *
      * @throws Refusal for one that is no usable clip
      */
-    public function accept(Media $media, string $path): void
+    public function accept(MediaRow $media, string $path): void
     {
         if (! is_file($path)) {
             throw new Refusal('its file is not there any more');
@@ -77,13 +77,13 @@ final class Intake
         }
     }
 
-    private function acceptClip(Media $media, string $path): void
+    private function acceptClip(MediaRow $media, string $path): void
     {
         $clip = $this->probe($path);
         $hash = (string) hash_file('sha256', $path);
-        $this->keep($path, Media::originalOf($hash));
+        $this->keep($path, MediaRow::originalOf($hash));
         try {
-            $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+            $twin = MediaRow::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
             if ($twin === null) {
                 $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
                 $this->prepare($media);
@@ -91,7 +91,7 @@ final class Intake
         } catch (UniqueConstraintViolationException) {
             // Another worker was at the same file in the same project, and was a little sooner.
             $media->refresh();
-            $twin = Media::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
+            $twin = MediaRow::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
         }
         if ($twin !== null) {
             // One that was removed is brought back rather than kept twice, and one whose file was missing has it again.
@@ -99,7 +99,7 @@ final class Intake
             $media->update(['state' => 'twin', 'twin' => $twin->id]);
         }
         // What had the same content may have been erased while this was kept.
-        $this->keep($path, Media::originalOf($hash));
+        $this->keep($path, MediaRow::originalOf($hash));
     }
 
     /**
@@ -107,9 +107,9 @@ final class Intake
      *
      * @throws Refusal for a file that cannot be used
      */
-    public function take(Project $project, string $path, string $name): Media
+    public function take(ProjectRow $project, string $path, string $name): MediaRow
     {
-        $media = Media::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);
+        $media = MediaRow::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);
         $copy = Upload::fileOf("copy-{$media->id}");
         File::ensureDirectoryExists(dirname($copy));
         if (! @copy($path, $copy)) {
@@ -121,18 +121,18 @@ final class Intake
             Upload::sweep($copy);
         }
 
-        return $media->state === 'twin' ? Media::query()->findOrFail($media->twin) : $media;
+        return $media->state === 'twin' ? MediaRow::query()->findOrFail($media->twin) : $media;
     }
 
     /** Asks for a preparation; one that is under way gives way to it. */
-    public function prepare(Media $media): void
+    public function prepare(MediaRow $media): void
     {
         $media->update(['begun' => 0]);
         $this->takeUp($media);
     }
 
     /** Asks for a preparation that was begun and not ended. */
-    public function takeUp(Media $media): void
+    public function takeUp(MediaRow $media): void
     {
         $attempt = bin2hex(random_bytes(6));
         $media->update(['state' => 'waiting', 'problem' => null, 'prepared' => 0, 'attempt' => $attempt]);
@@ -140,7 +140,7 @@ final class Intake
     }
 
     /** Makes a clip of the pictures in a ZIP. @return string where it is */
-    private function sequence(Media $media, string $path): string
+    private function sequence(MediaRow $media, string $path): string
     {
         $folder = "$path.pictures";
         File::deleteDirectory($folder);
@@ -156,7 +156,7 @@ final class Intake
      * @param  callable(string): void  $write
      * @return string where it is
      */
-    private function madeInto(Media $media, string $path, callable $write): string
+    private function madeInto(MediaRow $media, string $path, callable $write): string
     {
         $write("$path.clip");
         $media->update(['bytes' => (int) filesize("$path.clip")]);

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
@@ -41,7 +41,7 @@ use Ricamo\Raster\Render\Scene;
  * @property ?int $bytes what it takes on the disk once it has come to an end; null where that was not measured
  * @property ?Carbon $heard_at when a worker last said that it is at it
  * @property ?Carbon $started_at
- * @property Composition $composition
+ * @property CompositionRow $composition
  * @property Collection<int, RenderPiece> $pieces
  */
 final class Render extends Model
@@ -55,10 +55,10 @@ final class Render extends Model
     /** @var array<string, string> */
     protected $casts = ['heard_at' => 'datetime', 'started_at' => 'datetime'];
 
-    /** @return BelongsTo<Composition, $this> */
+    /** @return BelongsTo<CompositionRow, $this> */
     public function composition(): BelongsTo
     {
-        return $this->belongsTo(Composition::class);
+        return $this->belongsTo(CompositionRow::class);
     }
 
     /** @return HasMany<RenderPiece, $this> */
@@ -67,17 +67,17 @@ final class Render extends Model
         return $this->hasMany(RenderPiece::class);
     }
 
-    public function read(): Document
+    public function read(): Composition
     {
-        return Document::read(Node::decode($this->document));
+        return Composition::read(Node::decode($this->document));
     }
 
     /** All that it can show. */
     public function library(): MediaLibrary
     {
-        $placed = array_map(Document::read(...), Node::decode($this->placed)->items());
+        $placed = array_map(Composition::read(...), Node::decode($this->placed)->items());
 
-        return Media::libraryOf($this->composition->project_id)->withCompositions(Compositions::of(...$placed));
+        return MediaRow::libraryOf($this->composition->project_id)->withCompositions(Compositions::of(...$placed));
     }
 
     public function range(): FrameRange
@@ -98,7 +98,7 @@ final class Render extends Model
     /** All that it takes to draw it. */
     public function scene(): Scene
     {
-        return new Scene($this->read(), $this->library(), Media::clipsOf($this->composition->project_id), $this->scale);
+        return new Scene($this->read(), $this->library(), MediaRow::clipsOf($this->composition->project_id), $this->scale);
     }
 
     public function file(): string

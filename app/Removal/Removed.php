@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Removal;
 
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Render;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -14,10 +14,10 @@ use Illuminate\Support\Facades\File;
 /** What was removed: kept until it is brought back, or erased for good with its files. */
 final class Removed
 {
-    /** @var array<string, class-string<Project|Composition|Media|Render>> */
-    private const KINDS = ['project' => Project::class, 'composition' => Composition::class, 'media' => Media::class, 'render' => Render::class];
+    /** @var array<string, class-string<ProjectRow|CompositionRow|MediaRow|Render>> */
+    private const KINDS = ['project' => ProjectRow::class, 'composition' => CompositionRow::class, 'media' => MediaRow::class, 'render' => Render::class];
 
-    public static function find(string $kind, int $id): Project|Composition|Media|Render
+    public static function find(string $kind, int $id): ProjectRow|CompositionRow|MediaRow|Render
     {
         $class = self::KINDS[$kind] ?? abort(404);
 
@@ -39,16 +39,16 @@ final class Removed
     }
 
     /** For good: the row, all that belongs to it, and files that nothing else refers to. */
-    public static function erase(Project|Composition|Media|Render $one): void
+    public static function erase(ProjectRow|CompositionRow|MediaRow|Render $one): void
     {
         $media = match (true) {
-            $one instanceof Project => Media::query()->where('project_id', $one->id)->get()->all(),
-            $one instanceof Media => [$one],
+            $one instanceof ProjectRow => MediaRow::query()->where('project_id', $one->id)->get()->all(),
+            $one instanceof MediaRow => [$one],
             default => [],
         };
         $renders = match (true) {
-            $one instanceof Project => Render::query()->whereIn('composition_id', Composition::query()->where('project_id', $one->id)->select('id'))->get()->all(),
-            $one instanceof Composition => $one->renders()->get()->all(),
+            $one instanceof ProjectRow => Render::query()->whereIn('composition_id', CompositionRow::query()->where('project_id', $one->id)->select('id'))->get()->all(),
+            $one instanceof CompositionRow => $one->renders()->get()->all(),
             $one instanceof Render => [$one],
             default => [],
         };
@@ -57,9 +57,9 @@ final class Removed
         array_map(self::eraseFiles(...), $media);
     }
 
-    private static function eraseFiles(Media $media): void
+    private static function eraseFiles(MediaRow $media): void
     {
-        if ($media->hash !== null && ! Media::query()->where('hash', $media->hash)->exists()) {
+        if ($media->hash !== null && ! MediaRow::query()->where('hash', $media->hash)->exists()) {
             File::delete($media->original());
             File::deleteDirectory($media->previews());
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Removal;
 
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Render;
 use FilesystemIterator;
 use Illuminate\Support\Facades\DB;
@@ -16,21 +16,21 @@ use RecursiveIteratorIterator;
 /** How much room things take on the disk, in bytes: as it was kept when they were made, measured once where it was not. */
 final class Room
 {
-    public static function of(Project|Composition|Media|Render $one): int
+    public static function of(ProjectRow|CompositionRow|MediaRow|Render $one): int
     {
         return match (true) {
-            $one instanceof Project => array_sum(self::ofProject($one)),
-            $one instanceof Media => self::ofMedia($one),
+            $one instanceof ProjectRow => array_sum(self::ofProject($one)),
+            $one instanceof MediaRow => self::ofMedia($one),
             $one instanceof Render => self::ofRender($one),
             default => self::ofDocument($one) + (int) Render::present()->where('composition_id', $one->id)->get()->sum(self::ofRender(...)),
         };
     }
 
     /** @return array{originals: int, previews: int, renders: int} what is not removed of it */
-    public static function ofProject(Project $project): array
+    public static function ofProject(ProjectRow $project): array
     {
-        $media = Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get();
-        $renders = Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->get();
+        $media = MediaRow::present()->where('project_id', $project->id)->whereNotIn('state', MediaRow::UNSEEN)->get();
+        $renders = Render::present()->whereIn('composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'))->get();
 
         return [
             'originals' => (int) $media->sum('bytes'),
@@ -47,15 +47,15 @@ final class Room
         return ['free' => (int) @disk_free_space($folder), 'total' => (int) @disk_total_space($folder)];
     }
 
-    private static function ofMedia(Media $media): int
+    private static function ofMedia(MediaRow $media): int
     {
         return $media->hash === null ? 0 : $media->bytes + self::ofPreview($media);
     }
 
     /** One that is being made counts once it is there. */
-    private static function ofPreview(Media $media): int
+    private static function ofPreview(MediaRow $media): int
     {
-        if ($media->preview_bytes === null && ! in_array($media->state, Media::TO_PREPARE, true)) {
+        if ($media->preview_bytes === null && ! in_array($media->state, MediaRow::TO_PREPARE, true)) {
             $media->update(['preview_bytes' => self::ofFolder($media->previews())]);
         }
 
@@ -71,7 +71,7 @@ final class Room
         return $render->bytes ?? self::ofFolder($render->folder());
     }
 
-    private static function ofDocument(Composition $composition): int
+    private static function ofDocument(CompositionRow $composition): int
     {
         return strlen($composition->head) + (int) DB::table('layers')->where('composition_id', $composition->id)->sum(DB::raw('length(json)'));
     }

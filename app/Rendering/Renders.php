@@ -6,15 +6,15 @@ namespace App\Rendering;
 
 use App\Jobs\DrawPiece;
 use App\Jobs\JoinPieces;
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use App\Models\Render;
 use App\Models\RenderPiece;
 use App\Work\Patience;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
@@ -25,7 +25,7 @@ use Ricamo\Raster\Render\Output;
 /** Begins renders, and carries on those that were stopped with what they have already. */
 final class Renders
 {
-    public function begin(Composition $composition, int $from, int $to, Output $output = new Output, float $scale = 1.0): Render
+    public function begin(CompositionRow $composition, int $from, int $to, Output $output = new Output, float $scale = 1.0): Render
     {
         return DB::transaction(function () use ($composition, $from, $to, $output, $scale): Render {
             $render = $composition->renders()->create([
@@ -48,9 +48,9 @@ final class Renders
     }
 
     /** @return list<array<string, mixed>> */
-    private function placed(Composition $composition): array
+    private function placed(CompositionRow $composition): array
     {
-        return array_map(fn (Document $one): array => $one->toJson(), Nesting::within($composition->read(), Project::libraryOf($composition->project_id)));
+        return array_map(fn (Composition $one): array => $one->toJson(), Nesting::within($composition->read(), ProjectRow::libraryOf($composition->project_id)));
     }
 
     /**

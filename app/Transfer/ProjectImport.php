@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Media\Intake;
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Upload;
 use App\Removal\Removed;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\Media as MediaDocument;
-use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\Project;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Refusal;
@@ -40,25 +40,25 @@ final class ProjectImport
      */
     public function open(Upload $upload): void
     {
-        Project::query()->where('upload', $upload->id)->get()->each(Removed::erase(...));
+        ProjectRow::query()->where('upload', $upload->id)->get()->each(Removed::erase(...));
         $file = $upload->file();
         $isArchive = file_get_contents($file, length: 4) === "PK\x03\x04";
         $zip = $isArchive ? $this->archive($file) : null;
-        $document = Document::read(Node::decode($zip === null ? $this->plain($file) : $this->documentIn($zip)));
+        $document = Project::read(Node::decode($zip === null ? $this->plain($file) : $this->documentIn($zip)));
         if ($zip === null) {
             self::checkThere($document);
         }
         // Out of sight until it is whole.
-        $project = Project::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(), 'upload' => $upload->id]);
+        $project = ProjectRow::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(), 'upload' => $upload->id]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {
                 $taken = $zip === null ? $this->taken($media, $project) : $this->take($zip, $media, $project);
-                Media::query()->whereKey($taken->id)->update(['folder' => $media->folder]);
+                MediaRow::query()->whereKey($taken->id)->update(['folder' => $media->folder]);
                 $ids[$media->id] = $taken->key();
             }
             foreach ($document->compositions as $place => $composition) {
-                Composition::store($project->id, $composition->usingMedia($ids), $place);
+                CompositionRow::store($project->id, $composition->usingMedia($ids), $place);
             }
         } catch (Throwable $failure) {
             Removed::erase($project);
@@ -82,23 +82,23 @@ final class ProjectImport
      *
      * @throws Refusal that names what is missing
      */
-    private static function checkThere(Document $document): void
+    private static function checkThere(Project $document): void
     {
-        $missing = array_filter($document->media->all(), fn (MediaDocument $media): bool => $media->hash === null || ! is_file(Media::originalOf($media->hash)));
+        $missing = array_filter($document->media->all(), fn (Media $media): bool => $media->hash === null || ! is_file(MediaRow::originalOf($media->hash)));
         if ($missing !== []) {
-            $names = array_map(fn (MediaDocument $media): string => "“{$media->name}”", array_values($missing));
+            $names = array_map(fn (Media $media): string => "“{$media->name}”", array_values($missing));
             $more = count($names) > self::NAMED ? ' and '.(count($names) - self::NAMED).' more' : '';
             throw new Refusal('it refers to media that are neither in it nor on this server: '.implode(', ', array_slice($names, 0, self::NAMED))."$more; bring in the .ricamo file, which holds them");
         }
     }
 
     /** One whose content is here already. */
-    private function taken(MediaDocument $media, Project $project): Media
+    private function taken(Media $media, ProjectRow $project): MediaRow
     {
-        $row = Media::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => (int) filesize(Media::originalOf((string) $media->hash))]);
-        $this->intake->accept($row, Media::originalOf((string) $media->hash));
+        $row = MediaRow::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => (int) filesize(MediaRow::originalOf((string) $media->hash))]);
+        $this->intake->accept($row, MediaRow::originalOf((string) $media->hash));
 
-        return $row->state === 'twin' ? Media::query()->findOrFail($row->twin) : $row;
+        return $row->state === 'twin' ? MediaRow::query()->findOrFail($row->twin) : $row;
     }
 
     private function archive(string $file): ZipArchive
@@ -129,11 +129,11 @@ final class ProjectImport
     }
 
     /** Names in the archive are compared, and never used as paths. */
-    private function take(ZipArchive $zip, MediaDocument $media, Project $project): Media
+    private function take(ZipArchive $zip, Media $media, ProjectRow $project): MediaRow
     {
         $size = (int) ($zip->statName($media->file)['size'] ?? throw new Refusal("{$media->name} is not in it"));
         $source = $zip->getStream($media->file) ?: throw new Refusal("{$media->name} cannot be read");
-        $row = Media::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => $size]);
+        $row = MediaRow::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => $size]);
         $path = Upload::fileOf("opened-{$row->id}");
         try {
             $target = fopen($path, 'wb') ?: throw new Refusal('the disk is full');
@@ -151,6 +151,6 @@ final class ProjectImport
             Upload::sweep($path);
         }
 
-        return $row->state === 'twin' ? Media::query()->findOrFail($row->twin) : $row;
+        return $row->state === 'twin' ? MediaRow::query()->findOrFail($row->twin) : $row;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use App\Models\Render;
 use Ricamo\Raster\Media\Probe;
 use Symfony\Component\Process\Process;
@@ -22,10 +22,10 @@ final class BundleTest extends TestCase
         $this->edit($outer, 'wrap-layers', ['composition' => $outer->key, 'layers' => ['bar'], 'name' => 'Name bar'])
             ->assertOk()->assertJsonPath('project.compositions.1.name', 'Name bar')->assertJsonPath('history.undo', 'wrap up');
 
-        return [$outer, Composition::query()->where('project_id', $outer->project_id)->where('name', 'Name bar')->firstOrFail()];
+        return [$outer, CompositionRow::query()->where('project_id', $outer->project_id)->where('name', 'Name bar')->firstOrFail()];
     }
 
-    private function colour(Composition $composition): string
+    private function colour(CompositionRow $composition): string
     {
         return $this->getJson("/api/compositions/{$composition->id}/glimpse?frame=3&layers=l1")->assertOk()->json('glimpse.list.items.0.colour');
     }
@@ -83,7 +83,7 @@ final class BundleTest extends TestCase
     public function test_undoing_what_lay_between_does_not_close_a_ring(): void
     {
         [$outer, $inner] = $this->wrapped();
-        $in = fn (string $window, Composition $one, string $path, array $body = []) => $this->postJson("/api/compositions/{$one->id}/$path", ['window' => $window, 'revision' => $one->refresh()->revision, ...$body]);
+        $in = fn (string $window, CompositionRow $one, string $path, array $body = []) => $this->postJson("/api/compositions/{$one->id}/$path", ['window' => $window, 'revision' => $one->refresh()->revision, ...$body]);
         $in('left', $outer, 'edits', ['edit' => 'remove-layers', 'args' => ['layers' => ['l1']]])->assertOk();
         $in('right', $inner, 'edits', ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'bundle', 'composition' => $outer->key]]])->assertOk();
         $in('left', $outer, 'undo')->assertStatus(422)->assertJsonPath('message', "a composition cannot contain itself: {$outer->name} ▸ Name bar ▸ {$outer->name}");

@@ -30,7 +30,7 @@ use App\Editing\DocumentText;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Coverage;
 use Ricamo\Core\Display\Fill;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
@@ -60,7 +60,7 @@ final class DemoTest extends TestCase
         )), new TextBlocks(new HarfBuzzShaper));
     }
 
-    private function lowerThird(): Document
+    private function lowerThird(): Composition
     {
         return LowerThird::composition('m1', 'Marta Oldani', 'Depot electrician');
     }
@@ -141,7 +141,7 @@ final class DemoTest extends TestCase
             CascadingTitle::composition(), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
         ];
         foreach ($all as $composition) {
-            self::assertSame($composition->toJson(), Document::read(Node::decode(DocumentText::whole($composition)))->toJson());
+            self::assertSame($composition->toJson(), Composition::read(Node::decode(DocumentText::whole($composition)))->toJson());
             // From where something is seen: an overlay begins with nothing.
             $last = $composition->name === 'The logo tours the frame' ? 50 : max(0, $composition->length - 10);
             foreach (range(min($composition->name === 'A tram becomes a logo' ? 20 : 5, $last), $last, 23) as $frame) {

@@ -8,7 +8,7 @@ use App\Editing\DocumentText;
 use App\Editing\Patch;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Tests\Fixture;
 use stdClass;
@@ -16,7 +16,7 @@ use Tests\TestCase;
 
 final class DocumentTextTest extends TestCase
 {
-    private function three(): Document
+    private function three(): Composition
     {
         return Fixture::composition([Fixture::bar(['id' => 'a', 'name' => "Line\nbreak"]), Fixture::words(['id' => 'b', 'text' => "two\nlines"]), Fixture::bar(['id' => 'c'])]);
     }
@@ -76,6 +76,6 @@ final class DocumentTextTest extends TestCase
         $this->edit($composition, 'remove-layers', ['layers' => ['b']])->assertOk();
         $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 4])->assertOk();
         self::assertSame(['a', 'b', 'c'], array_column($this->document($composition)['layers'], 'id'));
-        self::assertSame($composition->refresh()->document, DocumentText::whole(Document::read(Node::decode($composition->document))));
+        self::assertSame($composition->refresh()->document, DocumentText::whole(Composition::read(Node::decode($composition->document))));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Change;
-use App\Models\Composition;
+use App\Models\ChangeRow;
+use App\Models\CompositionRow;
 use App\Models\Step;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +20,7 @@ final class EditingTest extends TestCase
         $before = $composition->document;
         $answer = $this->addBar($composition)->assertOk();
         $answer->assertJsonPath('revision', 1)->assertJsonPath('history.undo', 'add layer')->assertJsonPath('glimpse.list.items.0.op', 'fill');
-        $change = Change::query()->firstOrFail();
+        $change = ChangeRow::query()->firstOrFail();
         $patched = json_decode($before);
         JsonPatch::import(json_decode($change->patch))->apply($patched);
         self::assertEquals(json_decode($composition->refresh()->document), $patched);
@@ -33,7 +33,7 @@ final class EditingTest extends TestCase
         $this->postJson("/api/compositions/{$composition->id}/edits/try", ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Marta']]])
             ->assertOk()->assertJsonPath('patch.0.op', 'add')->assertJsonPath('glimpse.list.items.0.op', 'fill');
         self::assertSame(0, $composition->refresh()->revision);
-        self::assertSame(0, Change::query()->count());
+        self::assertSame(0, ChangeRow::query()->count());
         self::assertSame([], $this->document($composition)['layers']);
     }
 
@@ -93,7 +93,7 @@ final class EditingTest extends TestCase
         foreach ($edits as [$edit, $args]) {
             $this->edit($composition, $edit, $args)->assertOk()->assertJsonPath('revision', 1)->assertJsonPath('patch', [])->assertJsonPath('history.undo', 'add layer');
         }
-        self::assertSame([1, 1], [Change::query()->count(), Step::query()->count()]);
+        self::assertSame([1, 1], [ChangeRow::query()->count(), Step::query()->count()]);
     }
 
     public function test_a_stale_edit_is_refused_with_what_it_missed(): void
@@ -176,7 +176,7 @@ final class EditingTest extends TestCase
         $message = $this->postJson("/api/compositions/{$composition->id}/edits", $body)->assertStatus(422)->json('message');
         self::assertStringStartsWith($says, $message);
         self::assertSame(0, $composition->refresh()->revision);
-        self::assertSame(0, Change::query()->count());
+        self::assertSame(0, ChangeRow::query()->count());
     }
 
     public function test_a_body_that_is_no_json_is_refused(): void
@@ -243,7 +243,7 @@ final class EditingTest extends TestCase
                 DB::purge();
                 $kept = 0;
                 for ($try = 0; $try < 12; $try++) {
-                    $kept += $this->addBar(Composition::query()->findOrFail($composition->id))->status() === 200 ? 1 : 0;
+                    $kept += $this->addBar(CompositionRow::query()->findOrFail($composition->id))->status() === 200 ? 1 : 0;
                 }
                 file_put_contents("$this->folder/kept-$child", (string) $kept);
                 posix_kill((int) getmypid(), SIGKILL);

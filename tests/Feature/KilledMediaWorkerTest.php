@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Media;
+use App\Models\MediaRow;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -88,8 +88,8 @@ final class KilledMediaWorkerTest extends TestCase
         while (DB::table('jobs')->exists()) {
             $this->work();
         }
-        self::assertSame(['ready', 'ready', 'ready'], Media::query()->orderBy('id')->pluck('state')->all(), implode(' ', Media::query()->pluck('problem')->all()));
-        self::assertSame([60, 40, 90], Media::query()->orderBy('id')->get()->map(fn (Media $one): int => $one->clip()->frames)->all());
+        self::assertSame(['ready', 'ready', 'ready'], MediaRow::query()->orderBy('id')->pluck('state')->all(), implode(' ', MediaRow::query()->pluck('problem')->all()));
+        self::assertSame([60, 40, 90], MediaRow::query()->orderBy('id')->get()->map(fn (MediaRow $one): int => $one->clip()->frames)->all());
         self::assertSame([], File::glob(config('ricamo.uploads').'/*'), 'nothing half-made is left');
         self::assertSame([], File::glob(config('ricamo.originals').'/*.part'));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Change;
+use App\Models\ChangeRow;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Symfony\Component\Process\Process;
@@ -124,6 +124,6 @@ final class KilledServerTest extends TestCase
         // The last one may have been kept without its answer getting through.
         self::assertContains($kept, [$answered, $answered + 1]);
         self::assertCount($kept, $this->document($composition)['layers']);
-        self::assertSame($kept, Change::query()->count());
+        self::assertSame($kept, ChangeRow::query()->count());
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
-use App\Models\Media;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
 use App\Samples\Shelf;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -100,7 +100,7 @@ final class KindsOfMediaTest extends TestCase
         $again = $this->postJson("/api/projects/{$project->id}/shelf/bell")->json('media');
         $this->work();
         $this->getJson("/api/media/$again")->assertJson(['state' => 'twin', 'twin' => "m{$taken[1]}"]);
-        self::assertSame(3, Media::query()->where('state', 'ready')->count());
+        self::assertSame(3, MediaRow::query()->where('state', 'ready')->count());
         self::assertSame([], File::glob(config('ricamo.uploads').'/*'));
     }
 
@@ -117,7 +117,7 @@ final class KindsOfMediaTest extends TestCase
         $svg = $this->takeIn($composition->project, $this->file('a.svg', '<svg xmlns="http://www.w3.org/2000/svg" width="640" height="90"><rect width="9" height="9"/></svg>'), 'a.svg');
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $clip->key(), 'scale' => [50, 50], 'position' => [100, 80]]])->assertOk();
         $this->edit($composition, 'show-instead', ['layers' => ['l1'], 'media' => $svg->key()])->assertOk();
-        $layer = $this->document(Composition::query()->findOrFail($composition->id))['layers'][0];
+        $layer = $this->document(CompositionRow::query()->findOrFail($composition->id))['layers'][0];
         // 320 × 180 at 50 %; 640 × 90 covers it at 100 %.
         self::assertEquals([$svg->key(), [100, 100], [100, 80]], [$layer['media'], $layer['scale'], $layer['position']]);
     }
@@ -145,7 +145,7 @@ final class KindsOfMediaTest extends TestCase
         $id = $this->postJson("/api/projects/{$project->id}/shelf/bell")->json('media');
         $this->deleteJson("/api/media/$id")->assertOk();
         $this->work();
-        self::assertSame(0, Media::query()->count());
+        self::assertSame(0, MediaRow::query()->count());
         self::assertSame([], File::glob(config('ricamo.originals').'/*'));
         self::assertSame([], File::glob(config('ricamo.uploads').'/*'));
     }

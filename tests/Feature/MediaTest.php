@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\CheckMedia;
 use App\Jobs\PrepareMedia;
-use App\Models\Media;
+use App\Models\MediaRow;
 use App\Models\Upload;
 use App\Work\Claim;
 use Illuminate\Support\Facades\Artisan;
@@ -26,7 +26,7 @@ final class MediaTest extends TestCase
         $location = $this->announce("projects/{$project->id}/uploads", strlen($bytes), 'street.mp4')->assertStatus(201)->headers->get('Location');
         $this->send($location, 0, substr($bytes, 0, 1000))->assertStatus(204)->assertHeader('Upload-Offset', '1000')->assertHeaderMissing('Ricamo-Media');
         $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader('Upload-Length', (string) strlen($bytes));
-        self::assertSame(0, Media::query()->count());
+        self::assertSame(0, MediaRow::query()->count());
         $id = (int) $this->send($location, 1000, substr($bytes, 1000))->assertStatus(204)->headers->get('Ricamo-Media');
         $this->getJson("/api/media/$id")->assertJson(['name' => 'street.mp4', 'state' => 'checking']);
         $this->getJson("/api/projects/{$project->id}/media")->assertJsonCount(0, 'media');
@@ -35,7 +35,7 @@ final class MediaTest extends TestCase
             'name' => 'street.mp4', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'frames' => 100, 'sound' => false, 'alpha' => false, 'remark' => null,
             'state' => 'ready', 'prepared' => 100, 'preview' => ['every' => 1, 'type' => 'jpg'], 'bytes' => strlen($bytes),
         ]);
-        $media = Media::query()->findOrFail($id);
+        $media = MediaRow::query()->findOrFail($id);
         self::assertCount(100, File::glob($media->previews().'/frames/*.jpg'));
         self::assertFileExists($media->previews().'/poster.jpg');
         self::assertFileEquals($this->clipFile(), $media->original());
@@ -81,14 +81,14 @@ final class MediaTest extends TestCase
             $this->send($location, 0, $content)->assertStatus(204);
         }
         $this->work();
-        $media = Media::query()->firstOrFail();
+        $media = MediaRow::query()->firstOrFail();
         self::assertSame('refused', $media->state);
         self::assertStringStartsWith($says, (string) $media->problem);
         self::assertStringNotContainsString($this->folder, (string) $media->problem);
         self::assertDirectoryDoesNotExist(config('ricamo.originals'));
         self::assertSame([], File::glob(config('ricamo.uploads').'/*'));
         $this->deleteJson("/api/media/{$media->id}")->assertOk();
-        self::assertSame(0, Media::query()->count());
+        self::assertSame(0, MediaRow::query()->count());
     }
 
     public function test_limits_are_kept(): void
@@ -164,7 +164,7 @@ final class MediaTest extends TestCase
         DB::table('jobs')->delete();
         Artisan::call('ricamo:resume');
         $this->work();
-        self::assertSame('ready', Media::query()->findOrFail($id)->state);
+        self::assertSame('ready', MediaRow::query()->findOrFail($id)->state);
         $this->call('HEAD', $begun)->assertStatus(404);
         $this->call('HEAD', $fresh)->assertStatus(200);
         self::assertCount(1, File::glob(config('ricamo.uploads').'/*'));
@@ -180,7 +180,7 @@ final class MediaTest extends TestCase
         $this->travel(50)->hours();
         Artisan::call('ricamo:resume');
         $this->work();
-        self::assertSame(['ready'], Media::query()->pluck('state')->all());
+        self::assertSame(['ready'], MediaRow::query()->pluck('state')->all());
     }
 
     public function test_who_asks_after_a_file_that_came_whole_is_told_what_came_of_it(): void
@@ -193,7 +193,7 @@ final class MediaTest extends TestCase
         self::assertNotNull($first);
         // Asked again, after an answer that was lost: the same.
         $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes))->assertHeader('Ricamo-Media', $first);
-        self::assertSame(1, Media::query()->count());
+        self::assertSame(1, MediaRow::query()->count());
         self::assertSame(1, DB::table('jobs')->count());
     }
 
@@ -201,18 +201,18 @@ final class MediaTest extends TestCase
     {
         $project = $this->project();
         $id = (int) $this->upload("projects/{$project->id}/uploads", $this->clipFile(), 'a.mp4')->headers->get('Ricamo-Media');
-        $claim = Claim::take(Media::claimOf($id));
+        $claim = Claim::take(MediaRow::claimOf($id));
         self::assertNotNull($claim);
         DB::table('jobs')->delete();
         Artisan::call('ricamo:resume', ['--media' => true]);
         self::assertSame(0, DB::table('jobs')->count(), 'nothing is asked for that a process is at');
         app()->call([new CheckMedia($id), 'handle']);
-        self::assertSame('checking', Media::query()->findOrFail($id)->state);
+        self::assertSame('checking', MediaRow::query()->findOrFail($id)->state);
         self::assertSame(1, DB::table('jobs')->where('available_at', '>', time())->count(), 'and is looked at again later');
         $claim->release();
         Artisan::call('ricamo:resume', ['--media' => true]);
         $this->work();
-        self::assertSame('ready', Media::query()->findOrFail($id)->state);
+        self::assertSame('ready', MediaRow::query()->findOrFail($id)->state);
     }
 
     public function test_the_same_file_comes_into_two_projects_at_once(): void
@@ -230,8 +230,8 @@ final class MediaTest extends TestCase
             array_map(fn (Process $one) => $one->start(), $workers);
             array_map(fn (Process $one) => $one->wait(), $workers);
         }
-        self::assertSame(['ready', 'ready'], Media::query()->pluck('state')->all(), implode(' ', Media::query()->pluck('problem')->all()));
-        self::assertFileExists(Media::query()->firstOrFail()->previews().'/peaks.json');
+        self::assertSame(['ready', 'ready'], MediaRow::query()->pluck('state')->all(), implode(' ', MediaRow::query()->pluck('problem')->all()));
+        self::assertFileExists(MediaRow::query()->firstOrFail()->previews().'/peaks.json');
     }
 
     public function test_a_frame_of_the_original_can_be_had(): void

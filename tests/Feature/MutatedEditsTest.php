@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Document\Project;
 use Ricamo\Core\Tests\Edit\AnyEdit;
 use Tests\TestCase;
 
@@ -36,8 +36,8 @@ final class MutatedEditsTest extends TestCase
         $names = AnyEdit::names();
         for ($time = 0; $time < 250; $time++) {
             $edit = $names[mt_rand(0, count($names) - 1)];
-            $row = Composition::query()->where('project_id', $project->id)->whereNull('removed_at')->orderBy('place')->firstOrFail();
-            $document = Document::parse(json_encode(['format' => Document::FORMAT, 'version' => 1, 'name' => 'x', 'compositions' => [json_decode($row->document)]], JSON_THROW_ON_ERROR));
+            $row = CompositionRow::query()->where('project_id', $project->id)->whereNull('removed_at')->orderBy('place')->firstOrFail();
+            $document = Project::parse(json_encode(['format' => Project::FORMAT, 'version' => 1, 'name' => 'x', 'compositions' => [json_decode($row->document)]], JSON_THROW_ON_ERROR));
             $args = $this->mutated((new AnyEdit($document, $document->composition()))->args($edit));
             $body = '{"edit":"'.$edit.'","args":'.$args.',"revision":'.$row->revision.',"show":{"frame":0,"layers":[]}}';
             $answer = $this->call('POST', "/api/compositions/{$row->id}/edits", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
@@ -52,7 +52,7 @@ final class MutatedEditsTest extends TestCase
         }
     }
 
-    private function demo(): Project
+    private function demo(): ProjectRow
     {
         $composition = $this->composition();
         foreach ([['kind' => 'shape', 'form' => 'star', 'id' => 'star', 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 40, 'value' => 90]]]], ['kind' => 'text', 'text' => 'Marta #', 'id' => 'words', 'counts' => ['of' => ['layer' => 'star', 'property' => 'rotation']]], ['kind' => 'group', 'id' => 'group']] as $layer) {

@@ -8,7 +8,7 @@ use App\Editing\DocumentText;
 use App\Editing\Patch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Tests\Fixture;
 use Swaggest\JsonDiff\JsonPatch;
 
@@ -52,7 +52,7 @@ final class PatchTest extends TestCase
         $this->assertLeads($before, $after);
     }
 
-    private function assertLeads(Document $from, Document $to): void
+    private function assertLeads(Composition $from, Composition $to): void
     {
         $led = json_decode(DocumentText::whole($from));
         JsonPatch::import(json_decode(Patch::between($from, $to)))->apply($led);

@@ -39,7 +39,7 @@ final class ProblemTest extends TestCase
         yield 'a worker that was killed' => [new MaxAttemptsExceededException('App\Jobs\DrawPiece has been attempted too many times.'), 'the worker was ended from outside'];
         yield 'a job that took too long' => [new TimeoutExceededException('App\Jobs\DrawPiece has timed out.'), 'it took too long'];
         yield 'a program that was killed' => [self::killed(), 'a program at work on it was ended from outside'];
-        yield 'what was removed meanwhile' => [new ModelNotFoundException('No query results for model [App\Models\Media].'), 'it is not there any more'];
+        yield 'what was removed meanwhile' => [new ModelNotFoundException('No query results for model [App\Models\MediaRow].'), 'it is not there any more'];
         yield 'a full disk under the database' => [new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'), 'the disk is full'];
         yield 'a database that others hold' => [new PDOException('SQLSTATE[HY000]: General error: 5 database is locked'), 'the database was busy for too long; try again'];
         yield 'any other word of the database' => [new PDOException('SQLSTATE[42S02]: no such table: media'), 'the server failed at it; its log says why'];

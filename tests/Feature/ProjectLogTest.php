@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use App\Models\Step;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -15,14 +15,14 @@ use Tests\TestCase;
 final class ProjectLogTest extends TestCase
 {
     /** @param  array<string, mixed>  $args */
-    private function in(string $window, Composition $composition, string $edit, array $args): TestResponse
+    private function in(string $window, CompositionRow $composition, string $edit, array $args): TestResponse
     {
         return $this->postJson("/api/compositions/{$composition->id}/edits", [
             'edit' => $edit, 'args' => $args, 'revision' => $composition->refresh()->revision, 'window' => $window,
         ]);
     }
 
-    private function walk(string $way, string $window, Composition $composition): TestResponse
+    private function walk(string $way, string $window, CompositionRow $composition): TestResponse
     {
         return $this->postJson("/api/compositions/{$composition->id}/$way", ['revision' => $composition->refresh()->revision, 'window' => $window]);
     }
@@ -34,14 +34,14 @@ final class ProjectLogTest extends TestCase
         foreach (['a', 'b'] as $id) {
             $this->addBar($one, ['id' => $id])->assertOk();
         }
-        $two = Composition::query()->findOrFail($this->edit($one, 'add-composition', ['name' => 'Two'])->json('open'));
+        $two = CompositionRow::query()->findOrFail($this->edit($one, 'add-composition', ['name' => 'Two'])->json('open'));
         $this->addBar($two, ['id' => 'a'])->assertOk();
 
         return [$one, $two];
     }
 
     /** @return list<string> */
-    private function ids(Composition $composition): array
+    private function ids(CompositionRow $composition): array
     {
         return array_column($this->document($composition)['layers'], 'id');
     }
@@ -121,7 +121,7 @@ final class ProjectLogTest extends TestCase
     public function test_compositions_that_were_made_go_and_come_with_what_was_done_in_them(): void
     {
         [$one] = $this->two();
-        $copy = Composition::query()->findOrFail($this->edit($one, 'duplicate-composition', ['composition' => 'c1'])->json('open'));
+        $copy = CompositionRow::query()->findOrFail($this->edit($one, 'duplicate-composition', ['composition' => 'c1'])->json('open'));
         self::assertSame(['a', 'b'], $this->ids($copy));
         $this->in('other', $copy, 'remove-layers', ['layers' => ['a']])->assertOk();
         // Somebody else's work in it is not taken along.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
-use App\Models\Media;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
 use App\Models\Render;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -54,7 +54,7 @@ final class RemovalTest extends TestCase
             self::assertSame($stays, is_file($media->original()));
             self::assertSame($stays, is_dir($media->previews()));
         }
-        self::assertSame(0, Media::query()->count());
+        self::assertSame(0, MediaRow::query()->count());
     }
 
     public function test_a_project_keeps_at_least_one_composition(): void
@@ -64,7 +64,7 @@ final class RemovalTest extends TestCase
         $made = $this->edit($composition, 'add-composition', ['name' => 'Two', 'width' => 64, 'height' => 36, 'length' => 10])->assertOk();
         $other = $made->json('open');
         self::assertSame(['c1', 'c2'], array_column($made->json('project.compositions'), 'key'));
-        $two = Composition::query()->findOrFail($other);
+        $two = CompositionRow::query()->findOrFail($other);
         $this->edit($two, 'remove-composition', ['composition' => 'c2'])->assertOk()->assertJsonPath('open', $composition->id)->assertJsonPath('glimpse', null);
         $this->getJson("/api/compositions/$other")->assertStatus(404);
         $this->postJson("/api/compositions/$other/edits", ['edit' => 'set-composition', 'args' => ['length' => 7], 'revision' => 0])->assertStatus(404);
@@ -99,7 +99,7 @@ final class RemovalTest extends TestCase
         $this->getJson('/api/projects')->assertJsonCount(1, 'projects');
         $this->deleteJson("/api/projects/{$composition->project_id}");
         $this->deleteJson("/api/removed/project/{$composition->project_id}")->assertOk();
-        self::assertSame([0, 0], [Composition::query()->count(), Media::query()->count()]);
+        self::assertSame([0, 0], [CompositionRow::query()->count(), MediaRow::query()->count()]);
         self::assertFileDoesNotExist($media->original());
     }
 
@@ -131,9 +131,9 @@ final class RemovalTest extends TestCase
             return count(DB::getQueryLog());
         };
         $media = fn (int $number): array => ['project_id' => $project->id, 'name' => "clip $number", 'hash' => "hash-$number", 'state' => 'ready', 'bytes' => 7, 'preview_bytes' => 3];
-        Media::query()->create($media(0));
+        MediaRow::query()->create($media(0));
         $one = $asked();
-        Media::query()->insert(array_map($media, range(1, 499)));
+        MediaRow::query()->insert(array_map($media, range(1, 499)));
         self::assertSame($one, $asked());
         $this->getJson('/api/room')->assertJsonPath('projects.0.originals', 3500)->assertJsonPath('projects.0.previews', 1500);
     }

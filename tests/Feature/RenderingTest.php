@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\DrawPiece;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use App\Models\Render;
 use App\Rendering\Renders;
 use Illuminate\Support\Facades\Artisan;
@@ -19,7 +19,7 @@ use Tests\TestCase;
 
 final class RenderingTest extends TestCase
 {
-    private function small(int $length = 35): Composition
+    private function small(int $length = 35): CompositionRow
     {
         $composition = $this->composition();
         $this->edit($composition, 'set-composition', ['width' => 160, 'height' => 90, 'length' => $length]);
@@ -28,7 +28,7 @@ final class RenderingTest extends TestCase
         return $composition;
     }
 
-    private function begin(Composition $composition, array $body = []): Render
+    private function begin(CompositionRow $composition, array $body = []): Render
     {
         $id = $this->postJson("/api/compositions/{$composition->id}/renders", $body)->assertStatus(201)->json('id');
 

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Demo\DemoProject;
 use App\Editing\ProjectRecord;
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Json\Text;
@@ -19,17 +19,17 @@ use Tests\TestCase;
 final class StoredDemoTest extends TestCase
 {
     /** Fewer clips than the demo has: what they show does not matter here. */
-    private function demo(): Project
+    private function demo(): ProjectRow
     {
-        $project = Project::query()->create(['name' => 'Depot Nine']);
+        $project = ProjectRow::query()->create(['name' => 'Depot Nine']);
         $media = function (int $width, int $frames, bool $sound) use ($project): string {
             $clip = ['rate' => '25/1', 'width' => $width, 'height' => intdiv($width * 9, 16), 'frames' => $frames, 'start' => 0, 'fileStart' => 0, 'seekable' => true, 'planar' => true, 'matrix' => 'bt709', 'fullRange' => false, ...($sound ? ['soundSeconds' => $frames / 25] : [])];
 
-            return Media::query()->create(['project_id' => $project->id, 'name' => "Media of $frames", 'hash' => "media-$frames-$width", 'clip' => Text::of($clip), 'state' => 'ready'])->key();
+            return MediaRow::query()->create(['project_id' => $project->id, 'name' => "Media of $frames", 'hash' => "media-$frames-$width", 'clip' => Text::of($clip), 'state' => 'ready'])->key();
         };
         $documents = DemoProject::documents($media(1920, 300, true), $media(1920, 250, false), $media(1920, 1, false), $media(600, 1, false), $media(1920, 50, false), $media(512, 1, false), $media(0, 300, true));
         foreach ($documents as $place => $document) {
-            Composition::store($project->id, $document, $place);
+            CompositionRow::store($project->id, $document, $place);
         }
 
         return $project;
@@ -121,19 +121,19 @@ final class StoredDemoTest extends TestCase
             if ($answer->status() === 200 && $this->documents($project) !== $before) {
                 $this->assertFacts($project, $told);
                 // Where what was looked at is gone, it is done from where one is led.
-                $this->undo(Composition::query()->findOrFail($answer->json('open') ?? $row->id));
+                $this->undo(CompositionRow::query()->findOrFail($answer->json('open') ?? $row->id));
                 self::assertSame($before, $this->documents($project), $told);
             }
         }
     }
 
-    private function undo(Composition $composition): void
+    private function undo(CompositionRow $composition): void
     {
         $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => $composition->refresh()->revision])->assertOk();
     }
 
     /** Columns that tell of a layer tell what it says itself. */
-    private function assertFacts(Project $project, string $told): void
+    private function assertFacts(ProjectRow $project, string $told): void
     {
         foreach ($project->compositions()->get() as $row) {
             foreach ($row->read()->layers->entries() as $entry) {
@@ -143,8 +143,8 @@ final class StoredDemoTest extends TestCase
     }
 
     /** @return array<string, string> what is stored of each composition that is not removed */
-    private function documents(Project $project): array
+    private function documents(ProjectRow $project): array
     {
-        return Composition::query()->where('project_id', $project->id)->whereNull('removed_at')->get()->mapWithKeys(fn (Composition $one): array => [$one->key => $one->document])->sortKeys()->all();
+        return CompositionRow::query()->where('project_id', $project->id)->whereNull('removed_at')->get()->mapWithKeys(fn (CompositionRow $one): array => [$one->key => $one->document])->sortKeys()->all();
     }
 }

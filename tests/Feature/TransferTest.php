@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Removal\Removed;
-use Ricamo\Core\Document\Project as Document;
+use Ricamo\Core\Document\Project;
 use Tests\TestCase;
 use ZipArchive;
 
 /** Projects are got out as files and brought in again. */
 final class TransferTest extends TestCase
 {
-    private function withAClip(): Composition
+    private function withAClip(): CompositionRow
     {
         $composition = $this->composition();
         $media = $this->takeIn($composition->project, $this->clipFile(), 'Straße: 1.mp4');
@@ -25,7 +25,7 @@ final class TransferTest extends TestCase
         return $composition->refresh();
     }
 
-    private function archive(Composition $composition): string
+    private function archive(CompositionRow $composition): string
     {
         $answer = $this->get("/api/projects/{$composition->project_id}/export.ricamo")->assertOk()->assertDownload('depot-nine.ricamo');
         $file = "$this->folder/out.ricamo";
@@ -67,16 +67,16 @@ final class TransferTest extends TestCase
         $zip = new ZipArchive;
         $zip->open($file);
         self::assertSame(['project.json', 'media/m1-Straße-1.mp4'], array_map($zip->getNameIndex(...), range(0, $zip->numFiles - 1)));
-        $document = Document::parse((string) $zip->getFromName('project.json'));
+        $document = Project::parse((string) $zip->getFromName('project.json'));
         self::assertSame(2, count($document->composition()->layers));
         $outcome = $this->open($file);
         self::assertSame(['opened', null], [$outcome['state'], $outcome['problem']]);
-        $opened = Composition::query()->findOrFail($outcome['composition']);
+        $opened = CompositionRow::query()->findOrFail($outcome['composition']);
         self::assertNotSame($composition->project_id, $opened->project_id);
         self::assertSame('Depot Nine', $opened->project->name);
-        $media = Media::query()->where('project_id', $opened->project_id)->firstOrFail();
+        $media = MediaRow::query()->where('project_id', $opened->project_id)->firstOrFail();
         self::assertSame(['Straße: 1.mp4', 'ready'], [$media->name, $media->state]);
-        $layers = fn (Composition $one): string => str_replace($media->key(), 'm1', (string) json_encode($this->document($one)['layers']));
+        $layers = fn (CompositionRow $one): string => str_replace($media->key(), 'm1', (string) json_encode($this->document($one)['layers']));
         self::assertSame($layers($composition), $layers($opened));
         self::assertSame([], glob(config('ricamo.uploads').'/*'));
     }
@@ -88,22 +88,22 @@ final class TransferTest extends TestCase
         $json = $this->get("/api/projects/{$composition->project_id}/export.json")->assertOk()->getContent();
         file_put_contents("$this->folder/plain.json", $json);
         self::assertSame('opened', $this->open("$this->folder/plain.json", 'plain.json')['state']);
-        self::assertSame(2, Project::present()->count());
+        self::assertSame(2, ProjectRow::present()->count());
         // Media of this server are known by their content.
         $with = $this->withAClip();
         file_put_contents("$this->folder/plain.json", $this->get("/api/projects/{$with->project_id}/export.json")->getContent());
         $outcome = $this->open("$this->folder/plain.json", 'plain.json');
         self::assertSame(['opened', null], [$outcome['state'], $outcome['problem']]);
-        $opened = Composition::query()->findOrFail($outcome['composition']);
-        $media = Media::query()->where('project_id', $opened->project_id)->firstOrFail();
-        self::assertSame([Media::query()->where('project_id', $with->project_id)->value('hash'), 'ready'], [$media->hash, $media->state]);
+        $opened = CompositionRow::query()->findOrFail($outcome['composition']);
+        $media = MediaRow::query()->where('project_id', $opened->project_id)->firstOrFail();
+        self::assertSame([MediaRow::query()->where('project_id', $with->project_id)->value('hash'), 'ready'], [$media->hash, $media->state]);
         self::assertFileExists($media->original());
         // Others are not, and named.
         Removed::erase($opened->project);
         Removed::erase($with->project);
         $outcome = $this->open("$this->folder/plain.json", 'plain.json');
         self::assertSame('plain.json cannot be opened: it refers to media that are neither in it nor on this server: “Straße: 1.mp4”; bring in the .ricamo file, which holds them.', $outcome['problem']);
-        self::assertSame(2, Project::query()->count());
+        self::assertSame(2, ProjectRow::query()->count());
     }
 
     public function test_hostile_project_files_are_refused_in_one_line_and_leave_nothing(): void
@@ -129,7 +129,7 @@ final class TransferTest extends TestCase
         self::assertStringContainsString('damaged', (string) $this->open("$this->folder/cut.ricamo")['problem']);
         file_put_contents("$this->folder/noise.ricamo", random_bytes(5000));
         self::assertSame('refused', $this->open("$this->folder/noise.ricamo")['state']);
-        self::assertSame([0, 0], [Project::query()->count(), Media::query()->count()]);
+        self::assertSame([0, 0], [ProjectRow::query()->count(), MediaRow::query()->count()]);
         self::assertSame([], glob(config('ricamo.uploads').'/*'));
     }
 

@@ -8,8 +8,8 @@ use App\Editing\DocumentText;
 use App\Editing\ProjectSummary;
 use App\Http\LastOpened;
 use App\Http\QueryText;
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use App\Models\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,7 +20,7 @@ final class CompositionController
 {
     public function show(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = DocumentText::whole($found->read());
 
         return (new JsonResponse([
@@ -28,7 +28,7 @@ final class CompositionController
             'document' => json_decode($document),
             // After the document, whose revision it is.
             'revision' => $found->revision,
-            'work' => Project::work($found->project_id),
+            'work' => ProjectRow::work($found->project_id),
             'history' => Step::history($found->project_id, QueryText::of($request, 'window') ?? ''),
             'project' => ProjectSummary::of($found->project_id),
         ]))->withCookie(LastOpened::cookie($found->id));
@@ -36,9 +36,9 @@ final class CompositionController
 
     public function sounds(int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
-        $cues = SoundPlan::of($document, Project::libraryOf($found->project_id), $document->range());
+        $cues = SoundPlan::of($document, ProjectRow::libraryOf($found->project_id), $document->range());
 
         return new JsonResponse(['cues' => array_map(fn (SoundCue $cue): array => $cue->toJson(), $cues)]);
     }

@@ -9,7 +9,7 @@ use App\Editing\Editor;
 use App\Editing\Glimpse;
 use App\Http\JsonBody;
 use App\Http\QueryText;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Json\Node;
@@ -31,7 +31,7 @@ final class EditController
 
     public function try(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->try(Composition::present()->findOrFail($composition), JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->try(CompositionRow::present()->findOrFail($composition), JsonBody::of($request)));
     }
 
     public function undo(Request $request, int $composition): JsonResponse
@@ -59,7 +59,7 @@ final class EditController
     /** What an edit shows, without an edit: at another frame, or of another selection. */
     public function glimpse(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $show = Glimpse::read(new Node([
             'frame' => QueryText::int($request, 'frame'),
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
@@ -74,6 +74,6 @@ final class EditController
     {
         $window = QueryText::of($request, 'window') ?? '';
 
-        return new JsonResponse($this->editor->since(Composition::present()->findOrFail($composition), QueryText::int($request, 'since'), $window));
+        return new JsonResponse($this->editor->since(CompositionRow::present()->findOrFail($composition), QueryText::int($request, 'since'), $window));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\QueryText;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Geometry\Box;
@@ -17,7 +17,7 @@ final class EffectController
 {
     public function __invoke(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
         $evaluator = $found->evaluator();
         $layer = $document->layer(QueryText::of($request, 'layer') ?? '');

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Editing\ProjectFonts;
 use App\Http\QueryText;
-use App\Models\Composition;
-use App\Models\Media;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Kind\Text\TextContent;
@@ -29,13 +29,13 @@ final class FontController
 
     public function __invoke(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $text = QueryText::of($request, 'text') ?? '';
         $line = trim(strtok($text, "\n") ?: '') ?: 'Aa';
         $shown = mb_substr($line, 0, self::SHOWN);
         $coverage = new FontCoverage(new ProjectFonts);
         $ids = array_map(fn (FontFace $face): string => $face->id, FontCatalogue::all());
-        foreach (Media::libraryOf($found->project_id)->all() as $media) {
+        foreach (MediaRow::libraryOf($found->project_id)->all() as $media) {
             if ($media->known()->font !== null) {
                 $ids[] = (new TextContent('', fontMedia: $media->id))->face();
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\QueryText;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\Request;
 use Ricamo\Core\Time\FrameRange;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -18,7 +18,7 @@ final class FrameController
 
     public function __invoke(Request $request, int $composition): StreamedResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
         $range = new FrameRange(max(0, QueryText::int($request, 'from')), min($document->length, QueryText::int($request, 'to', $document->length)));
         $evaluator = $found->evaluator();

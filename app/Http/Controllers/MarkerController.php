@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Ricamo\Core\Interchange\MarkerCsv;
@@ -15,7 +15,7 @@ final class MarkerController
 {
     public function __invoke(int $composition, string $ending): Response
     {
-        $document = Composition::present()->findOrFail($composition)->read();
+        $document = CompositionRow::present()->findOrFail($composition)->read();
         [$text, $type] = $ending === 'vtt'
             ? [WebVtt::write($document->markers, $document->rate), 'text/vtt']
             : [MarkerCsv::write($document->markers, $document->rate), 'text/csv'];

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Editing\ProjectRecord;
 use App\Media\Intake;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Ricamo\Raster\Media\OriginalFrame;
@@ -16,23 +16,23 @@ final class MediaController
 {
     public function index(int $project): JsonResponse
     {
-        return new JsonResponse(['media' => Project::present()->findOrFail($project)->media()->orderBy('id')->get()
-            ->map(fn (Media $media): array => $media->summary())]);
+        return new JsonResponse(['media' => ProjectRow::present()->findOrFail($project)->media()->orderBy('id')->get()
+            ->map(fn (MediaRow $media): array => $media->summary())]);
     }
 
-    public function show(Media $media): JsonResponse
+    public function show(MediaRow $media): JsonResponse
     {
         return new JsonResponse($media->summary());
     }
 
     /** Where it is used, in words. */
-    public function uses(Media $media): JsonResponse
+    public function uses(MediaRow $media): JsonResponse
     {
         return new JsonResponse(['uses' => ProjectRecord::of($media->project_id)->document->usesOf($media->key())]);
     }
 
     /** Prepares a clip again whose preparation failed or was cut short. */
-    public function prepare(Media $media, Intake $intake): JsonResponse
+    public function prepare(MediaRow $media, Intake $intake): JsonResponse
     {
         $intake->prepare($this->known($media));
 
@@ -40,15 +40,15 @@ final class MediaController
     }
 
     /** Ends its preparation; what is prepared so far stays. */
-    public function cancel(Media $media): JsonResponse
+    public function cancel(MediaRow $media): JsonResponse
     {
-        Media::query()->whereKey($media->id)->whereIn('state', Media::TO_PREPARE)->update(['state' => 'cancelled', 'attempt' => '']);
+        MediaRow::query()->whereKey($media->id)->whereIn('state', MediaRow::TO_PREPARE)->update(['state' => 'cancelled', 'attempt' => '']);
 
         return new JsonResponse($media->refresh()->summary());
     }
 
     /** One frame as the file holds it. Its address holds the content's hash, so that it never changes. */
-    public function frame(Media $media, string $hash, int $frame): Response
+    public function frame(MediaRow $media, string $hash, int $frame): Response
     {
         if ($this->known($media)->hash !== $hash) {
             abort(404);
@@ -59,9 +59,9 @@ final class MediaController
     }
 
     /** Forgets a file that was refused. Media of the project are removed by an edit. */
-    public function destroy(Media $media): JsonResponse
+    public function destroy(MediaRow $media): JsonResponse
     {
-        if (! in_array($media->state, Media::UNSEEN, true)) {
+        if (! in_array($media->state, MediaRow::UNSEEN, true)) {
             abort(404);
         }
         $media->delete();
@@ -69,7 +69,7 @@ final class MediaController
         return new JsonResponse(['removed' => null]);
     }
 
-    private function known(Media $media): Media
+    private function known(MediaRow $media): MediaRow
     {
         return $media->clip === null ? abort(404) : $media;
     }

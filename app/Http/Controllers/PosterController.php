@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Json\Text;
 
@@ -13,7 +13,7 @@ final class PosterController
 {
     public function __invoke(int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
 
         return JsonResponse::fromJsonString(Text::object(['list' => $found->evaluator()->frame($document, $document->posterFrame())->encode()]));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\JsonBody;
-use App\Models\Project;
+use App\Models\ProjectRow;
 use App\Projects\NewProject;
 use App\Transfer\ProjectExport;
 use Illuminate\Http\JsonResponse;
@@ -18,9 +18,9 @@ final class ProjectController
 {
     public function index(): JsonResponse
     {
-        return new JsonResponse(['projects' => Project::present()
+        return new JsonResponse(['projects' => ProjectRow::present()
             ->with('compositions:id,project_id,name')->orderByDesc('updated_at')->get()
-            ->map(fn (Project $project): array => [
+            ->map(fn (ProjectRow $project): array => [
                 'id' => $project->id,
                 'name' => $project->name,
                 'compositions' => $project->compositions->map->only(['id', 'name'])->values(),
@@ -37,7 +37,7 @@ final class ProjectController
     /** Removes it with all that belongs to it, to be brought back if wished. */
     public function destroy(int $project): JsonResponse
     {
-        $found = Project::present()->findOrFail($project);
+        $found = ProjectRow::present()->findOrFail($project);
         $found->remove();
 
         return new JsonResponse(['removed' => ['kind' => 'project', 'id' => $found->id]]);
@@ -46,7 +46,7 @@ final class ProjectController
     /** A project file with its media, or only what it says. */
     public function export(int $project, string $ending, ProjectExport $export): BinaryFileResponse|Response
     {
-        $found = Project::present()->findOrFail($project);
+        $found = ProjectRow::present()->findOrFail($project);
         $name = (Str::slug($found->name) ?: 'project');
 
         return $ending === 'json'

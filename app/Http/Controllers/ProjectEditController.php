@@ -9,7 +9,7 @@ use App\Editing\Editor;
 use App\Editing\ProjectSummary;
 use App\Http\JsonBody;
 use App\Http\QueryText;
-use App\Models\Project;
+use App\Models\ProjectRow;
 use App\Models\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +26,7 @@ final class ProjectEditController
 
     public function show(int $project): JsonResponse
     {
-        return new JsonResponse(ProjectSummary::of(Project::present()->findOrFail($project, ['id'])->id));
+        return new JsonResponse(ProjectSummary::of(ProjectRow::present()->findOrFail($project, ['id'])->id));
     }
 
     public function store(Request $request, int $project): JsonResponse
@@ -40,7 +40,7 @@ final class ProjectEditController
     public function history(Request $request, int $project): JsonResponse
     {
         $window = QueryText::of($request, 'window') ?? '';
-        $found = Project::present()->findOrFail($project, ['id']);
+        $found = ProjectRow::present()->findOrFail($project, ['id']);
         $steps = Step::of($found->id)->where('state', '!=', 'dropped')->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'title', 'state', 'window', 'request', 'created_at']);
         $names = $found->compositions()->pluck('name', 'key');
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\JsonBody;
 use App\Http\QueryText;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use App\Models\Render;
 use App\Rendering\Renders;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,7 +30,7 @@ final class RenderController
     /** All of the project, the latest first. */
     public function index(int $composition): JsonResponse
     {
-        $project = Composition::present()->findOrFail($composition)->project_id;
+        $project = CompositionRow::present()->findOrFail($composition)->project_id;
 
         return new JsonResponse(['renders' => Render::present()->with(['pieces', 'composition:id,name,project_id'])
             ->whereHas('composition', fn (Builder $query) => $query->where('project_id', $project))->latest('id')->limit(40)->get()
@@ -40,7 +40,7 @@ final class RenderController
     /** The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is rendered to MP4. */
     public function store(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $body = JsonBody::of($request)->allow(['from', 'to', 'format', 'quality', 'scale', 'premultiplied']);
         $length = $found->read()->length;
         $from = $body->optional('from')?->int(0, $length - 1) ?? 0;
@@ -61,7 +61,7 @@ final class RenderController
     /** How large the file will be, in pixels and about in bytes: asked for with format, quality and scale, and how many frames. */
     public function size(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition)->read();
+        $found = CompositionRow::present()->findOrFail($composition)->read();
         $format = Formats::get(QueryText::of($request, 'format') ?? 'mp4');
         $quality = Quality::tryFrom(QueryText::of($request, 'quality') ?? 'good') ?? throw new Refusal('that is not a quality');
         $scale = (new Node((float) (QueryText::of($request, 'scale') ?? 1), 'scale'))->number(0.05, 4);

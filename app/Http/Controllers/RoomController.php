@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Editing\Asked;
 use App\Editing\Editor;
-use App\Models\Composition;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Render;
 use App\Removal\Removed;
 use App\Removal\Room;
@@ -22,11 +22,11 @@ final class RoomController
     {
         return new JsonResponse([
             'disk' => Room::disk(),
-            'projects' => Project::present()->orderBy('name')->get()->map(fn (Project $project): array => [
+            'projects' => ProjectRow::present()->orderBy('name')->get()->map(fn (ProjectRow $project): array => [
                 'id' => $project->id, 'name' => $project->name, ...Room::ofProject($project),
-                'media' => Media::present()->where('project_id', $project->id)->whereNotIn('state', Media::UNSEEN)->get()
-                    ->map(fn (Media $media): array => ['id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media)])->values(),
-                'finished' => Render::present()->whereIn('composition_id', Composition::present()->where('project_id', $project->id)->select('id'))->latest('id')->get()
+                'media' => MediaRow::present()->where('project_id', $project->id)->whereNotIn('state', MediaRow::UNSEEN)->get()
+                    ->map(fn (MediaRow $media): array => ['id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media)])->values(),
+                'finished' => Render::present()->whereIn('composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'))->latest('id')->get()
                     ->map(fn (Render $render): array => ['id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render)])->values(),
             ]),
             'removed' => Removed::all(),
@@ -38,8 +38,8 @@ final class RoomController
     {
         $found = Removed::find($kind, $id);
         $edit = match (true) {
-            $found instanceof Composition => ['edit' => 'restore-composition', 'args' => ['composition' => $found->key]],
-            $found instanceof Media => ['edit' => 'restore-media', 'args' => ['media' => [$found->key()]]],
+            $found instanceof CompositionRow => ['edit' => 'restore-composition', 'args' => ['composition' => $found->key]],
+            $found instanceof MediaRow => ['edit' => 'restore-media', 'args' => ['media' => [$found->key()]]],
             default => null,
         };
         if ($edit === null) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Jobs\TakeSample;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Samples\Sample;
 use App\Samples\Shelf;
 use Illuminate\Http\JsonResponse;
@@ -26,9 +26,9 @@ final class ShelfController
     /** Brings one into a project; what came of it is told as of any file that has come. */
     public function take(int $project, string $sample): JsonResponse
     {
-        $found = Project::present()->findOrFail($project);
+        $found = ProjectRow::present()->findOrFail($project);
         $one = $this->shelf->get($sample);
-        $media = Media::query()->create(['project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id", 'bytes' => 0]);
+        $media = MediaRow::query()->create(['project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id", 'bytes' => 0]);
         TakeSample::dispatch($media->id, $one->id);
 
         return new JsonResponse(['media' => $media->id], 202);

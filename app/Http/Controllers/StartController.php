@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\LastOpened;
-use App\Models\Composition;
-use App\Models\Project;
+use App\Models\CompositionRow;
+use App\Models\ProjectRow;
 use App\Projects\NewProject;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -26,14 +26,14 @@ final class StartController
     }
 
     /** The first composition of the project that was made or changed last. */
-    private function firstOfLatest(): ?Composition
+    private function firstOfLatest(): ?CompositionRow
     {
-        return Project::present()->has('compositions')->orderByDesc('updated_at')->orderByDesc('id')->first()?->compositions()->first(['id']);
+        return ProjectRow::present()->has('compositions')->orderByDesc('updated_at')->orderByDesc('id')->first()?->compositions()->first(['id']);
     }
 
-    /** @return Builder<Composition> */
+    /** @return Builder<CompositionRow> */
     private function there(): Builder
     {
-        return Composition::present()->whereHas('project', fn (Builder $project) => $project->whereNull('removed_at'));
+        return CompositionRow::present()->whereHas('project', fn (Builder $project) => $project->whereNull('removed_at'));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\QueryText;
-use App\Models\Composition;
+use App\Models\CompositionRow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Json\Text;
@@ -15,7 +15,7 @@ final class SurroundingsController
 {
     public function __invoke(Request $request, int $composition): JsonResponse
     {
-        $found = Composition::present()->findOrFail($composition);
+        $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
         $frame = max(0, min($document->range()->last(), QueryText::int($request, 'frame')));
         $list = $found->evaluator()->around($document, QueryText::of($request, 'layer') ?? '', $frame);

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Media\Intake;
 use App\Media\MediaName;
-use App\Models\Media;
-use App\Models\Project;
+use App\Models\MediaRow;
+use App\Models\ProjectRow;
 use App\Models\Upload;
 use App\Settings\Amount;
 use App\Work\NoRoom;
@@ -37,7 +37,7 @@ final class UploadController
     /** Announces a file: `Upload-Length`, and its name in `Upload-Metadata`; for pictures in a ZIP also their `rate`. */
     public function store(Request $request, int $project): Response
     {
-        return $this->begin($request, Project::present()->findOrFail($project));
+        return $this->begin($request, ProjectRow::present()->findOrFail($project));
     }
 
     /** Announces a project file, which becomes a project of its own. */
@@ -54,7 +54,7 @@ final class UploadController
         return new JsonResponse(['state' => $found->state, 'problem' => $found->problem, 'composition' => $found->composition_id]);
     }
 
-    private function begin(Request $request, ?Project $owner): Response
+    private function begin(Request $request, ?ProjectRow $owner): Response
     {
         $length = $request->header('Upload-Length', '');
         $metadata = $this->metadata($request);
@@ -78,7 +78,7 @@ final class UploadController
         $found = Upload::query()->find($upload);
         if ($found === null) {
             // It has come whole; who asks has not heard of it.
-            $media = Media::query()->where('attempt', $upload)->where('state', 'checking')->firstOrFail();
+            $media = MediaRow::query()->where('attempt', $upload)->where('state', 'checking')->firstOrFail();
 
             return $this->answer(200, ['Upload-Offset' => (string) $media->bytes, 'Upload-Length' => (string) $media->bytes, 'Ricamo-Media' => (string) $media->id]);
         }

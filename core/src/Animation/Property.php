@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Animation;
 
+use LogicException;
 use Ricamo\Core\Animation\Easing\Contextual;
 use Ricamo\Core\Animation\Easing\Glide;
 use Ricamo\Core\Animation\Easing\Jump;
 use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Easing\Split;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\ValueType;
 
@@ -262,6 +264,16 @@ final readonly class Property
         return $this->isAnimated()
             ? $this->mapKeyframes(fn (Keyframe $keyframe): Keyframe => $keyframe->withValue($change($keyframe->value)))
             : self::constant($this->type, $change($this->constant));
+    }
+
+    /**
+     * @param  callable(Point): Point  $change  of every value it holds
+     *
+     * @throws LogicException where these are no points of two coordinates: what places others has to be told what to do with them
+     */
+    public function mapPoints(callable $change): self
+    {
+        return $this->mapValues(fn (mixed $value): Point => $value instanceof Point ? $change($value) : throw new LogicException("a {$this->type->name()} is no point"));
     }
 
     /** @return array{?Keyframe, ?Keyframe} the last keyframe at or before the frame, and the first one after it */

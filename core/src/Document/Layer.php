@@ -14,12 +14,12 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Altered;
-use Ricamo\Core\Json\Apart;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\ReadApart;
 use Ricamo\Core\Json\Together;
 use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
@@ -119,11 +119,11 @@ final readonly class Layer implements Valued
         int $in,
         #[Field(least: -Composition::LONGEST, most: 2 * Composition::LONGEST)]
         int $out,
-        #[Apart]
+        #[ReadApart]
         Content $content,
-        #[Apart]
+        #[ReadApart]
         array $properties,
-        #[Apart]
+        #[ReadApart]
         Attachments $attached,
         #[Together]
         Switches $switches,

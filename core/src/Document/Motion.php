@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Document;
 
+use LogicException;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Animation\Pin;
 use Ricamo\Core\Animation\Property;
@@ -134,7 +135,7 @@ final readonly class Motion
             ),
             $property === 'rotation' && is_float($value) && is_float($rest) => round($value - $rest, 6),
             is_float($value) && is_float($rest) => $share($value, $rest),
-            default => $value,
+            default => throw new LogicException("a move has nothing relative to say of $property"),
         };
     }
 
@@ -147,7 +148,7 @@ final readonly class Motion
             ),
             $property === 'rotation' && is_float($value) && is_float($rest) => round($value + $rest, 6),
             is_float($value) && is_float($rest) => min(100.0, round($value * $rest / 100, 6)),
-            default => $value,
+            default => throw new LogicException("a move has nothing relative to say of $property"),
         };
     }
 

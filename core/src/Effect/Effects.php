@@ -11,7 +11,7 @@ use Ricamo\Core\Effect\Blur\Zoom;
 use Ricamo\Core\Effect\Colour\BrightnessContrast;
 use Ricamo\Core\Effect\Colour\Curves;
 use Ricamo\Core\Effect\Colour\Duotone;
-use Ricamo\Core\Effect\Colour\Exposure;
+use Ricamo\Core\Effect\Colour\ExposureEffect;
 use Ricamo\Core\Effect\Colour\Hue;
 use Ricamo\Core\Effect\Colour\Invert;
 use Ricamo\Core\Effect\Colour\OneColour;
@@ -61,7 +61,7 @@ final class Effects
             Vignette::class,
         ],
         'Colour' => [
-            Exposure::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+            ExposureEffect::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
             Posterise::class, Threshold::class,
         ],
         'Texture' => [Grains::class, Scanlines::class, Pixels::class, Facets::class],

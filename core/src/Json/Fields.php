@@ -80,7 +80,7 @@ final class Fields
                 $together[$parameter->getName()] = self::of(class_exists($part) ? $part : throw new LogicException("$part is no class"));
             } elseif ($parameter->getAttributes(All::class) !== []) {
                 $whole[$parameter->getName()] = $parameter->getAttributes(All::class)[0]->newInstance();
-            } elseif ($parameter->getAttributes(Apart::class) === []) {
+            } elseif ($parameter->getAttributes(ReadApart::class) === []) {
                 throw new LogicException("$class does not describe \${$parameter->getName()}");
             }
         }

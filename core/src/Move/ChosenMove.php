@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move;
 
-use Ricamo\Core\Json\Apart;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\ReadApart;
 
 /** A move with its settings, as a layer has it. */
 final readonly class ChosenMove
@@ -15,7 +15,7 @@ final readonly class ChosenMove
     /** @param  array<string, float>  $settings  each that the move has */
     public function __construct(
         #[Field(of: Moves::class)] public Move $move,
-        #[Apart] public array $settings,
+        #[ReadApart] public array $settings,
     ) {
     }
 

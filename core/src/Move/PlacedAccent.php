@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move;
 
-use Ricamo\Core\Json\Apart;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\ReadApart;
 use Ricamo\Core\Time\FrameRate;
 
 /** An accent with its settings, from a frame on for so many. */
@@ -24,7 +24,7 @@ final readonly class PlacedAccent
         public int $at,
         #[Field(least: 1, most: Phase::LONGEST)]
         public int $length,
-        #[Apart]
+        #[ReadApart]
         public array $settings,
     ) {
     }

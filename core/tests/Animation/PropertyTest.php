@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Tests\Animation;
 
+use LogicException;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Animation\Easing\Hold;
 use Ricamo\Core\Animation\Easing\Linear;
@@ -138,5 +139,13 @@ final class PropertyTest extends TestCase
     private function numbers(array ...$keyframes): Property
     {
         return Property::keyframed(new NumberType, array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)));
+    }
+
+    public function test_points_are_mapped_and_nothing_else_is_taken_for_one(): void
+    {
+        $double = fn (Point $point): Point => new Point(2 * $point->x, 2 * $point->y);
+        self::assertEquals(new Point(6, 8), Property::constant(new PointType, new Point(3, 4))->mapPoints($double)->at(0, new FrameRange(0, 9)));
+        $this->expectException(LogicException::class);
+        Property::constant(new NumberType, 5.0)->mapPoints($double);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Edit\Compositions;
 
-use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -49,14 +48,12 @@ enum Resizing: string
     /** @param  callable(Point): Point  $place */
     private static function placed(Layer $layer, callable $place, float $factor): Layer
     {
-        $changed = fn (string $name, callable $change): Property => $layer->properties[$name]->mapValues(
-            fn (mixed $value): mixed => $value instanceof Point ? $change($value) : $value,
-        );
-
         return ! $layer->kind->isSeen() ? $layer : $layer->with(['properties' => [
             ...$layer->properties,
-            'position' => $changed('position', $place),
-            ...($factor === 1.0 ? [] : ['scale' => $changed('scale', fn (Point $scale): Point => new Point(round($scale->x * $factor, 6), round($scale->y * $factor, 6)))]),
+            'position' => $layer->properties['position']->mapPoints($place),
+            ...($factor === 1.0 ? [] : ['scale' => $layer->properties['scale']->mapPoints(
+                fn (Point $scale): Point => new Point(round($scale->x * $factor, 6), round($scale->y * $factor, 6)),
+            )]),
         ]]);
     }
 }

@@ -53,11 +53,9 @@ final class Rehoused
         $now += 360 * round(($sign * $turn - $now) / 360);
         $place = fn (Keyframe $keyframe): Keyframe => $keyframe->bend === null ? $keyframe : $keyframe->bent($keyframe->bend->placed($way));
         $properties = $layer->properties;
-        $properties['position'] = $properties['position']->mapValues(
-            fn (mixed $at): mixed => $at instanceof Point ? self::rounded($way->apply($at)) : $at,
-        )->mapKeyframes($place);
-        $properties['scale'] = $properties['scale']->mapValues(
-            fn (mixed $scale): mixed => $scale instanceof Point ? self::rounded(new Point($scale->x * $x, $scale->y * $y)) : $scale,
+        $properties['position'] = $properties['position']->mapPoints(fn (Point $at): Point => self::rounded($way->apply($at)))->mapKeyframes($place);
+        $properties['scale'] = $properties['scale']->mapPoints(
+            fn (Point $scale): Point => self::rounded(new Point($scale->x * $x, $scale->y * $y)),
         );
         if ($layer->switches->turnsAlong) {
             // Its way turns with the space, and the layer with its way.

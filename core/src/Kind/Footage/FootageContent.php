@@ -35,8 +35,8 @@ final readonly class FootageContent implements Heard, Played, Replaceable, SaysI
         [$was, $is] = [$old->size(), $new->size()];
         // Both sides alike, so that the new picture keeps its own shape; the larger, so that it leaves nothing uncovered.
         $factor = max($was->width / $is->width, $was->height / $is->height);
-        $resized = fn (string $property, float $by): Property => $layer->properties[$property]->mapValues(
-            fn (mixed $value): mixed => $value instanceof Point ? new Point($value->x * $by, $value->y * $by) : $value,
+        $resized = fn (string $property, float $by): Property => $layer->properties[$property]->mapPoints(
+            fn (Point $value): Point => new Point($value->x * $by, $value->y * $by),
         );
         $from = $this->pace->from->times($new->known()->rate->per($old->known()->rate));
 

@@ -13,7 +13,7 @@ use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** Twice as much light for each stop, as a camera's: doubled in linear light, by the transfer function of sRGB (IEC 61966-2-1). */
-final class Exposure implements Effect
+final class ExposureEffect implements Effect
 {
     public function name(): string
     {

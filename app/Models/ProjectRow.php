@@ -20,12 +20,14 @@ use Ricamo\Core\Document\StoredComposition;
  * @property string $curves JSON
  * @property string $looks JSON
  * @property string $motions JSON
- * @property Collection<int, Composition> $compositions
- * @property Collection<int, Media> $media
+ * @property Collection<int, CompositionRow> $compositions
+ * @property Collection<int, MediaRow> $media
  */
-final class Project extends Model
+final class ProjectRow extends Model
 {
     use Removable;
+
+    protected $table = 'projects';
 
     protected $guarded = [];
 
@@ -42,29 +44,29 @@ final class Project extends Model
     /** Grows with every change to any of its compositions: what is placed somewhere is other then. */
     public static function work(int $id): int
     {
-        return (int) Composition::query()->where('project_id', $id)->sum('revision');
+        return (int) CompositionRow::query()->where('project_id', $id)->sum('revision');
     }
 
     /** All that layers of a project can show, what was removed included: what undo brings back may use it. */
     public static function libraryOf(int $id): MediaLibrary
     {
-        $rows = Composition::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get(['id', 'project_id', 'key', 'name', 'removed_at']);
-        $present = $rows->filter(fn (Composition $one): bool => $one->removed_at === null);
+        $rows = CompositionRow::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get(['id', 'project_id', 'key', 'name', 'removed_at']);
+        $present = $rows->filter(fn (CompositionRow $one): bool => $one->removed_at === null);
 
-        return Media::libraryOf($id)->withCompositions(Compositions::stored(
-            $rows->map(fn (Composition $one): StoredComposition => $one->stub())->all(), array_values($present->map(fn (Composition $one): string => $one->key)->all()),
+        return MediaRow::libraryOf($id)->withCompositions(Compositions::stored(
+            $rows->map(fn (CompositionRow $one): StoredComposition => $one->stub())->all(), array_values($present->map(fn (CompositionRow $one): string => $one->key)->all()),
         ));
     }
 
-    /** @return HasMany<Composition, $this> */
+    /** @return HasMany<CompositionRow, $this> */
     public function compositions(): HasMany
     {
-        return $this->hasMany(Composition::class)->whereNull('removed_at')->orderBy('place')->orderBy('id');
+        return $this->hasMany(CompositionRow::class, 'project_id')->whereNull('removed_at')->orderBy('place')->orderBy('id');
     }
 
-    /** @return HasMany<Media, $this> */
+    /** @return HasMany<MediaRow, $this> */
     public function media(): HasMany
     {
-        return $this->hasMany(Media::class)->whereNull('removed_at')->whereNotIn('state', Media::UNSEEN)->orderBy('id');
+        return $this->hasMany(MediaRow::class, 'project_id')->whereNull('removed_at')->whereNotIn('state', MediaRow::UNSEEN)->orderBy('id');
     }
 }

@@ -15,8 +15,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $patch RFC 6902, JSON
  * @property ?string $touched the places that it touched, JSON; null for one of before they were kept
  */
-final class Change extends Model
+final class ChangeRow extends Model
 {
+    protected $table = 'changes';
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];

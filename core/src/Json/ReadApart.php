@@ -8,6 +8,6 @@ use Attribute;
 
 /** That a parameter is no field: whoever reads the object hands it on. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
-final readonly class Apart
+final readonly class ReadApart
 {
 }

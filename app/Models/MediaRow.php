@@ -9,7 +9,7 @@ use App\Media\PreviewJson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use LogicException;
-use Ricamo\Core\Document\Media as MediaDocument;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Raster\Media\Clip;
 use Ricamo\Raster\Media\Clips;
@@ -34,9 +34,11 @@ use Ricamo\Raster\Media\Clips;
  * @property ?string $problem
  * @property ?Carbon $updated_at
  */
-final class Media extends Model
+final class MediaRow extends Model
 {
     use Removable;
+
+    protected $table = 'media';
 
     protected $guarded = [];
 
@@ -50,7 +52,7 @@ final class Media extends Model
     public static function libraryOf(int $projectId): MediaLibrary
     {
         return MediaLibrary::of(...self::query()->where('project_id', $projectId)->whereNotIn('state', self::UNSEEN)->get()
-            ->map(fn (self $media): MediaDocument => $media->toDocument())->all());
+            ->map(fn (self $media): Media => $media->toDocument())->all());
     }
 
     public static function clipsOf(int $projectId): Clips
@@ -97,9 +99,9 @@ final class Media extends Model
         return ClipJson::read($this->clip ?? throw new LogicException('it has not been looked at'), $this->original(), $this->drawing);
     }
 
-    public function toDocument(): MediaDocument
+    public function toDocument(): Media
     {
-        return new MediaDocument($this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null);
+        return new Media($this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null);
     }
 
     public function original(): string

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
-use Ricamo\Core\Document\Composition as Document;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\StoredComposition;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Memory;
@@ -27,21 +27,23 @@ use stdClass;
  * @property string $head all but the layers, and their order; JSON
  * @property string $document the whole, JSON
  * @property int $revision
- * @property Project $project
+ * @property ProjectRow $project
  */
-final class Composition extends Model
+final class CompositionRow extends Model
 {
     use Removable;
+
+    protected $table = 'compositions';
 
     /** How many layers are written with one statement. */
     private const TOGETHER = 200;
 
     protected $guarded = [];
 
-    private ?Document $read = null;
+    private ?Composition $read = null;
 
     /** @param  int  $place  among the project's compositions */
-    public static function store(int $project, Document $document, int $place = 0): self
+    public static function store(int $project, Composition $document, int $place = 0): self
     {
         return DB::transaction(function () use ($project, $document, $place): self {
             $made = self::query()->create([
@@ -55,10 +57,10 @@ final class Composition extends Model
         });
     }
 
-    /** @return BelongsTo<Project, $this> */
+    /** @return BelongsTo<ProjectRow, $this> */
     public function project(): BelongsTo
     {
-        return $this->belongsTo(Project::class);
+        return $this->belongsTo(ProjectRow::class, 'project_id');
     }
 
     /** As a part of its project, read when it is asked for. */
@@ -70,11 +72,11 @@ final class Composition extends Model
     /** @return HasMany<Render, $this> */
     public function renders(): HasMany
     {
-        return $this->hasMany(Render::class);
+        return $this->hasMany(Render::class, 'composition_id');
     }
 
     /** Head, layers and revision that belong together, whatever is written in between. */
-    public function read(): Document
+    public function read(): Composition
     {
         while ($this->read === null) {
             $row = $this->stored();
@@ -109,7 +111,7 @@ final class Composition extends Model
 
     public function evaluator(): Evaluator
     {
-        return new Evaluator(Project::libraryOf($this->project_id), app(TextBlocks::class), app(Memory::class));
+        return new Evaluator(ProjectRow::libraryOf($this->project_id), app(TextBlocks::class), app(Memory::class));
     }
 
     /**
@@ -117,7 +119,7 @@ final class Composition extends Model
      *
      * @return bool whether it was
      */
-    public function keep(Document $after): bool
+    public function keep(Composition $after): bool
     {
         $before = $this->read();
         $isKept = self::query()->whereKey($this->id)->where('revision', $this->revision)->update([
