@@ -87,21 +87,22 @@ final readonly class Property
             return $this->constant;
         }
         $at = $frame - $span->in;
-        $next = 0;
-        $high = count($keyframes);
-        while ($next < $high) {
-            $middle = ($next + $high) >> 1;
+        $last = count($keyframes) - 1;
+        if ($at < $keyframes[0]->at || $at >= $keyframes[$last]->at) {
+            return $keyframes[$at < $keyframes[0]->at ? 0 : $last]->value;
+        }
+        // From the last keyframe that is not later to the one behind it.
+        $low = 0;
+        while ($last - $low > 1) {
+            $middle = ($low + $last) >> 1;
             if ($keyframes[$middle]->at <= $at) {
-                $next = $middle + 1;
+                $low = $middle;
             } else {
-                $high = $middle;
+                $last = $middle;
             }
         }
-        $before = $keyframes[$next - 1] ?? null;
-        $after = $keyframes[$next] ?? null;
-        if ($before === null || $after === null) {
-            return ($before ?? $after)->value ?? $this->constant;
-        }
+        $before = $keyframes[$low];
+        $after = $keyframes[$last];
         if ($before->goesPlainly && $after->bend === null) {
             return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
         }

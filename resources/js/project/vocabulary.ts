@@ -4,17 +4,8 @@ import { isApart } from '@/sheet/properties';
 import type { Ability, Layer, PropertyDefinition, Vocabulary } from '@/api/answers';
 import { get } from '@/api/client';
 
-/** Nothing yet, for each kind of layer. */
-const none = <T>(): Record<Layer['kind'], T[]> => ({
-    adjusting: [],
-    bundle: [],
-    footage: [],
-    group: [],
-    shape: [],
-    sound: [],
-    text: [],
-    window: [],
-});
+/** Until it has been asked for, nothing is known of any kind of layer. */
+const none = <T>() => ({}) as Record<Layer['kind'], T[]>;
 
 /** What there is to choose from, asked for once. */
 export const useVocabulary = defineStore('vocabulary', () => {
@@ -46,16 +37,16 @@ export const useVocabulary = defineStore('vocabulary', () => {
     }
 
     const definition = (kind: keyof Vocabulary['properties'], property: string): PropertyDefinition | undefined =>
-        words.value.properties[kind].find((one) => one.name === property);
+        words.value.properties[kind]?.find((one) => one.name === property);
 
     /** What a layer has by its kind: its place is one path, or x and y by themselves. */
     const propertiesOf = (layer: Layer): PropertyDefinition[] => {
         const other = isApart(layer) ? ['position'] : ['x', 'y'];
-        return words.value.properties[layer.kind].filter(({ name }) => !other.includes(name));
+        return (words.value.properties[layer.kind] ?? []).filter(({ name }) => !other.includes(name));
     };
 
     const can = (layer: Layer | undefined, what: Ability): boolean =>
-        layer !== undefined && words.value.abilities[layer.kind].includes(what);
+        layer !== undefined && !!words.value.abilities[layer.kind]?.includes(what);
 
     return { words, load, definition, propertiesOf, can };
 });

@@ -24,7 +24,7 @@ const GOES: Record<string, string> = { arrive: 'comes from', leave: 'goes to', a
 const composition = useComposition();
 const vocabulary = useVocabulary();
 
-const units = computed(() => vocabulary.words.units[props.layer.kind]);
+const units = computed(() => vocabulary.words.units[props.layer.kind] ?? []);
 const found = computed(() =>
     composition.glimpse?.inspections
         .find((one) => one.layer === props.layer.id)

@@ -77,7 +77,7 @@ const hasUnits = computed(() => {
     const isRepeated =
         (props.layer.kind === 'shape' && !!props.layer.along) ||
         ['columns', 'rows', 'around'].some((name) => Number(inspection.value?.values[name]?.value ?? 1) > 1);
-    return vocabulary.words.units[props.layer.kind].length > 0 && (props.layer.kind !== 'shape' || isRepeated);
+    return (vocabulary.words.units[props.layer.kind] ?? []).length > 0 && (props.layer.kind !== 'shape' || isRepeated);
 });
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const clip = computed(() => {
