@@ -91,6 +91,18 @@ final class CrossCutTest extends TestCase
         $short = Fixture::composition([Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 100]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 110])]);
         $cross = fn (int $length): Composition => Fixture::edit($short, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => $length] + self::DISSOLVE]);
         self::assertSame(109, $cross(18)->layer('a')->span->out);
+        // Frames of the earlier one before the later one comes: at least one is left.
+        $brief = Fixture::composition([Fixture::clip(['id' => 'a', 'name' => 'A', 'in' => 90, 'out' => 100]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 200])]);
+        $crossed = Fixture::edit($brief, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => 19] + self::DISSOLVE]);
+        self::assertSame(91, $crossed->layer('b')->span->in);
+        foreach ([20, 21] as $length) {
+            try {
+                Fixture::edit($brief, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => $length] + self::DISSOLVE]);
+                self::fail("$length frames");
+            } catch (Refusal $refusal) {
+                self::assertStringContainsString("$length frames are more than", $refusal->getMessage());
+            }
+        }
         $this->expectExceptionMessage('20 frames are more than');
         $cross(20);
     }
