@@ -57,7 +57,7 @@ final readonly class Keyframe
         return new self($this->at + $frames, $this->value, $this->easing, $this->pin, $this->bend);
     }
 
-    /** The same moment, counted from the other end. */
+    /** A copy at the same moment, which is counted from the layer's other end. */
     public function pinned(Pin $pin, FrameRange $span): self
     {
         return new self($this->frame($span) - $pin->origin($span), $this->value, $this->easing, $pin, $this->bend);

@@ -49,7 +49,7 @@ final readonly class MotionPath
     }
 
     /**
-     * The same in two, by de Casteljau's construction.
+     * The handles of the path when it is cut in two, by de Casteljau's construction.
      *
      * @return array{Bend, Bend, Bend} of its first point, the cut and its last
      */

@@ -174,7 +174,7 @@ final readonly class PlacedCascade implements Attached
         return Altered::copy($this, $changed);
     }
 
-    /** The same in seconds at another frame rate. */
+    /** A copy that begins and ends at the same seconds at another frame rate. */
     public function inRate(FrameRate $from, FrameRate $to): self
     {
         return $this->with(['at' => $to->nearestFrame($this->at, $from), 'length' => max(1, $to->nearestFrame($this->length, $from))]);

@@ -13,7 +13,7 @@ enum Units: string
     case Words = 'words';
     case Lines = 'lines';
 
-    /** Those in a group. */
+    /** The layers in a group. */
     case Layers = 'layers';
 
     /** Of a shape. */

@@ -41,7 +41,7 @@ final readonly class DisplayList
     }
 
     /**
-     * The same of operations that are encoded already.
+     * A display list of operations that are encoded already.
      *
      * @param  self  $frame  whose own operations do not matter
      * @param  array<string, string>  $paths  data by key
@@ -77,7 +77,7 @@ final readonly class DisplayList
     }
 
     /**
-     * The same, decoded.
+     * The display list as arrays and scalars, decoded from its JSON.
      *
      * @param  array<string, true>  $known
      * @return array<string, mixed>

@@ -24,7 +24,7 @@ final readonly class Gradient
     {
     }
 
-    /** The same for an outline that is as many times larger. */
+    /** A copy for an outline that is so many times larger. */
     public function scaled(float $by): self
     {
         return new self(Affine::scaling($by, $by)->after($this->matrix), $this->stops, $this->focus);

@@ -12,7 +12,7 @@ interface Operation
     /** As the display list holds it, JSON. */
     public function encode(): string;
 
-    /** The same at $opacity (0..1) of its own. */
+    /** A copy at $opacity (0..1) times its own. */
     public function faded(float $opacity): self;
 
     /** The pixels it can touch, in composition pixels; null when it draws nothing. */

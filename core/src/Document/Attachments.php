@@ -126,7 +126,7 @@ final readonly class Attachments
     }
 
     /**
-     * The same where media have other ids.
+     * A copy that refers to the new ids of media.
      *
      * @param  array<string, string>  $ids  the new id of each
      */
@@ -142,7 +142,7 @@ final readonly class Attachments
     }
 
     /**
-     * The same where layers that masks are taken from have other ids.
+     * A copy whose masks refer to the new ids of layers.
      *
      * @param  array<string, string>  $ids  the new id of each
      */

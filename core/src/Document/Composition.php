@@ -185,7 +185,7 @@ final readonly class Composition
     }
 
     /**
-     * The same composition in a project where media have other ids.
+     * A copy that refers to the new ids of media.
      *
      * @param  array<string, string>  $ids  the new id of each
      */

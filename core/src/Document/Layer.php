@@ -220,7 +220,7 @@ final readonly class Layer implements Valued
     }
 
     /**
-     * The same in a project where media have other ids.
+     * A copy that refers to the new ids of media.
      *
      * @param  array<string, string>  $ids  the new id of each
      */
@@ -241,7 +241,7 @@ final readonly class Layer implements Valued
     }
 
     /**
-     * The same where some layers are gone that it took a mask or a number from.
+     * A copy that takes no mask and no number from layers that are gone.
      *
      * @param  list<string>  $ids
      */

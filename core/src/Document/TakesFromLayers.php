@@ -8,14 +8,14 @@ namespace Ricamo\Core\Document;
 interface TakesFromLayers
 {
     /**
-     * The same among layers that have other ids.
+     * A copy that refers to the new ids of layers.
      *
      * @param  array<string, string>  $ids  the new id of each
      */
     public function amongLayers(array $ids): static;
 
     /**
-     * The same where some layers are gone.
+     * A copy that takes nothing from layers that are gone.
      *
      * @param  list<string>  $ids
      */

@@ -67,7 +67,7 @@ final readonly class DrawnShape extends Drawn
     }
 
     /**
-     * The same in finer units, so that little is lost where coordinates are rounded.
+     * A copy in finer units, so that little is lost where coordinates are rounded.
      *
      * @param  float  $fineness  units to a pixel of the drawing
      */

@@ -27,7 +27,7 @@ final class EditsSchema
     }
 
     /**
-     * The same where null stands for what is left out.
+     * The schema in which null stands for what is left out.
      *
      * @param  array<string, mixed>  $schema
      * @return array<string, mixed>
@@ -44,7 +44,7 @@ final class EditsSchema
     }
 
     /**
-     * The same with what it refers to in the other file.
+     * The schema with its references pointing into the schema of projects.
      *
      * @param  array<array-key, mixed>  $schema
      * @return array<array-key, mixed>

@@ -9,7 +9,7 @@ use Ricamo\Core\Document\Composition;
 /** An edit that goes some way in time, which may be settled only by what it comes near to. */
 interface Snapping extends CompositionEdit
 {
-    /** The same edit, going as far as it really will. */
+    /** The edit as it will be done: by as many frames as it really goes. */
     public function settled(Composition $composition): static;
 
     /** How many frames it goes, once it is settled. */

@@ -48,7 +48,7 @@ final readonly class Evaluator
         $this->drawing = new LayerDrawing($media, $blocks, $exposure);
     }
 
-    /** The same, of what a project has come to hold. */
+    /** A copy that knows what the project has come to hold. */
     public function showing(MediaLibrary $media): self
     {
         return new self($media, $this->blocks, $this->memory, $this->exposure, $this->covering);

@@ -13,7 +13,7 @@ final class Altered
     private static array $parameters = [];
 
     /**
-     * The same with some of what it was made of exchanged.
+     * A copy with some of what it was made of exchanged.
      *
      * @template T of object
      *

@@ -36,7 +36,7 @@ final readonly class Moment
         return new self($this->frame, $at, $this->space, true, $this->isMask);
     }
 
-    /** The same for what shows itself as it is at another moment. */
+    /** A copy on the same frame, for what is seen as it is at another moment. */
     public function at(float $at): self
     {
         return new self($this->frame, $at, $this->space, $this->isExposed, $this->isMask);

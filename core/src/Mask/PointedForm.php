@@ -33,7 +33,7 @@ final class PointedForm
     /** Where those points were of which nothing was said. */
     private const RADIUS = 150;
 
-    /** The same with a path in the place of points; anything else as it is. */
+    /** A mask of points as one of a path; any other as it is. */
     public static function converted(Node $mask): Node
     {
         if (! is_array($mask->value) || ($mask->value['form'] ?? null) !== MaskForm::Free->value || ! $mask->has('points')) {

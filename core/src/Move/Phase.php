@@ -119,7 +119,7 @@ final readonly class Phase
         return $this->with(easing: $this->easing->reversed());
     }
 
-    /** The same for as long a time at another rate. */
+    /** A copy that takes as many seconds at another frame rate. */
     public function inRate(FrameRate $from, FrameRate $to): self
     {
         return $this->with(length: max(1, $to->nearestFrame($this->length, $from)), begun: $to->nearestFrame($this->begun, $from));

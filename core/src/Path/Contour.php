@@ -57,7 +57,7 @@ final class Contour
         return $sum;
     }
 
-    /** The same line the other way round, from the same first knot where it is closed. */
+    /** The line run the other way round; where it is closed, from the same first knot. */
     public function reversed(): self
     {
         $back = array_map(fn (Knot $knot): Knot => $knot->reversed(), array_reverse($this->knots));
@@ -65,7 +65,7 @@ final class Contour
         return new self($this->closed ? self::turned($back, count($back) - 1) : $back, $this->closed);
     }
 
-    /** The same closed line from another of its knots on. */
+    /** The closed line begun at another of its knots. */
     public function startingAt(int $index): self
     {
         return $this->closed ? new self(self::turned($this->knots, $index), true) : $this;

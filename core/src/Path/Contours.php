@@ -77,7 +77,7 @@ final class Contours
         return $this->path ??= self::pathThrough($this->all);
     }
 
-    /** The same for the same path, to a thousandth of a pixel. */
+    /** A key that equal paths share, to a thousandth of a pixel. */
     public function key(): string
     {
         return $this->key ??= Path::key($this->write());

@@ -16,7 +16,7 @@ interface Easing
      */
     public function at(float $t): float;
 
-    /** The same run backwards: 1 − at(1 − t). */
+    /** The easing run backwards: 1 − at(1 − t). */
     public function reversed(): self;
 
     /** As it is written in a document, such as `cubic-bezier(0.4, 0, 0.2, 1)`. */

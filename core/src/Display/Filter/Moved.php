@@ -8,7 +8,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 
-/** The same under a matrix. */
+/** The picture moved, scaled and turned by a matrix. */
 final readonly class Moved implements Filter
 {
     /** @param  Affine  $matrix  in composition pixels */

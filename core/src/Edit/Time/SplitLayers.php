@@ -118,7 +118,7 @@ final readonly class SplitLayers implements CompositionEdit
         ]);
     }
 
-    /** The same with the other end. */
+    /** The later part: it ends as the whole did, and its keyframes are pinned to that end. */
     private function later(Layer $layer, Composition $composition, Evaluator $evaluator): Layer
     {
         $span = new FrameRange($this->at, $layer->span->out);

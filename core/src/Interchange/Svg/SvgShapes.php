@@ -23,7 +23,7 @@ final readonly class SvgShapes
     {
     }
 
-    /** The same within another viewport. */
+    /** A copy that measures within another viewport. */
     public function in(SvgView $view): self
     {
         return new self($view, $this->gradients, $this->styles);

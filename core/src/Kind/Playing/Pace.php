@@ -112,7 +112,7 @@ final readonly class Pace
         return new self($from ?? $this->from, $speed ?? $this->speed, $beyond ?? $this->beyond);
     }
 
-    /** The same seen from an in point that is $frames frames of the composition later. */
+    /** A copy for an in point that is $frames frames of the composition later, so that each frame shows what it did. */
     public function later(int $frames, FrameRate $clip, FrameRate $composition): self
     {
         return $this->with(from: $this->from->plus($this->step($clip, $composition)->times(new Fraction($frames))));
@@ -147,7 +147,7 @@ final readonly class Pace
         return max(1, $left->dividedBy($step)->plus(new Fraction(1, 2))->floor());
     }
 
-    /** The same stretch of $length frames of the composition, from its end to its beginning. */
+    /** A copy that plays a stretch of $length frames of the composition from its end to its beginning. */
     public function reversed(int $length, FrameRate $clip, FrameRate $composition): self
     {
         return $this->later($length - 1, $clip, $composition)->with(speed: $this->speed->negative());

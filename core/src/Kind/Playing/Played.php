@@ -23,7 +23,7 @@ interface Played extends Content
     /** How many frames of $rate the in point can be moved back before the content would begin too late. */
     public function room(FrameRate $rate, MediaLibrary $media): int;
 
-    /** The same content for an in point that is $frames frames of $rate later; what is shown stays where it is in time. */
+    /** A copy for an in point that is $frames frames of $rate later; what is shown stays where it is in time. */
     public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static;
 
     /** How many frames of $rate it takes from where it begins until there is no more of it; null where it never ends. */

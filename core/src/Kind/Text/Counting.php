@@ -94,7 +94,7 @@ final readonly class Counting
     }
 
     /**
-     * The same among layers that have other ids.
+     * A copy that refers to the new ids of layers.
      *
      * @param  array<string, string>  $ids  the new id of each
      */

@@ -44,7 +44,7 @@ final class FontAxes
     }
 
     /**
-     * The same, heavier by an amount, in steps that are not seen.
+     * A copy that is heavier by an amount, in steps too small to be seen.
      *
      * @param  array<string, float>  $axes
      * @param  float  $resting  the font's own weight

@@ -38,7 +38,7 @@ final class SetText
         return $this->placements[$line] ??= $this->block->placement($line, $this->typeSize, $this->leading);
     }
 
-    /** The same in a space that is placed itself. */
+    /** A copy whose space is placed in another one. */
     public function placed(Affine $matrix, int $line): Affine
     {
         if ($this->matrix !== $matrix) {

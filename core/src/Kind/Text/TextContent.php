@@ -129,7 +129,7 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
             );
     }
 
-    /** The same from left to right, as it is set along a path. */
+    /** A copy that runs from left to right, as words along a path do. */
     public function level(): self
     {
         return $this->down ? $this->with(['down' => false]) : $this;
