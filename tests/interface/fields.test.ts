@@ -145,6 +145,7 @@ describe('the keyboard', () => {
                     values: {},
                     attached: [],
                     idle: [],
+                    units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [
                         {

@@ -110,6 +110,7 @@ describe('rows', () => {
                     values: {},
                     attached: [],
                     idle: [],
+                    units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },
                     threads: [thread],
                 },

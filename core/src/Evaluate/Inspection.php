@@ -12,6 +12,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
+use Ricamo\Core\Kind\SpreadsOver;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\Reading;
@@ -42,6 +43,9 @@ final class Inspection
                 array_keys($animated), $animated,
             )),
             'life' => self::life($layer, $rate),
+            'units' => array_column(
+                $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units(), 'value',
+            ),
             'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
         ];
     }

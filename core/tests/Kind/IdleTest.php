@@ -38,6 +38,18 @@ final class IdleTest extends TestCase
         self::assertSame([], $this->idle(Fixture::words()));
     }
 
+    public function test_a_shape_that_is_not_repeated_has_nothing_to_spread_a_cascade_over(): void
+    {
+        $units = fn (array $layer, int $frame): array => Inspection::of(Fixture::layer($layer), $frame, new FrameRate(25), Fixture::media())['units'];
+        self::assertSame([], $units(Fixture::bar(), 0));
+        self::assertSame(['repeats'], $units(Fixture::bar(['columns' => 3]), 0));
+        self::assertSame(['repeats'], $units(Fixture::bar(['along' => 'M0 0L100 0']), 0));
+        $grows = Fixture::bar(['rows' => Fixture::keyframes([0, 1], [10, 5])]);
+        self::assertSame([[], ['repeats']], [$units($grows, 0), $units($grows, 10)]);
+        self::assertSame(['letters', 'words', 'lines'], $units(Fixture::words(), 0));
+        self::assertSame([], $units(Fixture::clip(), 0));
+    }
+
     /**
      * @param  array<string, mixed>  $layer
      * @param  list<string>  $idle

@@ -228,6 +228,8 @@ export interface Inspection {
     threads: Thread[];
     /** The settings of its effects and masks, as properties of it. */
     attached: PropertyDefinition[];
+    /** What cascades can be spread over in it. */
+    units: string[];
     /** The properties that mean nothing to it as it is. */
     idle: string[];
     /** Lengths in frames, and how often words can be read through during the stay. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isBundle } from '@/project/playing';
 import { FlipHorizontal2 } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useSelection } from '@/project/selection';
@@ -48,7 +49,7 @@ function mirror(): void {
                 :icon="FlipHorizontal2"
                 :size="15"
                 :pressed="phases.mirrors.value"
-                :disabled="!phases.phase('arrive') && !phases.mirrors.value && phases.layer.value.kind !== 'bundle'"
+                :disabled="!phases.phase('arrive') && !phases.mirrors.value && !isBundle(phases.layer.value)"
                 :label="
                     phases.mirrors.value ? 'Do not mirror the arrival' : 'Mirror to leave: as it arrives, backwards'
                 "

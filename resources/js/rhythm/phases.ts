@@ -1,3 +1,4 @@
+import { isBundle } from '@/project/playing';
 import { computed } from 'vue';
 import type { ChosenMove, Layer, Phase } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -30,7 +31,7 @@ export function usePhases() {
     const mirrors = computed(
         () =>
             (!!layer.value?.leave && 'mirror' in layer.value.leave) ||
-            (layer.value?.kind === 'bundle' && !!layer.value.mirrors),
+            (!!layer.value && isBundle(layer.value) && !!layer.value.mirrors),
     );
     const phase = (side: Side): Phase | null => {
         const found = layer.value?.[side];

@@ -72,13 +72,7 @@ function isUsed(title: string, definitions: PropertyDefinition[]): boolean | nul
     return definitions.some(isSet) || (title === 'Line' && 'brush' in props.layer && !!props.layer.brush);
 }
 
-/** A shape that is not repeated has nothing that a cascade could be spread over. */
-const hasUnits = computed(() => {
-    const isRepeated =
-        (props.layer.kind === 'shape' && !!props.layer.along) ||
-        ['columns', 'rows', 'around'].some((name) => Number(inspection.value?.values[name]?.value ?? 1) > 1);
-    return (vocabulary.words.units[props.layer.kind] ?? []).length > 0 && (props.layer.kind !== 'shape' || isRepeated);
-});
+const hasUnits = computed(() => (inspection.value?.units ?? []).length > 0);
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const clip = computed(() => {
     const layer = props.layer;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { playsMedia } from '@/project/playing';
 import { useIntervalFn } from '@vueuse/core';
 import { Trash2 } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
@@ -53,8 +54,7 @@ const elsewhere = (render: Render): string | undefined =>
         : project.compositions.find((one) => one.id === render.composition)?.name;
 const cutOff = computed(() =>
     media.list.filter(
-        (clip) =>
-            clip.remark && composition.layers.some((layer) => layer.kind === 'footage' && layer.media === clip.id),
+        (clip) => clip.remark && composition.layers.some((layer) => playsMedia(layer) && layer.media === clip.id),
     ),
 );
 

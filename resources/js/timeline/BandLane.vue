@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useVocabulary } from '@/project/vocabulary';
 import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
@@ -19,6 +20,7 @@ import { useTimeView } from './timeView';
 const props = defineProps<{ layer: Layer; selected: boolean }>();
 const emit = defineEmits<{ menu: [event: MouseEvent]; lasso: [event: PointerEvent] }>();
 
+const vocabulary = useVocabulary();
 const composition = useComposition();
 const media = useMedia();
 const selection = useSelection();
@@ -64,7 +66,7 @@ const title = computed(() => {
 });
 const poster = computed(() => {
     const layer = props.layer;
-    const clip = layer.kind !== 'sound' && playsMedia(layer) ? media.find(layer.media) : undefined;
+    const clip = vocabulary.can(layer, 'seen') && playsMedia(layer) ? media.find(layer.media) : undefined;
     return clip?.poster && (clip.prepared > 0 || clip.state === 'ready') ? clip.poster : null;
 });
 

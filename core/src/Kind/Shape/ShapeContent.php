@@ -8,10 +8,11 @@ use Ricamo\Core\Document\Content;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\SaysIdle;
+use Ricamo\Core\Kind\SpreadsOver;
 use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Property\References;
 
-final readonly class ShapeContent implements Content, SaysIdle
+final readonly class ShapeContent implements Content, SaysIdle, SpreadsOver
 {
     /** The most widths along an outline. */
     public const MOST_WIDTHS = 256;
@@ -31,6 +32,11 @@ final readonly class ShapeContent implements Content, SaysIdle
     public function idle(Layer $layer, MediaLibrary $media): array
     {
         return [...$this->form->idle(), ...($this->ends->isMarked() ? [] : ['endSize']), ...Repeats::idle($layer)];
+    }
+
+    public function units(Layer $layer, int $frame): array
+    {
+        return Repeats::isOne($layer, $frame) ? [] : $layer->kind->units();
     }
 
     public function refersTo(): References
