@@ -124,6 +124,24 @@ final class CascadeTest extends TestCase
         self::assertEqualsWithDelta([200 + 15, 520 - 20], [$a * 1000 + $c * 200 + $e, $b * 1000 + $d * 200 + $f], 0.01);
     }
 
+    public function test_what_is_thrown_is_as_far_as_the_dice_say_of_what_is_set(): void
+    {
+        // All of it away on the first frame: the matrix of each letter is its place, its turn and its scale, of outlines of 1,000 units an em.
+        $thrown = fn (array $fields): array => array_column(self::items(self::words(['length' => 90, 'opacity' => 100, 'seed' => 7, ...$fields]), 0), 'matrix');
+        $plain = $thrown(['position' => [0, 10]]);
+        $moved = $thrown(['position' => [0, 10], 'scatter' => [40, 20]]);
+        $turned = $thrown(['scatterTurn' => 30]);
+        $scaled = $thrown(['scale' => [80, 50], 'scatterScale' => 25]);
+        foreach (range(0, 8) as $unit) {
+            $dice = fn (string $for): float => Dice::thrown(7, $unit, $for);
+            self::assertEqualsWithDelta([40 * $dice('x'), 20 * $dice('y')], [$moved[$unit][4] - $plain[$unit][4], $moved[$unit][5] - $plain[$unit][5]], 1e-3);
+            self::assertEqualsWithDelta(30 * $dice('turn'), rad2deg(atan2($turned[$unit][1], $turned[$unit][0])), 1e-3);
+            $by = 1 + 0.25 * $dice('scale');
+            self::assertEqualsWithDelta([0.08 * $by, 0.05 * $by], [$scaled[$unit][0], $scaled[$unit][3]], 1e-6);
+        }
+        self::assertNotSame($moved, $thrown(['position' => [0, 10], 'scatter' => [40, 20], 'seed' => 8]));
+    }
+
     public function test_gathered_letters_begin_on_top_of_one_another(): void
     {
         $composition = self::words(['length' => 10, 'overlap' => 100, 'opacity' => 100, 'gather' => 100]);

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Tests\Edit;
 
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Coverage;
+use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Edits;
@@ -96,5 +97,7 @@ final class CoverCutTest extends TestCase
         $ends = $place($place($this->project(), 'a', 4), 'b', 117)->composition('c1');
         self::assertSame([10, null, null, 10], [$ends->layer('a')->life->arrive?->length, $ends->layer('a')->life->leave, $ends->layer('b')->life->arrive, $ends->layer('b')->life->leave?->length]);
         self::assertEquals(new FrameRange(0, 60), $ends->layer('a')->span);
+        // Just as far from either end, it is how the layer comes.
+        self::assertSame([10, null], (fn (Composition $one): array => [$one->layer('a')->life->arrive?->length, $one->layer('a')->life->leave])($place($this->project(), 'a', 30)->composition('c1')));
     }
 }
