@@ -89,9 +89,9 @@ final readonly class PlacedCascade implements Attached
     /** @return Fields<self> what there is to say of one that is its own, or of one that mirrors another */
     private static function described(bool $mirrors): Fields
     {
-        $all = Fields::of(self::class);
-
-        return $mirrors ? $all->only(self::OF_MIRRORS)->fixing([], ['mirrors']) : $all->without(['mirrors', 'sameOrder']);
+        return Fields::of(self::class)->form($mirrors ? 'mirrored' : 'own', fn (Fields $all): Fields => $mirrors
+            ? $all->only(self::OF_MIRRORS)->fixing([], ['mirrors'])
+            : $all->without(['mirrors', 'sameOrder']));
     }
 
     /**

@@ -84,7 +84,7 @@ final readonly class Composition
     /** @return Fields<self> */
     private static function head(): Fields
     {
-        return Fields::of(self::class)->without(['layers']);
+        return Fields::of(self::class)->form('head', fn (Fields $all): Fields => $all->without(['layers']));
     }
 
     /** Whether a layer is left out, because others are looked at by themselves. */

@@ -35,9 +35,9 @@ final readonly class Marker
      */
     public static function described(bool $isOfLayer): Fields
     {
-        $all = Fields::of(self::class);
-
-        return $isOfLayer ? $all->within('frame', -Composition::LONGEST, 2 * Composition::LONGEST) : $all;
+        return Fields::of(self::class)->form($isOfLayer ? 'of a layer' : 'of a composition', fn (Fields $all): Fields => $isOfLayer
+            ? $all->within('frame', -Composition::LONGEST, 2 * Composition::LONGEST)
+            : $all);
     }
 
     public function movedBy(int $frames): self

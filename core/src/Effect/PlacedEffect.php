@@ -77,7 +77,9 @@ final readonly class PlacedEffect implements Attached
 
     public function fields(): Fields
     {
-        return Fields::of(self::class)->fixing(['effect' => $this->effect->name()]);
+        $name = $this->effect->name();
+
+        return Fields::of(self::class)->form($name, fn (Fields $all): Fields => $all->fixing(['effect' => $name]));
     }
 
     public function refersTo(): References

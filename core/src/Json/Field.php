@@ -6,6 +6,7 @@ namespace Ricamo\Core\Json;
 
 use Attribute;
 use BackedEnum;
+use Closure;
 use LogicException;
 use Ricamo\Core\Refusal;
 use Stringable;
@@ -82,6 +83,27 @@ readonly class Field
             is_object($value) => Fields::of($value::class)->write($value),
             is_array($value) => array_map($this->write(...), $value),
             default => $value,
+        };
+    }
+
+    /**
+     * How it is read, found out once: documents hold tens of thousands of fields.
+     *
+     * @return Closure(Node): mixed
+     */
+    final public function reader(string $type): Closure
+    {
+        $of = $this->of ?? $type;
+        $read = [$of, 'read'];
+
+        return match (true) {
+            // What is read later, a list, and what reads in its own way.
+            $type === Node::class, $type === 'array', static::class !== self::class && static::class !== Toggle::class => fn (Node $node): mixed => $this->read($node, $type),
+            $of === 'bool' => fn (Node $node): bool => $node->bool(),
+            $of === 'int' && $this->oneOf === [] => fn (Node $node): int => $node->int((int) $this->least, (int) $this->most),
+            is_subclass_of($of, BackedEnum::class) => fn (Node $node): BackedEnum => $node->enum($of),
+            is_callable($read) => Closure::fromCallable($read),
+            default => fn (Node $node): mixed => $this->read($node, $type),
         };
     }
 

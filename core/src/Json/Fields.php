@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Json;
 
+use Closure;
 use LogicException;
 use ReflectionAttribute;
 use ReflectionClass;
@@ -19,21 +20,32 @@ use Ricamo\Core\Refusal;
  */
 final class Fields
 {
+    /** @var array<string, mixed>|null whose keys are the names of all */
+    private ?array $names = null;
+
+    /** What there is where nothing is said. */
+    private ?object $plain = null;
+
+    /** @var list<string>|null the names of what is fixed and no parameter describes */
+    private ?array $beside = null;
+
+    /** @var array<string, self<T>> what there is to say of each of its forms, once it has been asked for */
+    private array $forms = [];
+
     /** @var array<class-string, self<object>> by class */
     private static array $known = [];
 
     /**
      * @param  class-string<T>  $class
      * @param  bool  $isMade  whether its method `from` makes it, which checks how the fields go together
-     * @param  array<string, array{Field, string, string, bool, mixed}>  $fields  by parameter: its description, its type, its name in JSON, whether it may be left out, and what it is then
+     * @param  array<string, array{Field, string, string, bool, mixed, Closure(Node): mixed}>  $fields  by parameter: its description, its type, its name in JSON, whether it may be left out, what it is then, and how it is read
      * @param  array<string, self<object>>  $together  by parameter
      * @param  array<string, All>  $whole  by parameter
      * @param  array<string, string>  $fixed  what can be nothing else, by name; one that no parameter describes may be left out
-     * @param  list<string>  $needed  the names of those that cannot be left out, though their parameters have a default
      */
     private function __construct(
         private readonly string $class, private readonly bool $isMade, private readonly array $fields, private readonly array $together,
-        private readonly array $whole, private readonly array $fixed = [], private readonly array $needed = [],
+        private readonly array $whole, private readonly array $fixed = [],
     ) {
     }
 
@@ -68,12 +80,14 @@ final class Fields
             if ($attribute !== null) {
                 $field = $attribute->newInstance();
                 $isOptional = $parameter->isDefaultValueAvailable();
+                $type = self::type($parameter);
                 $fields[$parameter->getName()] = [
                     $field,
-                    self::type($parameter),
+                    $type,
                     $field->as ?? $parameter->getName(),
                     $isOptional,
                     $isOptional ? $parameter->getDefaultValue() : null,
+                    $field->reader($type),
                 ];
             } elseif ($parameter->getAttributes(Together::class) !== []) {
                 $part = self::type($parameter);
@@ -96,7 +110,7 @@ final class Fields
     {
         $fields = array_intersect_key($this->fields, array_flip($parameters));
 
-        return new self($this->class, $this->isMade, $fields, [], [], $this->fixed, $this->needed);
+        return new self($this->class, $this->isMade, $fields, [], [], $this->fixed);
     }
 
     /**
@@ -107,11 +121,22 @@ final class Fields
     {
         $fields = array_diff_key($this->fields, array_flip($parameters));
 
-        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed, $this->needed);
+        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed);
     }
 
     /**
-     * Those of a form of it.
+     * What there is to say of one of a form: made once, for objects are read by the thousand.
+     *
+     * @param  callable(self<T>): self<T>  $make
+     * @return self<T>
+     */
+    public function form(string $form, callable $make): self
+    {
+        return $this->forms[$form] ??= $make($this);
+    }
+
+    /**
+     * With some that can be nothing else, or cannot be left out.
      *
      * @param  array<string, string>  $fixed  what can be nothing else, by name; one that no parameter describes may be left out
      * @param  list<string>  $needed  the names of those that cannot be left out, though their parameters have a default
@@ -119,9 +144,12 @@ final class Fields
      */
     public function fixing(array $fixed, array $needed = []): self
     {
-        return new self(
-            $this->class, $this->isMade, $this->fields, $this->together, $this->whole, [...$this->fixed, ...$fixed], [...$this->needed, ...$needed],
-        );
+        $fields = $this->fields;
+        foreach ($fields as $parameter => [, , $name]) {
+            $fields[$parameter][3] = $fields[$parameter][3] && ! in_array($name, $needed, true);
+        }
+
+        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, [...$this->fixed, ...$fixed]);
     }
 
     /**
@@ -132,9 +160,11 @@ final class Fields
     public function within(string $parameter, int $least, int $most): self
     {
         $fields = $this->fields;
-        $fields[$parameter] = [Altered::copy($fields[$parameter][0], ['least' => $least, 'most' => $most])] + $fields[$parameter];
+        $field = Altered::copy($fields[$parameter][0], ['least' => $least, 'most' => $most]);
+        [, $type, $name, $isOptional, $default] = $fields[$parameter];
+        $fields[$parameter] = [$field, $type, $name, $isOptional, $default, $field->reader($type)];
 
-        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed, $this->needed);
+        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed);
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -166,8 +196,14 @@ final class Fields
      */
     public function readAmong(Node $node, array $apart = []): object
     {
-        $together = array_map(fn (self $fields): object => $fields->readAmong($node), array_diff_key($this->together, $apart));
-        $values = [...$this->values($node), ...$together, ...array_fill_keys(array_keys($this->whole), $node), ...$apart];
+        $values = $this->values($node);
+        foreach ($this->together as $parameter => $fields) {
+            $values[$parameter] = $apart[$parameter] ?? $fields->readTogether($node);
+        }
+        foreach ($this->whole as $parameter => $ignored) {
+            $values[$parameter] = $node;
+        }
+        $values = $apart === [] ? $values : [...$values, ...$apart];
         if (! $this->isMade) {
             return new ($this->class)(...$values);
         }
@@ -183,6 +219,14 @@ final class Fields
         return $made instanceof $this->class ? $made : throw new LogicException("{$this->class} cannot be made");
     }
 
+    /** Where nothing is said of any of them, as of most layers, it is the same object every time: none of them ever changes. */
+    private function readTogether(Node $node): object
+    {
+        return array_intersect_key($this->names(), $node->object()) === []
+            ? $this->plain ??= $this->readAmong($node)
+            : $this->readAmong($node);
+    }
+
     /**
      * What is said of these fields.
      *
@@ -193,22 +237,33 @@ final class Fields
     public function values(Node $node): array
     {
         $values = [];
-        foreach ($this->fields as $parameter => [$field, $type, $name, $isOptional]) {
-            $said = $isOptional && ! in_array($name, $this->needed, true) ? $node->optional($name) : $node->field($name);
-            if ($field->isNullSaid && array_key_exists($name, $node->object())) {
-                $said ??= new Node(null, $node, $name);
-            }
-            if ($said !== null) {
-                $values[$parameter] = $field->read($said, $type);
+        $object = $node->object();
+        foreach ($this->fields as $parameter => [$field, , $name, $isOptional, , $read]) {
+            if (isset($object[$name]) || ($field->isNullSaid && array_key_exists($name, $object))) {
+                $said = new Node($object[$name], $node, $name);
+                if (isset($this->fixed[$name])) {
+                    $this->checkFixed($name, $said);
+                }
+                $values[$parameter] = $read($said);
+            } elseif (! $isOptional) {
+                $values[$parameter] = $read($node->field($name));
             }
         }
-        foreach ($this->fixed as $name => $value) {
-            if ($node->has($name) && $node->field($name)->value !== $value) {
-                $node->field($name)->refuse("can only be $value");
+        foreach ($this->beside ??= array_keys(array_diff_key($this->fixed, array_column($this->fields, 3, 2))) as $name) {
+            $said = $node->optional($name);
+            if ($said !== null) {
+                $this->checkFixed($name, $said);
             }
         }
 
         return $values;
+    }
+
+    private function checkFixed(string $name, Node $said): void
+    {
+        if (isset($this->fixed[$name]) && $said->value !== $this->fixed[$name]) {
+            $said->refuse("can only be {$this->fixed[$name]}");
+        }
     }
 
     /** @return array<string, mixed> the fields of one, without those that are what they are when nothing is said */
@@ -232,6 +287,12 @@ final class Fields
 
     /** @return array<string, mixed> whose keys are the names of all */
     public function names(): array
+    {
+        return $this->names ??= $this->allNames();
+    }
+
+    /** @return array<string, mixed> */
+    private function allNames(): array
     {
         $names = array_column($this->fields, 3, 2) + $this->fixed;
         foreach ($this->together as $fields) {
@@ -270,7 +331,7 @@ final class Fields
     {
         $required = array_keys(array_filter(array_column($this->fields, 3, 2), fn (bool $isOptional): bool => ! $isOptional));
 
-        return array_merge($required, $this->needed, ...array_values(array_map(fn (self $fields): array => $fields->required(), $this->together)));
+        return array_merge($required, ...array_values(array_map(fn (self $fields): array => $fields->required(), $this->together)));
     }
 
     /**

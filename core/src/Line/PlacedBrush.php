@@ -103,9 +103,9 @@ final readonly class PlacedBrush implements Attached
     /** @return Fields<self> what there is to say of one of a form */
     private static function described(BrushForm $form): Fields
     {
-        return Fields::of(self::class)
+        return Fields::of(self::class)->form($form->value, fn (Fields $all): Fields => $all
             ->without($form === BrushForm::Own ? [] : ['mark', 'media'])
-            ->fixing(['id' => self::ID, 'form' => $form->value]);
+            ->fixing(['id' => self::ID, 'form' => $form->value]));
     }
 
     public function id(): string

@@ -74,11 +74,9 @@ final readonly class PlacedMask implements Attached
     /** @return Fields<self> what there is to say of one of a form */
     private static function described(MaskForm $form): Fields
     {
-        $all = Fields::of(self::class);
-
-        return $form === MaskForm::Layer
+        return Fields::of(self::class)->form($form->value, fn (Fields $all): Fields => $form === MaskForm::Layer
             ? $all->without(['fixed'])->fixing(['form' => $form->value], ['layer'])
-            : $all->without(['layer', 'by'])->fixing(['form' => $form->value]);
+            : $all->without(['layer', 'by'])->fixing(['form' => $form->value]));
     }
 
     /** A copy that refers to the layer's new id. */

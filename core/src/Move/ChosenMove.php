@@ -44,6 +44,6 @@ final readonly class ChosenMove
     /** @return Fields<self> what there is to say of one besides its settings */
     private static function described(Move $move): Fields
     {
-        return Fields::of(self::class)->fixing(['move' => $move->name()]);
+        return Fields::of(self::class)->form($move->name(), fn (Fields $all): Fields => $all->fixing(['move' => $move->name()]));
     }
 }

@@ -63,7 +63,9 @@ final readonly class Phase
     /** @return Fields<self> */
     private static function described(bool $needsLength): Fields
     {
-        return Fields::of(self::class)->fixing([], $needsLength ? ['length'] : []);
+        return Fields::of(self::class)->form(
+            $needsLength ? 'lasting' : 'any', fn (Fields $all): Fields => $all->fixing([], $needsLength ? ['length'] : []),
+        );
     }
 
     /** @return array<string, mixed> */

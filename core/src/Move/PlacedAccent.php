@@ -63,7 +63,7 @@ final readonly class PlacedAccent
     /** @return Fields<self> what there is to say of one besides its settings */
     private static function described(Accent $accent): Fields
     {
-        return Fields::of(self::class)->fixing(['accent' => $accent->name()]);
+        return Fields::of(self::class)->form($accent->name(), fn (Fields $all): Fields => $all->fixing(['accent' => $accent->name()]));
     }
 
     /** @param  int|float  $frame  from the layer's in point */

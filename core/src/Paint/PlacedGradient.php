@@ -72,11 +72,11 @@ final readonly class PlacedGradient implements Attached
     /** @return Fields<self> what there is to say of one of a form */
     private static function described(GradientForm $form): Fields
     {
-        return Fields::of(self::class)->without(match ($form) {
+        return Fields::of(self::class)->form($form->value, fn (Fields $all): Fields => $all->without(match ($form) {
             GradientForm::Corners => ['stops', 'media', 'composition', 'fitting'],
             GradientForm::Picture => ['stops'],
             default => ['media', 'composition', 'fitting'],
-        })->fixing(['form' => $form->value]);
+        })->fixing(['form' => $form->value]));
     }
 
     /**
