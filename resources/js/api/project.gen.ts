@@ -2168,7 +2168,7 @@ export interface ProjectFile {
      * @maxItems 5000
      */
     media?: MediaFile[];
-    format: 'ricamo-project';
+    format?: 'ricamo-project';
     /**
      * @maxItems 200
      */
