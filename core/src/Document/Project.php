@@ -48,15 +48,17 @@ final readonly class Project
     /** @return Fields<self> */
     public static function described(): Fields
     {
-        return Fields::of(self::class)->fixing(['format' => self::FORMAT], ['format']);
+        return Fields::of(self::class)->fixing(['format' => self::FORMAT]);
     }
 
     /**
+     * @param  self::FORMAT  $format
      * @param  list<Media>  $media
      *
-     * @throws Refusal where its arguments do not go together
+     * @throws Refusal where something points to what is not there
      */
     public static function from(
+        #[Field] string $format,
         #[Field(least: 1, most: self::VERSION)] int $version,
         #[Name] string $name,
         #[Field] Compositions $compositions,

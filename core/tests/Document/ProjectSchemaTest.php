@@ -14,6 +14,14 @@ use Ricamo\Core\Tests\Fixture;
 
 final class ProjectSchemaTest extends TestCase
 {
+    public function test_a_project_cannot_leave_out_what_it_is(): void
+    {
+        $required = ProjectSchema::make()['required'];
+        self::assertIsArray($required);
+        sort($required);
+        self::assertSame(['compositions', 'format', 'name', 'version'], $required);
+    }
+
     public function test_the_published_file_is_what_core_says(): void
     {
         $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/project-1.json'), true);

@@ -2157,6 +2157,7 @@ export type Blend =
  * A Ricamo project, version 1
  */
 export interface ProjectFile {
+    format: 'ricamo-project';
     version: number;
     name: string;
     /**
@@ -2168,7 +2169,6 @@ export interface ProjectFile {
      * @maxItems 5000
      */
     media?: MediaFile[];
-    format?: 'ricamo-project';
     /**
      * @maxItems 200
      */
