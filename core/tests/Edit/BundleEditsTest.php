@@ -71,6 +71,21 @@ final class BundleEditsTest extends TestCase
         self::assertCount(2, $unwrapped->compositions);
     }
 
+    public function test_what_is_hidden_in_it_or_left_out_by_others_stays_so(): void
+    {
+        $wrapped = $this->wrapped();
+        $inner = $wrapped->composition('c2');
+        [$first, $second] = [$inner->layers->ids()[0], $inner->layers->ids()[1]];
+        foreach ([
+            ['set-layer', ['layers' => [$first], 'visible' => false]],
+            ['look-alone', ['layers' => [$second]]],
+        ] as [$edit, $arguments]) {
+            $changed = $wrapped->replacing(Fixture::edit($inner, $edit, $arguments));
+            $unwrapped = $this->edited($changed, 'unwrap-layer', ['layer' => 'l1']);
+            self::assertSame($this->frames($changed), $this->frames($unwrapped), $edit);
+        }
+    }
+
     public function test_stretched_it_is_unwrapped_as_it_is_seen(): void
     {
         $longer = $this->edited($this->wrapped(), 'trim-layer', ['layer' => 'l1', 'out' => 220]);
