@@ -5,21 +5,6 @@ const HALF = process.env.RICAMO_HALF ?? 'all';
 const PORT = HALF === 'jobs' ? 8902 : 8901;
 const FOLDER = `storage/test${HALF === 'all' ? '' : `-${HALF}`}`;
 
-/** Parts of the Sheet that are folded until something is in them: open, but where a test is about that. */
-const UNFOLDED = [
-    'Corners',
-    'Line',
-    'Repeat',
-    'Plate',
-    'Variable font',
-    'Cascades',
-    'Paint',
-    'More fills and outlines',
-    'Masks',
-    'Effects',
-    'Motion blur',
-];
-
 export default defineConfig({
     testDir: 'tests/browser',
     testMatch: HALF === 'jobs' ? 'jobs/*.spec.ts' : '**/*.spec.ts',
@@ -38,15 +23,6 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         // Nothing fades or slides while tests wait for it to stand still.
         contextOptions: { reducedMotion: 'reduce' },
-        storageState: {
-            cookies: [],
-            origins: [
-                {
-                    origin: `http://127.0.0.1:${PORT}`,
-                    localStorage: [{ name: 'ricamo.unfolded', value: JSON.stringify(UNFOLDED) }],
-                },
-            ],
-        },
         launchOptions: {
             // Debian's Chromium without its own windows, tabs and menus, which take as long as the page.
             executablePath: '/usr/bin/chromium-headless-shell',

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { execFile, execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { promisify } from 'node:util';
@@ -9,6 +9,7 @@ import { DRAWING } from './drawing';
 import { EFFECTS } from './effectScenes';
 import { SCENES as PLAIN } from './scenes';
 import { meanOf } from './video';
+import { expect, test } from './test';
 
 /** Both renderers draw the same display lists; their pictures are compared pixel by pixel. */
 

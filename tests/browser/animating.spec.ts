@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addToComposition, drag, emptyComposition, goToFrame, keyframe, kept, layersOf, setLength } from './producer';
+import { expect, test } from './test';
 
 interface Course {
     keyframes: { at: number; value: number | number[]; easing: string; pin: string }[];

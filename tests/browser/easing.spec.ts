@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { expect, test } from './test';
 
 /** Easing against the browser's own Web Animations engine: 101 points of each curve. */
 

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CLIPS } from './clips';
 import {
@@ -13,6 +13,7 @@ import {
     setField,
     sheet,
 } from './producer';
+import { expect, test } from './test';
 
 interface Keyframed {
     keyframes: { at: number; value: [number, number] }[];

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { addToComposition, emptyComposition, goToFrame, kept, layersOf, upload } from './producer';
+import { expect, test } from './test';
 
 test('effects are chosen by pictures of the layer, put in order by dragging, and kept as a look for others', async ({
     page,

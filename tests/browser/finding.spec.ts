@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { addToComposition, emptyComposition, setField, sheet } from './producer';
+import { expect, test } from './test';
 
 test('all keys are listed under ?, and found by what they do', async ({ page }) => {
     await emptyComposition(page);

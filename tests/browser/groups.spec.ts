@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import {
     addToComposition,
     drag,
@@ -11,6 +11,7 @@ import {
     setLength,
 } from './producer';
 import { frameOf } from './video';
+import { expect, test } from './test';
 
 const names = (page: Page) => page.locator('[data-layer] .name');
 

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
+import { expect, test } from './test';
 
 const removeClip = async (page: Page, name: string): Promise<void> => {
     await page.getByRole('button', { name: `About ${name}` }).click();

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import { CLIPS } from './clips';
 import {
     addToComposition,
@@ -13,6 +12,7 @@ import {
     upload,
 } from './producer';
 import { canvasPixels, expectSoundInStep, frameOf, meanOf, probe } from './video';
+import { expect, test } from './test';
 
 test('a lower third over a clip, with the pointer alone: upload, build, keyframe, play, render', async ({ page }) => {
     await emptyComposition(page);

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     drag,
@@ -11,6 +10,7 @@ import {
 } from './producer';
 import { readFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
+import { expect, test } from './test';
 
 interface Mask {
     position: [number, number];

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import {
@@ -11,6 +10,7 @@ import {
     setField,
     upload,
 } from './producer';
+import { expect, test } from './test';
 
 test('a shape is painted with colours around its middle, then with a clip that is framed in it', async ({ page }) => {
     await emptyComposition(page);

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addToComposition, emptyComposition, goToFrame, kept, layersOf, upload } from './producer';
+import { expect, test } from './test';
 
 async function act(page: Page, layer: string, name: string): Promise<void> {
     await page.locator(`[data-layer=${layer}] .name`).click({ button: 'right' });

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
+import { expect, test } from './test';
 
 const names = (page: Page): Promise<string[]> => page.locator('[data-composition] .name').allTextContents();
 

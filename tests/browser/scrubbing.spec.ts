@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { readdirSync } from 'node:fs';
 import { CLIPS } from './clips';
 import { emptyComposition, goToFrame, kept, layersOf, renderAndDownload, upload } from './producer';
 import { canvasPixels, frameOf } from './video';
+import { expect, test } from './test';
 
 /** Each is a strip across the frame, above one another. */
 const STRIPS = [

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -12,6 +11,7 @@ import {
     sheet,
 } from './producer';
 import { frameOf } from './video';
+import { expect, test } from './test';
 
 test('a path is drawn with the pen, its corners and curves changed, and shapes are repeated', async ({ page }) => {
     await emptyComposition(page);

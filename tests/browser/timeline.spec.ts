@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addToComposition, drag, emptyComposition, goTo, kept, layersOf, upload } from './producer';
+import { expect, test } from './test';
 
 const spans = async (page: Page): Promise<[string, number, number][]> =>
     (await layersOf(page)).map((layer) => [layer.name as string, layer.in as number, layer.out as number]);

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import {
@@ -14,6 +13,7 @@ import {
     setLength,
 } from './producer';
 import { frameOf } from './video';
+import { expect, test } from './test';
 
 test('words have a plate that fits them, a font tried in the picture, and a number that counts', async ({ page }) => {
     await emptyComposition(page);

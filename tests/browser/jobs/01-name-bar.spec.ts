@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import {
     addToComposition,
     drag,
@@ -12,6 +12,7 @@ import {
     upload,
 } from '../producer';
 import { expectSoundInStep, frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 const STREET = [0x24, 0x55, 0x7a];
 

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -12,6 +11,7 @@ import {
     sheet,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 /** Where the square is on a frame, its middle; null where it is not in the frame. */
 function squareOn(file: string, frame: number): [number, number] | null {

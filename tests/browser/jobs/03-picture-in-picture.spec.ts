@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { emptyComposition, kept, layersOf, renderAndDownload, setField, setLength, upload } from '../producer';
 import { frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 const at = (pixels: Buffer, x: number, y: number): number[] => [
     ...pixels.subarray(4 * (1920 * y + x), 4 * (1920 * y + x) + 3),

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     drag,
@@ -12,6 +11,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 const [WIDTH, HEIGHT] = [1920, 1080];
 

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { CLIPS } from '../clips';
@@ -16,6 +15,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 const CREAM = [0xf3, 0xe3, 0xc3];
 const RED = [0xc0, 0x39, 0x2b];

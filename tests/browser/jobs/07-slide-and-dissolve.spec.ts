@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     drag,
     emptyComposition,
@@ -12,6 +11,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 /** Red of the middle of the picture, and where the photograph's left edge is, on a frame. */
 function seen(file: string, frame: number): { red: number; left: number } {

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     emptyComposition,
     goToFrame,
@@ -11,6 +10,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 /** Which quarter of a badge is dark, counted clockwise from the top left. */
 function darkQuarter(pixels: Buffer, x: number, y: number, off: number): number {

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -12,6 +11,7 @@ import {
     setLength,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 /** How wide and high what is drawn is on a frame, and whether the corner of its box is covered. */
 function shapeOn(file: string, frame: number): { width: number; height: number; corner: number } {

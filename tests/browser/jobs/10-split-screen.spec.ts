@@ -1,6 +1,7 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
 import { drag, emptyComposition, goToFrame, kept, layersOf, renderAndDownload, setLength, upload } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 const BLUE = [0x24, 0x55, 0x7a];
 const RED = [0xc0, 0x39, 0x2b];

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     drag,
     emptyComposition,
@@ -11,6 +10,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 /** The middle of the red picture on a frame. */
 function middleOn(file: string, frame: number): [number, number] {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -13,6 +13,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 const [WIDTH, HEIGHT] = [1920, 1080];
 

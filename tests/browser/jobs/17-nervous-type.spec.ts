@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -11,6 +10,7 @@ import {
     sheet,
 } from '../producer';
 import { frameOf, meanOf } from '../video';
+import { expect, test } from '../test';
 
 const [WIDTH, HEIGHT] = [1920, 1080];
 

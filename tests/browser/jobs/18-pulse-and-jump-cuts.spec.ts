@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import {
     emptyComposition,
     goToFrame,
@@ -10,6 +9,7 @@ import {
     upload,
 } from '../producer';
 import { frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 /** How wide the red photograph is on a frame, in pixels. */
 function widthOf(file: string, frame: number): number {

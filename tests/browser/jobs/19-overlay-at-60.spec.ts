@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { emptyComposition, keyframe, kept, layersOf, renderAndDownload, setField, sheet, upload } from '../producer';
 import { frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 test('an overlay at 60 frames a second comes from below, turns, leaves at the top, and another lies over it', async ({
     page,

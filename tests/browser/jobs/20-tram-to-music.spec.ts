@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import {
     addToComposition,
     drag,
@@ -14,6 +14,7 @@ import {
     upload,
 } from '../producer';
 import { canvasPixels, frameOf, probe } from '../video';
+import { expect, test } from '../test';
 
 async function useClip(page: Page, name: string): Promise<void> {
     await upload(page, name);

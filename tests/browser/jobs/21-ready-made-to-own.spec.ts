@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import {
     addToComposition,
     emptyComposition,
@@ -11,6 +11,7 @@ import {
     setLength,
 } from '../producer';
 import { frameOf } from '../video';
+import { expect, test } from '../test';
 
 const [WIDTH, HEIGHT] = [1920, 1080];
 
