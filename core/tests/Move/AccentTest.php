@@ -59,6 +59,8 @@ final class AccentTest extends TestCase
     public function test_worked_out_by_hand(): void
     {
         self::assertEqualsWithDelta([1.15, 0, 0, 1.15, 700, 400], $this->matrix($this->accented('pulse'), 62), 1e-6);
+        // Three times in 24 frames: it is largest after 4 of them, and as it was after 8.
+        self::assertEqualsWithDelta([1.15, 1.0], [$this->matrix($this->accented('pulse', ['times' => 3]), 54)[0], $this->matrix($this->accented('pulse', ['times' => 3]), 58)[0]], 1e-6);
         self::assertEqualsWithDelta([0, 1, -1, 0, 700, 400], $this->matrix($this->accented('spin'), 56), 1e-6);
         self::assertEqualsWithDelta([1, 0, 0, 1, 700, 376], $this->matrix($this->accented('float'), 62), 1e-6);
         self::assertSame([1.3, 1.3, 1.0, 1.0, 1.3], array_map(fn (int $frame): float => (float) $this->matrix($this->accented('jump-cut'), $frame)[0], [50, 51, 52, 53, 54]));

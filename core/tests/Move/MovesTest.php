@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Tests\Move;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Move\Change;
+use Ricamo\Core\Move\Moves;
+use Ricamo\Core\Move\Scenery;
+
+/** A quarter of the way in, of a layer of 200 × 100 about (200, 450) in a frame of 1920 × 1080: every move, worked out by hand. */
+final class MovesTest extends TestCase
+{
+    private const STILL = [1, 0, 0, 1, 0, false];
+
+    /** A quarter of its size about its middle. */
+    private const SMALL = [0.25, 0, 0, 0.25, 150, 337.5];
+
+    private static function change(string $move, float $p): Change
+    {
+        $chosen = Moves::all()[$move];
+        $settings = array_map(floatval(...), array_column($chosen->settings(), 'default', 'name'));
+
+        return $chosen->at($p, $settings, new Scenery(new Box(100, 400, 300, 500), new Point(200, 450), 1920, 1080));
+    }
+
+    /** @return iterable<string, array{string, list<float|int>, float, ?list<float|int>, bool}> the matrix, the opacity, the box of what is left of it, and whether something is done to it */
+    public static function quarters(): iterable
+    {
+        yield 'fade' => ['fade', self::STILL, 0.25, null, false];
+        yield 'slide: 300 px to the left are out of the frame' => ['slide', [1, 0, 0, 1, -225, 0], 1.0, null, false];
+        yield 'push: a frame to the right' => ['push', [1, 0, 0, 1, 1440, 0], 1.0, null, false];
+        yield 'drift: 90 px below' => ['drift', [1, 0, 0, 1, 0, 67.5], 0.25, null, false];
+        yield 'lift: its own height below, within its own box' => ['lift', [1, 0, 0, 1, 0, 75], 1.0, [100, 400, 300, 500], false];
+        yield 'drop: 500 px above' => ['drop', [1, 0, 0, 1, 0, -375], 1.0, null, false];
+        yield 'grow' => ['grow', self::SMALL, 1.0, null, false];
+        yield 'overshoot' => ['overshoot', self::SMALL, 1.0, null, false];
+        yield 'spring' => ['spring', self::SMALL, 1.0, null, false];
+        yield 'settle: from 160 %' => ['settle', [1.45, 0, 0, 1.45, -90, -202.5], 0.25, null, false];
+        yield 'widen' => ['widen', [0.25, 0, 0, 1, 150, 0], 1.0, null, false];
+        yield 'heighten' => ['heighten', [1, 0, 0, 0.25, 0, 337.5], 1.0, null, false];
+        yield 'stretch: from three times as long, about its right edge' => ['stretch', [2.5, 0, 0, 0.25, -450, 300], 0.75, null, false];
+        yield 'turn: 67.5° before it rests' => ['turn', [0.382683, -0.92388, 0.92388, 0.382683, -292.28248, 462.56836], 0.25, null, false];
+        yield 'spin in: 270° before it rests, which is a quarter' => ['spin-in', [0, 0.25, -0.25, 0, 312.5, 400], 1.0, null, false];
+        yield 'swing: 60° about the middle of its upper edge' => ['swing', [0.5, 0.866025, -0.866025, 0.5, 446.41016, 26.79492], 1.0, null, false];
+        yield 'wipe: a quarter of it from its left edge, and one pixel more' => ['wipe', self::STILL, 1.0, [99, 337.19660, 150, 562.80340], false];
+        yield 'iris: a quarter of half its diagonal' => ['iris', self::STILL, 1.0, [172.04915, 422.04915, 227.95085, 477.95085], false];
+        yield 'doors' => ['doors', self::STILL, 1.0, [175, 400, 225, 500], false];
+        yield 'blinds: six strips' => ['blinds', self::STILL, 1.0, [100, 400, 300, 487.5], false];
+        yield 'clock: from above to the right' => ['clock', self::STILL, 1.0, [200, 226.39320, 423.60680, 450], false];
+        yield 'focus' => ['focus', self::STILL, 0.5, null, true];
+        yield 'flash' => ['flash', self::STILL, 0.75, null, true];
+        yield 'streak: half of 300 px to the left' => ['streak', [1, 0, 0, 1, -150, 0], 0.5, null, true];
+    }
+
+    /**
+     * @param  list<float|int>  $matrix
+     * @param  ?list<float|int>  $left
+     */
+    #[DataProvider('quarters')]
+    public function test_a_quarter_of_the_way_it_is_where_it_was_worked_out(string $move, array $matrix, float $opacity, ?array $left, bool $isFiltered): void
+    {
+        $change = self::change($move, 0.25);
+        $is = $change->matrix;
+        self::assertEqualsWithDelta($matrix, [$is->a, $is->b, $is->c, $is->d, $is->e, $is->f], 1e-4);
+        self::assertEqualsWithDelta($opacity, $change->opacity, 1e-9);
+        self::assertSame($isFiltered, $change->filters !== []);
+        self::assertEqualsWithDelta($left, $change->clips === [] ? null : Path::joined($change->clips)->bounds()?->toJson(), 1e-4);
+    }
+
+    public function test_there_is_no_move_that_was_not_worked_out(): void
+    {
+        self::assertSame(array_keys(Moves::all()), array_values(array_intersect(array_keys(Moves::all()), array_column(iterator_to_array(self::quarters(), false), 0))));
+    }
+
+    public function test_what_is_out_of_focus_and_too_bright_is_so_by_as_much(): void
+    {
+        // 30 px of blur, three quarters of them left; four stops of light, three of them left: eight times.
+        self::assertStringContainsString('22.5', self::change('focus', 0.25)->filters[0]->encode());
+        self::assertMatchesRegularExpression('/\b8\b/', self::change('flash', 0.25)->filters[0]->encode());
+    }
+}
