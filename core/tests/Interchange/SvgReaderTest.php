@@ -120,6 +120,24 @@ final class SvgReaderTest extends TestCase
         self::assertSame('#ffd700', (string) $one->fill);
     }
 
+    public function test_gradients_that_go_on_are_one_of_as_many_stops_as_the_box_takes(): void
+    {
+        $stops = '<stop stop-color="red"/><stop offset="1" stop-color="blue"/>';
+        $linear = fn (string $spread): Gradient => self::paint("<linearGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" x1=\"10\" y1=\"0\" x2=\"20\" y2=\"0\" spreadMethod=\"$spread\">$stops</linearGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>");
+        // The box and a quarter of it around are −10 to 50: twice before the first, and three times behind it.
+        $repeated = $linear('repeat');
+        self::assertEquals(new Affine(60, 0, 0, 60, -10, 0), $repeated->matrix);
+        self::assertEqualsWithDelta([0, 1 / 6, 1 / 6, 2 / 6, 2 / 6, 3 / 6, 3 / 6, 4 / 6, 4 / 6, 5 / 6, 5 / 6, 1], array_column($repeated->stops, 0), 1e-9);
+        $colours = fn (Gradient $gradient): string => implode('', array_map(fn (array $stop): string => (string) $stop[1] === '#ff0000' ? 'r' : 'b', $gradient->stops));
+        self::assertSame('rbrbrbrbrbrb', $colours($repeated));
+        self::assertSame('rbbrrbbrrbbr', $colours($linear('reflect')));
+        self::assertCount(2, $linear('pad')->stops);
+        // To the farthest corner it is √2 · 30 px, of a radius of 10 px: five times.
+        $radial = self::paint("<radialGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" cx=\"20\" cy=\"20\" r=\"10\" spreadMethod=\"repeat\">$stops</radialGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>");
+        self::assertEquals(new Affine(50, 0, 0, 50, 20, 20), $radial->matrix);
+        self::assertCount(10, $radial->stops);
+    }
+
     private static function paint(string $content): Gradient
     {
         $paint = self::shape($content)->fill;
