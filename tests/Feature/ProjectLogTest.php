@@ -83,6 +83,29 @@ final class ProjectLogTest extends TestCase
         self::assertEquals(100, $this->document($one)['layers'][0]['opacity']);
     }
 
+    public function test_the_last_that_is_kept_of_a_sort_goes_and_comes_back(): void
+    {
+        [$one] = $this->two();
+        $moving = ['kind' => 'shape', 'form' => 'rectangle', 'id' => 'm', 'name' => 'Bar', 'in' => 0, 'out' => 50, 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 9, 'value' => 90]]]];
+        foreach ([
+            'swatches' => ['swatch', ['colour' => '#b5892e']],
+            'curves' => ['curve', ['name' => 'Soft', 'easing' => 'glide']],
+            'looks' => ['look', ['name' => 'Dream', 'effects' => [['id' => 'e1', 'effect' => 'blur']]]],
+            'motions' => ['motion', ['name' => 'A quarter', 'layer' => $moving]],
+        ] as $list => [$sort, $arguments]) {
+            $kept = fn (): int => count(json_decode($one->project->refresh()->$list, true));
+            $before = $kept();
+            $this->edit($one, "add-$sort", $arguments)->assertOk()->assertJsonCount($before + 1, "project.$list");
+            foreach (range(0, $before) as $ignored) {
+                $this->edit($one, "remove-$sort", [$sort => 0])->assertOk();
+            }
+            self::assertSame(0, $kept());
+            $this->getJson("/api/projects/{$one->project_id}")->assertJsonCount(0, $list);
+            $this->walk('undo', '', $one)->assertOk();
+            self::assertSame(1, $kept());
+        }
+    }
+
     public function test_layers_that_two_windows_added_are_taken_back_in_any_order(): void
     {
         [$one] = $this->two();

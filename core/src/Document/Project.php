@@ -89,7 +89,8 @@ final readonly class Project
             'compositions' => array_map(
                 fn (Composition $composition): array => $composition->toJson(), iterator_to_array($this->compositions),
             ),
-            ...$this->kept->toJson(),
+            'swatches' => [],
+            ...array_filter($this->kept->toJson()),
         ];
     }
 

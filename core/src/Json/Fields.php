@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Json;
 
-use Closure;
 use LogicException;
 use ReflectionAttribute;
 use ReflectionClass;
@@ -38,7 +37,7 @@ final class Fields
     /**
      * @param  class-string<T>  $class
      * @param  bool  $isMade  whether its method `from` makes it, which checks how the fields go together
-     * @param  array<string, array{Field, string, string, bool, mixed, Closure(Node): mixed}>  $fields  by parameter: its description, its type, its name in JSON, whether it may be left out, what it is then, and how it is read
+     * @param  array<string, Parameter>  $fields  by the name of the parameter
      * @param  array<string, self<object>>  $together  by parameter
      * @param  array<string, All>  $whole  by parameter
      * @param  array<string, string>  $fixed  what can be nothing else, by name; one that no parameter describes may be left out
@@ -80,15 +79,9 @@ final class Fields
             if ($attribute !== null) {
                 $field = $attribute->newInstance();
                 $isOptional = $parameter->isDefaultValueAvailable();
-                $type = self::type($parameter);
-                $fields[$parameter->getName()] = [
-                    $field,
-                    $type,
-                    $field->as ?? $parameter->getName(),
-                    $isOptional,
-                    $isOptional ? $parameter->getDefaultValue() : null,
-                    $field->reader($type),
-                ];
+                $fields[$parameter->getName()] = new Parameter(
+                    $field, self::type($parameter), $field->as ?? $parameter->getName(), $isOptional, $isOptional ? $parameter->getDefaultValue() : null,
+                );
             } elseif ($parameter->getAttributes(Together::class) !== []) {
                 $part = self::type($parameter);
                 $together[$parameter->getName()] = self::of(class_exists($part) ? $part : throw new LogicException("$part is no class"));
@@ -144,10 +137,9 @@ final class Fields
      */
     public function fixing(array $fixed, array $needed = []): self
     {
-        $fields = $this->fields;
-        foreach ($fields as $parameter => [, , $name]) {
-            $fields[$parameter][3] = $fields[$parameter][3] && ! in_array($name, $needed, true);
-        }
+        $fields = array_map(
+            fn (Parameter $one): Parameter => in_array($one->name, $needed, true) ? $one->with(['isOptional' => false]) : $one, $this->fields,
+        );
 
         return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, [...$this->fixed, ...$fixed]);
     }
@@ -159,12 +151,10 @@ final class Fields
      */
     public function within(string $parameter, int $least, int $most): self
     {
-        $fields = $this->fields;
-        $field = Altered::copy($fields[$parameter][0], ['least' => $least, 'most' => $most]);
-        [, $type, $name, $isOptional, $default] = $fields[$parameter];
-        $fields[$parameter] = [$field, $type, $name, $isOptional, $default, $field->reader($type)];
+        $changed = $this->fields[$parameter];
+        $changed = $changed->with(['field' => Altered::copy($changed->field, ['least' => $least, 'most' => $most])]);
 
-        return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, $this->fixed);
+        return new self($this->class, $this->isMade, [...$this->fields, $parameter => $changed], $this->together, $this->whole, $this->fixed);
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -238,18 +228,19 @@ final class Fields
     {
         $values = [];
         $object = $node->object();
-        foreach ($this->fields as $parameter => [$field, , $name, $isOptional, , $read]) {
-            if (isset($object[$name]) || ($field->isNullSaid && array_key_exists($name, $object))) {
+        foreach ($this->fields as $parameter => $one) {
+            $name = $one->name;
+            if (isset($object[$name]) || ($one->field->isNullSaid && array_key_exists($name, $object))) {
                 $said = new Node($object[$name], $node, $name);
                 if (isset($this->fixed[$name])) {
                     $this->checkFixed($name, $said);
                 }
-                $values[$parameter] = $read($said);
-            } elseif (! $isOptional) {
-                $values[$parameter] = $read($node->field($name));
+                $values[$parameter] = ($one->read)($said);
+            } elseif (! $one->isOptional) {
+                $values[$parameter] = ($one->read)($node->field($name));
             }
         }
-        foreach ($this->beside ??= array_keys(array_diff_key($this->fixed, array_column($this->fields, 3, 2))) as $name) {
+        foreach ($this->beside ??= array_keys(array_diff_key($this->fixed, array_column($this->fields, null, 'name'))) as $name) {
             $said = $node->optional($name);
             if ($said !== null) {
                 $this->checkFixed($name, $said);
@@ -270,15 +261,12 @@ final class Fields
     public function write(object $one): array
     {
         $json = [];
-        foreach ($this->fields as $parameter => [$field, , $name, $isOptional, $default]) {
-            if (isset($this->fixed[$name])) {
-                $json[$name] = $this->fixed[$name];
-
-                continue;
-            }
-            $value = $one->{$parameter};
-            if (! $isOptional || $field->always || $value != $default) {
-                $json[$name] = $field->write($value);
+        foreach ($this->fields as $parameter => $of) {
+            $value = $this->fixed[$of->name] ?? $one->{$parameter};
+            if (isset($this->fixed[$of->name])) {
+                $json[$of->name] = $value;
+            } elseif (! $of->isOptional || $of->field->always || $value != $of->default) {
+                $json[$of->name] = $of->field->write($value);
             }
         }
 
@@ -294,7 +282,7 @@ final class Fields
     /** @return array<string, mixed> */
     private function allNames(): array
     {
-        $names = array_column($this->fields, 3, 2) + $this->fixed;
+        $names = array_column($this->fields, null, 'name') + $this->fixed;
         foreach ($this->together as $fields) {
             $names += $fields->names();
         }
@@ -308,15 +296,15 @@ final class Fields
     /** @return array<string, Field> by parameter */
     public function all(): array
     {
-        return array_map(fn (array $one): Field => $one[0], $this->fields);
+        return array_map(fn (Parameter $one): Field => $one->field, $this->fields);
     }
 
     /** @return array<string, array<string, mixed>> the JSON Schema of each by its name */
     public function properties(): array
     {
         $properties = [];
-        foreach ($this->fields as [$field, $type, $name]) {
-            $properties[$name] = isset($this->fixed[$name]) ? ['const' => $this->fixed[$name]] : $field->schema($type);
+        foreach ($this->fields as $one) {
+            $properties[$one->name] = isset($this->fixed[$one->name]) ? ['const' => $this->fixed[$one->name]] : $one->schema();
         }
         $properties += array_map(fn (string $value): array => ['const' => $value], $this->fixed);
         foreach ([...array_values($this->together), ...array_values($this->whole)] as $fields) {
@@ -329,7 +317,7 @@ final class Fields
     /** @return list<string> the names of those that cannot be left out */
     public function required(): array
     {
-        $required = array_keys(array_filter(array_column($this->fields, 3, 2), fn (bool $isOptional): bool => ! $isOptional));
+        $required = array_column(array_filter($this->fields, fn (Parameter $one): bool => ! $one->isOptional), 'name');
 
         return array_merge($required, ...array_values(array_map(fn (self $fields): array => $fields->required(), $this->together)));
     }
