@@ -14,7 +14,7 @@ final class BenchTest extends TestCase
         self::assertSame(0, Artisan::call('ricamo:bench', ['--only' => 'evaluation']));
         $printed = Artisan::output();
         self::assertMatchesRegularExpression('/evaluation, 20 layers .*\| [1-9]\d* frames a second/', $printed);
-        self::assertMatchesRegularExpression('/of what the bare loop does +\| × 0\.\d\d/', $printed);
+        self::assertMatchesRegularExpression('/of what the bare loop does +\| × \d+\.\d\d/', $printed);
         self::assertMatchesRegularExpression('/the machine, a bare loop over 20 layers +\| [1-9]\d* and [1-9]\d* frames a second/', $printed);
     }
 }
