@@ -46,7 +46,7 @@ test('a lower third over a clip, with the pointer alone: upload, build, keyframe
     await expect.poll(async () => Number(await page.locator('.picture').getAttribute('data-frame'))).toBeGreaterThan(5);
     await page.locator('[data-play]').click();
 
-    const file = await renderAndDownload(page);
+    const file = await renderAndDownload(page, 'mp4', 1);
     const video = probe(file);
     expect(video).toMatchObject({ frames: 125, width: 1920, height: 1080, rate: '25/1', seconds: 5, sound: 5 });
     await expectSoundInStep(file);
@@ -70,7 +70,7 @@ for (const { clip, width, height, rate, frames } of [
         await page.getByRole('button', { name: `Add ${clip}` }).dblclick();
         await kept(page, () => page.locator('[data-match]').click());
         await addToComposition(page, 'Name');
-        const file = await renderAndDownload(page);
+        const file = await renderAndDownload(page, 'mp4', 1);
         expect(probe(file)).toMatchObject({ frames, width, height, rate });
         if (clip === 'ntsc.mp4') {
             await expectSoundInStep(file);
@@ -112,7 +112,7 @@ test('the preview and the export agree on the same frame, text and clip included
         () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done(true)))),
     );
     const preview = await canvasPixels(page, 1920, 1080);
-    const file = await renderAndDownload(page);
+    const file = await renderAndDownload(page, 'mp4', 1);
     const exported = frameOf(file, 40, 1920, 1080);
     const difference = meanOf(preview, exported);
     console.log('mean difference per channel', difference.map((one) => one.toFixed(3)).join(' '));

@@ -58,7 +58,7 @@ test('any frame that is scrubbed to is the frame of the export, for every kind o
     }
     await page.reload();
     await expect(page.locator('[data-band]')).toHaveCount(STRIPS.length);
-    const file = await renderAndDownload(page);
+    const file = await renderAndDownload(page, 'mp4', 1);
     await page.keyboard.press('Escape');
 
     for (const frame of [0, 1, 2, 31, 30, 29, 17, 58, 59, 44, 3, 12]) {

@@ -106,7 +106,7 @@ test('a name bar is wrapped up, leaves as it came, lasts longer by its edge, and
     await expect(layers).toHaveCount(2);
 
     const file = await renderAndDownload(page);
-    expect(probe(file)).toMatchObject({ frames: 125, width: 1920, height: 1080, sound: 5 });
+    expect(probe(file)).toMatchObject({ frames: 125, width: 960, height: 540, sound: 5 });
     await expectSoundInStep(file);
     // 1100 pixels in twenty frames: 55 each, its left edge 400 before its middle; on the last frame it is where it came from.
     for (const frame of [9, 19, 30]) {

@@ -35,22 +35,22 @@ test('a photograph over an interview goes into a corner with a margin, in its ow
     await kept(page, () => page.locator('[data-undo]').click());
 
     const file = await renderAndDownload(page);
-    expect(probe(file)).toMatchObject({ frames: 125, width: 1920, height: 1080, rate: '25/1', sound: 5 });
+    expect(probe(file)).toMatchObject({ frames: 125, width: 960, height: 540, rate: '25/1', sound: 5 });
     for (const frame of [12, 110]) {
         const pixels = frameOf(file, frame, 1920, 1080);
         for (const [x, y] of [
-            [1544, 64],
-            [1856, 64],
-            [1544, 296],
-            [1856, 296],
+            [1548, 68],
+            [1852, 68],
+            [1548, 292],
+            [1852, 292],
         ] as const) {
             near(at(pixels, x, y), PHOTO);
         }
         for (const [x, y] of [
-            [1536, 180],
-            [1864, 180],
-            [1700, 56],
-            [1700, 304],
+            [1532, 180],
+            [1868, 180],
+            [1700, 52],
+            [1700, 308],
         ] as const) {
             near(at(pixels, x, y), INTERVIEW);
         }

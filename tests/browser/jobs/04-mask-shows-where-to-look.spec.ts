@@ -130,7 +130,7 @@ test('a picture is the mask: it rolls across on one level while it turns once', 
     await page.locator('[data-layer=l1] .name').click();
     await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('layer l2')));
 
-    const file = await renderAndDownload(page);
+    const file = await renderAndDownload(page, 'mp4', 1);
     // 126 pixels and 18 degrees a frame; upright at every quarter turn, and on one level always.
     for (const [frame, x] of [
         [5, 330],

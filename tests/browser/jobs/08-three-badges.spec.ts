@@ -71,7 +71,7 @@ test('three badges, equal in size, level and evenly spaced, turn by whole turns'
     await goToFrame(page, 0);
 
     const file = await renderAndDownload(page);
-    expect(probe(file)).toMatchObject({ frames: 125, width: 1920, height: 1080 });
+    expect(probe(file)).toMatchObject({ frames: 125, width: 960, height: 540 });
     const y = Math.round(places[0]![1]);
     // Three turns in 120 frames: a quarter in 10. One turn against: a quarter in 30. Three turns in 60: a quarter in 5.
     for (const [frame, first, second, third] of [

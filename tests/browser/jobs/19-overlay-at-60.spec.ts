@@ -48,7 +48,7 @@ test('an overlay at 60 frames a second comes from below, turns, leaves at the to
     expect([lower!.id, upper!.id]).toEqual(['l1', 'l2']);
 
     const file = await renderAndDownload(page);
-    expect(probe(file)).toMatchObject({ frames: 180, width: 1280, height: 720, rate: '60/1', seconds: 3 });
+    expect(probe(file)).toMatchObject({ frames: 180, width: 640, height: 360, rate: '60/1', seconds: 3 });
     const red = (pixels: Buffer, x: number, y: number): number => pixels[4 * (1280 * y + x)]!;
     const middle = frameOf(file, 100, 1280, 720);
     // Upright after one turn: its dark quarter is at the top left, and nothing is around it.
