@@ -126,10 +126,10 @@ try {
         await page.locator(`[data-layer=${layer}] .name`).click();
     };
     await open('c18', '16f', 'l1');
-    await page.locator('[data-section=Cascades]').evaluate((section) => section.scrollIntoView());
+    await page.locator('[data-section=cascades]').evaluate((section) => section.scrollIntoView());
     await take('cascades');
     await open('c19', '78f', 'l2');
-    await page.locator('[data-section=Line]').scrollIntoViewIfNeeded();
+    await page.locator('[data-section=line]').scrollIntoViewIfNeeded();
     await take('strokes');
     await open('c7', '20f', 'l2');
     await page.locator('[data-phase=arrive]').click();
@@ -144,7 +144,7 @@ try {
     await page.locator('[data-tab=sheet]').click();
     await take('bundle');
     await open('c11', '86f', 'l2');
-    await page.locator('[data-section=Masks]').evaluate((section) => section.scrollIntoView());
+    await page.locator('[data-section=masks]').evaluate((section) => section.scrollIntoView());
     await take('masks');
 
     await open('c16', '196f', 'l5');

@@ -83,7 +83,11 @@ final class ShowingTest extends TestCase
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
-        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'Placement', 'unit' => '%', 'step' => 1, 'axes' => [], 'leastCalled' => null], $opacity);
+        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'placement', 'unit' => '%', 'step' => 1, 'axes' => [], 'leastCalled' => null], $opacity);
+        // What each value stands in is known by name, and whether it is folded while nothing is in it.
+        $sections = array_column($words['sections'], 'rare', 'name');
+        self::assertSame([], array_diff(array_column(array_merge(...array_values($words['properties'])), 'section'), array_keys($sections)));
+        self::assertSame([false, true, true], [$sections['placement'], $sections['masks'], $sections['variable-font']]);
         foreach ($words['fonts'] as $font) {
             self::assertMatchesRegularExpression('/^M[-\d. MLCZ]+Z$/', $font['sample']['path']);
             self::assertGreaterThan(500, $font['sample']['width']);

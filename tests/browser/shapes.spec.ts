@@ -48,7 +48,7 @@ test('a path is drawn with the pen, its corners and curves changed, and shapes a
     await expect(sheet(page, 'sides')).toHaveCount(0);
     await expect(sheet(page, 'tail')).toBeVisible();
 
-    await expect(page.locator('[data-section=Cascades]')).toHaveCount(0);
+    await expect(page.locator('[data-section=cascades]')).toHaveCount(0);
     await setField(page, 'columns', 'Columns', '6');
     await setField(page, 'rows', 'Rows', '2');
     await setField(page, 'stepTime', 'Later, each', '4');
@@ -105,7 +105,7 @@ test('shapes are cut out of one another and united, and the edge of the result i
     // A bar with a round bite out of its right: three straight sides, and a curve.
     expect(layers[0]!.path).toMatch(/^M[^M]*L[^M]*C[^M]*Z$/);
     // What came of it is selected, and can be worked on at once.
-    await expect(page.locator('[data-section=Form], .shape').first()).toBeVisible();
+    await expect(page.locator('[data-section=form], .shape').first()).toBeVisible();
     const before = (layers[0]!.path as string).match(/-?[\d.]+/g)!.map(Number);
     await page.locator('[data-grow-by]').fill('24');
     await kept(page, () => page.locator('[data-grow]').click());

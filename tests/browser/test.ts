@@ -2,22 +2,14 @@ import { test as base, type BrowserContext } from '@playwright/test';
 
 export { expect } from '@playwright/test';
 
-/** Parts of the Sheet that are folded until something is in them: open, but where a test is about that. */
-const UNFOLDED = [
-    'Corners',
-    'Line',
-    'Repeat',
-    'Plate',
-    'Variable font',
-    'Cascades',
-    'Paint',
-    'More fills and outlines',
-    'Masks',
-    'Effects',
-    'Motion blur',
-];
-
 let shared: BrowserContext | undefined;
+/** Parts of the Sheet that are folded until something is in them: open, but where a test is about that. */
+let unfolded: string[] | undefined;
+
+async function rareSections(context: BrowserContext): Promise<string[]> {
+    const { sections } = await (await context.request.get('/api/vocabulary')).json();
+    return (sections as { name: string; rare: boolean }[]).filter(({ rare }) => rare).map(({ name }) => name);
+}
 
 /** Tests whose pages share what the browser has read, compiled and decoded, which takes a second otherwise; nothing that is kept in it. */
 export const test = base.extend({
@@ -31,13 +23,14 @@ export const test = base.extend({
         const session = await context.newCDPSession(page);
         await session.send('Storage.clearDataForOrigin', { origin: baseURL!, storageTypes: 'local_storage' });
         await session.detach();
-        await page.addInitScript((unfolded) => {
+        unfolded ??= await rareSections(context);
+        await page.addInitScript((sections) => {
             // Once: what a test does to it stays, also when the page is loaded again.
             if (sessionStorage.getItem('fresh') === null) {
                 sessionStorage.setItem('fresh', 'no');
-                localStorage.setItem('ricamo.unfolded', unfolded);
+                localStorage.setItem('ricamo.unfolded', sections);
             }
-        }, JSON.stringify(UNFOLDED));
+        }, JSON.stringify(unfolded));
         await use(page);
     },
 });

@@ -20,7 +20,7 @@ const property = (name: string) => ({
     leastCalled: null,
     most: null,
     title: name,
-    section: 'Placement',
+    section: 'placement',
     unit: 'px',
     step: 1,
     axes: [],

@@ -25,6 +25,7 @@ use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\Shaper;
@@ -66,6 +67,7 @@ final class VocabularyController
             )),
             'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
             'abilities' => array_map(fn (LayerKind $kind): array => array_column($kind->abilities(), 'value'), LayerKinds::all()),
+            'sections' => array_map(fn (Section $one): array => ['name' => $one->value, 'title' => $one->title(), 'rare' => $one->isRare()], Section::cases()),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
             'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen()], ShapeForm::cases()),
             'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),

@@ -18,6 +18,7 @@ use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Value\Type\FactorsType;
@@ -140,9 +141,9 @@ final readonly class PlacedCascade implements Attached
         }.' of '.$this->units->value;
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Cascades';
+        return Section::Cascades;
     }
 
     public function settings(): array

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\FactorsType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -17,21 +18,19 @@ final class Placement
     /** How far from the frame's corner anything may be, in pixels. */
     public const FAR = 100_000.0;
 
-    private const SECTION = 'Placement';
-
     /** @return list<PropertyDefinition> */
     public static function properties(): array
     {
         $point = new PointType;
 
         return [
-            new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', self::SECTION, 'px'),
-            new PropertyDefinition('x', new NumberType, 0.0, -self::FAR, self::FAR, 'Position x', self::SECTION, 'px'),
-            new PropertyDefinition('y', new NumberType, 0.0, -self::FAR, self::FAR, 'Position y', self::SECTION, 'px'),
-            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', self::SECTION, '%'),
-            new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', self::SECTION, '°'),
-            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', self::SECTION, '%'),
-            new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', self::SECTION, 'px'),
+            new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', Section::Placement, 'px'),
+            new PropertyDefinition('x', new NumberType, 0.0, -self::FAR, self::FAR, 'Position x', Section::Placement, 'px'),
+            new PropertyDefinition('y', new NumberType, 0.0, -self::FAR, self::FAR, 'Position y', Section::Placement, 'px'),
+            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', Section::Placement, '%'),
+            new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', Section::Placement, '°'),
+            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', Section::Placement, '%'),
+            new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', Section::Placement, 'px'),
         ];
     }
 }

@@ -11,6 +11,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 
 /** An effect as a layer has it. What its settings are stands among the properties of the layer. */
@@ -65,9 +66,9 @@ final readonly class PlacedEffect implements Attached
         return $this->effect->title();
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Effects';
+        return Section::Effects;
     }
 
     public function settings(): array

@@ -10,6 +10,7 @@ use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Line\EndMark;
 use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
 
@@ -17,12 +18,12 @@ use Ricamo\Core\Value\Type\NumberType;
 final class Outlined
 {
     /** @return list<PropertyDefinition> */
-    public static function properties(string $section): array
+    public static function properties(Section $section): array
     {
         return [
             new PropertyDefinition('outline', new ColourType, Colour::parse('#1d2430'), title: 'Outline', section: $section),
             new PropertyDefinition('outlineWidth', new NumberType, 0.0, 0, 1000, 'Outline width', $section, 'px'),
-            ...LineStyle::properties('Line'),
+            ...LineStyle::properties(),
         ];
     }
 

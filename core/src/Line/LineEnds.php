@@ -7,6 +7,7 @@ namespace Ricamo\Core\Line;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** How an open outline begins and ends: cut off or rounded, or with a mark of its own. */
@@ -52,9 +53,9 @@ final readonly class LineEnds
         ];
     }
 
-    public static function size(string $section): PropertyDefinition
+    public static function size(): PropertyDefinition
     {
-        return new PropertyDefinition('endSize', new NumberType, 400.0, 100, 5000, 'Marks', $section, '%', rare: true);
+        return new PropertyDefinition('endSize', new NumberType, 400.0, 100, 5000, 'Marks', Section::Line, '%', rare: true);
     }
 
     public function isMarked(): bool

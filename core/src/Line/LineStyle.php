@@ -6,6 +6,7 @@ namespace Ricamo\Core\Line;
 
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Property\Valued;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -37,20 +38,20 @@ final readonly class LineStyle
     }
 
     /** @return list<PropertyDefinition> */
-    public static function properties(string $section): array
+    public static function properties(): array
     {
         $percent = fn (string $name, float $default, float $least, float $most, string $title): PropertyDefinition => new PropertyDefinition(
-            $name, new NumberType, $default, $least, $most, $title, $section, '%', rare: true,
+            $name, new NumberType, $default, $least, $most, $title, Section::Line, '%', rare: true,
         );
         $pixels = fn (string $name, float $least, string $title): PropertyDefinition => new PropertyDefinition(
-            $name, new NumberType, 0.0, $least, self::FAR, $title, $section, 'px', rare: true,
+            $name, new NumberType, 0.0, $least, self::FAR, $title, Section::Line, 'px', rare: true,
         );
 
         return [
             $percent('drawBegin', 0.0, 0, 100, 'Drawn from'),
             $percent('drawEnd', 100.0, 0, 100, 'Drawn to'),
             $percent('drawOffset', 0.0, -self::FAR, self::FAR, 'Offset'),
-            new PropertyDefinition('drawTogether', new FlagType, true, title: 'All at once', section: $section, rare: true),
+            new PropertyDefinition('drawTogether', new FlagType, true, title: 'All at once', section: Section::Line, rare: true),
             $pixels('dash', 0, 'Dashes'),
             $pixels('gap', 0, 'Gaps'),
             $pixels('dashOffset', -self::FAR, 'Dash offset'),

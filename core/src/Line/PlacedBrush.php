@@ -17,6 +17,7 @@ use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathData;
@@ -118,9 +119,9 @@ final readonly class PlacedBrush implements Attached
         return 'Brush';
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Line';
+        return Section::Line;
     }
 
     public function settings(): array

@@ -14,6 +14,7 @@ use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 
 /** One more outline of a layer, besides the one that all have: within its edge, without, or along it; or one more fill. */
@@ -64,9 +65,9 @@ final readonly class PlacedOutline implements Attached
         return ($this->side->isFill() ? 'Fill ' : 'Outline ').substr($this->id, 1);
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Outlines';
+        return Section::Outlines;
     }
 
     public function settings(): array

@@ -19,6 +19,7 @@ use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\LengthType;
@@ -95,9 +96,9 @@ final readonly class PlacedMask implements Attached
         return $this->form->title();
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Masks';
+        return Section::Masks;
     }
 
     public function settings(): array

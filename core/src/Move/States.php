@@ -14,13 +14,13 @@ trait States
     /** Degrees clockwise from the right: where it comes from, and on leaving goes to. */
     protected static function angle(float $default, string $title = 'From'): PropertyDefinition
     {
-        return new PropertyDefinition('angle', new AngleType, $default, -3600, 3600, $title, '', '°', 15);
+        return new PropertyDefinition('angle', new AngleType, $default, -3600, 3600, $title, unit: '°', step: 15);
     }
 
     /** Degrees, clockwise: by how much. */
     protected static function turn(float $default): PropertyDefinition
     {
-        return new PropertyDefinition('turn', new AngleType, $default, -36_000, 36_000, 'By', '', '°', 15);
+        return new PropertyDefinition('turn', new AngleType, $default, -36_000, 36_000, 'By', unit: '°', step: 15);
     }
 
     protected static function number(
@@ -32,6 +32,6 @@ trait States
         string $unit = '',
         float $step = 1,
     ): PropertyDefinition {
-        return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, '', $unit, $step);
+        return new PropertyDefinition($name, new NumberType, $default, $least, $most, $title, unit: $unit, step: $step);
     }
 }

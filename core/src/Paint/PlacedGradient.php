@@ -16,6 +16,7 @@ use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\References;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\NumberType;
@@ -117,9 +118,9 @@ final readonly class PlacedGradient implements Attached
         return $this->form->title();
     }
 
-    public function section(): string
+    public function section(): Section
     {
-        return 'Paint';
+        return Section::Paint;
     }
 
     /** @return list<string> the names of its colours, in order */

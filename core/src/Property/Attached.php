@@ -15,7 +15,7 @@ interface Attached
     public function title(): string;
 
     /** The part of the Sheet that its settings stand in. */
-    public function section(): string;
+    public function section(): Section;
 
     /** @return list<PropertyDefinition> named as documents write them within it */
     public function settings(): array;

@@ -15,7 +15,7 @@ final readonly class PropertyDefinition
 {
     /**
      * @param  string  $title  as the interface calls it
-     * @param  string  $section  the part of the Sheet that it stands in
+     * @param  ?Section  $section  the part of the Sheet that it stands in; null for a setting of something that stands in one itself
      * @param  string  $unit  of its numbers, such as `px`, `%` or `°`
      * @param  float  $step  what one step of the arrow keys or of scrubbing changes
      * @param  ?string  $leastCalled  what its least value is called, where that is no amount
@@ -28,7 +28,7 @@ final readonly class PropertyDefinition
         public ?float $least = null,
         public ?float $most = null,
         public string $title = '',
-        public string $section = '',
+        public ?Section $section = null,
         public string $unit = '',
         public float $step = 1.0,
         public bool $rare = false,
@@ -52,7 +52,7 @@ final readonly class PropertyDefinition
             'leastCalled' => $this->leastCalled,
             'most' => $this->most,
             'title' => $this->title,
-            'section' => $this->section,
+            'section' => $this->section?->value,
             'unit' => $this->unit,
             'step' => $this->step,
             'axes' => $this->type->axes(),

@@ -28,8 +28,8 @@ export interface PropertyDefinition {
     leastCalled: string | null;
     most: number | null;
     title: string;
-    /** The part of the Sheet that it stands in. */
-    section: string;
+    /** The part of the Sheet that it stands in; null for a setting of something that stands in one itself. */
+    section: string | null;
     unit: string;
     /** What one step of the arrow keys or of scrubbing changes. */
     step: number;
@@ -114,6 +114,8 @@ export interface Vocabulary {
     cascades: { name: string; title: string; as: 'arrive' | 'leave' | 'accent' }[];
     /** What layers of each kind can do or be. */
     abilities: Record<LayerKind, Ability[]>;
+    /** The parts of the Sheet for layers; those that few layers need are folded until something is in them. */
+    sections: { name: string; title: string; rare: boolean }[];
     /** What cascades can be spread over. */
     units: Record<LayerKind, string[]>;
     orders: { name: string; title: string }[];

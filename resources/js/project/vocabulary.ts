@@ -11,6 +11,7 @@ const none = <T>() => ({}) as Record<Layer['kind'], T[]>;
 export const useVocabulary = defineStore('vocabulary', () => {
     const words = shallowRef<Vocabulary>({
         abilities: none(),
+        sections: [],
         effects: [],
         blends: [],
         formats: [],
@@ -48,5 +49,8 @@ export const useVocabulary = defineStore('vocabulary', () => {
     const can = (layer: Layer | undefined, what: Ability): boolean =>
         layer !== undefined && !!words.value.abilities[layer.kind]?.includes(what);
 
-    return { words, load, definition, propertiesOf, can };
+    const section = (name: string): Vocabulary['sections'][number] | undefined =>
+        words.value.sections.find((one) => one.name === name);
+
+    return { words, load, definition, propertiesOf, can, section };
 });

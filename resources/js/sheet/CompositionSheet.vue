@@ -136,8 +136,8 @@ async function setLength(text: number | string): Promise<void> {
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
         <p class="hint">{{ seconds }} seconds. Select a layer, in the picture or below, to see its values.</p>
     </div>
-    <SheetSection v-if="shown" title="Split screen"><SplitFields :layers="[]" /></SheetSection>
-    <SheetSection v-if="shown" title="Markers"><MarkerFields /></SheetSection>
+    <SheetSection v-if="shown" name="split-screen" title="Split screen"><SplitFields :layers="[]" /></SheetSection>
+    <SheetSection v-if="shown" name="markers" title="Markers"><MarkerFields /></SheetSection>
 </template>
 
 <style scoped>

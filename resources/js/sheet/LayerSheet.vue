@@ -57,19 +57,15 @@ function isMeant(property: string): boolean {
     }
     return !inspection.value?.idle.includes(property);
 }
-/** What few layers need: it is folded where all in it is what it is when nothing is said. */
-const RARE = ['Corners', 'Line', 'Repeat', 'Plate', 'Variable font'];
 const has = (list: string): boolean => ((props.layer as unknown as Record<string, unknown[]>)[list] ?? []).length > 0;
 
-function isUsed(title: string, definitions: PropertyDefinition[]): boolean | null {
-    if (!RARE.includes(title)) {
-        return null;
-    }
+/** Whether something in a part that few layers need is other than when nothing is said. */
+function isUsed(section: string, definitions: PropertyDefinition[]): boolean {
     const isSet = ({ name, default: plain }: PropertyDefinition): boolean => {
         const state = inspection.value?.values[name];
         return !!state && (state.animated || JSON.stringify(state.value) !== JSON.stringify(plain));
     };
-    return definitions.some(isSet) || (title === 'Line' && 'brush' in props.layer && !!props.layer.brush);
+    return definitions.some(isSet) || (section === 'line' && 'brush' in props.layer && !!props.layer.brush);
 }
 
 const hasUnits = computed(() => (inspection.value?.units ?? []).length > 0);
@@ -170,17 +166,17 @@ const setContent = (content: object): Promise<boolean> =>
         :layer="layer"
     />
     <FindValue />
-    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="In the frame"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="in-the-frame" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
     <SheetSection
-        v-for="[title, definitions] in sections"
-        :key="title"
-        :title="title"
+        v-for="[section, definitions] in sections"
+        :key="section"
+        :name="section"
         :open="finding.isOn"
-        :used="isUsed(title, definitions)"
+        :used="isUsed(section, definitions)"
     >
-        <template v-if="title === 'Placement'" #head>
+        <template v-if="section === 'placement'" #head>
             <BeadButton :state="placed" name="the whole placement" data-whole-placement @toggle="togglePlacement" />
         </template>
         <PropertyRow
@@ -190,21 +186,21 @@ const setContent = (content: object): Promise<boolean> =>
             :definition="definition"
             :state="inspection?.values[definition.name]"
         />
-        <BrushFields v-if="title === 'Line' && !finding.isOn" :key="layer.id" :layer="layer" />
+        <BrushFields v-if="section === 'line' && !finding.isOn" :key="layer.id" :layer="layer" />
         <RepeatFields
-            v-if="title === 'Repeat' && layer.kind === 'shape' && !finding.isOn"
+            v-if="section === 'repeat' && layer.kind === 'shape' && !finding.isOn"
             :key="layer.id"
             :layer="layer"
         />
         <KeepField
-            v-if="title === 'Placement' && placed.animated && !finding.isOn"
+            v-if="section === 'placement' && placed.animated && !finding.isOn"
             edit="add-motion"
             :what="{ layer }"
             called="move"
         />
-        <AxesField v-if="title === 'Placement' && !finding.isOn" :key="layer.id" :layer="layer" />
+        <AxesField v-if="section === 'placement' && !finding.isOn" :key="layer.id" :layer="layer" />
         <ElCheckbox
-            v-if="title === 'Placement' && goesAlong"
+            v-if="section === 'placement' && goesAlong"
             :model-value="layer.turnsAlong ?? false"
             label="Turns along its path"
             class="along"
@@ -212,14 +208,14 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => composition.edit('set-layer', { layers: [layer.id], turnsAlong: !!on })"
         />
         <ElCheckbox
-            v-if="title === 'Placement' && !finding.isOn && layer.kind !== 'shape'"
+            v-if="section === 'placement' && !finding.isOn && layer.kind !== 'shape'"
             :model-value="layer.alwaysReads ?? false"
             label="Always reads, in a flipped bundle too"
             class="along"
             data-always-reads
             @change="(on) => composition.edit('set-layer', { layers: [layer.id], alwaysReads: !!on })"
         />
-        <label v-if="title === 'Placement' && !finding.isOn" class="blend"
+        <label v-if="section === 'placement' && !finding.isOn" class="blend"
             >Blend
             <select
                 class="choice-field"
@@ -236,7 +232,7 @@ const setContent = (content: object): Promise<boolean> =>
             </select></label
         >
         <ElCheckbox
-            v-if="title === 'Placement' && layer.kind === 'group' && !finding.isOn"
+            v-if="section === 'placement' && layer.kind === 'group' && !finding.isOn"
             :model-value="layer.isolated ?? false"
             label="What blends in it stays in it"
             class="along"
@@ -244,26 +240,26 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => setContent({ isolated: !!on })"
         />
     </SheetSection>
-    <SheetSection v-if="!finding.isOn && hasPaint" title="Paint" :used="has('gradients')">
+    <SheetSection v-if="!finding.isOn && hasPaint" name="paint" :used="has('gradients')">
         <PaintField id="g1" :key="`${layer.id} fill`" :layer="layer" part="fill" text="Fill" />
         <PaintField id="g2" :key="`${layer.id} outline`" :layer="layer" part="outline" text="Outline" />
     </SheetSection>
     <SheetSection
         v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')"
-        title="More fills and outlines"
+        name="outlines"
         :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && hasUnits" title="Cascades" :used="has('cascades')"
+    <SheetSection v-if="!finding.isOn && hasUnits" name="cascades" :used="has('cascades')"
         ><CascadeFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Masks" :used="has('masks')"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="masks" :used="has('masks')"
         ><MaskFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Effects" :used="has('effects')"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="effects" :used="has('effects')"
         ><EffectFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" title="Motion blur" :used="!!layer.motionBlur"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="motion-blur" :used="!!layer.motionBlur"
         ><BlurFields :layers="[layer]"
     /></SheetSection>
     <p v-if="sections.length === 0" class="nothing">

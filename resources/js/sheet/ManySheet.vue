@@ -50,21 +50,27 @@ const statesOf = (property: string): PropertyState[] =>
     <div class="many">
         <h2>{{ layers.length }} layers</h2>
         <p>They move together in the picture and in time.</p>
-        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" title="In the frame"
+        <SheetSection
+            v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))"
+            name="in-the-frame"
+            title="In the frame"
             ><ArrangeFields :layers="layers"
         /></SheetSection>
-        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" title="Motion blur"
+        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" name="motion-blur"
             ><BlurFields :layers="layers"
         /></SheetSection>
-        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'combines'))" title="Combine">
+        <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'combines'))" name="combine" title="Combine">
             <CombineFields />
             <div class="grow"><GrowFields :layers="selection.layers" /></div>
         </SheetSection>
-        <SheetSection title="One after another"><StaggerFields /></SheetSection>
+        <SheetSection name="one-after-another" title="One after another"><StaggerFields /></SheetSection>
         <template v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))">
-            <SheetSection title="From the sides"><SidesFields :layers="selection.layers" /></SheetSection>
+            <SheetSection name="from-the-sides" title="From the sides"
+                ><SidesFields :layers="selection.layers"
+            /></SheetSection>
             <SheetSection
                 v-if="layers.every((layer) => isWindow(layer) || vocabulary.can(layer, 'frames'))"
+                name="split-screen"
                 title="Split screen"
                 ><SplitFields :layers="selection.layers"
             /></SheetSection>

@@ -2,13 +2,17 @@
 import { ChevronDown } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '@/project/preferences';
+import { useVocabulary } from '@/project/vocabulary';
 
 /** A part of the Sheet that folds, and stays so for every layer; what is not always needed is folded until something is in it. */
 const props = withDefaults(
     defineProps<{
-        title: string;
+        /** What it is known by where it is remembered whether it is folded. */
+        name: string;
+        /** As it is called, where it is none of those that the server has words for. */
+        title?: string;
         open?: boolean;
-        /** Whether something is in it, where it is not always needed. */
+        /** Whether something is in it; left out, it is open though few layers need it. */
         used?: boolean | null;
     }>(),
     // Left out, it is no answer: Vue would take it for a no.
@@ -16,34 +20,37 @@ const props = withDefaults(
 );
 
 const preferences = usePreferences();
+const vocabulary = useVocabulary();
+const section = computed(() => vocabulary.section(props.name));
+const called = computed(() => props.title ?? section.value?.title);
 /** What was in use while it is looked at stays open when it is emptied: nothing folds up under the hand. */
 const wasUsed = ref(props.used);
 watch(
     () => props.used,
     (used) => (wasUsed.value ||= used),
 );
-const isNeeded = computed(() => wasUsed.value ?? true);
+const isNeeded = computed(() => !section.value?.rare || (wasUsed.value ?? true));
 const isOpen = computed(
     () =>
         props.open ||
-        (isNeeded.value ? !preferences.folded.includes(props.title) : preferences.unfolded.includes(props.title)),
+        (isNeeded.value ? !preferences.folded.includes(props.name) : preferences.unfolded.includes(props.name)),
 );
 
-const without = (titles: string[]): string[] => titles.filter((one) => one !== props.title);
+const without = (names: string[]): string[] => names.filter((one) => one !== props.name);
 
 function toggle(): void {
     const opens = !isOpen.value;
-    preferences.folded = [...without(preferences.folded), ...(!opens && isNeeded.value ? [props.title] : [])];
-    preferences.unfolded = [...without(preferences.unfolded), ...(opens && !isNeeded.value ? [props.title] : [])];
+    preferences.folded = [...without(preferences.folded), ...(!opens && isNeeded.value ? [props.name] : [])];
+    preferences.unfolded = [...without(preferences.unfolded), ...(opens && !isNeeded.value ? [props.name] : [])];
 }
 </script>
 
 <template>
-    <section :data-section="title">
+    <section :data-section="name">
         <h3>
             <slot name="head" />
             <button type="button" :aria-expanded="isOpen" :disabled="open" @click="toggle">
-                {{ title }}<i v-if="used && !isOpen" class="used" title="There is something in it" /><ChevronDown
+                {{ called }}<i v-if="used && !isOpen" class="used" title="There is something in it" /><ChevronDown
                     :size="13"
                     aria-hidden="true"
                 />

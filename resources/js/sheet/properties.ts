@@ -26,7 +26,8 @@ export const inUnitOf = <T>(given: T, old: { unit?: '%' } | null): T | string =>
 export function sectionsOf(definitions: PropertyDefinition[]): [string, PropertyDefinition[]][] {
     const sections = new Map<string, PropertyDefinition[]>();
     for (const definition of definitions) {
-        sections.set(definition.section, [...(sections.get(definition.section) ?? []), definition]);
+        const section = definition.section ?? '';
+        sections.set(section, [...(sections.get(section) ?? []), definition]);
     }
     return [...sections];
 }

@@ -82,7 +82,7 @@ final readonly class ShapeWords implements CompositionEdit
         if ($word->isPlate) {
             return ['name' => $word->name, ...array_diff_key($drawn, ['gradients' => 0]), 'fill' => $json['plate']];
         }
-        $styles = array_map(fn (PropertyDefinition $one): string => $one->name, LineStyle::properties(''));
+        $styles = array_map(fn (PropertyDefinition $one): string => $one->name, LineStyle::properties());
 
         return [
             'name' => $word->name, ...$drawn, ...($fill instanceof Colour && $word->colour === null ? ['fill' => $json['fill']] : []),

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Kind\Playing;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
@@ -34,7 +35,7 @@ trait GoesOn
     /** @return list<PropertyDefinition> what everything that is heard has */
     public static function soundProperties(): array
     {
-        return [new PropertyDefinition('level', new NumberType, 100.0, 0, 400, 'Level', 'Sound', '%')];
+        return [new PropertyDefinition('level', new NumberType, 100.0, 0, 400, 'Level', Section::Sound, '%')];
     }
 
     public function pace(): Pace

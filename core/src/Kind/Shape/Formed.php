@@ -12,6 +12,7 @@ use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\LengthType;
@@ -61,11 +62,11 @@ final readonly class Formed
     }
 
     /** @return list<PropertyDefinition> */
-    public static function properties(string $section, Size $size): array
+    public static function properties(Size $size): array
     {
         return [
-            new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', $section, 'px'),
-            new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', $section, 'px'),
+            new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', Section::Form, 'px'),
+            new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', Section::Form, 'px'),
             ...array_map(
                 fn (string $corner): PropertyDefinition => new PropertyDefinition(
                     "round$corner",
@@ -74,21 +75,21 @@ final readonly class Formed
                     -1,
                     Placement::FAR,
                     ucfirst(strtolower(trim((string) preg_replace('/[A-Z]/', ' $0', $corner)))),
-                    'Corners',
+                    Section::Corners,
                     'px',
                     rare: true,
                     leastCalled: 'as all',
                 ),
                 self::CORNERS,
             ),
-            new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', $section, rare: true),
-            new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', $section, '%', rare: true),
-            new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', $section, '°', rare: true),
-            new PropertyDefinition('sweep', new AngleType, 270.0, -360, 360, 'Sweep', $section, '°', rare: true),
+            new PropertyDefinition('sides', new NumberType, 5.0, 3, self::MOST_SIDES, 'Sides', Section::Form, rare: true),
+            new PropertyDefinition('inner', new NumberType, 50.0, 0, 100, 'Inside', Section::Form, '%', rare: true),
+            new PropertyDefinition('start', new AngleType, 0.0, -1e7, 1e7, 'Start', Section::Form, '°', rare: true),
+            new PropertyDefinition('sweep', new AngleType, 270.0, -360, 360, 'Sweep', Section::Form, '°', rare: true),
             new PropertyDefinition(
-                'tail', new PointType, new Point(-120, 140), -Placement::FAR, Placement::FAR, 'Tail', $section, 'px', rare: true,
+                'tail', new PointType, new Point(-120, 140), -Placement::FAR, Placement::FAR, 'Tail', Section::Form, 'px', rare: true,
             ),
-            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: $section, rare: true),
+            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: Section::Form, rare: true),
         ];
     }
 

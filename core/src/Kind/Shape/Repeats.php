@@ -14,6 +14,7 @@ use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Resting;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FactorsType;
@@ -30,8 +31,6 @@ final class Repeats
 
     private const IN_ROWS = ['columns', 'rows', 'gaps', 'around', 'ringRadius'];
 
-    private const SECTION = 'Repeat';
-
     /** The most there are of one shape. */
     public const MOST = 2000;
 
@@ -44,30 +43,30 @@ final class Repeats
     public static function properties(): array
     {
         return [
-            new PropertyDefinition('columns', new NumberType, 1.0, 1, 500, 'Columns', self::SECTION, rare: true),
-            new PropertyDefinition('rows', new NumberType, 1.0, 1, 500, 'Rows', self::SECTION, rare: true),
+            new PropertyDefinition('columns', new NumberType, 1.0, 1, 500, 'Columns', Section::Repeat, rare: true),
+            new PropertyDefinition('rows', new NumberType, 1.0, 1, 500, 'Rows', Section::Repeat, rare: true),
             new PropertyDefinition(
-                'gaps', new FactorsType, new Point(20, 20), -self::FAR, self::FAR, 'Gaps', self::SECTION, 'px', rare: true,
+                'gaps', new FactorsType, new Point(20, 20), -self::FAR, self::FAR, 'Gaps', Section::Repeat, 'px', rare: true,
             ),
-            new PropertyDefinition('around', new NumberType, 1.0, 1, 500, 'Around', self::SECTION, rare: true),
-            new PropertyDefinition('ringRadius', new NumberType, 200.0, -self::FAR, self::FAR, 'Radius', self::SECTION, 'px', rare: true),
-            new PropertyDefinition('along', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
-            new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', self::SECTION, rare: true),
-            new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', self::SECTION, '%', rare: true),
-            new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', self::SECTION, '%', rare: true),
+            new PropertyDefinition('around', new NumberType, 1.0, 1, 500, 'Around', Section::Repeat, rare: true),
+            new PropertyDefinition('ringRadius', new NumberType, 200.0, -self::FAR, self::FAR, 'Radius', Section::Repeat, 'px', rare: true),
+            new PropertyDefinition('along', new PathType, new Contours([]), title: 'Path', section: Section::Repeat, rare: true),
+            new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', Section::Repeat, rare: true),
+            new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', Section::Repeat, '%', rare: true),
+            new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', Section::Repeat, '%', rare: true),
             new PropertyDefinition(
-                'stepShift', new FactorsType, new Point(0, 0), -self::FAR, self::FAR, 'Shift, each', self::SECTION, 'px', rare: true,
+                'stepShift', new FactorsType, new Point(0, 0), -self::FAR, self::FAR, 'Shift, each', Section::Repeat, 'px', rare: true,
             ),
-            new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', self::SECTION, '°', rare: true),
-            new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', self::SECTION, '%', rare: true),
+            new PropertyDefinition('stepTurn', new AngleType, 0.0, -1e5, 1e5, 'Turn, each', Section::Repeat, '°', rare: true),
+            new PropertyDefinition('stepScale', new NumberType, 100.0, 1, 1000, 'Scale, each', Section::Repeat, '%', rare: true),
             new PropertyDefinition(
-                'stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', self::SECTION, 'frames', rare: true,
-            ),
-            new PropertyDefinition(
-                'lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: self::SECTION, rare: true,
+                'stepTime', new NumberType, 0.0, -self::LATEST, self::LATEST, 'Later, each', Section::Repeat, 'frames', rare: true,
             ),
             new PropertyDefinition(
-                'lastOutline', new ColourType, Colour::parse('#00000000'), title: 'To outline', section: self::SECTION, rare: true,
+                'lastFill', new ColourType, Colour::parse('#00000000'), title: 'To colour', section: Section::Repeat, rare: true,
+            ),
+            new PropertyDefinition(
+                'lastOutline', new ColourType, Colour::parse('#00000000'), title: 'To outline', section: Section::Repeat, rare: true,
             ),
         ];
     }

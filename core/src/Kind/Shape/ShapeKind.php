@@ -17,13 +17,12 @@ use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\ColourType;
 
 /** A form around the layer's origin. It is there to be stretched, so its two scales are not linked. */
 final class ShapeKind extends LayerKind implements DrawnKind
 {
-    private const SECTION = 'Form';
-
     public function name(): string
     {
         return 'shape';
@@ -47,10 +46,10 @@ final class ShapeKind extends LayerKind implements DrawnKind
     protected function ownProperties(): array
     {
         return [
-            ...Formed::properties(self::SECTION, new Size(480, 120)),
-            new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: self::SECTION),
-            ...Outlined::properties(self::SECTION),
-            LineEnds::size('Line'),
+            ...Formed::properties(new Size(480, 120)),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#2f5d50'), title: 'Fill', section: Section::Form),
+            ...Outlined::properties(Section::Form),
+            LineEnds::size(),
             ...Repeats::properties(),
         ];
     }

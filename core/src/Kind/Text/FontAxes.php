@@ -6,13 +6,12 @@ namespace Ricamo\Core\Kind\Text;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Type\NumberType;
 
 /** The axes of variable fonts as properties: the registered ones of the OpenType standard. */
 final class FontAxes
 {
-    private const SECTION = 'Variable font';
-
     private const STEP = 5.0;
 
     /** By the name of the property: the tag, the title, and between which values it lies; at nought it is as the font has it. */
@@ -25,7 +24,7 @@ final class FontAxes
     public static function properties(): array
     {
         return array_map(fn (string $name, array $axis): PropertyDefinition => new PropertyDefinition(
-            $name, new NumberType, 0.0, $axis[2], $axis[3], $axis[1], self::SECTION, rare: true,
+            $name, new NumberType, 0.0, $axis[2], $axis[3], $axis[1], Section::VariableFont, rare: true,
         ), array_keys(self::AXES), self::AXES);
     }
 

@@ -13,6 +13,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Value\Length;
 use Ricamo\Core\Value\Type\ColourType;
 use Ricamo\Core\Value\Type\FactorsType;
@@ -22,20 +23,18 @@ use Ricamo\Core\Value\Type\LengthType;
 /** A plate behind words, as large as they are and a margin more: of all of them, or line by line. */
 final readonly class Plate
 {
-    private const SECTION = 'Plate';
-
     /** @return list<PropertyDefinition> */
     public static function properties(): array
     {
         return [
             new PropertyDefinition(
-                'plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: self::SECTION, rare: true,
+                'plate', new ColourType, Colour::parse('#00000000'), title: 'Colour', section: Section::Plate, rare: true,
             ),
             new PropertyDefinition(
-                'platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', self::SECTION, 'px', rare: true,
+                'platePadding', new FactorsType, new Point(28, 12), -10_000, 10_000, 'Margin', Section::Plate, 'px', rare: true,
             ),
-            new PropertyDefinition('plateRounding', new LengthType, new Length(0), 0, 10_000, 'Rounding', self::SECTION, 'px', rare: true),
-            new PropertyDefinition('plateByLine', new FlagType, false, title: 'Line by line', section: self::SECTION, rare: true),
+            new PropertyDefinition('plateRounding', new LengthType, new Length(0), 0, 10_000, 'Rounding', Section::Plate, 'px', rare: true),
+            new PropertyDefinition('plateByLine', new FlagType, false, title: 'Line by line', section: Section::Plate, rare: true),
         ];
     }
 

@@ -15,6 +15,7 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
@@ -28,8 +29,6 @@ use Ricamo\Core\Value\Type\PathType;
 /** Words. */
 final class TextKind extends LayerKind implements DrawnKind
 {
-    private const SECTION = 'Type';
-
     public function name(): string
     {
         return 'text';
@@ -53,16 +52,16 @@ final class TextKind extends LayerKind implements DrawnKind
     protected function ownProperties(): array
     {
         return [
-            new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', self::SECTION, 'px'),
-            new PropertyDefinition('fill', new ColourType, Colour::parse('#f3e3c3'), title: 'Fill', section: self::SECTION),
-            new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', self::SECTION, '‰ em'),
-            new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', self::SECTION, '%'),
-            ...Outlined::properties(self::SECTION),
-            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', self::SECTION, 'px', rare: true),
-            new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: self::SECTION, rare: true),
-            new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', self::SECTION, rare: true),
-            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: self::SECTION, rare: true),
-            new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along it', self::SECTION, '%', rare: true),
+            new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', Section::Type, 'px'),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#f3e3c3'), title: 'Fill', section: Section::Type),
+            new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', Section::Type, '‰ em'),
+            new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', Section::Type, '%'),
+            ...Outlined::properties(Section::Type),
+            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', Section::Type, 'px', rare: true),
+            new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: Section::Type, rare: true),
+            new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', Section::Type, rare: true),
+            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: Section::Type, rare: true),
+            new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along it', Section::Type, '%', rare: true),
             ...Plate::properties(),
             ...FontAxes::properties(),
         ];

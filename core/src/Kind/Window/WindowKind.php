@@ -24,6 +24,7 @@ use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Layout\Fitting;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\ColourType;
@@ -33,10 +34,6 @@ use Ricamo\Core\Value\Type\PointType;
 /** A form filled with a clip, a picture or another composition, which is framed inside it, apart from how the window itself moves. */
 final class WindowKind extends LayerKind implements DrawnKind
 {
-    private const FORM = 'Form';
-
-    private const FRAMING = 'Framing';
-
     public function name(): string
     {
         return 'window';
@@ -61,12 +58,12 @@ final class WindowKind extends LayerKind implements DrawnKind
     protected function ownProperties(): array
     {
         return [
-            new PropertyDefinition('pan', new PointType, new Point(0, 0), -Placement::FAR, Placement::FAR, 'Pan', self::FRAMING, 'px'),
-            new PropertyDefinition('zoom', new NumberType, 100.0, 0.1, 10_000, 'Zoom', self::FRAMING, '%'),
-            new PropertyDefinition('turn', new AngleType, 0.0, -1e7, 1e7, 'Turn', self::FRAMING, '°'),
-            ...Formed::properties(self::FORM, new Size(640, 360)),
-            new PropertyDefinition('fill', new ColourType, Colour::parse('#3d4450'), title: 'Fill', section: self::FORM),
-            ...Outlined::properties(self::FORM),
+            new PropertyDefinition('pan', new PointType, new Point(0, 0), -Placement::FAR, Placement::FAR, 'Pan', Section::Framing, 'px'),
+            new PropertyDefinition('zoom', new NumberType, 100.0, 0.1, 10_000, 'Zoom', Section::Framing, '%'),
+            new PropertyDefinition('turn', new AngleType, 0.0, -1e7, 1e7, 'Turn', Section::Framing, '°'),
+            ...Formed::properties(new Size(640, 360)),
+            new PropertyDefinition('fill', new ColourType, Colour::parse('#3d4450'), title: 'Fill', section: Section::Form),
+            ...Outlined::properties(Section::Form),
             ...FootageContent::soundProperties(),
         ];
     }

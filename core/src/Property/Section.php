@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Property;
+
+/** The parts of the Sheet, in which values of a layer stand; the values are the names that everything else knows them by. */
+enum Section: string
+{
+    case Placement = 'placement';
+    case Framing = 'framing';
+    case Form = 'form';
+    case Type = 'type';
+    case VariableFont = 'variable-font';
+    case Corners = 'corners';
+    case Line = 'line';
+    case Repeat = 'repeat';
+    case Plate = 'plate';
+    case Sound = 'sound';
+    case Paint = 'paint';
+    case Outlines = 'outlines';
+    case Cascades = 'cascades';
+    case Masks = 'masks';
+    case Effects = 'effects';
+    case MotionBlur = 'motion-blur';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Outlines => 'More fills and outlines',
+            default => ucfirst(str_replace('-', ' ', $this->value)),
+        };
+    }
+
+    /** Whether few layers need it: it is folded until something is in it. */
+    public function isRare(): bool
+    {
+        return ! in_array($this, [self::Placement, self::Framing, self::Form, self::Type, self::Sound], true);
+    }
+}
