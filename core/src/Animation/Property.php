@@ -12,6 +12,7 @@ use Ricamo\Core\Animation\Easing\Linear;
 use Ricamo\Core\Animation\Easing\Split;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Time\FrameRange;
+use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\ValueType;
 
 /**
@@ -22,6 +23,9 @@ use Ricamo\Core\Value\Type\ValueType;
  */
 final readonly class Property
 {
+    /** Whether its values are numbers, between which lies what is between them: worked out here, where most values are asked for. */
+    private bool $isNumber;
+
     /**
      * @param  list<Keyframe>  $fromStart  sorted by time, no two at one time
      * @param  list<Keyframe>  $fromEnd  likewise
@@ -32,6 +36,7 @@ final readonly class Property
         private array $fromStart = [],
         private array $fromEnd = [],
     ) {
+        $this->isNumber = $type instanceof NumberType;
     }
 
     public static function constant(ValueType $type, mixed $value): self
@@ -104,7 +109,15 @@ final readonly class Property
         $before = $keyframes[$low];
         $after = $keyframes[$last];
         if ($before->goesPlainly && $after->bend === null) {
-            return $this->type->mix($before->value, $after->value, $before->easing->at(($at - $before->at) / ($after->at - $before->at)));
+            $t = $before->easing->at(($at - $before->at) / ($after->at - $before->at));
+            $from = $before->value;
+            $to = $after->value;
+            if (! $this->isNumber) {
+                return $this->type->mix($from, $to, $t);
+            }
+            assert(is_float($from) && is_float($to));
+
+            return $from + ($to - $from) * $t;
         }
         if ($before->easing instanceof Contextual) {
             return $this->inContext($before, $after, $frame, $span);

@@ -32,6 +32,15 @@ final readonly class Colour
     /** Mixes in sRGB with premultiplied alpha, the legacy rule of CSS Color 4 § 12: a transparent end lends no hue. */
     public function mix(self $other, float $t): self
     {
+        if ($this->alpha === 255 && $other->alpha === 255 && $t >= 0 && $t <= 1) {
+            // Both opaque, as mostly: no channel has to be weighed or kept in its range. Of what is not negative, `(int) ($x + 0.5)`
+            // is the nearest whole number, in a fraction of the time that `round` takes.
+            return new self(
+                (int) ($this->red + ($other->red - $this->red) * $t + 0.5),
+                (int) ($this->green + ($other->green - $this->green) * $t + 0.5),
+                (int) ($this->blue + ($other->blue - $this->blue) * $t + 0.5),
+            );
+        }
         $alpha = $this->alpha + ($other->alpha - $this->alpha) * $t;
         if ($alpha <= 0) {
             return new self($other->red, $other->green, $other->blue, 0);
@@ -73,9 +82,10 @@ final readonly class Colour
 
     public function __toString(): string
     {
-        $channels = chr($this->red).chr($this->green).chr($this->blue);
+        // With a one in front, which keeps the zeros behind it.
+        $channels = 0x1000000 | $this->red << 16 | $this->green << 8 | $this->blue;
 
-        return '#'.bin2hex($this->alpha === 255 ? $channels : $channels.chr($this->alpha));
+        return '#'.substr(dechex($this->alpha === 255 ? $channels : $channels << 8 | $this->alpha), 1);
     }
 
     private static function whole(float $channel): int

@@ -50,16 +50,11 @@ final readonly class DisplayList
      */
     public static function write(self $frame, array $paths, array $items, array $reference = []): string
     {
-        return Text::object([
-            'version' => (string) self::VERSION,
-            'frame' => (string) $frame->frame,
-            'width' => (string) $frame->width,
-            'height' => (string) $frame->height,
-            'background' => $frame->background === null ? 'null' : "\"$frame->background\"",
-            'paths' => Text::of((object) $paths),
-            'items' => Text::list($items),
-            ...($reference === [] ? [] : ['reference' => Text::list($reference)]),
-        ]);
+        $background = $frame->background === null ? 'null' : "\"$frame->background\"";
+        $more = $reference === [] ? '' : ',"reference":'.Text::list($reference);
+
+        return '{"version":'.self::VERSION.",\"frame\":$frame->frame,\"width\":$frame->width,\"height\":$frame->height,\"background\":$background,"
+            .'"paths":'.Text::of((object) $paths).',"items":'.Text::list($items).$more.'}';
     }
 
     /**

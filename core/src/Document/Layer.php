@@ -79,7 +79,7 @@ final readonly class Layer implements Valued
     ) {
         $this->markers = $markers ?? Markers::of();
         $isBare = $attached->effects === [] && $attached->masks === [] && $life->isPlain();
-        $this->isPlain = $isBare && ! $exposure->motionBlur && ! $switches->alwaysReads && $switches->blend === Blend::Normal;
+        $this->isPlain = $isBare && ! $kind->adjusts() && ! $exposure->motionBlur && ! $switches->alwaysReads && $switches->blend === Blend::Normal;
         $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
     }
 

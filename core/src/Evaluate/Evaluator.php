@@ -61,8 +61,9 @@ final readonly class Evaluator
         [$operations, $reference] = [[], []];
         $isFlat = $composition->layers->tree()->isFlat();
         $moment = Moment::on($frame);
-        foreach ($composition->layers as $layer) {
-            if ($layer->kind->adjusts()) {
+        foreach ($composition->layers->entries() as $entry) {
+            $layer = $entry->layer();
+            if (! $layer->isPlain && $layer->kind->adjusts()) {
                 if (
                     ! $layer->switches->reference
                     && ! $composition->layers->tree()->isGrouped($layer->id)
@@ -75,7 +76,14 @@ final readonly class Evaluator
                 continue;
             }
             $drawn = $isFlat ? $this->drawing->lone($layer, $composition, $moment) : $this->drawing->own($layer, $composition, $frame);
-            $layer->switches->reference ? array_push($reference, ...$drawn) : array_push($operations, ...$drawn);
+            if ($layer->switches->reference) {
+                array_push($reference, ...$drawn);
+
+                continue;
+            }
+            foreach ($drawn as $operation) {
+                $operations[] = $operation;
+            }
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);

@@ -29,10 +29,13 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
+use Ricamo\Core\Kind\Prepared;
+use Ricamo\Core\Kind\Prepares;
 use Ricamo\Core\Kind\RepeatsInTime;
 use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
+use Ricamo\Core\Property\Resting;
 
 /** What layers draw: by themselves, in their groups, in what they are placed in, with all that is done to them. */
 final readonly class LayerDrawing
@@ -229,7 +232,11 @@ final readonly class LayerDrawing
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
         if ($layer->isPlain) {
-            return $this->drawAt($layer, $composition, $moment);
+            $prepared = Resting::of($layer)->made[Prepared::class] ??= $this->prepared($layer) ?? false;
+
+            return $prepared instanceof Prepared
+                ? self::drawPrepared($prepared, $layer, $moment)
+                : $this->drawAt($layer, $composition, $moment);
         }
         $moments = ! $layer->exposure->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
             $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
@@ -269,6 +276,28 @@ final readonly class LayerDrawing
             $operation instanceof Samples => self::count(array_merge(...$operation->lists)),
             default => 1,
         }, $operations));
+    }
+
+    private function prepared(Layer $layer): ?Prepared
+    {
+        $artist = $this->artist($layer);
+
+        return $artist instanceof Prepares ? $artist->prepared($layer) : null;
+    }
+
+    /** @return list<Operation> what `drawAt` comes to for a layer that is plain and prepared: most layers of most frames */
+    private static function drawPrepared(Prepared $prepared, Layer $layer, Moment $moment): array
+    {
+        $at = $moment->at;
+        $opacity = $layer->properties['opacity']->at($at, $layer->span);
+        assert(is_float($opacity));
+        $matrix = $layer->matrix($at);
+        if ($opacity <= 0 || $matrix->isFlat()) {
+            return [];
+        }
+        $matrix = $moment->space->after($matrix);
+
+        return $matrix->isUsable() ? Group::fade($prepared->draw($layer, $at, $matrix), $opacity / 100) : [];
     }
 
     /** @return list<Operation> */

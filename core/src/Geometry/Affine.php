@@ -9,6 +9,9 @@ use Ricamo\Core\Refusal;
 /** The matrix (a c e / b d f) as in CSS `matrix(a, b, c, d, e, f)`: x' = a·x + c·y + e, y' = b·x + d·y + f. */
 final class Affine
 {
+    /** What none of its numbers may reach. */
+    private const MOST = 1e29;
+
     /** As it is written, once it has been. */
     private ?string $encoded = null;
 
@@ -104,7 +107,9 @@ final class Affine
     /** Whether its numbers can be reckoned with: what is enlarged over and over through groups and bundles comes to none in the end. */
     public function isUsable(): bool
     {
-        return abs($this->a) + abs($this->b) + abs($this->c) + abs($this->d) + abs($this->e) + abs($this->f) < 1e30;
+        return $this->a < self::MOST && $this->a > -self::MOST && $this->b < self::MOST && $this->b > -self::MOST
+            && $this->c < self::MOST && $this->c > -self::MOST && $this->d < self::MOST && $this->d > -self::MOST
+            && $this->e < self::MOST && $this->e > -self::MOST && $this->f < self::MOST && $this->f > -self::MOST;
     }
 
     /** Whether it leaves nothing of an area that could be seen. */

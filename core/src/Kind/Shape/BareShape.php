@@ -8,12 +8,12 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Join;
-use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Kind\Prepared;
 use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Property\Resting;
 
@@ -21,7 +21,7 @@ use Ricamo\Core\Property\Resting;
  * A shape of one form that never changes, once, in plain colours, with a whole line around it: what most shapes are. What there is
  * to draw of it is known beforehand but for its colours and how wide the line is. `ShapeArtist` draws the same, and all others.
  */
-final readonly class BareShape
+final readonly class BareShape implements Prepared
 {
     private function __construct(private Outline $outline, private Cap $cap)
     {
@@ -59,7 +59,6 @@ final readonly class BareShape
         return Repeats::isOne($layer, $layer->span->in) && (Resting::of($layer)->made[$of] ?? false) !== false;
     }
 
-    /** @return list<Operation> */
     public function draw(Layer $layer, int|float $at, Affine $matrix): array
     {
         // Asked of the properties themselves: most of what there is to evaluate is asked for here.

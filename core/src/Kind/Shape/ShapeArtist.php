@@ -27,12 +27,13 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Paints;
+use Ricamo\Core\Kind\Prepares;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\RepeatsInTime;
 use Ricamo\Core\Paint\Painted;
 
 /** Draws forms: the fill, and the outline over it, centred on the edge. */
-final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsInTime
+final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond, RepeatsInTime
 {
     public function __construct(private readonly PaintedPictures $pictures, private readonly Outlines $outlines = new Outlines)
     {
@@ -55,6 +56,11 @@ final class ShapeArtist implements Artist, MovesWithin, ReachesBeyond, RepeatsIn
         return $this->repeated(
             $layer, $composition, $moment, $formed->box, fn (int $index): Repeated => new Repeated($moment, $formed, $matrix),
         );
+    }
+
+    public function prepared(Layer $layer): ?BareShape
+    {
+        return BareShape::of($layer, $this->outlines);
     }
 
     public function moments(Layer $layer, int|float $at): array

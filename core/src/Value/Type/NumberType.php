@@ -34,7 +34,7 @@ class NumberType implements ValueType
         return $value;
     }
 
-    public function mix(mixed $from, mixed $to, float $t): float
+    final public function mix(mixed $from, mixed $to, float $t): float
     {
         assert(is_float($from) && is_float($to));
 
