@@ -274,4 +274,11 @@ final class KeyframeEditsTest extends TestCase
         $this->expectExceptionMessage($says);
         Fixture::edit($this->travelling(), $edit, $args);
     }
+
+    public function test_two_are_enough_to_be_staggered(): void
+    {
+        $two = Fixture::composition([Fixture::bar(['in' => 6]), Fixture::words(['in' => 2])]);
+        $after = Fixture::edit($two, 'stagger-layers', ['layers' => ['bar', 'words'], 'by' => 5]);
+        self::assertSame([2, 7], [$after->layer('bar')->span->in, $after->layer('words')->span->in]);
+    }
 }

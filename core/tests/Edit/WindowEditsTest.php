@@ -220,4 +220,15 @@ final class WindowEditsTest extends TestCase
     {
         return Fixture::evaluator()->frame($composition, 4)->toJson()['paths'][$key];
     }
+
+    public function test_a_new_window_lasts_as_long_as_what_plays_in_it_and_no_longer_than_the_composition(): void
+    {
+        $new = function (int $in, array $more): int {
+            $after = Fixture::edit(Fixture::composition(), 'add-layer', ['layer' => ['kind' => 'window', 'form' => 'ellipse', 'in' => $in, ...$more]]);
+
+            return $after->layer($after->layers->ids()[0])->span->out;
+        };
+        // 90 frames at 29.97 are 75 at 25.
+        self::assertSame([85, 250, 250, 250], [$new(10, ['media' => 'm2']), $new(200, ['media' => 'm2']), $new(10, ['media' => 'm1']), $new(10, [])]);
+    }
 }

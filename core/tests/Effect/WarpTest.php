@@ -92,6 +92,9 @@ final class WarpTest extends TestCase
         self::assertEqualsWithDelta([560, 100], $this->points($edited)['e1.topLeft'], 1e-6);
         self::assertEqualsWithDelta([0, 20], [$edited->layer('bar')->point('e1.topLeft', 0)->x, $edited->layer('bar')->point('e1.topLeft', 0)->y], 1e-6);
         self::assertSame($before['e1.bottomLeft'], $this->points($edited)['e1.bottomLeft']);
+        // Along an axis only where that is wished.
+        $edited = Fixture::edit($composition, 'pull-effect', ['layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 0, 'by' => [-40, 3]]);
+        self::assertEqualsWithDelta([560, 103], $this->points($edited)['e1.topLeft'], 1e-6);
     }
 
     public function test_a_centre_is_one_of_them_and_what_is_off_has_none(): void

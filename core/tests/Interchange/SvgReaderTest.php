@@ -259,4 +259,31 @@ final class SvgReaderTest extends TestCase
         self::assertNull(SvgColour::parse('octarine'));
         self::assertNull(SvgColour::parse('none'));
     }
+
+    public function test_dashes_below_nought_are_none(): void
+    {
+        foreach (['3 -1', '-1 3', '0 0', 'none', ''] as $dashes) {
+            self::assertSame([], self::shape("<path d=\"M0 0H9\" stroke=\"red\" stroke-dasharray=\"$dashes\"/>")->pen?->dashes, $dashes);
+        }
+        self::assertSame([0.0, 2.0], self::shape('<path d="M0 0H9" stroke="red" stroke-dasharray="0 2"/>')->pen?->dashes);
+    }
+
+    public function test_corners_of_no_radius_are_square_and_ellipses_of_none_are_not_there(): void
+    {
+        $square = self::shape('<rect width="9" height="5"/>')->path;
+        foreach (['rx="0" ry="3"', 'rx="3" ry="0"', 'rx="-2"'] as $radii) {
+            self::assertEquals($square, self::shape("<rect width=\"9\" height=\"5\" $radii/>")->path, $radii);
+        }
+        foreach (['<ellipse cx="9" cy="9" rx="0" ry="5"/>', '<ellipse cx="9" cy="9" rx="5" ry="0"/>', '<circle cx="9" cy="9" r="0"/>'] as $none) {
+            self::assertCount(1, self::drawing("$none<rect width=\"9\" height=\"5\"/>")->parts, $none);
+        }
+    }
+
+    public function test_radii_that_are_too_small_for_an_arc_are_made_just_large_enough(): void
+    {
+        // From (10, 10) to (16, 18), which are ten apart: half a circle of radius 5 about (13, 14), as SVG 2 § 9.5.1 has it; half of
+        // it is at (17, 11).
+        $coordinates = array_map(fn (float $one): float => round($one, 4), self::shape('<path d="M10 10a1 1 0 0 1 6 8z"/>')->path->coordinates);
+        self::assertContains([17.0, 11.0], array_chunk($coordinates, 2));
+    }
 }

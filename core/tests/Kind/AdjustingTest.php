@@ -30,6 +30,12 @@ final class AdjustingTest extends TestCase
         self::assertEqualsWithDelta([960, 540], array_slice($grey['masks'][0]['items'][0]['matrix'], 4), 1e-6);
     }
 
+    public function test_it_comes_in_from_nothing_to_as_opaque_as_it_is(): void
+    {
+        [, $grey] = $this->items([Fixture::bar(), $this->adjusting([...self::GREY, 'opacity' => 40, 'arrive' => ['moves' => [['move' => 'fade']], 'length' => 40, 'easing' => 'linear']])]);
+        self::assertEqualsWithDelta(0.4 * 10 / 40, $grey['opacity'], 1e-9);
+    }
+
     public function test_in_a_group_it_adjusts_what_is_in_the_group_alone(): void
     {
         $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100];

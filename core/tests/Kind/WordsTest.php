@@ -10,6 +10,8 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\Clock;
 use Ricamo\Core\Kind\Text\Counting;
+use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Kind\Text\TextKind;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
@@ -238,6 +240,11 @@ final class WordsTest extends TestCase
         self::assertStringStartsWith('M0 -500L400 -500L400 0L0 0ZM500 -550L700 -550L700 -300L500 -300ZM1350 -500', $small[0]['path']);
         // Larger ones need more room above.
         self::assertEqualsWithDelta(-160, self::box(self::words(['text' => 'ab', 'styles' => [['from' => 0, 'to' => 1, 'size' => 200]]]))[1], 1e-6);
+        // Counted over the ends of lines: the first letter of the second line alone is twice as high.
+        $set = fn (array $styles): array => self::box(self::words(['text' => "ab\ncd", 'styles' => $styles]));
+        self::assertSame($set([]), $set([['from' => 2, 'to' => 3, 'size' => 200]]));
+        self::assertNotSame($set([]), $set([['from' => 4, 'to' => 5, 'size' => 200]]));
+        self::assertSame($set([])[1], $set([['from' => 4, 'to' => 5, 'size' => 200]])[1]);
         // A line under words lies under the spaces between them, too.
         self::assertStringContainsString('M0 110L500 110L500 172L0 172Z', $styled([['from' => 0, 'to' => 3, 'underline' => true]])[0]['path']);
         self::assertSame(5, substr_count($styled([['from' => 0, 'to' => 3, 'underline' => true]])[0]['path'], 'Z') - 2);
@@ -287,5 +294,20 @@ final class WordsTest extends TestCase
         self::assertSame(['tabular-figures', 'no-ligatures'], $layer->toJson()['features']);
         $this->expectExceptionMessage('features[0]');
         self::words(['features' => ['sparkling']]);
+    }
+
+    public function test_what_is_set_otherwise_stays_where_it_was_when_signs_become_numbers(): void
+    {
+        $words = (new TextKind)->readContent(new Node(['text' => '# or # or not', 'counts' => ['decimals' => 0, 'group' => 'none'], 'styles' => [['from' => 2, 'to' => 4, 'colour' => '#ff0000'], ['from' => 10, 'to' => 13, 'colour' => '#00ff00']]]));
+        $written = $words->at(1234)->toJson();
+        self::assertSame('1234 or 1234 or not', $written['text']);
+        self::assertSame([[5, 7], [16, 19]], array_map(fn (array $one): array => [$one['from'], $one['to']], $written['styles']));
+    }
+
+    public function test_a_face_is_a_font_that_ships_or_one_of_the_media(): void
+    {
+        [$shipped, $own] = [new TextContent('a', 'karla-bold'), new TextContent('a', 'karla-bold', fontMedia: 'm7')];
+        self::assertSame(['karla-bold', null], [$shipped->face(), TextContent::mediaOfFace($shipped->face())]);
+        self::assertSame('m7', TextContent::mediaOfFace($own->face()));
     }
 }

@@ -67,8 +67,8 @@ final class LineTest extends TestCase
         self::assertArrayNotHasKey('dashes', self::items(self::square(['dash' => 20]))[0]);
         self::assertArrayNotHasKey('dashes', self::items(self::square(['dash' => 0.01, 'gap' => 0.01]))[0]);
         // Of words in thousandths of an em.
-        $words = Fixture::composition([Fixture::words(['typeSize' => 100, 'outlineWidth' => 2, 'dash' => 5, 'gap' => 5])]);
-        self::assertEquals([50, 50], self::items($words)[0]['dashes']);
+        $words = Fixture::composition([Fixture::words(['typeSize' => 100, 'outlineWidth' => 2, 'dash' => 5, 'gap' => 5, 'dashOffset' => 3])]);
+        self::assertEquals([[50, 50], 30], [self::items($words)[0]['dashes'], self::items($words)[0]['offset']]);
     }
 
     public function test_a_tapered_line_is_an_area_that_becomes_narrow(): void

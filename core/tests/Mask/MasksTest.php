@@ -142,4 +142,12 @@ final class MasksTest extends TestCase
         self::assertNotNull($over([]));
         self::assertNull($over(['blend' => 'multiply']));
     }
+
+    public function test_round_corners_grow_along_and_square_ones_stay_square(): void
+    {
+        $path = fn (array $mask): string => $this->group([['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask]])['masks'][0]['items'][0]['path'];
+        self::assertSame($path(['size' => [120, 80], 'rounding' => 22]), $path(['rounding' => 12, 'grow' => 10]));
+        self::assertSame($path(['size' => [120, 80]]), $path(['grow' => 10]));
+        self::assertSame($path(['size' => [80, 40]]), $path(['rounding' => 8, 'grow' => -10]));
+    }
 }

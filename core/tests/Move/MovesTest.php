@@ -21,10 +21,11 @@ final class MovesTest extends TestCase
     /** A quarter of its size about its middle. */
     private const SMALL = [0.25, 0, 0, 0.25, 150, 337.5];
 
-    private static function change(string $move, float $p): Change
+    /** @param  array<string, float>  $more  settings other than the move's own */
+    private static function change(string $move, float $p, array $more = []): Change
     {
         $chosen = Moves::all()[$move];
-        $settings = array_map(floatval(...), array_column($chosen->settings(), 'default', 'name'));
+        $settings = array_map(floatval(...), [...array_column($chosen->settings(), 'default', 'name'), ...$more]);
 
         return $chosen->at($p, $settings, new Scenery(new Box(100, 400, 300, 500), new Point(200, 450), 1920, 1080));
     }
@@ -83,5 +84,12 @@ final class MovesTest extends TestCase
         // 30 px of blur, three quarters of them left; four stops of light, three of them left: eight times.
         self::assertStringContainsString('22.5', self::change('focus', 0.25)->filters[0]->encode());
         self::assertMatchesRegularExpression('/\b8\b/', self::change('flash', 0.25)->filters[0]->encode());
+    }
+
+    public function test_what_swings_hangs_at_the_edge_that_it_is_told(): void
+    {
+        // At the middle of its right edge, (300, 450), a quarter turned: what is 200 to the left of that is as far above it.
+        $is = self::change('swing', 0.0, ['angle' => 0, 'turn' => 90])->matrix;
+        self::assertEqualsWithDelta([300, 250], [$is->a * 100 + $is->c * 450 + $is->e, $is->b * 100 + $is->d * 450 + $is->f], 1e-9);
     }
 }
