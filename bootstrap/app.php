@@ -27,7 +27,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // The edit and frame routes answer while a value is dragged: nothing here that they do not need.
-        $middleware->use([InvokeDeferredCallbacks::class, TrustProxies::class, SecurityHeaders::class, RefuseCrossSite::class, ValidatePostSize::class]);
+        $middleware->use([
+            InvokeDeferredCallbacks::class, TrustProxies::class, SecurityHeaders::class, RefuseCrossSite::class,
+            ValidatePostSize::class,
+        ]);
         $middleware->group('web', [SubstituteBindings::class]);
         $middleware->group('api', [SubstituteBindings::class]);
     })
@@ -42,17 +45,30 @@ return Application::configure(basePath: dirname(__DIR__))
             ? response()->json(['message' => 'This is not here, or not here any more.'], 404)
             : null);
         $exceptions->render(fn (PDOException $fault) => match (true) {
-            Problem::isDatabaseBusy($fault) => response()->json(['message' => 'The server is busy. Nothing was changed; try again in a moment.'], 503, ['Retry-After' => '2']),
-            Problem::isDiskFull($fault) => response()->json(['message' => 'The disk is full. Nothing was changed; make room and try again.'], 507),
+            Problem::isDatabaseBusy($fault) => response()->json(
+                ['message' => 'The server is busy. Nothing was changed; try again in a moment.'], 503,
+                ['Retry-After' => '2'],
+            ),
+            Problem::isDiskFull($fault) => response()->json(
+                ['message' => 'The disk is full. Nothing was changed; make room and try again.'], 507,
+            ),
             default => null,
         });
-        $exceptions->render(fn (StaleProject $stale) => response()->json(['message' => 'The project is being changed in other windows. Nothing was changed; try again.'], 409));
+        $exceptions->render(fn (StaleProject $stale) => response()->json(
+            ['message' => 'The project is being changed in other windows. Nothing was changed; try again.'], 409,
+        ));
         // A refused edit carries what its maker has missed.
         $exceptions->render(function (Conflict $conflict) {
             $composition = CompositionRow::query()->findOrFail($conflict->compositionId);
             $window = JsonBody::of(request())->optional('window')?->string(64) ?? '';
 
-            return response()->json(['message' => $conflict->getMessage(), 'revision' => $composition->revision, ...app(Editor::class)->since($composition, $conflict->known, $window)], 409);
+            return response()->json(
+                [
+                    'message' => $conflict->getMessage(), 'revision' => $composition->revision,
+                    ...app(Editor::class)->since($composition, $conflict->known, $window),
+                ],
+                409,
+            );
         });
     })
     ->create();

@@ -85,7 +85,10 @@ abstract class TestCase extends LaravelTestCase
 
     protected function work(): void
     {
-        Artisan::call('queue:work', ['--queue' => 'media,media-long,renders', '--stop-when-empty' => true, '--tries' => 1, '--sleep' => 0, '--memory' => 4096]);
+        Artisan::call(
+            'queue:work',
+            ['--queue' => 'media,media-long,renders', '--stop-when-empty' => true, '--tries' => 1, '--sleep' => 0, '--memory' => 4096],
+        );
     }
 
     /** Announces a file and sends it in one part, as the protocol has it. */
@@ -98,14 +101,18 @@ abstract class TestCase extends LaravelTestCase
 
     protected function announce(string $path, int|string $length, string $name): TestResponse
     {
-        return $this->withHeaders(['Accept' => 'application/json', 'Tus-Resumable' => '1.0.0', 'Upload-Length' => (string) $length, 'Upload-Metadata' => 'filename '.base64_encode($name)])
+        return $this->withHeaders([
+            'Accept' => 'application/json', 'Tus-Resumable' => '1.0.0', 'Upload-Length' => (string) $length,
+            'Upload-Metadata' => 'filename '.base64_encode($name),
+        ])
             ->post("/api/$path");
     }
 
     protected function send(string $location, int $offset, string $part): TestResponse
     {
         return $this->call('PATCH', $location, server: [
-            'HTTP_ACCEPT' => 'application/json', 'HTTP_TUS_RESUMABLE' => '1.0.0', 'HTTP_UPLOAD_OFFSET' => (string) $offset, 'CONTENT_TYPE' => 'application/offset+octet-stream',
+            'HTTP_ACCEPT' => 'application/json', 'HTTP_TUS_RESUMABLE' => '1.0.0', 'HTTP_UPLOAD_OFFSET' => (string) $offset,
+            'CONTENT_TYPE' => 'application/offset+octet-stream',
         ], content: $part);
     }
 

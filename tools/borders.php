@@ -33,7 +33,10 @@ foreach ($rules as $folder => $patterns) {
             $code = preg_replace('~^\s*(?://|\*|/\*).*~', '', $line);
             foreach ($patterns as $kind => $pattern) {
                 if (preg_match($pattern, $code, $match)) {
-                    printf("%s:%d: %s may not use \"%s\" (%s)\n", substr($file->getPathname(), strlen($root) + 1), $index + 1, $folder, trim($match[0]), $kind);
+                    printf(
+                        "%s:%d: %s may not use \"%s\" (%s)\n", substr($file->getPathname(), strlen($root) + 1), $index + 1,
+                        $folder, trim($match[0]), $kind,
+                    );
                     $found++;
                 }
             }

@@ -21,7 +21,11 @@ final readonly class BareLetters
 
     private const HEAD = '"width":1920,"height":1080,"background":"#000000",';
 
-    /** @var list<array{string, string, float, float, float, float, float, float, float, int, int, array{float, float, float, float}}> of each letter: the key of its path, its data, where its line is, its scale, two corners of its box, its number, that of its word, and the bounds of its path */
+    /**
+     * @var list<array{string, string, float, float, float, float, float, float, float, int, int, array{float, float, float,
+     *     float}}> of each letter: the key of its path, its data, where its line is, its scale, two corners of its box, its number,
+     *     that of its word, and the bounds of its path
+     */
     private array $letters;
 
     /** @var list<array{float, float, float}> of each letter: the middle of its box, and after how many frames it begins */
@@ -53,12 +57,21 @@ final readonly class BareLetters
         $prepared = $middles = [];
         foreach ($letters as $number => $one) {
             [$box, $line] = [$text->atomBox($one), $text->placement($one->line)];
-            $prepared[] = [$one->outline->key, $one->outline->data, $line->e + $one->shift * $line->a, $line->f, $line->a, $box->left, $box->top, $box->right, $box->bottom, $number, $numbers[(string) $one->word], $one->outline->bounds->toJson()];
+            $prepared[] = [
+                $one->outline->key, $one->outline->data, $line->e + $one->shift * $line->a, $line->f, $line->a, $box->left,
+                $box->top, $box->right, $box->bottom, $number, $numbers[(string) $one->word],
+                $one->outline->bounds->toJson(),
+            ];
             $middles[] = [$box->centre()->x, $box->centre()->y, $number / (count($letters) - 1) * (self::LETTERS[0] - $this->eachLetter)];
         }
         $this->letters = $prepared;
         $this->ofLetters = $middles;
-        $this->ofWords = array_map(fn ($box, int $number): array => [$box->centre()->x, $box->centre()->y, $number / (count($words) - 1) * (self::WORDS[0] - $this->eachWord)], array_values($words), array_keys(array_keys($words)));
+        $this->ofWords = array_map(
+            fn ($box, int $number): array => [
+                $box->centre()->x, $box->centre()->y, $number / (count($words) - 1) * (self::WORDS[0] - $this->eachWord),
+            ],
+            array_values($words), array_keys(array_keys($words)),
+        );
     }
 
     /** @return string the display list of a frame before all letters have come, JSON */
@@ -88,13 +101,20 @@ final readonly class BareLetters
                     $bottom = $cornerY > $bottom ? $cornerY : $bottom;
                 }
                 $paths[$key] = $data;
-                $items .= ($items === '' ? '' : ',').'{"op":"fill","path":"'.$key.'","matrix":['.round($a, 7).','.round($b, 7).','.round($c, 7).','.round($d, 7).','.round($placedX, 4).','.round($placedY, 4).'],"colour":"'.$this->colour.($alpha === 255 ? '' : sprintf('%02x', $alpha)).'"}';
+                $items .= ($items === '' ? '' : ',').'{"op":"fill","path":"'.$key.'","matrix":['.round($a, 7).','
+                    .round($b, 7).','.round($c, 7).','.round($d, 7).','.round($placedX, 4).','.round($placedY, 4)
+                    .'],"colour":"'.$this->colour.($alpha === 255 ? '' : sprintf('%02x', $alpha)).'"}';
             }
             $lists[] = "[$items]";
         }
-        $items = count($moments) === 1 ? $lists[0] : '[{"op":"samples","extent":['.round($left, 2).','.round($top, 2).','.round($right, 2).','.round($bottom, 2).'],"lists":['.implode(',', $lists).']}]';
+        $items = count($moments) === 1
+            ? $lists[0]
+            : '[{"op":"samples","extent":['.round($left, 2).','.round($top, 2).','.round($right, 2).','.round($bottom, 2)
+                .'],"lists":['.implode(',', $lists).']}]';
 
-        return "{\"version\":1,\"frame\":$frame,".self::HEAD.'"paths":'.json_encode((object) $paths, JSON_UNESCAPED_SLASHES).",\"items\":$items}";
+        return "{\"version\":1,\"frame\":$frame,".self::HEAD.'"paths":'.json_encode(
+            (object) $paths, JSON_UNESCAPED_SLASHES,
+        ).",\"items\":$items}";
     }
 
     /** @return non-empty-list<float> at which moments a frame is seen: as many as the longest way of any letter asks for */
@@ -124,7 +144,11 @@ final readonly class BareLetters
         return array_map(fn (int $index): float => $frame + ($index + 0.5) / $count / 2, range(0, $count - 1));
     }
 
-    /** @return array{list<?array{float, float, float, float, float, float, int}>, list<?array{float, float, float, float, float, float}>} the matrix of each letter and its alpha, -1 where nothing is seen of it; and the matrix of each word; null where it rests */
+    /**
+     * @return array{list<?array{float, float, float, float, float, float, int}>, list<?array{float, float, float, float, float,
+     *     float}>} the matrix of each letter and its alpha, -1 where nothing is seen of it; and the matrix of each word; null where
+     *     it rests
+     */
     private function changes(float $at): array
     {
         $letters = $words = [];
@@ -140,7 +164,10 @@ final readonly class BareLetters
             $scale = 1 - 0.6 * $away;
             [$cos, $sin] = [cos($radians) * $scale, sin($radians) * $scale];
             // They come in from nothing as well.
-            $letters[] = [$cos, $sin, -$sin, $cos, $x - $cos * $x + $sin * $y, $y + 90 * $away - $sin * $x - $cos * $y, $away >= 1 ? -1 : (int) round(255 * (1 - $away))];
+            $letters[] = [
+                $cos, $sin, -$sin, $cos, $x - $cos * $x + $sin * $y, $y + 90 * $away - $sin * $x - $cos * $y,
+                $away >= 1 ? -1 : (int) round(255 * (1 - $away)),
+            ];
         }
         foreach ($this->ofWords as [, , $begins]) {
             $t = max(0.0, min(1.0, ($at - $begins) / $this->eachWord));

@@ -14,7 +14,10 @@ final readonly class BareLoop
 
     private const HEAD = '"width":1920,"height":1080,"background":"#000000","paths":{"75f6c3e047c04773":"M-240 -60L240 -60L240 60L-240 60Z"},"items":[';
 
-    /** @var list<array<string, array{list<int>, list<list<float>>, list<array{float, float, float, float, float, float}>}>> of each layer and property, of each keyframe: frames, numbers, and the polynomials of the easing */
+    /**
+     * @var list<array<string, array{list<int>, list<list<float>>, list<array{float, float, float, float, float, float}>}>> of
+     *     each layer and property, of each keyframe: frames, numbers, and the polynomials of the easing
+     */
     private array $layers;
 
     /** @param  array<string, mixed>  $document  a composition of such bars, as JSON */
@@ -27,7 +30,9 @@ final readonly class BareLoop
                 [$frames, $numbers, $easings] = [[], [], []];
                 foreach ($layer[$name]['keyframes'] as ['at' => $at, 'value' => $value, 'easing' => $easing]) {
                     $frames[] = $at;
-                    $numbers[] = is_string($value) ? [...array_map(floatval(...), sscanf($value, '#%2x%2x%2x') ?? []), 255.0] : array_map(floatval(...), (array) $value);
+                    $numbers[] = is_string($value)
+                        ? [...array_map(floatval(...), sscanf($value, '#%2x%2x%2x') ?? []), 255.0]
+                        : array_map(floatval(...), (array) $value);
                     [$x1, $y1, $x2, $y2] = sscanf($easing, 'cubic-bezier(%f, %f, %f, %f)') ?? [0.0, 0.0, 1.0, 1.0];
                     $easings[] = [1 + 3 * $x1 - 3 * $x2, 3 * $x2 - 6 * $x1, 3 * $x1, 1 + 3 * $y1 - 3 * $y2, 3 * $y2 - 6 * $y1, 3 * $y1];
                 }
@@ -72,7 +77,10 @@ final readonly class BareLoop
                     // Colours are mixed with premultiplied alpha.
                     $alpha = $from[3] + ($to[3] - $from[3]) * $progress;
                     [$here, $there] = [$from[3] * (1 - $progress) / $alpha, $to[3] * $progress / $alpha];
-                    $mixed = [round($from[0] * $here + $to[0] * $there), round($from[1] * $here + $to[1] * $there), round($from[2] * $here + $to[2] * $there)];
+                    $mixed = [
+                        round($from[0] * $here + $to[0] * $there), round($from[1] * $here + $to[1] * $there),
+                        round($from[2] * $here + $to[2] * $there),
+                    ];
                 } else {
                     foreach ($from as $at => $number) {
                         $mixed[] = $number + ($to[$at] - $number) * $progress;
@@ -92,7 +100,8 @@ final readonly class BareLoop
             $outline = sprintf('#%02x%02x%02x', ...$values['outline']);
             $items .= ($items === '' ? '' : ',').'{"op":"group","opacity":'.round($values['opacity'][0] / 100, 5).',"items":['
                 .'{"op":"fill","path":"'.self::PATH."\",\"matrix\":$matrix,\"colour\":\"$fill\"},"
-                .'{"op":"stroke","path":"'.self::PATH."\",\"matrix\":$matrix,\"colour\":\"$outline\",\"width\":".round($values['outlineWidth'][0], 4).',"join":"miter"}]}';
+                .'{"op":"stroke","path":"'.self::PATH."\",\"matrix\":$matrix,\"colour\":\"$outline\",\"width\":"
+                    .round($values['outlineWidth'][0], 4).',"join":"miter"}]}';
         }
 
         return "{\"version\":1,\"frame\":$frame,".self::HEAD.$items.']}';

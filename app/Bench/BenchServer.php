@@ -23,7 +23,9 @@ final class BenchServer
     public static function with(callable $measure): mixed
     {
         $project = ProjectRow::query()->create(['name' => 'Bench '.bin2hex(random_bytes(3))]);
-        $server = new Process(['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null);
+        $server = new Process(
+            ['setsid', PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), timeout: null,
+        );
         $server->start();
         try {
             self::wait();
@@ -46,7 +48,10 @@ final class BenchServer
     /** @return float frames a second of it that the browser shows while it plays */
     public static function played(CompositionRow $composition): float
     {
-        $browser = new Process(['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.self::PORT."/compositions/{$composition->id}"], base_path(), timeout: 120);
+        $browser = new Process(
+            ['node', base_path('tools/playing.mjs'), 'http://127.0.0.1:'.self::PORT."/compositions/{$composition->id}"],
+            base_path(), timeout: 120,
+        );
         $browser->mustRun();
         $figure = json_decode($browser->getOutput(), true);
 

@@ -31,8 +31,12 @@ final class BlurBench
         $times = ['sharp' => [], 'blurred' => [], 'evaluated' => []];
         try {
             for ($round = 0; $round < self::ROUNDS; $round++) {
-                $times['sharp'][] = $this->time(fn () => (new RangeRenderer($sharp))->render($sharp->composition->range(), "$folder/out.mp4", fn (): bool => true));
-                $times['blurred'][] = $this->time(fn () => (new RangeRenderer($blurred))->render($blurred->composition->range(), "$folder/out.mp4", fn (): bool => true));
+                $times['sharp'][] = $this->time(fn () => (new RangeRenderer($sharp))->render(
+                    $sharp->composition->range(), "$folder/out.mp4", fn (): bool => true,
+                ));
+                $times['blurred'][] = $this->time(fn () => (new RangeRenderer($blurred))->render(
+                    $blurred->composition->range(), "$folder/out.mp4", fn (): bool => true,
+                ));
                 $times['evaluated'][] = $this->time(function () use ($blurred): void {
                     foreach ($blurred->lists($blurred->composition->range()) as $list) {
                         $list->encode();
@@ -42,7 +46,9 @@ final class BlurBench
         } finally {
             File::deleteDirectory($folder);
         }
-        $played = BenchServer::with(fn (ProjectRow $project): float => BenchServer::played(StoredComposition::store($project->id, self::letters(true))));
+        $played = BenchServer::with(
+            fn (ProjectRow $project): float => BenchServer::played(StoredComposition::store($project->id, self::letters(true))),
+        );
         [$sharp, $blurred, $evaluated] = array_map(min(...), array_values($times));
 
         return [
@@ -57,9 +63,11 @@ final class BlurBench
         return Composition::read(new Node([
             'id' => 'c', 'name' => 'Blur', 'width' => 1280, 'height' => 720, 'rate' => '25/1', 'length' => self::FRAMES,
             'layers' => array_map(fn (int $index): array => [
-                'id' => "l$index", 'kind' => 'shape', 'form' => 'rectangle', 'name' => "Letter $index", 'in' => 0, 'out' => self::FRAMES, 'size' => [40, 60], 'fill' => '#f3e3c3',
+                'id' => "l$index", 'kind' => 'shape', 'form' => 'rectangle', 'name' => "Letter $index", 'in' => 0,
+                'out' => self::FRAMES, 'size' => [40, 60], 'fill' => '#f3e3c3',
                 'motionBlur' => $blurred, 'position' => ['keyframes' => [
-                    ['at' => 0, 'value' => [100 + 18 * $index, -100], 'easing' => 'ease-out(75%)'], ['at' => self::FRAMES, 'value' => [100 + 18 * $index, 200 + 5 * $index]],
+                    ['at' => 0, 'value' => [100 + 18 * $index, -100], 'easing' => 'ease-out(75%)'],
+                    ['at' => self::FRAMES, 'value' => [100 + 18 * $index, 200 + 5 * $index]],
                 ]],
                 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => self::FRAMES, 'value' => 360]]],
             ], range(0, 59)),

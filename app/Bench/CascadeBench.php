@@ -77,18 +77,34 @@ final readonly class CascadeBench
         $layer = self::letters()->layer('l1');
         assert($layer->content instanceof TextContent);
 
-        return new BareLetters(new SetText(TextBlock::of($layer->content, 0.0, $this->shaper), $layer->number('typeSize', 0), $layer->number('leading', 0)), [160.0, 260.0], '#f3e3c3');
+        return new BareLetters(
+            new SetText(TextBlock::of($layer->content, 0.0, $this->shaper), $layer->number('typeSize', 0), $layer->number('leading', 0)),
+            [160.0, 260.0], '#f3e3c3',
+        );
     }
 
     public static function letters(): Composition
     {
-        $text = implode("\n", ['The depot opens all its gates', 'to those who like old trams', 'and bells, and to the street', 'they ran along for many years', 'until last Sunday in June']);
+        $text = implode(
+            "\n",
+            [
+                'The depot opens all its gates', 'to those who like old trams', 'and bells, and to the street',
+                'they ran along for many years', 'until last Sunday in June',
+            ],
+        );
 
         return self::composition([[
-            'id' => 'l1', 'kind' => 'text', 'name' => 'Letters', 'in' => 0, 'out' => self::FRAMES, 'text' => mb_substr($text, 0, 145), 'typeSize' => 90, 'position' => [160, 260], 'motionBlur' => true,
+            'id' => 'l1', 'kind' => 'text', 'name' => 'Letters', 'in' => 0, 'out' => self::FRAMES,
+            'text' => mb_substr($text, 0, 145), 'typeSize' => 90, 'position' => [160, 260], 'motionBlur' => true,
             'cascades' => [
-                ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 90, 'overlap' => 85, 'position' => [0, 90], 'turn' => 25, 'scale' => [40, 40], 'easing' => 'cubic-out'],
-                ['id' => 'c2', 'as' => 'arrive', 'units' => 'words', 'length' => 95, 'overlap' => 60, 'position' => [-60, 0], 'opacity' => 100, 'easing' => 'quint-out'],
+                [
+                    'id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 90, 'overlap' => 85,
+                    'position' => [0, 90], 'turn' => 25, 'scale' => [40, 40], 'easing' => 'cubic-out',
+                ],
+                [
+                    'id' => 'c2', 'as' => 'arrive', 'units' => 'words', 'length' => 95, 'overlap' => 60,
+                    'position' => [-60, 0], 'opacity' => 100, 'easing' => 'quint-out',
+                ],
             ],
         ]]);
     }
@@ -96,8 +112,10 @@ final readonly class CascadeBench
     private static function leaves(): Composition
     {
         return self::composition([[
-            'id' => 'l1', 'kind' => 'shape', 'form' => 'path', 'name' => 'Leaves', 'in' => 0, 'out' => self::FRAMES, 'position' => [960, 540], 'fill' => '#00000000', 'outline' => '#5d8a4a', 'outlineWidth' => 6,
-            'path' => 'M-800 -300C-400 -500 400 -100 800 -300C1000 -100 -1000 0 -800 200C-400 500 400 100 800 300', 'brush' => ['form' => 'leaves', 'size' => 300, 'spacing' => 14],
+            'id' => 'l1', 'kind' => 'shape', 'form' => 'path', 'name' => 'Leaves', 'in' => 0, 'out' => self::FRAMES,
+            'position' => [960, 540], 'fill' => '#00000000', 'outline' => '#5d8a4a', 'outlineWidth' => 6,
+            'path' => 'M-800 -300C-400 -500 400 -100 800 -300C1000 -100 -1000 0 -800 200C-400 500 400 100 800 300',
+            'brush' => ['form' => 'leaves', 'size' => 300, 'spacing' => 14],
             'drawEnd' => ['keyframes' => [['at' => 0, 'value' => 60], ['at' => self::FRAMES - 1, 'value' => 100]]],
         ]]);
     }
@@ -105,6 +123,9 @@ final readonly class CascadeBench
     /** @param  list<array<string, mixed>>  $layers */
     private static function composition(array $layers): Composition
     {
-        return Composition::read(new Node(['id' => 'c', 'name' => 'Cascades', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => self::FRAMES, 'layers' => $layers]));
+        return Composition::read(new Node([
+            'id' => 'c', 'name' => 'Cascades', 'width' => 1920, 'height' => 1080, 'rate' => '25/1',
+            'length' => self::FRAMES, 'layers' => $layers,
+        ]));
     }
 }

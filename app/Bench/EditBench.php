@@ -25,13 +25,19 @@ final class EditBench
             ['an edit, 20 layers × 8 eased properties', sprintf('median %.1f ms, 95 %% %.1f ms', $small[0], $small[1]), '≤ 25 ms, ≤ 50 ms'],
             ['a try while dragging, the same', sprintf('median %.1f ms, 95 %% %.1f ms', $small[2], $small[3]), '≤ 25 ms, ≤ 50 ms'],
             ['an edit, 500 layers, 12,000 keyframes', sprintf('median %.1f ms, 95 %% %.1f ms', $large[0], $large[1]), 'median ≤ 60 ms'],
-            ['a try while dragging in the picture, the same', sprintf('median %.1f ms, 95 %% %.1f ms', $large[2], $large[3]), 'median ≤ 40 ms'],
+            [
+                'a try while dragging in the picture, the same',
+                sprintf('median %.1f ms, 95 %% %.1f ms', $large[2], $large[3]), 'median ≤ 40 ms',
+            ],
             ['a try while dragging in time, the same', sprintf('median %.1f ms, 95 %% %.1f ms', $large[5], $large[6]), 'median ≤ 40 ms'],
             ['… opened', sprintf('%.0f ms', $large[4]), '≤ 2000 ms'],
         ];
     }
 
-    /** @return array{float, float, float, float, float, float, float} median and 95 % of edits and of tries, opening, median and 95 % of tries in time; ms */
+    /**
+     * @return array{float, float, float, float, float, float, float} median and 95 % of edits and of tries, opening, median and
+     *     95 % of tries in time; ms
+     */
     private function measure(CompositionRow $composition): array
     {
         $url = 'http://127.0.0.1:'.BenchServer::PORT."/api/compositions/{$composition->id}";
@@ -56,7 +62,10 @@ final class EditBench
         sort($triesInTime);
         $at = fn (array $times, float $part): float => $times[(int) floor($part * (count($times) - 1))];
 
-        return [$at($edits, 0.5), $at($edits, 0.95), $at($tries, 0.5), $at($tries, 0.95), $opened, $at($triesInTime, 0.5), $at($triesInTime, 0.95)];
+        return [
+            $at($edits, 0.5), $at($edits, 0.95), $at($tries, 0.5), $at($tries, 0.95), $opened, $at($triesInTime, 0.5),
+            $at($triesInTime, 0.95),
+        ];
     }
 
     /** @return float milliseconds */

@@ -64,7 +64,8 @@ final readonly class EvaluationBench
     public static function composition(int $layers, int $keyframes): Composition
     {
         $eased = fn (mixed $from, mixed $to): array => ['keyframes' => array_map(fn (int $index): array => [
-            'at' => intdiv(5000 * $index, $keyframes - 1), 'value' => $index % 2 === 0 ? $from : $to, 'easing' => 'cubic-bezier(0.4, 0, 0.2, 1)',
+            'at' => intdiv(5000 * $index, $keyframes - 1), 'value' => $index % 2 === 0 ? $from : $to,
+            'easing' => 'cubic-bezier(0.4, 0, 0.2, 1)',
         ], range(0, $keyframes - 1))];
 
         return Composition::read(new Node([

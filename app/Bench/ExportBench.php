@@ -67,7 +67,10 @@ final class ExportBench
 
     private function scene(Composition $composition): Scene
     {
-        return new Scene($composition, MediaLibrary::of(new Media('m1', 'Street', 'street.mp4')), new Clips(['m1' => Probe::clip($this->clip)]));
+        return new Scene(
+            $composition, MediaLibrary::of(new Media('m1', 'Street', 'street.mp4')),
+            new Clips(['m1' => Probe::clip($this->clip)]),
+        );
     }
 
     /**
@@ -92,9 +95,13 @@ final class ExportBench
     private function peer(string $filter = ''): void
     {
         $still = "$this->folder/strip.png";
-        Ffmpeg::run([...Ffmpeg::command(), '-f', 'lavfi', '-i', 'color=0x2f5d50@0.8:s=1920x220,format=rgba', '-frames:v', '1', '-y', $still]);
         Ffmpeg::run([
-            ...Ffmpeg::command(), '-ss', '1.6', '-i', $this->clip, '-i', $still, '-filter_complex', "[0:v]{$filter}null[clip];[clip][1:v]overlay=0:780",
+            ...Ffmpeg::command(), '-f', 'lavfi', '-i', 'color=0x2f5d50@0.8:s=1920x220,format=rgba', '-frames:v', '1', '-y',
+            $still,
+        ]);
+        Ffmpeg::run([
+            ...Ffmpeg::command(), '-ss', '1.6', '-i', $this->clip, '-i', $still, '-filter_complex',
+            "[0:v]{$filter}null[clip];[clip][1:v]overlay=0:780",
             '-frames:v', '200', ...(new Mp4)->encoder(Probe::clip($this->clip)->rate, Quality::Good), '-an', '-y', "$this->folder/peer.mp4",
         ]);
     }

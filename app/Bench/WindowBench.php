@@ -62,13 +62,25 @@ final class WindowBench
     /** @param  array<string, Clip>  $clips */
     private function export(array $clips, float $rounding): void
     {
-        $layers = [['id' => 'under', 'kind' => 'footage', 'media' => 'm5', 'name' => 'Under', 'in' => 0, 'out' => self::FRAMES, 'position' => [960, 540]]];
+        $layers = [[
+            'id' => 'under', 'kind' => 'footage', 'media' => 'm5', 'name' => 'Under', 'in' => 0, 'out' => self::FRAMES,
+            'position' => [960, 540],
+        ]];
         foreach ([[490, 280], [1430, 280], [490, 800], [1430, 800]] as $index => $middle) {
-            $layers[] = ['id' => "w$index", 'kind' => 'window', 'form' => 'rectangle', 'media' => 'm'.($index + 1), 'name' => 'Window', 'in' => 0, 'out' => self::FRAMES, 'position' => $middle, 'size' => [800, 450], 'rounding' => $rounding];
+            $layers[] = [
+                'id' => "w$index", 'kind' => 'window', 'form' => 'rectangle', 'media' => 'm'.($index + 1),
+                'name' => 'Window', 'in' => 0, 'out' => self::FRAMES, 'position' => $middle, 'size' => [800, 450],
+                'rounding' => $rounding,
+            ];
         }
-        $composition = Composition::read(new Node(['id' => 'c', 'name' => 'Windows', 'width' => 1920, 'height' => 1080, 'rate' => (string) $clips['m5']->rate, 'length' => self::FRAMES, 'layers' => $layers]));
+        $composition = Composition::read(new Node([
+            'id' => 'c', 'name' => 'Windows', 'width' => 1920, 'height' => 1080, 'rate' => (string) $clips['m5']->rate,
+            'length' => self::FRAMES, 'layers' => $layers,
+        ]));
         $media = array_map(fn (string $id): Media => new Media($id, $id, "$id.mp4", $clips[$id]->facts()), array_keys($clips));
-        (new RangeRenderer(new Scene($composition, MediaLibrary::of(...$media), new Clips($clips))))->render($composition->range(), "$this->folder/out.mp4", fn (): bool => true);
+        (new RangeRenderer(new Scene($composition, MediaLibrary::of(...$media), new Clips($clips))))->render(
+            $composition->range(), "$this->folder/out.mp4", fn (): bool => true,
+        );
     }
 
     /** @param  array<string, Clip>  $clips */
@@ -81,7 +93,8 @@ final class WindowBench
         Ffmpeg::run([
             ...Ffmpeg::command(), ...$inputs, '-filter_complex',
             '[0:v]scale=800:450[a];[1:v]scale=800:450[b];[2:v]scale=800:450[c];[3:v]scale=800:450[d];[4:v][a]overlay=90:55[e];[e][b]overlay=1030:55[f];[f][c]overlay=90:575[g];[g][d]overlay=1030:575',
-            '-frames:v', (string) self::FRAMES, ...(new Mp4)->encoder($clips['m5']->rate, Quality::Good), '-an', '-y', "$this->folder/peer.mp4",
+            '-frames:v', (string) self::FRAMES, ...(new Mp4)->encoder($clips['m5']->rate, Quality::Good), '-an', '-y',
+            "$this->folder/peer.mp4",
         ]);
     }
 

@@ -23,7 +23,11 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
-        $benches = ['evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class, 'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class, 'windows' => WindowBench::class, 'cascades' => CascadeBench::class];
+        $benches = [
+            'evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class,
+            'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class,
+            'windows' => WindowBench::class, 'cascades' => CascadeBench::class,
+        ];
         $only = $this->option('only');
         if ($only !== null && ! isset($benches[$only])) {
             $this->getOutput()->getErrorStyle()->writeln("--only: \"$only\" is not one of ".implode(', ', array_keys($benches)));
@@ -37,7 +41,10 @@ final class BenchCommand extends Command
                 $before = EvaluationBench::bareFramesPerSecond();
                 array_push($rows, ...app($class)->run());
                 // What the figures above are worth: what the machine did by itself right before and after.
-                $rows[] = ['  the machine, a bare loop over 20 layers', sprintf('%d and %d frames a second', $before, EvaluationBench::bareFramesPerSecond()), ''];
+                $rows[] = [
+                    '  the machine, a bare loop over 20 layers',
+                    sprintf('%d and %d frames a second', $before, EvaluationBench::bareFramesPerSecond()), '',
+                ];
             }
         }
         $this->table(['what', 'measured', 'goal'], $rows);

@@ -29,7 +29,10 @@ final class EditCommand extends DocumentCommand
         WrittenVideo::sweep($out);
         $project = $this->project();
         $clips = $this->clips($project);
-        $evaluator = new Evaluator($clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))), covering: new DrawnCovering(fn () => $clips));
+        $evaluator = new Evaluator(
+            $clips->describe($project->media), new TextBlocks(new HarfBuzzShaper(new ClipFonts($clips))),
+            covering: new DrawnCovering(fn () => $clips),
+        );
         $project = $project->with(['media' => $evaluator->media]);
         // The one that is meant stays so, whatever the edits call it.
         $chosen = $project->composition($this->option('composition'))->id;

@@ -35,7 +35,9 @@ final class RenderCommand extends DocumentCommand
     {
         $out = (string) $this->option('out');
         $format = $this->format($out);
-        $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal("--quality: \"{$this->option('quality')}\" is not small, good or best");
+        $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal(
+            "--quality: \"{$this->option('quality')}\" is not small, good or best",
+        );
         $this->output([]);
         $project = $this->project();
         $composition = $project->composition($this->option('composition'));
@@ -61,7 +63,11 @@ final class RenderCommand extends DocumentCommand
         $named = $this->option('format') === null ? $ofFile : Formats::get((string) $this->option('format'));
         if ($named === null || $named->extension() !== strtolower(pathinfo($out, PATHINFO_EXTENSION))) {
             $endings = array_unique(array_map(fn (Format $one): string => ".{$one->extension()}", Formats::all()));
-            throw new Refusal($named === null ? "$out: must end with ".implode(', ', $endings) : "$out: {$named->title()} ends with .{$named->extension()}");
+            throw new Refusal(
+                $named === null
+                    ? "$out: must end with ".implode(', ', $endings)
+                    : "$out: {$named->title()} ends with .{$named->extension()}",
+            );
         }
 
         return $named;
@@ -69,7 +75,9 @@ final class RenderCommand extends DocumentCommand
 
     public static function scale(string $text): float
     {
-        return is_numeric($text) && $text >= 0.05 && $text <= 4 ? (float) $text : throw new Refusal("--scale: \"$text\" is outside 0.05..4");
+        return is_numeric($text) && $text >= 0.05 && $text <= 4
+            ? (float) $text
+            : throw new Refusal("--scale: \"$text\" is outside 0.05..4");
     }
 
     /** Ended by a signal, it leaves nothing half-made. */
@@ -90,7 +98,10 @@ final class RenderCommand extends DocumentCommand
                     return ! $this->isEnding;
                 });
             }
-            (new Joiner($scene, $output))->join($range, $isSeen ? [$silent] : [], $out, fn (): bool => $this->isEnding ? throw new RenderCancelled('stopped') : true);
+            (new Joiner($scene, $output))->join(
+                $range, $isSeen ? [$silent] : [], $out,
+                fn (): bool => $this->isEnding ? throw new RenderCancelled('stopped') : true,
+            );
         } catch (RenderCancelled) {
             $this->newLine();
             throw new Stopped('stopped; nothing was written', self::STOPPED);

@@ -78,7 +78,9 @@ final class ResumeCommand extends Command
     {
         File::deleteDirectory(ProjectExport::folder());
         File::delete([...File::glob(config('ricamo.originals').'/*.part'), ...File::glob(config('ricamo.renders').'/*/*.part')]);
-        foreach (Upload::query()->where('state', '!=', 'opening')->where('updated_at', '<', now()->subHours(self::UPLOAD_HOURS))->get() as $upload) {
+        foreach (Upload::query()->where('state', '!=', 'opening')->where(
+            'updated_at', '<', now()->subHours(self::UPLOAD_HOURS),
+        )->get() as $upload) {
             // What has come whole was answered, however long ago.
             if ($upload->state !== 'coming' || ! $upload->isComplete()) {
                 $upload->discard();
@@ -86,7 +88,10 @@ final class ResumeCommand extends Command
         }
         // What a process was taking in itself, which is gone.
         MediaRow::query()->where('state', 'checking')->where('attempt', '')->delete();
-        $expected = [...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'), ...MediaRow::query()->where('state', 'checking')->pluck('attempt')];
+        $expected = [
+            ...Upload::query()->whereIn('state', ['coming', 'opening'])->pluck('id'),
+            ...MediaRow::query()->where('state', 'checking')->pluck('attempt'),
+        ];
         foreach (File::glob(config('ricamo.uploads').'/*.part*') as $file) {
             if (! in_array(Str::before(basename($file), '.part'), $expected, true)) {
                 Upload::sweep($file);

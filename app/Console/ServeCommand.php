@@ -42,7 +42,10 @@ final class ServeCommand extends Command
         $this->trap([SIGINT, SIGTERM, SIGHUP], function (): void {
             $this->ending = true;
         });
-        [$host, $port] = [(string) ($this->option('host') ?? config('ricamo.host')), (int) ($this->option('port') ?? config('ricamo.port'))];
+        [$host, $port] = [
+            (string) ($this->option('host') ?? config('ricamo.host')),
+            (int) ($this->option('port') ?? config('ricamo.port')),
+        ];
         // What it starts goes by the same.
         foreach (['RICAMO_HOST' => $host, 'RICAMO_PORT' => (string) $port] as $name => $value) {
             putenv("$name=$value");

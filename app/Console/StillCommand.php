@@ -20,7 +20,10 @@ final class StillCommand extends DocumentCommand
         $project = $this->project();
         $composition = $project->composition($this->option('composition'));
         $frame = $this->wholeNumber('frame', (string) $this->option('frame'));
-        $scene = new Scene($composition, $project->library(), $this->clips($project), RenderCommand::scale((string) $this->option('scale')));
+        $scene = new Scene(
+            $composition, $project->library(), $this->clips($project),
+            RenderCommand::scale((string) $this->option('scale')),
+        );
         $this->remarkOn($scene);
         $surface = $this->about((string) $this->argument('document'), fn () => $scene->still($frame));
         $surface->writePng($out);

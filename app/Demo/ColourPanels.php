@@ -15,14 +15,18 @@ final class ColourPanels
     public static function composition(string $logo): Composition
     {
         $stage = new Stage('Colour panels', '25/1', 50, 'transparent');
-        foreach ([[Palette::SIGNAL_RED, 'cochineal'], [Palette::BRASS, 'saffron'], [Palette::DEPOT_GREEN, 'weld']] as $index => [$colour, $label]) {
+        foreach ([
+            [Palette::SIGNAL_RED, 'cochineal'], [Palette::BRASS, 'saffron'], [Palette::DEPOT_GREEN, 'weld'],
+        ] as $index => [$colour, $label]) {
             $stage->rectangle('Panel '.($index + 1), ['keyframes' => [
                 ['at' => 5 * $index, 'value' => [-1200, 540], 'easing' => 'cubic-out'], ['at' => 5 * $index + 22, 'value' => [960, 540]],
             ]], 2200, 1200, $colour, ['label' => $label, 'motionBlur' => true]);
         }
         $stage->add('footage', 'Logo', ['media' => $logo, 'position' => ['keyframes' => [
             ['at' => 10, 'value' => [-1200, 540], 'easing' => 'cubic-out'], ['at' => 32, 'value' => [960, 540]],
-        ]], 'scale' => [60, 60], 'label' => 'indigo', 'alwaysReads' => true, 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'l3']]]);
+        ]], 'scale' => [60, 60], 'label' => 'indigo', 'alwaysReads' => true, 'masks' => [[
+            'id' => 'm1', 'form' => 'layer', 'layer' => 'l3',
+        ]]]);
 
         return $stage->composition();
     }

@@ -59,7 +59,10 @@ final class DemoFootage
         if (! is_file($file)) {
             $logo = Probe::clip($this->logo());
             $composition = ColourPanels::composition('logo');
-            $scene = new Scene($composition, MediaLibrary::of(new Media('logo', 'Logo', 'logo.png', $logo->facts())), new Clips(['logo' => $logo]));
+            $scene = new Scene(
+                $composition, MediaLibrary::of(new Media('logo', 'Logo', 'logo.png', $logo->facts())),
+                new Clips(['logo' => $logo]),
+            );
             $output = new Output(new Ffv1);
             (new RangeRenderer($scene, $output))->render($composition->range(), "$file.piece", fn (): bool => true);
             (new Joiner($scene, $output))->join($composition->range(), ["$file.piece"], $file);

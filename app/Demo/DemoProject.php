@@ -31,7 +31,9 @@ final readonly class DemoProject
         [$street, $workshop] = [$footage->street(), $footage->workshop()];
 
         $project = ProjectRow::query()->create(['name' => self::NAME, 'swatches' => Text::of(self::swatches())]);
-        $take = fn (string $file, string $name, string $folder): string => $this->filed($this->intake->take($project, $file, $name), $folder);
+        $take = fn (string $file, string $name, string $folder): string => $this->filed(
+            $this->intake->take($project, $file, $name), $folder,
+        );
         $sample = fn (string $id, string $folder): string => $take(($this->shelf->get($id)->make)(), $this->shelf->get($id)->file, $folder);
         $documents = self::documents(
             $take($street, 'Street in the evening.mp4', 'Clips'),
@@ -54,8 +56,9 @@ final readonly class DemoProject
      *
      * @return list<Composition> with the ids c1, c2, …
      */
-    public static function documents(string $street, string $workshop, string $photograph, string $logo, string $panels, string $badge, string $music): array
-    {
+    public static function documents(
+        string $street, string $workshop, string $photograph, string $logo, string $panels, string $badge, string $music,
+    ): array {
         $documents = [
             LowerThird::composition($street, 'Marta Oldani', 'Depot electrician'),
             PictureInPicture::composition($workshop, $photograph),
@@ -80,7 +83,10 @@ final readonly class DemoProject
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
 
-        return array_map(fn (Composition $document, int $place): Composition => $document->withId('c'.($place + 1)), $documents, array_keys($documents));
+        return array_map(
+            fn (Composition $document, int $place): Composition => $document->withId('c'.($place + 1)), $documents,
+            array_keys($documents),
+        );
     }
 
     private function filed(MediaRow $media, string $folder): string

@@ -22,13 +22,17 @@ final class FourWindows
     {
         $stage = new Stage('Four windows', '25/1', 200, Palette::NIGHT);
         $stage->rectangle('Evening', [960, 540], 1920, 1080, Palette::NIGHT, ['gradients' => [[
-            'of' => 'fill', 'form' => 'corners', 'topLeft' => Palette::NIGHT, 'topRight' => Palette::ENAMEL_BLUE, 'bottomLeft' => Palette::DEPOT_GREEN, 'bottomRight' => Palette::NIGHT,
+            'of' => 'fill', 'form' => 'corners', 'topLeft' => Palette::NIGHT, 'topRight' => Palette::ENAMEL_BLUE,
+            'bottomLeft' => Palette::DEPOT_GREEN, 'bottomRight' => Palette::NIGHT,
         ]]]);
         $shown = [
             ['Street', ['media' => $street, 'from' => 60, 'pan' => [40, 0], 'zoom' => 125]],
             ['Workshop', ['media' => $workshop, 'sound' => false, 'zoom' => $stage->throughout(110, 140)]],
             ['Photograph', ['media' => $photograph, 'zoom' => $stage->throughout(100, 130), 'turn' => -3]],
-            ['The last seconds', ['media' => $street, 'from' => 200, 'beyond' => 'there-and-back', 'sound' => false, 'pan' => [-60, 0], 'zoom' => 150]],
+            [
+                'The last seconds',
+                ['media' => $street, 'from' => 200, 'beyond' => 'there-and-back', 'sound' => false, 'pan' => [-60, 0], 'zoom' => 150],
+            ],
         ];
         foreach ($shown as $index => [$name, $fields]) {
             $stage->add('window', $name, [
@@ -39,9 +43,13 @@ final class FourWindows
                 ...$fields,
             ]);
         }
-        $stage->rectangle('Plate', [960, 540], 760, 190, Palette::TRAM_CREAM, ['rounding' => 95, 'in' => 60, 'group' => 'title', 'effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]]);
+        $stage->rectangle(
+            'Plate', [960, 540], 760, 190, Palette::TRAM_CREAM,
+            ['rounding' => 95, 'in' => 60, 'group' => 'title', 'effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]],
+        );
         $stage->add('text', 'Title', [
-            'text' => 'Depot Nine', 'typeSize' => 104, 'align' => 'centre', 'position' => [960, 576], 'fill' => Palette::DEPOT_GREEN, 'in' => 60, 'group' => 'title',
+            'text' => 'Depot Nine', 'typeSize' => 104, 'align' => 'centre', 'position' => [960, 576],
+            'fill' => Palette::DEPOT_GREEN, 'in' => 60, 'group' => 'title',
         ]);
         $stage->add('group', 'Title plate', [
             'id' => 'title', 'in' => 60, 'position' => [960, 540], 'anchor' => [960, 540], 'label' => 'lichen',

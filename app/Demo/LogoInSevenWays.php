@@ -18,16 +18,23 @@ final class LogoInSevenWays
     {
         $stage = new Stage('A logo in seven ways', '25/1', 7 * self::EACH, Palette::NIGHT);
         $stage->add('footage', 'Street', ['media' => $street, 'position' => [960, 540], 'label' => 'walnut', 'beyond' => 'there-and-back']);
-        $phase = fn (array $move, int $length = self::COMES): array => ['length' => $length, 'easing' => 'ease-in-out(60%)', 'moves' => [$move]];
+        $phase = fn (array $move, int $length = self::COMES): array => [
+            'length' => $length, 'easing' => 'ease-in-out(60%)', 'moves' => [$move],
+        ];
         $ways = [
             'Fades' => ['opacity' => self::there(0, 100)],
             'Slides' => ['position' => self::there([960, 1400], [960, 540], [960, -320])],
             'Grows and shrinks' => ['scale' => self::there([0, 0], [80, 80])],
             'Drawn in by a corner' => ['effects' => [[
-                'id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => self::there([-1400, -700], [0, 0], [0, 0]), 'bottomRight' => self::there([0, 0], [0, 0], [1400, 700]),
+                'id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => self::there([-1400, -700], [0, 0], [0, 0]),
+                'bottomRight' => self::there([0, 0], [0, 0], [1400, 700]),
             ]], 'opacity' => self::there(0, 100)],
             'Out of a smear' => ['effects' => [[
-                'id' => 'e1', 'effect' => 'smear', 'radius' => 460, 'centre' => ['keyframes' => [['at' => 0, 'value' => [-1000, 0], 'easing' => 'ease-in-out(70%)'], ['at' => self::EACH - 1, 'value' => [1000, 0]]]],
+                'id' => 'e1', 'effect' => 'smear', 'radius' => 460,
+                'centre' => ['keyframes' => [
+                    ['at' => 0, 'value' => [-1000, 0], 'easing' => 'ease-in-out(70%)'],
+                    ['at' => self::EACH - 1, 'value' => [1000, 0]],
+                ]],
             ]]],
             'Wiped' => ['arrive' => $phase(['move' => 'wipe', 'angle' => 225]), 'leave' => $phase(['move' => 'wipe', 'angle' => 45], 26)],
             'Streaks' => ['arrive' => $phase(['move' => 'streak']), 'leave' => ['mirror' => true]],
@@ -35,7 +42,8 @@ final class LogoInSevenWays
         $number = 0;
         foreach ($ways as $name => $fields) {
             $stage->add('footage', $name, [
-                'media' => $logo, 'in' => $number * self::EACH, 'out' => ($number + 1) * self::EACH, 'position' => [960, 540], 'scale' => [80, 80],
+                'media' => $logo, 'in' => $number * self::EACH, 'out' => ($number + 1) * self::EACH,
+                'position' => [960, 540], 'scale' => [80, 80],
                 'label' => ['madder', 'woad', 'weld', 'saffron', 'indigo', 'cochineal', 'lichen'][$number], ...$fields,
             ]);
             $number++;
@@ -53,7 +61,8 @@ final class LogoInSevenWays
     {
         return ['keyframes' => [
             ['at' => 0, 'value' => $from, 'easing' => 'ease-out(75%)'], ['at' => self::COMES, 'value' => $rest],
-            ['at' => self::EACH - 1 - self::COMES, 'value' => $rest, 'easing' => 'ease-in(75%)'], ['at' => self::EACH - 1, 'value' => $to ?? $from],
+            ['at' => self::EACH - 1 - self::COMES, 'value' => $rest, 'easing' => 'ease-in(75%)'],
+            ['at' => self::EACH - 1, 'value' => $to ?? $from],
         ]];
     }
 }

@@ -33,7 +33,10 @@ final class LogoPicture
     {
         $middle = self::SIDE / 2;
         foreach ([0, 60, 120] as $turn) {
-            $stage->rectangle("Band $turn", [$middle, $middle], self::CORNERS, sqrt(3) * self::CORNERS + 2 * $around, $fill, ['rotation' => $turn]);
+            $stage->rectangle(
+                "Band $turn", [$middle, $middle], self::CORNERS, sqrt(3) * self::CORNERS + 2 * $around, $fill,
+                ['rotation' => $turn],
+            );
         }
         foreach (range(0, 300, 60) as $corner) {
             $place = [$middle + self::CORNERS * cos(deg2rad($corner)), $middle + self::CORNERS * sin(deg2rad($corner))];

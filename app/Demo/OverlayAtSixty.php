@@ -28,7 +28,9 @@ final class OverlayAtSixty
                 ['at' => $wait, 'value' => [$x, 1400], 'easing' => 'cubic-out'], ['at' => $wait + 40, 'value' => [$x, 540]],
                 ['at' => $wait + 120, 'value' => [$x, 540], 'easing' => 'cubic-in'], ['at' => $wait + 160, 'value' => [$x, -320]],
             ]],
-            'rotation' => ['keyframes' => [['at' => $wait + 30, 'value' => 0, 'easing' => 'ease-in-out'], ['at' => $wait + 70, 'value' => 360]]],
+            'rotation' => ['keyframes' => [
+                ['at' => $wait + 30, 'value' => 0, 'easing' => 'ease-in-out'], ['at' => $wait + 70, 'value' => 360],
+            ]],
             'opacity' => ['keyframes' => [['at' => $wait, 'value' => 0, 'easing' => 'linear'], ['at' => $wait + 20, 'value' => 100]]],
         ];
     }

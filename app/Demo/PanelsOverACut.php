@@ -25,7 +25,13 @@ final class PanelsOverACut
         $stage->add('footage', 'Workshop', ['media' => $workshop, 'in' => self::CUT, 'position' => [960, 540], 'label' => 'woad']);
         $panel = ['media' => $panels, 'position' => [960, 540], 'label' => 'saffron'];
         $stage->add('footage', 'Panels come', ['in' => self::CUT - self::COMES, 'out' => self::CUT, ...$panel]);
-        $stage->add('footage', 'Panels go', ['in' => self::CUT, 'out' => self::CUT + self::COMES, 'speed' => -100, 'from' => self::COMES - 1, 'scale' => [-100, 100], ...$panel]);
+        $stage->add(
+            'footage', 'Panels go',
+            [
+                'in' => self::CUT, 'out' => self::CUT + self::COMES, 'speed' => -100, 'from' => self::COMES - 1,
+                'scale' => [-100, 100], ...$panel,
+            ],
+        );
 
         return $stage->composition();
     }

@@ -21,11 +21,13 @@ final class PictureInPicture
         [$x, $y] = [1920 - self::MARGIN - 320, self::MARGIN + 180];
         $place = ['keyframes' => [
             ['at' => 0, 'value' => [1920 + 340, $y], 'easing' => 'cubic-out'], ['at' => 22, 'value' => [$x, $y]],
-            ['at' => -18, 'value' => [$x, $y], 'easing' => 'cubic-in', 'pin' => 'end'], ['at' => -1, 'value' => [1920 + 340, $y], 'pin' => 'end'],
+            ['at' => -18, 'value' => [$x, $y], 'easing' => 'cubic-in', 'pin' => 'end'],
+            ['at' => -1, 'value' => [1920 + 340, $y], 'pin' => 'end'],
         ]];
         $stage->rectangle('Edge', $place, 652, 372, Palette::TRAM_CREAM, ['in' => 30, 'out' => 220, 'label' => 'saffron', 'rounding' => 4]);
         $stage->add('footage', 'Photograph', [
-            'media' => $photograph, 'position' => $place, 'scale' => [self::SCALE, self::SCALE], 'in' => 30, 'out' => 220, 'label' => 'woad',
+            'media' => $photograph, 'position' => $place, 'scale' => [self::SCALE, self::SCALE], 'in' => 30, 'out' => 220,
+            'label' => 'woad',
         ]);
 
         return $stage->composition();

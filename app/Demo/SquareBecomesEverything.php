@@ -36,6 +36,8 @@ final class SquareBecomesEverything
      */
     private static function course(array $values): array
     {
-        return ['keyframes' => array_map(fn (array $one): array => ['at' => $one[0], 'value' => $one[1], 'easing' => self::EASING], $values)];
+        return ['keyframes' => array_map(
+            fn (array $one): array => ['at' => $one[0], 'value' => $one[1], 'easing' => self::EASING], $values,
+        )];
     }
 }

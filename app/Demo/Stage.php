@@ -61,7 +61,8 @@ final class Stage
     {
         return Composition::read(new Node([
             'id' => 'composition', 'name' => $this->name, 'width' => $this->width, 'height' => $this->height,
-            'rate' => $this->rate, 'length' => $this->length, 'background' => $this->background, 'markers' => $markers, 'layers' => $this->layers,
+            'rate' => $this->rate, 'length' => $this->length, 'background' => $this->background, 'markers' => $markers,
+            'layers' => $this->layers,
         ]));
     }
 }

@@ -33,8 +33,9 @@ final class StreetClip
     }
 
     /** @param  list<string>  $colours */
-    private static function houses(Stage $stage, string $name, int $count, float $width, float $height, float $travel, array $colours, string $light): void
-    {
+    private static function houses(
+        Stage $stage, string $name, int $count, float $width, float $height, float $travel, array $colours, string $light,
+    ): void {
         for ($house = 0; $house < $count; $house++) {
             $x = $house * $width;
             $tall = $height + 90 * (($house * 7) % 4) - 100;
@@ -43,7 +44,10 @@ final class StreetClip
             foreach (range(0, 5) as $window) {
                 [$column, $row] = [$window % 3, intdiv($window, 3)];
                 $lit = ($house * 5 + $window * 3) % 7 < 4;
-                $stage->rectangle("$name window $house-$window", $moving(($column - 1) * $width * 0.28, 860 - $tall + 90 + 150 * $row), $width * 0.13, 88, $lit ? $light : '#1f2433', ['rounding' => 4]);
+                $stage->rectangle(
+                    "$name window $house-$window", $moving(($column - 1) * $width * 0.28, 860 - $tall + 90 + 150 * $row),
+                    $width * 0.13, 88, $lit ? $light : '#1f2433', ['rounding' => 4],
+                );
             }
         }
     }
@@ -65,7 +69,10 @@ final class StreetClip
         $stage->rectangle('Tram skirt', $moving(0, 870), 1180, 180, Palette::DEPOT_GREEN, ['rounding' => 30]);
         $stage->rectangle('Tram line', $moving(0, 776), 1180, 14, Palette::BRASS);
         foreach (range(0, 6) as $window) {
-            $stage->rectangle("Tram window $window", $moving(-480 + 160 * $window, 670), 128, 130, '#ffe9b0', ['rounding' => 14, 'outline' => '#54452f', 'outlineWidth' => 6]);
+            $stage->rectangle(
+                "Tram window $window", $moving(-480 + 160 * $window, 670), 128, 130, '#ffe9b0',
+                ['rounding' => 14, 'outline' => '#54452f', 'outlineWidth' => 6],
+            );
             if ($window % 2 === 1) {
                 $stage->ellipse("Passenger $window", $moving(-470 + 160 * $window, 690), 46, 56, '#5b4636');
             }

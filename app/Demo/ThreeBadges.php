@@ -21,7 +21,9 @@ final class ThreeBadges
         foreach ($turns as $name => [$x, [$from, $first], [$to, $last], $label]) {
             $stage->add('footage', $name, [
                 'media' => $logo, 'position' => [$x, 540], 'scale' => [60, 60], 'label' => $label,
-                'rotation' => ['keyframes' => [['at' => $from, 'value' => $first, 'easing' => 'ease-in-out'], ['at' => $to, 'value' => $last]]],
+                'rotation' => ['keyframes' => [
+                    ['at' => $from, 'value' => $first, 'easing' => 'ease-in-out'], ['at' => $to, 'value' => $last],
+                ]],
             ]);
         }
 

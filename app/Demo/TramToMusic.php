@@ -24,12 +24,21 @@ final class TramToMusic
             'rounding' => '50%', 'columns' => 12, 'gaps' => [42, 0], 'stepTime' => 2, 'lastFill' => Palette::BRASS, 'label' => 'lichen',
             'size' => ['keyframes' => array_merge(...array_map(self::jump(...), range(1, 13)))],
         ]);
-        $stage->rectangle('Body', self::fromBeat(1, [-500, 560], [960, 560]), 620, 210, Palette::TRAM_CREAM, ['rounding' => 26, 'label' => 'saffron']);
+        $stage->rectangle(
+            'Body', self::fromBeat(1, [-500, 560], [960, 560]), 620, 210, Palette::TRAM_CREAM,
+            ['rounding' => 26, 'label' => 'saffron'],
+        );
         foreach ([-200, 0, 200] as $index => $x) {
-            $stage->rectangle('Window '.($index + 1), self::fromBeat(1, [$x - 500, 520], [$x + 960, 520]), 130, 80, Palette::ENAMEL_BLUE, ['rounding' => 12, 'label' => 'woad']);
+            $stage->rectangle(
+                'Window '.($index + 1), self::fromBeat(1, [$x - 500, 520], [$x + 960, 520]), 130, 80, Palette::ENAMEL_BLUE,
+                ['rounding' => 12, 'label' => 'woad'],
+            );
         }
         foreach ([-190, 190] as $index => $x) {
-            $stage->ellipse('Wheel '.($index + 1), self::fromBeat(2, [960 + $x, 1240], [960 + $x, 670]), 96, 96, Palette::SIGNAL_RED, ['label' => 'madder']);
+            $stage->ellipse(
+                'Wheel '.($index + 1), self::fromBeat(2, [960 + $x, 1240], [960 + $x, 670]), 96, 96, Palette::SIGNAL_RED,
+                ['label' => 'madder'],
+            );
         }
         $stage->add('footage', 'Badge', [
             'media' => $badge, 'in' => 8 * self::BEAT, 'position' => [960, 540], 'label' => 'indigo',

@@ -24,8 +24,10 @@ final class WorkshopClip
         return $stage->composition();
     }
 
-    private static function gear(Stage $stage, float $x, float $y, int $teeth, float $radius, float $turns, float $offset, string $colour, string $dark): void
-    {
+    private static function gear(
+        Stage $stage, float $x, float $y, int $teeth, float $radius, float $turns, float $offset, string $colour,
+        string $dark,
+    ): void {
         foreach (range(0, $teeth - 1) as $tooth) {
             $from = $offset + 360 / $teeth * $tooth;
             $stage->rectangle('Tooth', [$x, $y], 34, 60, $colour, [
@@ -49,11 +51,17 @@ final class WorkshopClip
         $stage->rectangle('Headstock', [840, 890], 220, 260, Palette::DEPOT_GREEN, ['rounding' => 24]);
         $stage->rectangle('Work', [1330, 880], 760, 96, '#b9b2a4', ['rounding' => 6]);
         foreach (range(0, 5) as $ring) {
-            $stage->rectangle("Ring $ring", $stage->throughout([1000 + 120 * $ring, 846], [1000 + 120 * $ring, 914], 'linear'), 10, 22, '#8d877b');
+            $stage->rectangle(
+                "Ring $ring", $stage->throughout([1000 + 120 * $ring, 846], [1000 + 120 * $ring, 914], 'linear'), 10, 22,
+                '#8d877b',
+            );
         }
         $stage->rectangle('Tool', $stage->throughout([1680, 960], [1060, 960]), 44, 110, '#2d3034', ['rounding' => 6]);
         $stage->ellipse('Spark', $stage->throughout([1680, 906], [1060, 906]), 16, 16, '#ffd98a', [
-            'opacity' => ['keyframes' => array_map(fn (int $beat): array => ['at' => 10 * $beat, 'value' => $beat % 2 === 0 ? 100 : 20, 'easing' => 'sine-in-out'], range(0, 30))],
+            'opacity' => ['keyframes' => array_map(
+                fn (int $beat): array => ['at' => 10 * $beat, 'value' => $beat % 2 === 0 ? 100 : 20, 'easing' => 'sine-in-out'],
+                range(0, 30),
+            )],
         ]);
     }
 }

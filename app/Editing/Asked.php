@@ -20,7 +20,10 @@ final readonly class Asked
     {
         $composition = CompositionRow::present()->findOrFail($id, ['id', 'project_id', 'key']);
 
-        return new self($composition->project_id, $composition, $request->field('revision')->int(0, PHP_INT_MAX), self::window($request->optional('window')));
+        return new self(
+            $composition->project_id, $composition, $request->field('revision')->int(0, PHP_INT_MAX),
+            self::window($request->optional('window')),
+        );
     }
 
     public static function inProject(int $id, Node $request): self

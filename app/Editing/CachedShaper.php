@@ -21,10 +21,16 @@ final readonly class CachedShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
-    {
+    public function shape(
+        string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false,
+    ): ShapedLine {
         $file = $this->folder.'/'.hash('xxh128', self::VERSION." $font ".json_encode([$features, $axes, $spans, $down])." $line");
-        $kept = is_file($file) ? @unserialize((string) file_get_contents($file), ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class, Colour::class]]) : false;
+        $kept = is_file($file)
+            ? @unserialize(
+                (string) file_get_contents($file),
+                ['allowed_classes' => [ShapedLine::class, Glyph::class, Path::class, Colour::class]],
+            )
+            : false;
         if ($kept instanceof ShapedLine) {
             return $kept;
         }

@@ -35,15 +35,23 @@ final class Editor
     public function edit(Asked $asked, Node $request): string
     {
         $edit = Edits::read($request);
-        $kept = Text::of(['edit' => $request->field('edit')->value, 'args' => $request->field('args')->value, 'composition' => $asked->composition?->key]);
+        $kept = Text::of([
+            'edit' => $request->field('edit')->value, 'args' => $request->field('args')->value,
+            'composition' => $asked->composition?->key,
+        ]);
 
-        return $this->change($asked, $request, function (Project $before, Evaluator $evaluator, ?int $latest) use ($asked, $edit, $kept): Outcome {
+        return $this->change($asked, $request, function (
+            Project $before, Evaluator $evaluator, ?int $latest,
+        ) use ($asked, $edit, $kept): Outcome {
             $settled = $this->settled($edit, $before, $asked);
             $after = $this->applied($settled, $before, $latest, $asked, $evaluator);
             $parts = Parts::between($before, $after);
 
             // What comes to the same is what is there: nothing is written, and no revision is made of it.
-            return new Outcome($parts === [] ? $before : $after, $settled instanceof Snapping ? $settled->by() : null, $this->toOpen($parts), function () use ($asked, $edit, $kept, $parts): void {
+            $settledBy = $settled instanceof Snapping ? $settled->by() : null;
+            $open = $this->toOpen($parts);
+
+            return new Outcome($parts === [] ? $before : $after, $settledBy, $open, function () use ($asked, $edit, $kept, $parts): void {
                 // What changes nothing is no step to undo.
                 if ($parts !== []) {
                     Step::drop($asked->project, $asked->window);
@@ -124,11 +132,17 @@ final class Editor
         });
     }
 
-    /** @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string}, projectRevision: int, work: int} what happened after a revision */
+    /**
+     * @return array{changes: list<array{revision: int, patch: mixed}>, history: array{undo: ?string, redo: ?string},
+     *     projectRevision: int, work: int} what happened after a revision
+     */
     public function since(CompositionRow $composition, int $revision, string $window): array
     {
         return [
-            'changes' => array_map(fn (ChangeRow $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)], ChangeRow::since($composition->id, $revision)),
+            'changes' => array_map(
+                fn (ChangeRow $change): array => ['revision' => $change->revision, 'patch' => json_decode($change->patch)],
+                ChangeRow::since($composition->id, $revision),
+            ),
             'history' => Step::history($composition->project_id, $window),
             'projectRevision' => $composition->project->revision,
             'work' => ProjectRow::work($composition->project_id),
@@ -214,7 +228,9 @@ final class Editor
             throw $conflict;
         }
         $isThere = $after->compositions->has($asked->composition->key);
-        $touched = $isThere ? Touched::between($before->compositions->get($asked->composition->key), $after->compositions->get($asked->composition->key)) : null;
+        $touched = $isThere
+            ? Touched::between($before->compositions->get($asked->composition->key), $after->compositions->get($asked->composition->key))
+            : null;
         foreach ($missed as $change) {
             if ($touched === null || $change->touched === null || Touched::decode($change->touched)->meets($touched)) {
                 throw $conflict;
@@ -227,9 +243,14 @@ final class Editor
     /** @return string JSON: what led from what the one who asks knows to what the change was made on */
     private function missed(Asked $asked, ?int $latest): string
     {
-        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest ? [] : ChangeRow::since($asked->composition->id, $asked->revision, $latest);
+        $missed = $asked->composition === null || $latest === null || $asked->revision >= $latest
+            ? []
+            : ChangeRow::since($asked->composition->id, $asked->revision, $latest);
 
-        return Text::list(array_map(fn (ChangeRow $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]), $missed));
+        return Text::list(array_map(
+            fn (ChangeRow $change): string => Text::object(['revision' => (string) $change->revision, 'patch' => $change->patch]),
+            $missed,
+        ));
     }
 
     private function settled(Edit $edit, Project $project, Asked $asked): Edit
@@ -285,7 +306,12 @@ final class Editor
      */
     private function toOpen(array $parts): array
     {
-        $inside = array_filter($parts, fn (Part $part): bool => in_array($part->place, [ChangedPlace::Head, ChangedPlace::Stack, ChangedPlace::Layer, ChangedPlace::Made], true));
+        $inside = array_filter(
+            $parts,
+            fn (Part $part): bool => in_array(
+                $part->place, [ChangedPlace::Head, ChangedPlace::Stack, ChangedPlace::Layer, ChangedPlace::Made], true,
+            ),
+        );
 
         return array_values(array_unique(array_map(fn (Part $part): string => $part->of, $inside)));
     }
@@ -302,6 +328,8 @@ final class Editor
             return null;
         }
 
-        return CompositionRow::query()->where('project_id', $asked->project)->where('key', $seen[0] ?? $after->compositions->ids()[0])->value('id');
+        return CompositionRow::query()->where('project_id', $asked->project)->where(
+            'key', $seen[0] ?? $after->compositions->ids()[0],
+        )->value('id');
     }
 }

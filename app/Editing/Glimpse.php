@@ -30,8 +30,10 @@ final readonly class Glimpse
      * @param  bool  $sized  whether it is wanted too what is as large as they are
      * @param  ?string  $through  a window beyond whose edges is to be seen what is in it
      */
-    private function __construct(private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized, private ?string $through)
-    {
+    private function __construct(
+        private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized,
+        private ?string $through,
+    ) {
     }
 
     /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized and through; null for frame 0 */
@@ -62,10 +64,17 @@ final readonly class Glimpse
             $layer = $entry->layer();
             $inspected[] = [
                 ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
-                ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter($frame - $layer->span->in, $document->rate, $evaluator->media)] : []),
+                ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter(
+                    $frame - $layer->span->in, $document->rate, $evaluator->media,
+                )] : []),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? ['trail' => Trail::of($layer, $frame, $document, $evaluator), 'masks' => MaskPlaces::of($layer, $document, $frame), 'paths' => PathPlaces::of($layer, $document, $frame), 'points' => EffectPoints::of($layer, $document, $frame, $evaluator)] : []),
+                ...(count($this->layers) === 1 ? [
+                    'trail' => Trail::of($layer, $frame, $document, $evaluator),
+                    'masks' => MaskPlaces::of($layer, $document, $frame),
+                    'paths' => PathPlaces::of($layer, $document, $frame),
+                    'points' => EffectPoints::of($layer, $document, $frame, $evaluator),
+                ] : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);
@@ -76,14 +85,19 @@ final readonly class Glimpse
             'missing' => $look->missing(),
             ...($this->through === null ? [] : ['beyond' => $evaluator->beyond($document, $this->through, $frame)->encode($this->known)]),
             'inspections' => Text::of($inspected),
-            'guides' => Text::of(array_map(fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame))),
+            'guides' => Text::of(array_map(
+                fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame),
+            )),
         ]);
     }
 
     /** @return list<Guide> */
     private function guides(Look $look, Composition $document, Evaluator $evaluator, int $frame): array
     {
-        $bounds = array_map(fn (Glance $glance): Box => $glance->bounds, array_intersect_key($look->glances, array_fill_keys($this->aligned, true)));
+        $bounds = array_map(
+            fn (Glance $glance): Box => $glance->bounds,
+            array_intersect_key($look->glances, array_fill_keys($this->aligned, true)),
+        );
         if ($bounds === []) {
             return [];
         }

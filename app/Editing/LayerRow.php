@@ -26,7 +26,9 @@ final class LayerRow
     public static function read(stdClass $row): StoredLayer
     {
         $facts = new LayerFacts(
-            LayerKinds::all()[$row->kind], $row->within, new References(self::ids($row->compositions), self::ids($row->layers), self::ids($row->media)), (bool) $row->marked,
+            LayerKinds::all()[$row->kind], $row->within,
+            new References(self::ids($row->compositions), self::ids($row->layers), self::ids($row->media)),
+            (bool) $row->marked,
         );
 
         return StoredLayer::stored($row->layer, new FrameRange($row->starts, $row->ends), $facts, $row->json);
@@ -44,8 +46,10 @@ final class LayerRow
         $facts = $layer->facts;
 
         return [
-            'starts' => $layer->span->in, 'ends' => $layer->span->out, 'kind' => $facts->kind->name(), 'within' => $facts->group, 'marked' => $facts->hasMarkers,
-            'compositions' => self::list($facts->refersTo->compositions), 'layers' => self::list($facts->refersTo->layers), 'media' => self::list($facts->refersTo->media),
+            'starts' => $layer->span->in, 'ends' => $layer->span->out, 'kind' => $facts->kind->name(),
+            'within' => $facts->group, 'marked' => $facts->hasMarkers,
+            'compositions' => self::list($facts->refersTo->compositions), 'layers' => self::list($facts->refersTo->layers),
+            'media' => self::list($facts->refersTo->media),
         ];
     }
 

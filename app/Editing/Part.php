@@ -18,8 +18,10 @@ final readonly class Part
      * @param  ?string  $there  JSON: a guarded patch, or the value after the step; null where there is none then
      * @param  ?string  $back  JSON: the same, or the value before the step
      */
-    public function __construct(public ChangedPlace $place, public string $of, public string $layer, public bool $isPatch, public ?string $there, public ?string $back)
-    {
+    public function __construct(
+        public ChangedPlace $place, public string $of, public string $layer, public bool $isPatch, public ?string $there,
+        public ?string $back,
+    ) {
     }
 
     public static function changed(ChangedPlace $place, string $of, string $layer, ?string $before, ?string $after): self
@@ -63,20 +65,29 @@ final readonly class Part
     /** @return list<string> the members of the value that the patch changes */
     private function members(): array
     {
-        return array_map(fn (array $operation): string => explode('/', $operation['path'])[1] ?? '', json_decode((string) $this->there, true));
+        return array_map(
+            fn (array $operation): string => explode('/', $operation['path'])[1] ?? '',
+            json_decode((string) $this->there, true),
+        );
     }
 
     /** @return array<string, mixed> */
     public function toJson(): array
     {
-        return ['place' => $this->place->value, 'of' => $this->of, 'layer' => $this->layer, 'patch' => $this->isPatch, 'there' => $this->there, 'back' => $this->back];
+        return [
+            'place' => $this->place->value, 'of' => $this->of, 'layer' => $this->layer, 'patch' => $this->isPatch,
+            'there' => $this->there, 'back' => $this->back,
+        ];
     }
 
     /** @return list<self> */
     public static function readAll(string $json): array
     {
         return array_map(
-            fn (array $part): self => new self(ChangedPlace::from($part['place']), $part['of'], $part['layer'], $part['patch'], $part['there'], $part['back']),
+            fn (array $part): self => new self(
+                ChangedPlace::from($part['place']), $part['of'], $part['layer'], $part['patch'], $part['there'],
+                $part['back'],
+            ),
             json_decode($json, true, flags: JSON_THROW_ON_ERROR),
         );
     }

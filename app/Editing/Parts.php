@@ -76,7 +76,9 @@ final class Parts
         }
         foreach ($layers as $composition => $changes) {
             $after = self::withLayers($after, (string) $composition, $changes);
-            $after->compositions->entry((string) $composition)->composition()->checkLocks($now->compositions->entry((string) $composition)->composition());
+            $after->compositions->entry((string) $composition)->composition()->checkLocks(
+                $now->compositions->entry((string) $composition)->composition(),
+            );
             Nesting::check($after->compositions->entry((string) $composition)->composition(), $after->library());
         }
 
@@ -127,7 +129,8 @@ final class Parts
     private static function withMedia(Project $project, string $id, Node $value): Project
     {
         $media = $project->media->get($id)->with([
-            'name' => $value->field('name')->name(), 'folder' => $value->field('folder')->string() ?: null, 'removed' => $value->field('removed')->bool(),
+            'name' => $value->field('name')->name(), 'folder' => $value->field('folder')->string() ?: null,
+            'removed' => $value->field('removed')->bool(),
         ]);
 
         return $project->with(['media' => $project->media->replacing($media)]);
@@ -159,7 +162,9 @@ final class Parts
 
         $stack->tree()->check($stack->entries());
 
-        return $project->with(['compositions' => $project->compositions->with(StoredComposition::of($composition->withLayers($stack->inTreeOrder())))]);
+        $ordered = StoredComposition::of($composition->withLayers($stack->inTreeOrder()));
+
+        return $project->with(['compositions' => $project->compositions->with($ordered)]);
     }
 
     private static function print(Composition $composition): string

@@ -31,7 +31,10 @@ final class Patch
         foreach ($to->layers->changedFrom($from->layers) as $layer) {
             $before = $from->layers->entries()[$layer->id] ?? null;
             if ($before !== null) {
-                array_push($operations, ...self::differences(self::plain($before->json()), self::plain($layer->json()), "/layers/{$to->indexOf($layer->id)}"));
+                array_push(
+                    $operations,
+                    ...self::differences(self::plain($before->json()), self::plain($layer->json()), "/layers/{$to->indexOf($layer->id)}"),
+                );
             }
         }
 
@@ -74,7 +77,10 @@ final class Patch
     {
         $ids = array_column($to, 'id');
         for ($start = 0; isset($from[$start], $ids[$start]) && $from[$start] === $ids[$start]; $start++);
-        for ($end = 0; $end < min(count($from), count($ids)) - $start && $from[count($from) - 1 - $end] === $ids[count($ids) - 1 - $end]; $end++);
+        for (
+            $end = 0; $end < min(count($from), count($ids)) - $start
+            && $from[count($from) - 1 - $end] === $ids[count($ids) - 1 - $end]; $end++
+        );
         $before = array_slice($from, $start, count($from) - $start - $end);
         $after = array_slice($ids, $start, count($ids) - $start - $end);
         $last = $start + count($after) - 1;

@@ -36,7 +36,10 @@ final readonly class ProjectRecord
             $row->name,
             MediaRow::libraryOf($id),
             Compositions::stored(array_map(fn (CompositionRow $one) => $one->stub(), $rows), array_map(strval(...), array_keys($present))),
-            Kept::read(new Node(array_map(fn (string $list): mixed => Node::decode($row->getAttribute($list))->value, array_combine(Kept::LISTS, Kept::LISTS)))),
+            Kept::read(new Node(array_map(
+                fn (string $list): mixed => Node::decode($row->getAttribute($list))->value,
+                array_combine(Kept::LISTS, Kept::LISTS),
+            ))),
         ));
     }
 
@@ -49,7 +52,8 @@ final readonly class ProjectRecord
     /**
      * Writes what is other than it was read. To be called within a transaction.
      *
-     * @return array<string, array{int, string}> of each composition that was changed, by key, its latest revision and the patch that led there
+     * @return array<string, array{int, string}> of each composition that was changed, by key, its latest revision and the patch
+     *     that led there
      *
      * @throws StaleProject where a composition or the project was changed since it was read
      */
@@ -60,7 +64,9 @@ final readonly class ProjectRecord
         $made = false;
         foreach ($after->compositions->changedFrom($before->compositions) as $entry) {
             if ($before->compositions->knows($entry->id)) {
-                $changed[$entry->id] = $this->keepComposition($before->compositions->entry($entry->id)->composition(), $entry->composition());
+                $changed[$entry->id] = $this->keepComposition(
+                    $before->compositions->entry($entry->id)->composition(), $entry->composition(),
+                );
             } else {
                 CompositionRow::store($this->row->id, $entry->composition());
                 $made = true;
@@ -93,7 +99,8 @@ final readonly class ProjectRecord
             throw new StaleProject;
         }
         ChangeRow::query()->insert([
-            'composition_id' => $row->id, 'revision' => $row->revision + 1, 'patch' => $patch, 'touched' => Touched::between($before, $after)->encode(), 'created_at' => now(),
+            'composition_id' => $row->id, 'revision' => $row->revision + 1, 'patch' => $patch,
+            'touched' => Touched::between($before, $after)->encode(), 'created_at' => now(),
         ]);
 
         return [$row->revision + 1, $patch];

@@ -31,7 +31,9 @@ final class ProjectSummary
     /** Whether there is something new in it. */
     public static function changed(Project $before, Project $after): bool
     {
-        $names = fn (Project $project): array => array_map(fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries());
+        $names = fn (Project $project): array => array_map(
+            fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries(),
+        );
 
         return $before->name !== $after->name
             || $before->kept !== $after->kept

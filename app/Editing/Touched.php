@@ -25,7 +25,12 @@ final readonly class Touched
         $places = self::members('composition', self::decoded(Text::of($before->headJson())), self::decoded(Text::of($after->headJson())));
         foreach ($after->layers->changedFrom($before->layers) as $layer) {
             $was = $before->layers->entries()[$layer->id] ?? null;
-            array_push($places, ...($was ? self::members("layer/$layer->id", self::decoded($was->json()), self::decoded($layer->json())) : ["layer/$layer->id"]));
+            array_push(
+                $places,
+                ...($was ? self::members(
+                    "layer/$layer->id", self::decoded($was->json()), self::decoded($layer->json()),
+                ) : ["layer/$layer->id"]),
+            );
         }
         [$from, $to] = [$before->layers->ids(), $after->layers->ids()];
         foreach (array_diff($from, $to) as $gone) {
@@ -88,7 +93,13 @@ final readonly class Touched
      */
     private static function listed(string $path, mixed $before, mixed $after): ?array
     {
-        if (! is_array($before) || ! is_array($after) || $before === [] || array_column($before, 'id') !== array_column($after, 'id') || count(array_column($before, 'id')) !== count($before)) {
+        if (
+            ! is_array($before)
+            || ! is_array($after)
+            || $before === []
+            || array_column($before, 'id') !== array_column($after, 'id')
+            || count(array_column($before, 'id')) !== count($before)
+        ) {
             return null;
         }
         $places = [];

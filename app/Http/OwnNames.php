@@ -15,7 +15,9 @@ final class OwnNames
     {
         $url = (string) parse_url((string) config('app.url'), PHP_URL_HOST);
 
-        return array_values(array_unique(array_map(strtolower(...), array_filter(['localhost', (string) config('ricamo.host'), trim($url, '[]')]))));
+        return array_values(array_unique(array_map(
+            strtolower(...), array_filter(['localhost', (string) config('ricamo.host'), trim($url, '[]')]),
+        )));
     }
 
     /** Whether it is reached by any address that this machine has. */

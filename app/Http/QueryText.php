@@ -30,6 +30,8 @@ final class QueryText
     {
         $value = $request->query($name) ?? (string) $default;
 
-        return is_string($value) && preg_match('/^-?\d{1,10}$/', $value) === 1 ? (int) $value : throw new Refusal("$name is not a whole number that can be used here");
+        return is_string($value) && preg_match('/^-?\d{1,10}$/', $value) === 1
+            ? (int) $value
+            : throw new Refusal("$name is not a whole number that can be used here");
     }
 }

@@ -44,7 +44,9 @@ final class DrawPiece implements ShouldQueue
         if ($piece === null || $render === null || $piece->finished) {
             return;
         }
-        if (! $render->advance($this->attempt, ['waiting', 'drawing'], ['state' => 'drawing', 'started_at' => $render->started_at ?? now()])) {
+        if (! $render->advance(
+            $this->attempt, ['waiting', 'drawing'], ['state' => 'drawing', 'started_at' => $render->started_at ?? now()],
+        )) {
             return;
         }
         $heartbeat = new Heartbeat($render->heartbeat());
@@ -92,7 +94,8 @@ final class DrawPiece implements ShouldQueue
                 $last = microtime(true);
                 Patience::without(function () use ($piece, $drawn, &$wanted): void {
                     $piece->update(['drawn' => $drawn]);
-                    $wanted = Render::query()->whereKey($piece->render_id)->where('attempt', $this->attempt)->whereIn('state', Render::UNDER_WAY)->exists();
+                    $wanted = Render::query()->whereKey($piece->render_id)->where('attempt', $this->attempt)
+                        ->whereIn('state', Render::UNDER_WAY)->exists();
                 });
             }
 

@@ -50,7 +50,10 @@ final class JoinPieces implements ShouldQueue
         $pieces = $render->pieces->sortBy('from')->values()->each(fn (RenderPiece $piece) => $piece->setRelation('render', $render));
         $heartbeat = new Heartbeat($render->heartbeat());
         try {
-            (new Joiner($render->scene(), $render->output()))->join($render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(), $this->look(...));
+            (new Joiner($render->scene(), $render->output()))->join(
+                $render->range(), $pieces->map(fn (RenderPiece $piece): string => $piece->file())->all(), $render->file(),
+                $this->look(...),
+            );
             $isFinished = $render->advance($this->attempt, ['joining'], ['state' => 'finished']);
         } catch (RenderCancelled) {
             return;
@@ -71,7 +74,9 @@ final class JoinPieces implements ShouldQueue
 
     public function failed(?Throwable $reason): void
     {
-        Render::query()->find($this->render)?->advance($this->attempt, Render::UNDER_WAY, ['state' => 'failed', 'problem' => Problem::of($reason)]);
+        Render::query()->find($this->render)?->advance(
+            $this->attempt, Render::UNDER_WAY, ['state' => 'failed', 'problem' => Problem::of($reason)],
+        );
     }
 
     private function look(): void

@@ -37,7 +37,10 @@ final class OpenProject implements ShouldQueue
     {
         $upload = $this->waiting();
         if ($upload !== null) {
-            $upload->update(['state' => 'refused', 'problem' => mb_substr("{$upload->name} cannot be opened: ".Problem::of($reason).'.', 0, 250)]);
+            $upload->update([
+                'state' => 'refused',
+                'problem' => mb_substr("{$upload->name} cannot be opened: ".Problem::of($reason).'.', 0, 250),
+            ]);
             Upload::sweep($upload->file());
         }
     }

@@ -43,7 +43,8 @@ final class PrepareMedia implements ShouldQueue
 
     public function handle(): void
     {
-        $media = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', MediaRow::TO_PREPARE)->first();
+        $media = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)
+            ->whereIn('state', MediaRow::TO_PREPARE)->first();
         if ($media !== null) {
             // What is prepared belongs to the content, which may be in several projects.
             $this->claimed(MediaRow::claimOfContent((string) $media->hash), fn () => $this->prepare($media));
@@ -60,7 +61,10 @@ final class PrepareMedia implements ShouldQueue
         $preparation = new Preparation($clip, $media->previews(), PreviewJson::budget());
         try {
             $preparation->run($this->look(...));
-            $this->note(['state' => 'ready', 'begun' => 0, 'prepared' => $clip->frames, 'preview' => PreviewJson::write($preparation->plan), 'preview_bytes' => Room::ofFolder($media->previews())]);
+            $this->note([
+                'state' => 'ready', 'begun' => 0, 'prepared' => $clip->frames,
+                'preview' => PreviewJson::write($preparation->plan), 'preview_bytes' => Room::ofFolder($media->previews()),
+            ]);
         } catch (WorkStopped) {
             if (StopSignal::asked() && $this->note(['state' => 'waiting'])) {
                 dispatch($this->again()->onQueue(self::queueFor($clip)));
@@ -79,7 +83,10 @@ final class PrepareMedia implements ShouldQueue
             return false;
         }
 
-        return $this->note(['state' => 'ready', 'begun' => 0, 'problem' => null, 'prepared' => $clip->frames, 'preview' => $other->preview, 'preview_bytes' => $other->preview_bytes]);
+        return $this->note([
+            'state' => 'ready', 'begun' => 0, 'problem' => null, 'prepared' => $clip->frames, 'preview' => $other->preview,
+            'preview_bytes' => $other->preview_bytes,
+        ]);
     }
 
     public function failed(?Throwable $reason): void
@@ -107,7 +114,8 @@ final class PrepareMedia implements ShouldQueue
         }
         $this->last = microtime(true);
         Patience::without(function () use ($frames): void {
-            $isWanted = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)->whereIn('state', MediaRow::TO_PREPARE)->update(['prepared' => $frames]) > 0;
+            $isWanted = MediaRow::query()->whereKey($this->media)->where('attempt', $this->attempt)
+                ->whereIn('state', MediaRow::TO_PREPARE)->update(['prepared' => $frames]) > 0;
             if (! $isWanted) {
                 throw new WorkStopped('the preparation was cancelled');
             }

@@ -13,7 +13,10 @@ final class ClipJson
 {
     public static function write(Clip $clip): string
     {
-        return json_encode(['rate' => (string) $clip->rate] + array_diff_key(get_object_vars($clip), ['file' => '', 'drawing' => '']), JSON_THROW_ON_ERROR);
+        return json_encode(
+            ['rate' => (string) $clip->rate] + array_diff_key(get_object_vars($clip), ['file' => '', 'drawing' => '']),
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     public static function read(string $json, string $file, ?string $drawing): Clip

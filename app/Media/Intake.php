@@ -50,7 +50,8 @@ final class Intake
                 return null;
             }
             $media = MediaRow::query()->create([
-                'project_id' => $upload->project_id, 'name' => $upload->name, 'state' => 'checking', 'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
+                'project_id' => $upload->project_id, 'name' => $upload->name, 'state' => 'checking',
+                'attempt' => $upload->id, 'bytes' => $upload->size, 'rate' => $upload->rate,
             ]);
             CheckMedia::dispatch($media->id);
 
@@ -71,7 +72,10 @@ final class Intake
         if (PictureSequence::isZip($path)) {
             $this->acceptClip($media, $this->sequence($media, $path));
         } elseif (AnimatedWebP::is($path)) {
-            $this->acceptClip($media, $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes'))));
+            $this->acceptClip(
+                $media,
+                $this->madeInto($media, $path, fn (string $clip) => AnimatedWebP::write($path, $clip, config('ricamo.upload_bytes'))),
+            );
         } else {
             $this->acceptClip($media, $path);
         }
@@ -85,7 +89,10 @@ final class Intake
         try {
             $twin = MediaRow::query()->where('project_id', $media->project_id)->where('hash', $hash)->first();
             if ($twin === null) {
-                $media->update(['hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing, 'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null]);
+                $media->update([
+                    'hash' => $hash, 'clip' => ClipJson::write($clip), 'drawing' => $clip->drawing,
+                    'preview' => $this->plan($clip), 'state' => 'waiting', 'problem' => null,
+                ]);
                 $this->prepare($media);
             }
         } catch (UniqueConstraintViolationException) {
@@ -109,7 +116,9 @@ final class Intake
      */
     public function take(ProjectRow $project, string $path, string $name): MediaRow
     {
-        $media = MediaRow::query()->create(['project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path)]);
+        $media = MediaRow::query()->create([
+            'project_id' => $project->id, 'name' => $name, 'state' => 'checking', 'bytes' => (int) filesize($path),
+        ]);
         $copy = Upload::fileOf("copy-{$media->id}");
         File::ensureDirectoryExists(dirname($copy));
         if (! @copy($path, $copy)) {

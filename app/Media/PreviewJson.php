@@ -12,7 +12,10 @@ final class PreviewJson
 {
     public static function write(PreviewPlan $plan): string
     {
-        return json_encode(['every' => $plan->every, 'type' => $plan->type, 'height' => $plan->height, 'bytes' => $plan->bytes()], JSON_THROW_ON_ERROR);
+        return json_encode(
+            ['every' => $plan->every, 'type' => $plan->type, 'height' => $plan->height, 'bytes' => $plan->bytes()],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @return array{every: int, type: string, height: int, bytes: int} */

@@ -26,6 +26,9 @@ final class ChangeRow extends Model
     /** @return list<self> those after a revision, up to another, in their order */
     public static function since(int $composition, int $revision, int $to = PHP_INT_MAX): array
     {
-        return array_values(self::query()->where('composition_id', $composition)->where('revision', '>', $revision)->where('revision', '<=', $to)->orderBy('revision')->get(['revision', 'patch', 'touched'])->all());
+        return array_values(
+            self::query()->where('composition_id', $composition)->where('revision', '>', $revision)
+                ->where('revision', '<=', $to)->orderBy('revision')->get(['revision', 'patch', 'touched'])->all(),
+        );
     }
 }

@@ -24,7 +24,8 @@ use Ricamo\Raster\Media\Clips;
  * @property ?string $drawing what there is to draw of it, JSON, where it is a drawing
  * @property ?string $preview how its preview frames are made, JSON
  * @property string $state checking, refused, twin (the same is there already), waiting, preparing, ready, failed or cancelled
- * @property string $attempt while it is looked at, the id of the upload, or `sample:` and the id of one; then what the job carries that prepares it: those of earlier attempts change nothing any more
+ * @property string $attempt while it is looked at, the id of the upload, or `sample:` and the id of one; then what the job
+ *     carries that prepares it: those of earlier attempts change nothing any more
  * @property int $begun how often work at it has begun without an end
  * @property ?int $preview_bytes what its preview takes on the disk; null where that was not measured
  * @property ?string $rate frames per second that pictures in a ZIP become a clip of
@@ -101,7 +102,10 @@ final class MediaRow extends Model
 
     public function toDocument(): Media
     {
-        return new Media($this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder, $this->removed_at !== null);
+        return new Media(
+            $this->key(), $this->name, (string) $this->hash, $this->clip()->facts(), $this->folder,
+            $this->removed_at !== null,
+        );
     }
 
     public function original(): string
@@ -122,7 +126,10 @@ final class MediaRow extends Model
     /** @return array<string, mixed> */
     public function summary(): array
     {
-        $known = ['id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'folder' => $this->folder, 'state' => $this->state, 'problem' => $this->problem];
+        $known = [
+            'id' => $this->key(), 'number' => $this->id, 'name' => $this->name, 'folder' => $this->folder,
+            'state' => $this->state, 'problem' => $this->problem,
+        ];
         if ($this->clip === null) {
             return [...$known, 'twin' => $this->twin === null ? null : "m{$this->twin}"];
         }

@@ -50,11 +50,14 @@ final class ProjectRow extends Model
     /** All that layers of a project can show, what was removed included: what undo brings back may use it. */
     public static function libraryOf(int $id): MediaLibrary
     {
-        $rows = CompositionRow::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get(['id', 'project_id', 'key', 'name', 'removed_at']);
+        $rows = CompositionRow::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get([
+            'id', 'project_id', 'key', 'name', 'removed_at',
+        ]);
         $present = $rows->filter(fn (CompositionRow $one): bool => $one->removed_at === null);
 
         return MediaRow::libraryOf($id)->withCompositions(Compositions::stored(
-            $rows->map(fn (CompositionRow $one): StoredComposition => $one->stub())->all(), array_values($present->map(fn (CompositionRow $one): string => $one->key)->all()),
+            $rows->map(fn (CompositionRow $one): StoredComposition => $one->stub())->all(),
+            array_values($present->map(fn (CompositionRow $one): string => $one->key)->all()),
         ));
     }
 

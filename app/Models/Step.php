@@ -48,7 +48,10 @@ final class Step extends Model
     /** @return array{undo: ?string, redo: ?string} the titles of what each would take back or bring back */
     public static function history(int $project, string $window): array
     {
-        return ['undo' => self::done($project, $window)->toBase()->value('title'), 'redo' => self::undone($project, $window)->toBase()->value('title')];
+        return [
+            'undo' => self::done($project, $window)->toBase()->value('title'),
+            'redo' => self::undone($project, $window)->toBase()->value('title'),
+        ];
     }
 
     /** @return Builder<self> the last first */

@@ -18,8 +18,12 @@ final class NewProject
 {
     public static function named(string $name): CompositionRow
     {
-        $document = new Composition('c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of(), Markers::of());
+        $document = new Composition(
+            'c1', 'Composition 1', 1920, 1080, new FrameRate(25), 250, new Colour(0, 0, 0), Stack::of(), Markers::of(),
+        );
 
-        return DB::transaction(fn (): CompositionRow => CompositionRow::store(ProjectRow::query()->create(['name' => $name])->id, $document));
+        return DB::transaction(fn (): CompositionRow => CompositionRow::store(
+            ProjectRow::query()->create(['name' => $name])->id, $document,
+        ));
     }
 }

@@ -15,7 +15,10 @@ use Illuminate\Support\Facades\File;
 final class Removed
 {
     /** @var array<string, class-string<ProjectRow|CompositionRow|MediaRow|Render>> */
-    private const KINDS = ['project' => ProjectRow::class, 'composition' => CompositionRow::class, 'media' => MediaRow::class, 'render' => Render::class];
+    private const KINDS = [
+        'project' => ProjectRow::class, 'composition' => CompositionRow::class, 'media' => MediaRow::class,
+        'render' => Render::class,
+    ];
 
     public static function find(string $kind, int $id): ProjectRow|CompositionRow|MediaRow|Render
     {
@@ -30,7 +33,10 @@ final class Removed
         $found = [];
         foreach (self::KINDS as $kind => $class) {
             foreach ($class::query()->whereNotNull('removed_at')->get() as $one) {
-                $found[] = ['kind' => $kind, 'id' => $one->id, 'name' => $one->name, 'at' => (string) $one->removed_at?->toIso8601String(), 'bytes' => Room::of($one)];
+                $found[] = [
+                    'kind' => $kind, 'id' => $one->id, 'name' => $one->name,
+                    'at' => (string) $one->removed_at?->toIso8601String(), 'bytes' => Room::of($one),
+                ];
             }
         }
         usort($found, fn (array $a, array $b): int => $b['at'] <=> $a['at']);
@@ -47,7 +53,9 @@ final class Removed
             default => [],
         };
         $renders = match (true) {
-            $one instanceof ProjectRow => Render::query()->whereIn('composition_id', CompositionRow::query()->where('project_id', $one->id)->select('id'))->get()->all(),
+            $one instanceof ProjectRow => Render::query()->whereIn(
+                'composition_id', CompositionRow::query()->where('project_id', $one->id)->select('id'),
+            )->get()->all(),
             $one instanceof CompositionRow => $one->renders()->get()->all(),
             $one instanceof Render => [$one],
             default => [],

@@ -30,7 +30,9 @@ final class Room
     public static function ofProject(ProjectRow $project): array
     {
         $media = MediaRow::present()->where('project_id', $project->id)->whereNotIn('state', MediaRow::UNSEEN)->get();
-        $renders = Render::present()->whereIn('composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'))->get();
+        $renders = Render::present()->whereIn(
+            'composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'),
+        )->get();
 
         return [
             'originals' => (int) $media->sum('bytes'),
@@ -73,7 +75,8 @@ final class Room
 
     private static function ofDocument(CompositionRow $composition): int
     {
-        return strlen($composition->head) + (int) DB::table('layers')->where('composition_id', $composition->id)->sum(DB::raw('length(json)'));
+        return strlen($composition->head)
+            + (int) DB::table('layers')->where('composition_id', $composition->id)->sum(DB::raw('length(json)'));
     }
 
     public static function ofFolder(string $folder): int

@@ -30,7 +30,8 @@ final class Renders
         return DB::transaction(function () use ($composition, $from, $to, $output, $scale): Render {
             $render = $composition->renders()->create([
                 'name' => (Str::slug($composition->name) ?: 'composition').".{$output->format->extension()}",
-                'format' => $output->format->name(), 'quality' => $output->quality->value, 'scale' => $scale, 'premultiplied' => $output->premultiplied,
+                'format' => $output->format->name(), 'quality' => $output->quality->value, 'scale' => $scale,
+                'premultiplied' => $output->premultiplied,
                 'document' => $composition->document,
                 'placed' => Text::of($this->placed($composition)),
                 'from' => $from,
@@ -50,7 +51,10 @@ final class Renders
     /** @return list<array<string, mixed>> */
     private function placed(CompositionRow $composition): array
     {
-        return array_map(fn (Composition $one): array => $one->toJson(), Nesting::within($composition->read(), ProjectRow::libraryOf($composition->project_id)));
+        return array_map(
+            fn (Composition $one): array => $one->toJson(),
+            Nesting::within($composition->read(), ProjectRow::libraryOf($composition->project_id)),
+        );
     }
 
     /**
@@ -78,7 +82,9 @@ final class Renders
     /** Ends it; what is finished of it stays. */
     public function cancel(Render $render): void
     {
-        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update(['state' => 'cancelled', 'attempt' => '', 'bytes' => null]);
+        Render::query()->whereKey($render->id)->whereIn('state', Render::UNDER_WAY)->update([
+            'state' => 'cancelled', 'attempt' => '', 'bytes' => null,
+        ]);
     }
 
     /** Called after each piece: when all are there, they are joined. */
@@ -107,7 +113,10 @@ final class Renders
                 }
             }
             $unfinished = $render->pieces()->where('finished', false)->exists();
-            $render->update(['state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null, 'heard_at' => now(), 'bytes' => null]);
+            $render->update([
+                'state' => $unfinished ? 'waiting' : 'joining', 'attempt' => $attempt, 'problem' => null,
+                'heard_at' => now(), 'bytes' => null,
+            ]);
             if (! $unfinished) {
                 JoinPieces::dispatch($render->id, $attempt);
             }

@@ -17,13 +17,25 @@ final readonly class Made
     /** @param  string  $graph  of ffmpeg's filters */
     public function picture(string $name, string $graph): string
     {
-        return $this->by($name, fn (string $file): string => Ffmpeg::run([...Ffmpeg::command(), '-f', 'lavfi', '-i', $graph, '-frames:v', '1', '-pix_fmt', 'rgb24', '-c:v', 'png', '-f', 'image2', '-update', '1', '-y', $file]));
+        return $this->by(
+            $name,
+            fn (string $file): string => Ffmpeg::run([
+                ...Ffmpeg::command(), '-f', 'lavfi', '-i', $graph, '-frames:v', '1', '-pix_fmt', 'rgb24', '-c:v', 'png',
+                '-f', 'image2', '-update', '1', '-y', $file,
+            ]),
+        );
     }
 
     /** @param  string  $wave  of the time t in seconds, −1 to 1 */
     public function sound(string $name, string $wave, int $seconds): string
     {
-        return $this->by($name, fn (string $file): string => Ffmpeg::run([...Ffmpeg::command(), '-f', 'lavfi', '-i', "aevalsrc='$wave':s=48000:d=$seconds", '-c:a', 'pcm_s16le', '-f', 'wav', '-y', $file]));
+        return $this->by(
+            $name,
+            fn (string $file): string => Ffmpeg::run([
+                ...Ffmpeg::command(), '-f', 'lavfi', '-i', "aevalsrc='$wave':s=48000:d=$seconds", '-c:a', 'pcm_s16le', '-f',
+                'wav', '-y', $file,
+            ]),
+        );
     }
 
     public function text(string $name, string $text): string

@@ -14,8 +14,10 @@ final readonly class Sample
      * @param  string  $about  in a few words
      * @param  Closure(): string  $make  gives the file, made if it is not there yet
      */
-    public function __construct(public string $id, public string $subject, public string $title, public string $about, public string $file, public Closure $make)
-    {
+    public function __construct(
+        public string $id, public string $subject, public string $title, public string $about, public string $file,
+        public Closure $make,
+    ) {
     }
 
     /** @return array{id: string, subject: string, title: string, about: string} */

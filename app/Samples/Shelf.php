@@ -29,17 +29,35 @@ final class Shelf
     public function __construct(DemoFootage $footage, Made $made)
     {
         $all = [
-            new Sample('street', 'Clips', 'Street in the evening', '12 s, 25 fps, with sound', 'Street in the evening.mp4', $footage->street(...)),
+            new Sample(
+                'street', 'Clips', 'Street in the evening', '12 s, 25 fps, with sound', 'Street in the evening.mp4',
+                $footage->street(...),
+            ),
             new Sample('workshop', 'Clips', 'Workshop', 'gears and a lathe, with sound', 'Workshop.mp4', $footage->workshop(...)),
             new Sample('photograph', 'Pictures', 'Workshop by day', 'a photograph', 'Workshop by day.png', $footage->photograph(...)),
             new Sample('linen', 'Textures', 'Linen', '1920 × 1080', 'Linen.png', fn (): string => $made->picture('linen.png', self::LINEN)),
-            new Sample('enamel', 'Textures', 'Enamel', '1920 × 1080', 'Enamel.png', fn (): string => $made->picture('enamel.png', self::ENAMEL)),
+            new Sample(
+                'enamel', 'Textures', 'Enamel', '1920 × 1080', 'Enamel.png',
+                fn (): string => $made->picture('enamel.png', self::ENAMEL),
+            ),
             new Sample('rust', 'Textures', 'Rust', '1920 × 1080', 'Rust.png', fn (): string => $made->picture('rust.png', self::RUST)),
             new Sample('logo', 'Logos', 'Depot Nine', 'a picture with alpha', 'Depot Nine logo.png', $footage->logo(...)),
-            new Sample('badge', 'Logos', 'Depot Nine, outlines', 'sharp at any size', 'Depot Nine badge.svg', fn (): string => $made->text('badge.svg', Logos::BADGE)),
-            new Sample('line', 'Logos', 'Line 9', 'a route sign in outlines', 'Line 9.svg', fn (): string => $made->text('line.svg', Logos::LINE)),
-            new Sample('jingle', 'Sounds', 'Jingle', '100 beats a minute, 12 s', 'Jingle.wav', fn (): string => $made->sound('jingle.wav', self::JINGLE, 12)),
-            new Sample('bell', 'Sounds', 'Signal bell', 'one stroke', 'Signal bell.wav', fn (): string => $made->sound('bell.wav', self::BELL, 3)),
+            new Sample(
+                'badge', 'Logos', 'Depot Nine, outlines', 'sharp at any size', 'Depot Nine badge.svg',
+                fn (): string => $made->text('badge.svg', Logos::BADGE),
+            ),
+            new Sample(
+                'line', 'Logos', 'Line 9', 'a route sign in outlines', 'Line 9.svg',
+                fn (): string => $made->text('line.svg', Logos::LINE),
+            ),
+            new Sample(
+                'jingle', 'Sounds', 'Jingle', '100 beats a minute, 12 s', 'Jingle.wav',
+                fn (): string => $made->sound('jingle.wav', self::JINGLE, 12),
+            ),
+            new Sample(
+                'bell', 'Sounds', 'Signal bell', 'one stroke', 'Signal bell.wav',
+                fn (): string => $made->sound('bell.wav', self::BELL, 3),
+            ),
             new Sample('hum', 'Sounds', 'Tram hum', '10 s', 'Tram hum.wav', fn (): string => $made->sound('hum.wav', self::HUM, 10)),
         ];
         $this->samples = array_column($all, null, 'id');

@@ -51,7 +51,10 @@ final readonly class Leftovers
     {
         $told = fn (int $id): array => ['id' => $id, 'start' => self::startOf($id)];
         File::ensureDirectoryExists($this->folder);
-        File::replace($this->file(), (string) json_encode(['supervisor' => $told((int) getmypid()), 'groups' => array_map($told, $groups)]));
+        File::replace(
+            $this->file(),
+            (string) json_encode(['supervisor' => $told((int) getmypid()), 'groups' => array_map($told, $groups)]),
+        );
     }
 
     public function forget(): void
@@ -82,10 +85,16 @@ final readonly class Leftovers
     {
         $stats = array_map(fn (string $folder): array => self::stat((int) basename($folder)), glob('/proc/[0-9]*') ?: []);
 
-        return array_values(array_unique(array_map(fn (array $stat): int => (int) $stat[2], array_filter($stats, fn (array $stat): bool => $stat !== [] && $stat[0] !== 'Z'))));
+        return array_values(array_unique(array_map(
+            fn (array $stat): int => (int) $stat[2],
+            array_filter($stats, fn (array $stat): bool => $stat !== [] && $stat[0] !== 'Z'),
+        )));
     }
 
-    /** @return list<string> what the kernel tells of a process behind its name, which may hold anything: its state, its parent, its group… */
+    /**
+     * @return list<string> what the kernel tells of a process behind its name, which may hold anything: its state, its parent,
+     *     its group…
+     */
     private static function stat(int $id): array
     {
         $stat = @file_get_contents("/proc/$id/stat");

@@ -53,19 +53,24 @@ final readonly class WebServer
     public function fpmCommand(): array
     {
         $settings = [
-            'ffi.enable' => '1', 'memory_limit' => '1G', 'display_errors' => '0', 'log_errors' => '1', 'post_max_size' => '32M', 'expose_php' => '0',
+            'ffi.enable' => '1', 'memory_limit' => '1G', 'display_errors' => '0', 'log_errors' => '1',
+            'post_max_size' => '32M', 'expose_php' => '0',
             // A request makes tens of thousands of values and no cycles of them, and ends soon: looking for cycles costs a tenth.
             'zend.enable_gc' => '0',
             // What layers came to on the frames that were looked at: about a kilobyte each.
             'apc.enabled' => '1', 'apc.shm_size' => '96M',
             // Compiled to machine code, evaluation is half as fast again.
             'opcache.jit' => 'tracing', 'opcache.jit_buffer_size' => '64M',
-            'opcache.enable' => '1', 'opcache.validate_timestamps' => '1', 'opcache.revalidate_freq' => '2', 'realpath_cache_ttl' => '600', 'max_execution_time' => '0',
+            'opcache.enable' => '1', 'opcache.validate_timestamps' => '1', 'opcache.revalidate_freq' => '2',
+            'realpath_cache_ttl' => '600', 'max_execution_time' => '0',
         ];
 
         return [
-            '/usr/sbin/php-fpm8.2', '--nodaemonize', '--fpm-config', "$this->folder/php-fpm.conf", ...($this->isRoot() ? ['--allow-to-run-as-root'] : []),
-            ...array_merge(...array_map(fn (string $name, string $value): array => ['-d', "$name=$value"], array_keys($settings), $settings)),
+            '/usr/sbin/php-fpm8.2', '--nodaemonize', '--fpm-config', "$this->folder/php-fpm.conf",
+            ...($this->isRoot() ? ['--allow-to-run-as-root'] : []),
+            ...array_merge(...array_map(
+                fn (string $name, string $value): array => ['-d', "$name=$value"], array_keys($settings), $settings,
+            )),
         ];
     }
 
@@ -127,17 +132,24 @@ final readonly class WebServer
         $host = str_contains($this->host, ':') ? "[$this->host]" : $this->host;
         $body = self::BODY;
         [$root, $previews, $renders] = [public_path(), config('ricamo.previews'), config('ricamo.renders')];
-        $names = implode(' ', array_map(fn (string $name): string => '"'.(str_contains($name, ':') ? "[$name]" : $name).'" 1;', OwnNames::all()));
+        $names = implode(
+            ' ',
+            array_map(fn (string $name): string => '"'.(str_contains($name, ':') ? "[$name]" : $name).'" 1;', OwnNames::all()),
+        );
         $addresses = OwnNames::takesAnyAddress() ? '"~^[0-9.]+$" 1; "~^\[.*\]$" 1;' : '"~^127\.[0-9.]+$" 1; "[::1]" 1;';
         $headers = implode("\n", array_map(
-            fn (string $name, string $value): string => "        add_header $name \"$value\" always;", array_keys(SecurityHeaders::ALL), SecurityHeaders::ALL,
+            fn (string $name, string $value): string => "        add_header $name \"$value\" always;",
+            array_keys(SecurityHeaders::ALL), SecurityHeaders::ALL,
         ));
 
         $reads = __DIR__.'/body.lua';
         $patience = (int) config('ricamo.patience');
 
         // The application sends the same, for the sake of other web servers.
-        $once = implode("\n", array_map(fn (string $name): string => "            fastcgi_hide_header $name;", array_keys(SecurityHeaders::ALL)));
+        $once = implode(
+            "\n",
+            array_map(fn (string $name): string => "            fastcgi_hide_header $name;", array_keys(SecurityHeaders::ALL)),
+        );
 
         return <<<CONF
             $user

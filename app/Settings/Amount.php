@@ -8,7 +8,10 @@ namespace App\Settings;
 final class Amount
 {
     /** Decimal, as disks are sold; the binary ones by their own names. */
-    private const BYTES = ['' => 1, 'b' => 1, 'kb' => 1e3, 'mb' => 1e6, 'gb' => 1e9, 'tb' => 1e12, 'kib' => 1024, 'mib' => 1024 ** 2, 'gib' => 1024 ** 3, 'tib' => 1024 ** 4];
+    private const BYTES = [
+        '' => 1, 'b' => 1, 'kb' => 1e3, 'mb' => 1e6, 'gb' => 1e9, 'tb' => 1e12, 'kib' => 1024, 'mib' => 1024 ** 2,
+        'gib' => 1024 ** 3, 'tib' => 1024 ** 4,
+    ];
 
     private const SECONDS = ['' => 1, 'ms' => 0.001, 's' => 1, 'min' => 60, 'h' => 3600, 'd' => 86_400];
 
@@ -57,7 +60,8 @@ final class Amount
     /** @param  array<string, float|int>  $units */
     private static function read(string $text, array $units): ?float
     {
-        return preg_match('/^\s*(\d{1,18}(?:[_,]\d{3})*(?:\.\d+)?)\s*([a-z]*)\s*$/i', $text, $parts) === 1 && isset($units[strtolower($parts[2])])
+        return preg_match('/^\s*(\d{1,18}(?:[_,]\d{3})*(?:\.\d+)?)\s*([a-z]*)\s*$/i', $text, $parts) === 1
+            && isset($units[strtolower($parts[2])])
             ? (float) str_replace(['_', ','], '', $parts[1]) * $units[strtolower($parts[2])]
             : null;
     }

@@ -14,7 +14,10 @@ final class Checks
     /** Room that a database needs to be written to, in bytes. */
     private const ROOM = 2_000_000;
 
-    private const FOLDERS = ['uploads' => 'RICAMO_UPLOADS', 'originals' => 'RICAMO_ORIGINALS', 'previews' => 'RICAMO_PREVIEWS', 'renders' => 'RICAMO_RENDERS'];
+    private const FOLDERS = [
+        'uploads' => 'RICAMO_UPLOADS', 'originals' => 'RICAMO_ORIGINALS', 'previews' => 'RICAMO_PREVIEWS',
+        'renders' => 'RICAMO_RENDERS',
+    ];
 
     /** @return list<string> */
     public static function problems(): array
@@ -32,7 +35,8 @@ final class Checks
 
             return null;
         } catch (Throwable $reason) {
-            return 'The database '.self::file().' cannot be used: '.(Problem::isDiskFull($reason) ? 'its disk is full. Make room and start again.' : Problem::of($reason).'.');
+            return 'The database '.self::file().' cannot be used: '
+                .(Problem::isDiskFull($reason) ? 'its disk is full. Make room and start again.' : Problem::of($reason).'.');
         }
     }
 

@@ -45,7 +45,9 @@ final class Settings
     public static function count(string $name, int $default, int $least, int $most): int
     {
         return (int) self::read(
-            $name, (string) $default, fn (string $text): ?int => preg_match('/^\d{1,12}$/', $text) === 1 && $text >= $least && $text <= $most ? (int) $text : null, "a whole number from $least to $most",
+            $name, (string) $default,
+            fn (string $text): ?int => preg_match('/^\d{1,12}$/', $text) === 1 && $text >= $least && $text <= $most ? (int) $text : null,
+            "a whole number from $least to $most",
         );
     }
 
@@ -67,13 +69,19 @@ final class Settings
     /** A folder, which is made where it is not there; from the project's folder where it does not begin with /. */
     public static function folder(string $name, string $default): string
     {
-        return self::path((string) self::read($name, $default, fn (string $text): ?string => self::isPlain($text) ? $text : null, 'a folder whose name holds no line break, quotation mark or $'));
+        return self::path((string) self::read(
+            $name, $default, fn (string $text): ?string => self::isPlain($text) ? $text : null,
+            'a folder whose name holds no line break, quotation mark or $',
+        ));
     }
 
     /** A file. */
     public static function file(string $name, string $default): string
     {
-        return self::path((string) self::read($name, $default, fn (string $text): ?string => self::isPlain($text) || $text === ':memory:' ? $text : null, 'a file whose name holds no line break'));
+        return self::path((string) self::read(
+            $name, $default, fn (string $text): ?string => self::isPlain($text) || $text === ':memory:' ? $text : null,
+            'a file whose name holds no line break',
+        ));
     }
 
     /** @return list<string> addresses and networks of web servers in front that are believed */
@@ -81,7 +89,8 @@ final class Settings
     {
         $list = (string) self::read($name, '', function (string $text): ?string {
             $all = array_filter(array_map(trim(...), explode(',', $text)));
-            $isAddress = fn (string $one): bool => filter_var(explode('/', $one)[0], FILTER_VALIDATE_IP) !== false && preg_match('~^[^/]+(/\d{1,3})?$~', $one) === 1;
+            $isAddress = fn (string $one): bool => filter_var(explode('/', $one)[0], FILTER_VALIDATE_IP) !== false
+                && preg_match('~^[^/]+(/\d{1,3})?$~', $one) === 1;
 
             return array_filter($all, $isAddress) === $all ? implode(',', $all) : null;
         }, 'a list of addresses or networks, such as 127.0.0.1, 10.0.0.0/8');
@@ -92,7 +101,13 @@ final class Settings
     /** An address that begins with http:// or https://. */
     public static function url(string $name, string $default): string
     {
-        return (string) self::read($name, $default, fn (string $text): ?string => preg_match('~^https?://[^/\s]+/?$~i', $text) === 1 && parse_url($text, PHP_URL_HOST) !== null ? rtrim($text, '/') : null, 'an address such as https://ricamo.example');
+        return (string) self::read(
+            $name, $default,
+            fn (string $text): ?string => preg_match('~^https?://[^/\s]+/?$~i', $text) === 1 && parse_url($text, PHP_URL_HOST) !== null
+                ? rtrim($text, '/')
+                : null,
+            'an address such as https://ricamo.example',
+        );
     }
 
     /**

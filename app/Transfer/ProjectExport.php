@@ -30,7 +30,10 @@ final class ProjectExport
 
     public function json(ProjectRow $project): string
     {
-        return json_encode($this->document($project)->toJson(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode(
+            $this->document($project)->toJson(),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )."\n";
     }
 
     /**
@@ -66,8 +69,16 @@ final class ProjectExport
             'format' => Project::FORMAT,
             'version' => Project::VERSION,
             'name' => $project->name,
-            'media' => array_map(fn (MediaRow $media): array => ['id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), 'hash' => $media->hash, ...($media->folder === null ? [] : ['folder' => $media->folder])], $this->media($project)),
-            'compositions' => $project->compositions()->get()->map(fn (CompositionRow $composition): array => $composition->read()->toJson())->all(),
+            'media' => array_map(
+                fn (MediaRow $media): array => [
+                    'id' => $media->key(), 'name' => $media->name, 'file' => self::nameOf($media), 'hash' => $media->hash,
+                    ...($media->folder === null ? [] : ['folder' => $media->folder]),
+                ],
+                $this->media($project),
+            ),
+            'compositions' => $project->compositions()->get()->map(
+                fn (CompositionRow $composition): array => $composition->read()->toJson(),
+            )->all(),
             ...$project->kept(),
         ]));
     }
@@ -75,7 +86,9 @@ final class ProjectExport
     /** @return list<MediaRow> those that are removed included, where a composition still uses them */
     private function media(ProjectRow $project): array
     {
-        $lists = DB::table('layers')->whereIn('composition_id', $project->compositions()->select('id'))->whereNotNull('media')->pluck('media')->all();
+        $lists = DB::table('layers')->whereIn(
+            'composition_id', $project->compositions()->select('id'),
+        )->whereNotNull('media')->pluck('media')->all();
         $used = array_merge(...array_map(LayerRow::ids(...), $lists));
 
         return array_values(MediaRow::query()->where('project_id', $project->id)->whereNotIn('state', MediaRow::UNSEEN)->orderBy('id')->get()

@@ -49,7 +49,10 @@ final class ProjectImport
             self::checkThere($document);
         }
         // Out of sight until it is whole.
-        $project = ProjectRow::query()->create(['name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(), 'upload' => $upload->id]);
+        $project = ProjectRow::query()->create([
+            'name' => $document->name, ...array_map(Text::of(...), $document->kept->toJson()), 'removed_at' => now(),
+            'upload' => $upload->id,
+        ]);
         try {
             $ids = [];
             foreach ($document->media->all() as $media) {
@@ -74,7 +77,9 @@ final class ProjectImport
     {
         $begins = ltrim((string) file_get_contents($file, length: 100));
 
-        return str_starts_with($begins, '{') && filesize($file) <= self::LARGEST_DOCUMENT ? (string) file_get_contents($file) : throw new Refusal('it is no project file');
+        return str_starts_with($begins, '{') && filesize($file) <= self::LARGEST_DOCUMENT
+            ? (string) file_get_contents($file)
+            : throw new Refusal('it is no project file');
     }
 
     /**
@@ -84,18 +89,26 @@ final class ProjectImport
      */
     private static function checkThere(Project $document): void
     {
-        $missing = array_filter($document->media->all(), fn (Media $media): bool => $media->hash === null || ! is_file(MediaRow::originalOf($media->hash)));
+        $missing = array_filter(
+            $document->media->all(),
+            fn (Media $media): bool => $media->hash === null || ! is_file(MediaRow::originalOf($media->hash)),
+        );
         if ($missing !== []) {
             $names = array_map(fn (Media $media): string => "“{$media->name}”", array_values($missing));
             $more = count($names) > self::NAMED ? ' and '.(count($names) - self::NAMED).' more' : '';
-            throw new Refusal('it refers to media that are neither in it nor on this server: '.implode(', ', array_slice($names, 0, self::NAMED))."$more; bring in the .ricamo file, which holds them");
+            throw new Refusal('it refers to media that are neither in it nor on this server: '.implode(
+                ', ', array_slice($names, 0, self::NAMED),
+            )."$more; bring in the .ricamo file, which holds them");
         }
     }
 
     /** One whose content is here already. */
     private function taken(Media $media, ProjectRow $project): MediaRow
     {
-        $row = MediaRow::query()->create(['project_id' => $project->id, 'name' => $media->name, 'state' => 'checking', 'bytes' => (int) filesize(MediaRow::originalOf((string) $media->hash))]);
+        $row = MediaRow::query()->create([
+            'project_id' => $project->id, 'name' => $media->name, 'state' => 'checking',
+            'bytes' => (int) filesize(MediaRow::originalOf((string) $media->hash)),
+        ]);
         $this->intake->accept($row, MediaRow::originalOf((string) $media->hash));
 
         return $row->state === 'twin' ? MediaRow::query()->findOrFail($row->twin) : $row;

@@ -29,8 +29,10 @@ final class Problem
             $reason instanceof MaxAttemptsExceededException => 'the worker was ended from outside',
             $reason instanceof ProcessSignaledException => 'a program at work on it was ended from outside',
             $reason instanceof ModelNotFoundException => 'it is not there any more',
-            $reason instanceof QueryException, $reason instanceof PDOException, $reason instanceof ExceptionInterface => self::unforeseen($reason),
-            $reason instanceof Refusal, $reason instanceof RuntimeException => mb_substr(self::withoutPaths($reason->getMessage()), 0, self::LONGEST),
+            $reason instanceof QueryException, $reason instanceof PDOException,
+            $reason instanceof ExceptionInterface => self::unforeseen($reason),
+            $reason instanceof Refusal,
+            $reason instanceof RuntimeException => mb_substr(self::withoutPaths($reason->getMessage()), 0, self::LONGEST),
             default => self::unforeseen($reason),
         };
     }

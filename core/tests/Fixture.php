@@ -25,7 +25,8 @@ final class Fixture
     public static function composition(array $layers = [], array $fields = []): Composition
     {
         return Composition::read(new Node([
-            'id' => 'c1', 'name' => 'Test', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 250, 'layers' => $layers, ...$fields,
+            'id' => 'c1', 'name' => 'Test', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 250,
+            'layers' => $layers, ...$fields,
         ]));
     }
 

@@ -11,18 +11,24 @@ use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\ShapedLine;
 use Ricamo\Core\Text\Shaper;
 
-/** A font whose every glyph is a square of half an em on a line one em high, digits the higher the more they are; a space is as wide and empty. The heavier, the wider. */
+/**
+ * A font whose every glyph is a square of half an em on a line one em high, digits the higher the more they are; a space is as
+ * wide and empty. The heavier, the wider.
+ */
 final class SquareShaper implements Shaper
 {
     public int $shaped = 0;
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
-    {
+    public function shape(
+        string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false,
+    ): ShapedLine {
         $this->shaped++;
         $glyphs = [];
         foreach (mb_str_split($line) as $index => $character) {
             $glyphs[] = new Glyph(
-                $character === ' ' ? new Path('', []) : Path::rectangle(new Box(0, ctype_digit($character) ? -500 - 10 * (int) $character : -500, $axes['wght'] ?? 400, 0)),
+                $character === ' '
+                    ? new Path('', [])
+                    : Path::rectangle(new Box(0, ctype_digit($character) ? -500 - 10 * (int) $character : -500, $axes['wght'] ?? 400, 0)),
                 100 + ($axes['wght'] ?? 400),
                 $index,
             );

@@ -24,7 +24,9 @@ return new class extends Migration
         foreach (DB::table('compositions')->get(['id', 'head']) as $row) {
             $document = json_decode($row->head);
             foreach ($document->layers as $layer) {
-                DB::table('layers')->insert(['composition_id' => $row->id, 'layer' => $layer->id, 'json' => json_encode($layer, self::JSON)]);
+                DB::table('layers')->insert([
+                    'composition_id' => $row->id, 'layer' => $layer->id, 'json' => json_encode($layer, self::JSON),
+                ]);
             }
             $document->layers = array_column($document->layers, 'id');
             DB::table('compositions')->where('id', $row->id)->update(['head' => json_encode($document, self::JSON)]);

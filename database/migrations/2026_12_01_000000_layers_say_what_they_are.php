@@ -28,13 +28,18 @@ return new class extends Migration
         DB::transaction(function (): void {
             foreach (DB::table('layers')->orderBy('composition_id')->orderBy('layer')->cursor() as $row) {
                 $layer = StoredLayer::of(Layer::read(Node::decode($row->json)));
-                DB::table('layers')->where('composition_id', $row->composition_id)->where('layer', $row->layer)->update(LayerRow::facts($layer));
+                DB::table('layers')->where(
+                    'composition_id', $row->composition_id,
+                )->where('layer', $row->layer)->update(LayerRow::facts($layer));
             }
         });
     }
 
     public function down(): void
     {
-        Schema::table('layers', fn (Blueprint $table) => $table->dropColumn(['kind', 'within', 'marked', 'compositions', 'layers', 'media']));
+        Schema::table(
+            'layers',
+            fn (Blueprint $table) => $table->dropColumn(['kind', 'within', 'marked', 'compositions', 'layers', 'media']),
+        );
     }
 };

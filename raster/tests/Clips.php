@@ -31,11 +31,13 @@ final class Clips
      *
      * @param  list<string>  $more  options for the output
      */
-    public static function counting(string $name = 'counting.mp4', string $size = '320x180', string $rate = '25', int $frames = 100, array $more = []): string
-    {
+    public static function counting(
+        string $name = 'counting.mp4', string $size = '320x180', string $rate = '25', int $frames = 100, array $more = [],
+    ): string {
         return self::make($name, [
             // One pixel for each bit, and these made larger: ffmpeg works out a formula for every pixel slowly.
-            '-f', 'lavfi', '-i', "color=c=black:s=8x2:r=$rate,format=gray,geq=lum='255*mod(floor(N/pow(2,X)),2)',scale=$size:flags=neighbor:in_range=pc:out_range=tv,setsar=1,format=yuv420p",
+            '-f', 'lavfi', '-i',
+            "color=c=black:s=8x2:r=$rate,format=gray,geq=lum='255*mod(floor(N/pow(2,X)),2)',scale=$size:flags=neighbor:in_range=pc:out_range=tv,setsar=1,format=yuv420p",
             '-frames:v', (string) $frames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '16', '-g', '30', '-bf', '2', ...$more,
         ]);
     }
@@ -54,7 +56,13 @@ final class Clips
     /** Sixty frames of 320 × 180 that no encoder makes small. */
     public static function grain(): string
     {
-        return self::make('grain.mp4', ['-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60', '-c:v', 'libx264', '-crf', '10']);
+        return self::make(
+            'grain.mp4',
+            [
+                '-f', 'lavfi', '-i', "nullsrc=s=320x180:r=25,geq=lum='random(1)*255':cb=128:cr=128", '-frames:v', '60',
+                '-c:v', 'libx264', '-crf', '10',
+            ],
+        );
     }
 
     /** @param  list<string>  $options */

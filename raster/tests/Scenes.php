@@ -22,9 +22,13 @@ final class Scenes
     public static function of(array $layers, array $fields = [], array $files = [], float $scale = 1.0): Scene
     {
         $composition = Composition::read(new Node([
-            'id' => 'c', 'name' => 'Test', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 100, 'layers' => $layers, ...$fields,
+            'id' => 'c', 'name' => 'Test', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 100,
+            'layers' => $layers, ...$fields,
         ]));
-        $media = MediaLibrary::of(...array_map(fn (string $id, string $file): Media => new Media($id, basename($file), basename($file)), array_keys($files), $files));
+        $media = MediaLibrary::of(...array_map(
+            fn (string $id, string $file): Media => new Media($id, basename($file), basename($file)), array_keys($files),
+            $files,
+        ));
 
         return new Scene($composition, $media, new ProbedClips(array_map(Probe::clip(...), $files)), $scale);
     }
@@ -44,6 +48,9 @@ final class Scenes
      */
     public static function clip(array $fields = []): array
     {
-        return ['id' => 'clip', 'kind' => 'footage', 'media' => 'm1', 'name' => 'Clip', 'in' => 0, 'out' => 100, 'position' => [160, 90], ...$fields];
+        return [
+            'id' => 'clip', 'kind' => 'footage', 'media' => 'm1', 'name' => 'Clip', 'in' => 0, 'out' => 100,
+            'position' => [160, 90], ...$fields,
+        ];
     }
 }

@@ -15,6 +15,8 @@ final class BenchTest extends TestCase
         $printed = Artisan::output();
         self::assertMatchesRegularExpression('/evaluation, 20 layers .*\| [1-9]\d* frames a second/', $printed);
         self::assertMatchesRegularExpression('/of what the bare loop does +\| × \d+\.\d\d/', $printed);
-        self::assertMatchesRegularExpression('/the machine, a bare loop over 20 layers +\| [1-9]\d* and [1-9]\d* frames a second/', $printed);
+        self::assertMatchesRegularExpression(
+            '/the machine, a bare loop over 20 layers +\| [1-9]\d* and [1-9]\d* frames a second/', $printed,
+        );
     }
 }

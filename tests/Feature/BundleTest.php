@@ -27,17 +27,25 @@ final class BundleTest extends TestCase
 
     private function colour(CompositionRow $composition): string
     {
-        return $this->getJson("/api/compositions/{$composition->id}/glimpse?frame=3&layers=l1")->assertOk()->json('glimpse.list.items.0.colour');
+        return $this->getJson(
+            "/api/compositions/{$composition->id}/glimpse?frame=3&layers=l1",
+        )->assertOk()->json('glimpse.list.items.0.colour');
     }
 
     public function test_what_is_changed_inside_is_seen_outside_at_once(): void
     {
         [$outer, $inner] = $this->wrapped();
         self::assertSame('#ff0000', $this->colour($outer));
-        $this->edit($inner, 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'fill', 'value' => '#00ff00']]])->assertOk();
+        $this->edit(
+            $inner, 'set-values',
+            ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'fill', 'value' => '#00ff00']]],
+        )->assertOk();
         self::assertSame('#00ff00', $this->colour($outer));
         $lines = explode("\n", trim($this->get("/api/compositions/{$outer->id}/frames")->streamedContent()));
-        self::assertSame(['#00ff00'], array_values(array_unique(array_map(fn (string $line): string => json_decode($line, true)['items'][0]['colour'], $lines))));
+        self::assertSame(
+            ['#00ff00'],
+            array_values(array_unique(array_map(fn (string $line): string => json_decode($line, true)['items'][0]['colour'], $lines))),
+        );
     }
 
     public function test_what_lies_around_a_bundle_is_given_for_any_frame(): void
@@ -66,7 +74,9 @@ final class BundleTest extends TestCase
         $this->postJson("/api/compositions/{$outer->id}/undo", ['revision' => $outer->refresh()->revision])->assertOk()
             ->assertJsonPath('open', null)->assertJsonCount(1, 'project.compositions');
         self::assertSame(['bar'], array_column($this->document($outer)['layers'], 'id'));
-        $this->postJson("/api/compositions/{$outer->id}/redo", ['revision' => $outer->refresh()->revision])->assertOk()->assertJsonCount(2, 'project.compositions');
+        $this->postJson(
+            "/api/compositions/{$outer->id}/redo", ['revision' => $outer->refresh()->revision],
+        )->assertOk()->assertJsonCount(2, 'project.compositions');
         self::assertSame('bundle', $this->document($outer)['layers'][0]['kind']);
         self::assertSame(['bar'], array_column($this->document($inner)['layers'], 'id'));
     }
@@ -83,10 +93,17 @@ final class BundleTest extends TestCase
     public function test_undoing_what_lay_between_does_not_close_a_ring(): void
     {
         [$outer, $inner] = $this->wrapped();
-        $in = fn (string $window, CompositionRow $one, string $path, array $body = []) => $this->postJson("/api/compositions/{$one->id}/$path", ['window' => $window, 'revision' => $one->refresh()->revision, ...$body]);
+        $in = fn (string $window, CompositionRow $one, string $path, array $body = []) => $this->postJson(
+            "/api/compositions/{$one->id}/$path", ['window' => $window, 'revision' => $one->refresh()->revision, ...$body],
+        );
         $in('left', $outer, 'edits', ['edit' => 'remove-layers', 'args' => ['layers' => ['l1']]])->assertOk();
-        $in('right', $inner, 'edits', ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'bundle', 'composition' => $outer->key]]])->assertOk();
-        $in('left', $outer, 'undo')->assertStatus(422)->assertJsonPath('message', "a composition cannot contain itself: {$outer->name} ▸ Name bar ▸ {$outer->name}");
+        $in(
+            'right', $inner, 'edits',
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'bundle', 'composition' => $outer->key]]],
+        )->assertOk();
+        $in('left', $outer, 'undo')->assertStatus(422)->assertJsonPath(
+            'message', "a composition cannot contain itself: {$outer->name} ▸ Name bar ▸ {$outer->name}",
+        );
         self::assertSame([], $this->document($outer)['layers']);
     }
 
@@ -98,7 +115,10 @@ final class BundleTest extends TestCase
         $this->work();
         $file = Render::query()->findOrFail($id)->file();
         self::assertSame(12, Probe::clip($file)->frames);
-        $middle = new Process(['ffmpeg', '-v', 'error', '-i', $file, '-vf', 'crop=2:2:80:45,format=rgb24', '-frames:v', '1', '-f', 'rawvideo', '-']);
+        $middle = new Process([
+            'ffmpeg', '-v', 'error', '-i', $file, '-vf', 'crop=2:2:80:45,format=rgb24', '-frames:v', '1', '-f', 'rawvideo',
+            '-',
+        ]);
         [$red, , $blue] = array_values((array) unpack('C3', $middle->mustRun()->getOutput()));
         self::assertGreaterThan(230, $red);
         self::assertLessThan(25, $blue);

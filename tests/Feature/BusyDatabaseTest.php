@@ -95,7 +95,9 @@ final class BusyDatabaseTest extends TestCase
         $this->lock();
         $this->getJson("/api/compositions/{$composition->id}")->assertOk()->assertCookie('ricamo-last', (string) $composition->id, false);
         $this->getJson("/api/compositions/{$composition->id}/frames?from=0&to=3")->assertOk();
-        $this->postJson("/api/compositions/{$composition->id}/edits/try", ['edit' => 'set-composition', 'args' => ['length' => 7]])->assertOk();
+        $this->postJson(
+            "/api/compositions/{$composition->id}/edits/try", ['edit' => 'set-composition', 'args' => ['length' => 7]],
+        )->assertOk();
         $this->unlock();
     }
 
@@ -105,7 +107,9 @@ final class BusyDatabaseTest extends TestCase
         $this->addBar($composition, ['id' => 'bar']);
         $stale = $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => 'Mine'], 1);
         $stale->assertOk();
-        $this->edit($composition, 'rename-layer', ['layer' => 'bar', 'name' => 'Theirs'], 1)->assertStatus(409)->assertJsonPath('revision', 2)->assertJsonCount(1, 'changes');
+        $this->edit(
+            $composition, 'rename-layer', ['layer' => 'bar', 'name' => 'Theirs'], 1,
+        )->assertStatus(409)->assertJsonPath('revision', 2)->assertJsonCount(1, 'changes');
         self::assertSame('Mine', $this->document($composition)['layers'][0]['name']);
     }
 
@@ -139,8 +143,13 @@ final class BusyDatabaseTest extends TestCase
 
     public function test_no_problem_holds_sql(): void
     {
-        $fault = fn (string $text): QueryException => new QueryException('sqlite', 'update "renders" set x = 1', [], new PDOException($text));
-        self::assertSame('the database was busy for too long; try again', Problem::of($fault('SQLSTATE[HY000]: General error: 5 database is locked')));
+        $fault = fn (string $text): QueryException => new QueryException(
+            'sqlite', 'update "renders" set x = 1', [], new PDOException($text),
+        );
+        self::assertSame(
+            'the database was busy for too long; try again',
+            Problem::of($fault('SQLSTATE[HY000]: General error: 5 database is locked')),
+        );
         self::assertSame('the disk is full', Problem::of($fault('SQLSTATE[HY000]: General error: 13 database or disk is full')));
         foreach ([$fault('no such table: x'), new \TypeError('App\X::y(): Argument #1')] as $reason) {
             self::assertStringStartsWith('the server failed at it', Problem::of($reason));

@@ -38,8 +38,9 @@ final class CachedShaperTest extends TestCase
             {
             }
 
-            public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
-            {
+            public function shape(
+                string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false,
+            ): ShapedLine {
                 ($this->count)();
 
                 return (new SquareShaper)->shape($line, $font);

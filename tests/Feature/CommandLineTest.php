@@ -23,7 +23,9 @@ final class CommandLineTest extends TestCase
             'compositions' => [['id' => 'c1', 'name' => 'Lower third', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 60, 'layers' => [
                 ['id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 60, 'position' => [160, 90]],
                 ['id' => 'bar', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 60, 'size' => [100, 30], 'fill' => '#2f5d50',
-                    'position' => ['keyframes' => [['at' => 0, 'value' => [-50, 140], 'easing' => 'cubic-out'], ['at' => 20, 'value' => [160, 140]]]], ...$layer],
+                    'position' => ['keyframes' => [
+                        ['at' => 0, 'value' => [-50, 140], 'easing' => 'cubic-out'], ['at' => 20, 'value' => [160, 140]],
+                    ]], ...$layer],
             ]]], ...$fields,
         ]));
     }
@@ -42,7 +44,9 @@ final class CommandLineTest extends TestCase
         self::assertSame(0, $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png')->getExitCode());
         // Half way, cubic-out has gone 1 − 0.5³ = 0.875: from −50 by 0.875 × 210 to 133.75; the bar covers 83.75 to 183.75.
         $image = "$this->folder/still.png";
-        $pixel = fn (int $x, int $y): string => bin2hex((new Process(['ffmpeg', '-v', 'error', '-i', $image, '-vf', "crop=1:1:$x:$y", '-f', 'rawvideo', '-pix_fmt', 'rgb24', 'pipe:1']))->mustRun()->getOutput());
+        $pixel = fn (int $x, int $y): string => bin2hex((new Process([
+            'ffmpeg', '-v', 'error', '-i', $image, '-vf', "crop=1:1:$x:$y", '-f', 'rawvideo', '-pix_fmt', 'rgb24', 'pipe:1',
+        ]))->mustRun()->getOutput());
         self::assertSame('2f5d50', $pixel(84, 140));
         self::assertSame('2f5d50', $pixel(182, 126));
         self::assertNotSame('2f5d50', $pixel(82, 140));
@@ -82,10 +86,19 @@ final class CommandLineTest extends TestCase
         $project = Project::parse((string) file_get_contents("$this->folder/new.json"));
         self::assertSame('Lower bar', $project->composition()->layer('bar')->name);
         self::assertSame('Marta Oldani', $project->composition()->layer('name')->name);
-        file_put_contents("$this->folder/edits.json", json_encode([['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'x']], ['edit' => 'remove-layers', 'args' => ['layers' => ['gone']]]]));
+        file_put_contents(
+            "$this->folder/edits.json",
+            json_encode([
+                ['edit' => 'rename-layer', 'args' => ['layer' => 'bar', 'name' => 'x']],
+                ['edit' => 'remove-layers', 'args' => ['layers' => ['gone']]],
+            ]),
+        );
         $before = file_get_contents("$this->folder/doc.json");
         $process = $this->ricamo('edit', 'doc.json', 'edits.json');
-        self::assertSame([2, "edits.json: [1]: there is no layer \"gone\" in \"Lower third\"\n"], [$process->getExitCode(), $process->getErrorOutput()]);
+        self::assertSame(
+            [2, "edits.json: [1]: there is no layer \"gone\" in \"Lower third\"\n"],
+            [$process->getExitCode(), $process->getErrorOutput()],
+        );
         self::assertSame($before, file_get_contents("$this->folder/doc.json"));
     }
 
@@ -93,7 +106,9 @@ final class CommandLineTest extends TestCase
     {
         $this->write();
         foreach ([
-            '[0].args.values[0].value: 130 is outside 0..100' => ['set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 130]]]],
+            '[0].args.values[0].value: 130 is outside 0..100' => [
+                'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 130]]],
+            ],
             '[0].args.by: is missing' => ['move-layers', ['layers' => ['bar']]],
             '[0]: “Bar” would end on frame 100, before it begins on 500' => ['trim-layer', ['layer' => 'bar', 'in' => 500, 'out' => 100]],
         ] as $says => [$edit, $args]) {
@@ -101,7 +116,10 @@ final class CommandLineTest extends TestCase
             self::assertSame("edits.json: $says\n", $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput());
         }
         file_put_contents("$this->folder/whole.ricamo", "PK\x03\x04 and so on");
-        self::assertSame("whole.ricamo: is an archive of a project and its media; unpack it, as a ZIP, and name its project.json\n", $this->ricamo('still', 'whole.ricamo', '--out', 'x.png')->getErrorOutput());
+        self::assertSame(
+            "whole.ricamo: is an archive of a project and its media; unpack it, as a ZIP, and name its project.json\n",
+            $this->ricamo('still', 'whole.ricamo', '--out', 'x.png')->getErrorOutput(),
+        );
     }
 
     public function test_edits_of_the_project_are_applied_to_a_file(): void
@@ -117,17 +135,27 @@ final class CommandLineTest extends TestCase
         ]));
         self::assertSame('', $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput());
         $project = Project::parse((string) file_get_contents("$this->folder/doc.json"));
-        self::assertSame(['First bar', 'Other bar'], [$project->composition('First')->layer('bar')->name, $project->composition('Lower third 2')->layer('bar')->name]);
+        self::assertSame(
+            ['First bar', 'Other bar'],
+            [$project->composition('First')->layer('bar')->name, $project->composition('Lower third 2')->layer('bar')->name],
+        );
         self::assertSame(['Street', '#2f5d50'], [$project->media->get('m1')->folder, (string) $project->kept->swatches[0]->colour]);
-        self::assertSame(0, $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png', '--composition', 'Lower third 2')->getExitCode());
+        self::assertSame(
+            0,
+            $this->ricamo('still', 'doc.json', '--frame', '10', '--out', 'still.png', '--composition', 'Lower third 2')->getExitCode(),
+        );
         file_put_contents("$this->folder/edits.json", json_encode([['edit' => 'remove-media', 'args' => ['media' => ['m1']]]]));
         self::assertSame(
-            "edits.json: [0]: “clip.mp4” is in use: “Clip” in “First”, “Clip” in “Lower third 2”. Remove those layers first.\n", $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput(),
+            "edits.json: [0]: “clip.mp4” is in use: “Clip” in “First”, “Clip” in “Lower third 2”. Remove those layers first.\n",
+            $this->ricamo('edit', 'doc.json', 'edits.json')->getErrorOutput(),
         );
     }
 
     #[TestWith([['opacity' => 130], 'doc.json: compositions[0].layers[1].opacity: 130 is outside 0..100'])]
-    #[TestWith([['kind' => 'hologram'], 'doc.json: compositions[0].layers[1].kind: "hologram" is not one of adjusting, bundle, footage, group, shape, sound, text, window'])]
+    #[TestWith([
+        ['kind' => 'hologram'],
+        'doc.json: compositions[0].layers[1].kind: "hologram" is not one of adjusting, bundle, footage, group, shape, sound, text, window',
+    ])]
     public function test_a_bad_document_ends_with_status_2_and_one_line(array $layer, string $says): void
     {
         $this->write($layer);
@@ -138,7 +166,10 @@ final class CommandLineTest extends TestCase
 
     public function test_media_outside_the_folder_and_missing_files_are_refused(): void
     {
-        foreach (['../../etc/passwd' => "doc.json: media \"m1\" (../../etc/passwd): the path leads out of the project's folder\n", 'gone.mp4' => "doc.json: media \"m1\" (gone.mp4): there is no such file\n"] as $file => $says) {
+        foreach ([
+            '../../etc/passwd' => "doc.json: media \"m1\" (../../etc/passwd): the path leads out of the project's folder\n",
+            'gone.mp4' => "doc.json: media \"m1\" (gone.mp4): there is no such file\n",
+        ] as $file => $says) {
             $this->write(fields: ['media' => [['id' => 'm1', 'file' => $file]]]);
             $process = $this->ricamo('evaluate', 'doc.json');
             self::assertSame([2, $says], [$process->getExitCode(), $process->getErrorOutput()]);
@@ -152,7 +183,10 @@ final class CommandLineTest extends TestCase
     #[TestWith([['render', 'doc.json', '--out', 'x.mov', '--format', 'hevc'], 'x.mov: MP4, HEVC ends with .mp4'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.png'], 'x.png: holds one frame; say which with --range, or write a .zip of all'])]
     #[TestWith([['render', 'doc.json', '--out', 'x.mp4', '--quality', 'superb'], '--quality: "superb" is not small, good or best'])]
-    #[TestWith([['render', 'doc.json', '--out', 'x.avi'], 'x.avi: must end with .mp4, .mov, .webm, .mkv, .zip, .apng, .gif, .webp, .png, .wav'])]
+    #[TestWith([
+        ['render', 'doc.json', '--out', 'x.avi'],
+        'x.avi: must end with .mp4, .mov, .webm, .mkv, .zip, .apng, .gif, .webp, .png, .wav',
+    ])]
     #[TestWith([['render', 'doc.json', '--out', 'folder.mp4'], 'folder.mp4: is a folder'])]
     #[TestWith([['render', 'doc.json', '--out', 'nowhere/x.mp4'], 'nowhere/x.mp4: there is no such folder'])]
     #[TestWith([['render', 'doc.json', '--out', '/proc/x.mp4'], '/proc/x.mp4: cannot be written'])]
@@ -184,14 +218,26 @@ final class CommandLineTest extends TestCase
         symlink('doc.json', "$this->folder/link.png");
         $sums = fn (): array => array_map(fn (string $file): string => (string) md5_file($file), glob("$this->folder/*") ?: []);
         $before = $sums();
-        foreach ([['render', 'doc.json', '--out', 'clip.mp4'], ['render', 'doc.json', '--out', './clip.mp4'], ['render', 'doc.json', '--out', 'other name.mp4'], ['still', 'doc.json', '--out', 'link.png'], ['edit', 'doc.json', 'edits.json', '--out', 'doc.json'], ['edit', 'doc.json', 'edits.json', '--out', 'edits.json'], ['edit', 'doc.json', 'edits.json', '--out', 'clip.mp4']] as $arguments) {
+        foreach ([
+            ['render', 'doc.json', '--out', 'clip.mp4'], ['render', 'doc.json', '--out', './clip.mp4'],
+            ['render', 'doc.json', '--out', 'other name.mp4'], ['still', 'doc.json', '--out', 'link.png'],
+            ['edit', 'doc.json', 'edits.json', '--out', 'doc.json'],
+            ['edit', 'doc.json', 'edits.json', '--out', 'edits.json'],
+            ['edit', 'doc.json', 'edits.json', '--out', 'clip.mp4'],
+        ] as $arguments) {
             $process = $this->ricamo(...[...$arguments, '--force']);
-            self::assertSame([2, "{$arguments[count($arguments) - 1]}: is read for this, and is not overwritten\n"], [$process->getExitCode(), $process->getErrorOutput()]);
+            self::assertSame(
+                [2, "{$arguments[count($arguments) - 1]}: is read for this, and is not overwritten\n"],
+                [$process->getExitCode(), $process->getErrorOutput()],
+            );
         }
         self::assertSame($before, $sums());
         file_put_contents("$this->folder/mine.png", 'mine');
         $process = $this->ricamo('still', 'doc.json', '--out', 'mine.png');
-        self::assertSame([2, "mine.png: is there already; --force overwrites it\n", 'mine'], [$process->getExitCode(), $process->getErrorOutput(), file_get_contents("$this->folder/mine.png")]);
+        self::assertSame(
+            [2, "mine.png: is there already; --force overwrites it\n", 'mine'],
+            [$process->getExitCode(), $process->getErrorOutput(), file_get_contents("$this->folder/mine.png")],
+        );
         self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'mine.png', '--force')->getExitCode());
         self::assertStringStartsWith("\x89PNG", (string) file_get_contents("$this->folder/mine.png"));
     }
@@ -224,10 +270,19 @@ final class CommandLineTest extends TestCase
 
     public function test_what_of_a_drawing_stays_out_is_said(): void
     {
-        file_put_contents("$this->folder/sign.svg", '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rect width="9" height="9"/><text>Depot</text></svg>');
+        file_put_contents(
+            "$this->folder/sign.svg",
+            '<svg xmlns="http://www.w3.org/2000/svg" width="20" height="20"><rect width="9" height="9"/><text>Depot</text></svg>',
+        );
         $this->write(fields: ['media' => [['id' => 'm1', 'name' => 'Sign', 'file' => 'sign.svg']]]);
-        foreach ([['still', 'doc.json', '--out', 'x.png'], ['evaluate', 'doc.json'], ['render', 'doc.json', '--out', 'x.mp4', '--range', '0..1']] as $arguments) {
-            self::assertStringStartsWith("Sign: left out: words (make outlines of them).\n", $this->ricamo(...$arguments)->getErrorOutput(), $arguments[0]);
+        foreach ([
+            ['still', 'doc.json', '--out', 'x.png'], ['evaluate', 'doc.json'],
+            ['render', 'doc.json', '--out', 'x.mp4', '--range', '0..1'],
+        ] as $arguments) {
+            self::assertStringStartsWith(
+                "Sign: left out: words (make outlines of them).\n", $this->ricamo(...$arguments)->getErrorOutput(),
+                $arguments[0],
+            );
         }
     }
 
@@ -235,7 +290,11 @@ final class CommandLineTest extends TestCase
     {
         $layer = fn (array $fields): array => ['kind' => 'text', 'text' => '#', 'name' => 'Words', 'in' => 0, 'out' => 9, ...$fields];
         $this->write(fields: ['compositions' => [['id' => 'c1', 'name' => 'C', 'width' => 320, 'height' => 180, 'rate' => 25, 'length' => 9, 'alone' => ['a', 'z'], 'layers' => [
-            $layer(['id' => 'a', 'counts' => ['of' => ['layer' => 'x', 'property' => 'opacity']]]), $layer(['id' => 'b', 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'b'], ['id' => 'm2', 'form' => 'layer', 'layer' => 'y']]]),
+            $layer(['id' => 'a', 'counts' => ['of' => ['layer' => 'x', 'property' => 'opacity']]]),
+            $layer([
+                'id' => 'b',
+                'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'b'], ['id' => 'm2', 'form' => 'layer', 'layer' => 'y']],
+            ]),
             $layer(['id' => 'c', 'leave' => ['mirror' => true], 'cascades' => [['id' => 'c1', 'mirrors' => 'c9']]]),
         ]]]]);
         $process = $this->ricamo('evaluate', 'doc.json');
@@ -253,7 +312,10 @@ final class CommandLineTest extends TestCase
     public function test_a_path_is_printed_once(): void
     {
         $this->write();
-        $lists = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($this->ricamo('evaluate', 'doc.json', '--frame', '8..12')->getOutput())));
+        $lists = array_map(
+            fn (string $line): array => json_decode($line, true),
+            explode("\n", trim($this->ricamo('evaluate', 'doc.json', '--frame', '8..12')->getOutput())),
+        );
         self::assertSame([1, 0, 0, 0, 0], array_map(fn (array $list): int => count($list['paths']), $lists));
     }
 
@@ -261,9 +323,15 @@ final class CommandLineTest extends TestCase
     private function longRender(): Process
     {
         $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Long', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 2000, 'layers' => [
-            ['id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 2000, 'position' => [960, 540], 'scale' => [600, 600], 'rotation' => 3],
+            [
+                'id' => 'clip', 'kind' => 'footage', 'name' => 'Clip', 'media' => 'm1', 'in' => 0, 'out' => 2000,
+                'position' => [960, 540], 'scale' => [600, 600], 'rotation' => 3,
+            ],
         ]]]]);
-        $process = new Process([base_path('ricamo'), 'render', 'doc.json', '--out', 'long.mp4'], $this->folder, ['APP_ENV' => 'production'], timeout: null);
+        $process = new Process(
+            [base_path('ricamo'), 'render', 'doc.json', '--out', 'long.mp4'], $this->folder, ['APP_ENV' => 'production'],
+            timeout: null,
+        );
         $process->start();
         $process->waitUntil(fn (): bool => glob("$this->folder/long.mp4.*") !== []);
 
@@ -305,10 +373,14 @@ final class CommandLineTest extends TestCase
 
     public function test_sides_that_the_format_cannot_have_are_said(): void
     {
-        $this->write(fields: ['compositions' => [['id' => 'c', 'name' => 'Odd', 'width' => 321, 'height' => 181, 'rate' => '25/1', 'length' => 3, 'layers' => []]]]);
+        $this->write(fields: ['compositions' => [[
+            'id' => 'c', 'name' => 'Odd', 'width' => 321, 'height' => 181, 'rate' => '25/1', 'length' => 3, 'layers' => [],
+        ]]]);
         $process = $this->ricamo('render', 'doc.json', '--out', 'odd.mp4');
         self::assertSame(0, $process->getExitCode());
-        self::assertStringContainsString('The picture is 321 × 181; MP4 takes even sides only, so the file is 322 × 182', $process->getErrorOutput());
+        self::assertStringContainsString(
+            'The picture is 321 × 181; MP4 takes even sides only, so the file is 322 × 182', $process->getErrorOutput(),
+        );
         self::assertSame(0, $this->ricamo('still', 'doc.json', '--out', 'odd.png')->getExitCode());
         self::assertSame([321, 181], array_slice((array) getimagesize("$this->folder/odd.png"), 0, 2));
     }

@@ -136,8 +136,10 @@ final class DemoTest extends TestCase
             $this->lowerThird(), StreetClip::composition(), WorkshopClip::composition(), LogoPicture::composition(),
             PictureInPicture::composition('m1', 'photo'), ThreeBadges::composition('m1', 'logo'), OverlayAtSixty::composition('logo'),
             TramToMusic::composition('m1', 'music', 'logo'), LogoTour::composition('logo'), LogoReveal::composition('logo'),
-            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'), NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
-            FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'), PanelsOverACut::composition('m1', 'm1', 'panels'),
+            SquareBecomesEverything::composition(), RestorationProgress::composition(), MoonOverDepot::composition('m1'),
+            NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
+            FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'),
+            PanelsOverACut::composition('m1', 'm1', 'panels'),
             CascadingTitle::composition(), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
         ];
         foreach ($all as $composition) {
@@ -155,7 +157,9 @@ final class DemoTest extends TestCase
         $route = RouteLine::composition();
         $lengths = function (int $frame) use ($route): float {
             $list = $this->evaluator()->frame($route, $frame)->toJson();
-            $lines = array_filter($list['items'], fn (array $item): bool => $item['op'] === 'stroke' && ($item['colour'] ?? '') === '#c0392b');
+            $lines = array_filter(
+                $list['items'], fn (array $item): bool => $item['op'] === 'stroke' && ($item['colour'] ?? '') === '#c0392b',
+            );
 
             return array_sum(array_map(fn (array $item): float => Contours::parse($list['paths'][$item['path']])->length(), $lines));
         };
@@ -163,9 +167,16 @@ final class DemoTest extends TestCase
         $counter = array_values(array_filter(iterator_to_array($route->layers), fn ($layer): bool => $layer->name === 'Way'))[0];
         $content = $counter->content;
         self::assertInstanceOf(TextContent::class, $content);
-        self::assertEqualsWithDelta([0, 3.7, 7.4], array_map(fn (int $frame): float => $content->counts?->added($counter->span, $frame, $route) ?? -1.0, [15, 70, 125]), 0.01);
+        self::assertEqualsWithDelta(
+            [0, 3.7, 7.4],
+            array_map(fn (int $frame): float => $content->counts?->added($counter->span, $frame, $route) ?? -1.0, [15, 70, 125]),
+            0.01,
+        );
         // The leaves grow along the river: more and more of them, and the first ones stay where they are.
-        $leaves = fn (int $frame): array => array_values(array_filter($this->evaluator()->frame($route, $frame)->toJson()['items'], fn (array $item): bool => $item['op'] === 'fill' && $item['colour'] === '#6f8f4e'));
+        $leaves = fn (int $frame): array => array_values(array_filter(
+            $this->evaluator()->frame($route, $frame)->toJson()['items'],
+            fn (array $item): bool => $item['op'] === 'fill' && $item['colour'] === '#6f8f4e',
+        ));
         self::assertGreaterThan(count($leaves(40)), count($leaves(80)));
         self::assertSame($leaves(80)[0], $leaves(120)[0]);
     }
@@ -173,7 +184,10 @@ final class DemoTest extends TestCase
     public function test_the_title_comes_to_rest_exactly_and_is_gone_at_the_end(): void
     {
         $title = CascadingTitle::composition();
-        $shown = fn (int $frame): array => array_values(array_filter($this->evaluator()->frame($title, $frame)->toJson()['items'], fn (array $item): bool => ($item['colour'] ?? '') === '#f3e3c3'));
+        $shown = fn (int $frame): array => array_values(array_filter(
+            $this->evaluator()->frame($title, $frame)->toJson()['items'],
+            fn (array $item): bool => ($item['colour'] ?? '') === '#f3e3c3',
+        ));
         self::assertCount(2, $shown(60));
         self::assertSame($shown(60), $shown(85));
         // But for the trace of those that went while the shutter was open.

@@ -18,7 +18,10 @@ final class DocumentTextTest extends TestCase
 {
     private function three(): Composition
     {
-        return Fixture::composition([Fixture::bar(['id' => 'a', 'name' => "Line\nbreak"]), Fixture::words(['id' => 'b', 'text' => "two\nlines"]), Fixture::bar(['id' => 'c'])]);
+        return Fixture::composition([
+            Fixture::bar(['id' => 'a', 'name' => "Line\nbreak"]), Fixture::words(['id' => 'b', 'text' => "two\nlines"]),
+            Fixture::bar(['id' => 'c']),
+        ]);
     }
 
     public function test_its_parts_make_up_the_whole(): void
@@ -36,7 +39,10 @@ final class DocumentTextTest extends TestCase
     public function test_layers_that_nobody_asks_for_are_not_read(): void
     {
         $document = $this->three();
-        $rows = array_map(fn (array $row): stdClass => (object) [...$row, 'json' => $row['layer'] === 'b' ? $row['json'] : 'no JSON'], DocumentText::rows(1, $document->layers->entries()));
+        $rows = array_map(
+            fn (array $row): stdClass => (object) [...$row, 'json' => $row['layer'] === 'b' ? $row['json'] : 'no JSON'],
+            DocumentText::rows(1, $document->layers->entries()),
+        );
         $read = DocumentText::read(DocumentText::head($document), $rows);
         $after = Fixture::edit($read, 'rename-layer', ['layer' => 'b', 'name' => 'Other']);
         self::assertSame(['b'], array_column($after->layers->changedFrom($read->layers), 'id'));

@@ -19,7 +19,8 @@ final class EditingTest extends TestCase
         $composition = $this->composition();
         $before = $composition->document;
         $answer = $this->addBar($composition)->assertOk();
-        $answer->assertJsonPath('revision', 1)->assertJsonPath('history.undo', 'add layer')->assertJsonPath('glimpse.list.items.0.op', 'fill');
+        $answer->assertJsonPath('revision', 1)->assertJsonPath('history.undo', 'add layer')
+            ->assertJsonPath('glimpse.list.items.0.op', 'fill');
         $change = ChangeRow::query()->firstOrFail();
         $patched = json_decode($before);
         JsonPatch::import(json_decode($change->patch))->apply($patched);
@@ -30,7 +31,10 @@ final class EditingTest extends TestCase
     public function test_a_try_keeps_nothing(): void
     {
         $composition = $this->composition();
-        $this->postJson("/api/compositions/{$composition->id}/edits/try", ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Marta']]])
+        $this->postJson(
+            "/api/compositions/{$composition->id}/edits/try",
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Marta']]],
+        )
             ->assertOk()->assertJsonPath('patch.0.op', 'add')->assertJsonPath('glimpse.list.items.0.op', 'fill');
         self::assertSame(0, $composition->refresh()->revision);
         self::assertSame(0, ChangeRow::query()->count());
@@ -45,7 +49,9 @@ final class EditingTest extends TestCase
             $this->addBar($composition, ['fill' => $colour]);
             $states[] = $composition->refresh()->document;
         }
-        $step = fn (string $way): string => $this->postJson("/api/compositions/{$composition->id}/$way", ['revision' => $composition->refresh()->revision])->assertOk()->json('history.'.$way) ?? 'none';
+        $step = fn (string $way): string => $this->postJson(
+            "/api/compositions/{$composition->id}/$way", ['revision' => $composition->refresh()->revision],
+        )->assertOk()->json('history.'.$way) ?? 'none';
         self::assertSame('add layer', $step('undo'));
         self::assertSame('add layer', $step('undo'));
         self::assertSame($states[1], $composition->refresh()->document);
@@ -57,7 +63,9 @@ final class EditingTest extends TestCase
         self::assertSame(8, $composition->revision);
         // A new edit ends what could be brought back.
         $this->addBar($composition);
-        $this->postJson("/api/compositions/{$composition->id}/redo", ['revision' => 9])->assertStatus(422)->assertJsonPath('message', 'there is nothing to redo');
+        $this->postJson(
+            "/api/compositions/{$composition->id}/redo", ['revision' => 9],
+        )->assertStatus(422)->assertJsonPath('message', 'there is nothing to redo');
         $step('undo');
         self::assertSame($states[2], $composition->refresh()->document);
     }
@@ -68,7 +76,10 @@ final class EditingTest extends TestCase
         $this->addBar($composition, ['id' => 'bar']);
         $before = $composition->refresh()->document;
         $answer = $this->edit($composition, 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 10])->assertOk();
-        self::assertSame([['replace', '/layers/0/position']], array_map(fn (array $one): array => [$one['op'], $one['path']], $answer->json('patch')));
+        self::assertSame(
+            [['replace', '/layers/0/position']],
+            array_map(fn (array $one): array => [$one['op'], $one['path']], $answer->json('patch')),
+        );
         $after = $composition->refresh()->document;
         $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk();
         self::assertSame($before, $composition->refresh()->document);
@@ -79,19 +90,32 @@ final class EditingTest extends TestCase
     public function test_an_edit_that_changes_nothing_is_no_new_revision(): void
     {
         $composition = $this->composition();
-        $this->addBar($composition, ['id' => 'bar', 'name' => 'Bar', 'opacity' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 10, 'value' => 100]]]]);
+        $this->addBar(
+            $composition,
+            ['id' => 'bar', 'name' => 'Bar', 'opacity' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 10, 'value' => 100]]]],
+        );
         $keyframes = [['layer' => 'bar', 'property' => 'opacity', 'frames' => [0, 10]]];
         $edits = [
-            ['rename-layer', ['layer' => 'bar', 'name' => 'Bar']], ['set-layer', ['layers' => ['bar'], 'visible' => true]], ['move-layers', ['layers' => ['bar'], 'by' => 0]],
-            ['trim-layer', ['layer' => 'bar', 'in' => 0]], ['reorder-layer', ['layer' => 'bar', 'to' => 0]], ['drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0]]],
-            ['set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 0]]]], ['reset-value', ['layer' => 'bar', 'property' => 'rotation']],
-            ['move-keyframes', ['keyframes' => $keyframes, 'by' => 0]], ['set-pin', ['keyframes' => $keyframes, 'pin' => 'start']], ['set-easing', ['keyframes' => $keyframes, 'easing' => 'linear']],
-            ['shift-values', ['keyframes' => $keyframes, 'by' => 0]], ['set-effects', ['layers' => ['bar'], 'effects' => []]], ['set-masks', ['layers' => ['bar'], 'masks' => []]],
-            ['set-leaving', ['layers' => ['bar']]], ['set-composition', ['name' => 'Composition 1']], ['set-guides', ['guides' => []]], ['look-alone', ['layers' => []]],
-            ['set-content', ['layer' => 'bar', 'content' => ['form' => 'rectangle']]], ['rename-composition', ['composition' => 'c1', 'name' => 'Composition 1']], ['rename-project', ['name' => 'Depot Nine']],
+            ['rename-layer', ['layer' => 'bar', 'name' => 'Bar']], ['set-layer', ['layers' => ['bar'], 'visible' => true]],
+            ['move-layers', ['layers' => ['bar'], 'by' => 0]],
+            ['trim-layer', ['layer' => 'bar', 'in' => 0]], ['reorder-layer', ['layer' => 'bar', 'to' => 0]],
+            ['drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0]]],
+            ['set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 0]]]],
+            ['reset-value', ['layer' => 'bar', 'property' => 'rotation']],
+            ['move-keyframes', ['keyframes' => $keyframes, 'by' => 0]],
+            ['set-pin', ['keyframes' => $keyframes, 'pin' => 'start']],
+            ['set-easing', ['keyframes' => $keyframes, 'easing' => 'linear']],
+            ['shift-values', ['keyframes' => $keyframes, 'by' => 0]],
+            ['set-effects', ['layers' => ['bar'], 'effects' => []]], ['set-masks', ['layers' => ['bar'], 'masks' => []]],
+            ['set-leaving', ['layers' => ['bar']]], ['set-composition', ['name' => 'Composition 1']],
+            ['set-guides', ['guides' => []]], ['look-alone', ['layers' => []]],
+            ['set-content', ['layer' => 'bar', 'content' => ['form' => 'rectangle']]],
+            ['rename-composition', ['composition' => 'c1', 'name' => 'Composition 1']],
+            ['rename-project', ['name' => 'Depot Nine']],
         ];
         foreach ($edits as [$edit, $args]) {
-            $this->edit($composition, $edit, $args)->assertOk()->assertJsonPath('revision', 1)->assertJsonPath('patch', [])->assertJsonPath('history.undo', 'add layer');
+            $this->edit($composition, $edit, $args)->assertOk()->assertJsonPath('revision', 1)->assertJsonPath('patch', [])
+                ->assertJsonPath('history.undo', 'add layer');
         }
         self::assertSame([1, 1], [ChangeRow::query()->count(), Step::query()->count()]);
     }
@@ -117,20 +141,34 @@ final class EditingTest extends TestCase
     {
         $composition = $this->composition();
         foreach (['a', 'b', 'c'] as $id) {
-            $this->addBar($composition, ['id' => $id, 'name' => strtoupper($id), 'effects' => [['id' => 'e1', 'effect' => 'blur'], ['id' => 'e2', 'effect' => 'invert']]]);
+            $this->addBar(
+                $composition,
+                [
+                    'id' => $id, 'name' => strtoupper($id),
+                    'effects' => [['id' => 'e1', 'effect' => 'blur'], ['id' => 'e2', 'effect' => 'invert']],
+                ],
+            );
         }
         $known = json_decode($composition->refresh()->document);
-        $value = fn (string $layer, string $property, mixed $value): array => ['set-values', ['frame' => 0, 'values' => [['layer' => $layer, 'property' => $property, 'value' => $value]]]];
+        $value = fn (string $layer, string $property, mixed $value): array => [
+            'set-values', ['frame' => 0, 'values' => [['layer' => $layer, 'property' => $property, 'value' => $value]]],
+        ];
         $fine = [
-            ['rename-layer', ['layer' => 'a', 'name' => 'Lower bar']], $value('a', 'opacity', 40), $value('a', 'rotation', 12), $value('b', 'opacity', 60), $value('a', 'e1.radius', 9), $value('a', 'e2.amount', 30),
-            ['add-layer', ['layer' => ['kind' => 'text', 'text' => 'Marta']]], ['duplicate-layers', ['layers' => ['a']]], ['reorder-layer', ['layer' => 'c', 'to' => 0]], ['set-composition', ['name' => 'Opener']], ['set-guides', ['guides' => [['axis' => 'x', 'at' => 9]]]], ['remove-layers', ['layers' => ['c']]],
+            ['rename-layer', ['layer' => 'a', 'name' => 'Lower bar']], $value('a', 'opacity', 40),
+            $value('a', 'rotation', 12), $value('b', 'opacity', 60), $value('a', 'e1.radius', 9),
+            $value('a', 'e2.amount', 30),
+            ['add-layer', ['layer' => ['kind' => 'text', 'text' => 'Marta']]], ['duplicate-layers', ['layers' => ['a']]],
+            ['reorder-layer', ['layer' => 'c', 'to' => 0]], ['set-composition', ['name' => 'Opener']],
+            ['set-guides', ['guides' => [['axis' => 'x', 'at' => 9]]]], ['remove-layers', ['layers' => ['c']]],
         ];
         foreach ($fine as $number => [$edit, $args]) {
             if ($edit === 'remove-layers') {
                 // What was moved meanwhile is not removed in silence.
                 $this->edit($composition, $edit, ['layers' => ['b']], revision: 3)->assertStatus(409);
             }
-            $answer = $this->edit($composition, $edit, $args, revision: 3)->assertOk()->assertJsonPath('revision', 4 + $number)->assertJsonCount($number, 'missed');
+            $answer = $this->edit(
+                $composition, $edit, $args, revision: 3,
+            )->assertOk()->assertJsonPath('revision', 4 + $number)->assertJsonCount($number, 'missed');
             // What one who knows revision 3 is told leads to what there is.
             $document = unserialize(serialize($known));
             foreach ([...array_column($answer->json('missed'), 'patch'), $answer->json('patch')] as $patch) {
@@ -139,9 +177,19 @@ final class EditingTest extends TestCase
             self::assertEquals(json_decode($composition->refresh()->document), $document, $edit);
         }
         $a = $this->document($composition)['layers'][0];
-        self::assertSame(['Lower bar', 40, 12, 9, 30], [$a['name'], $a['opacity'], $a['rotation'], $a['effects'][0]['radius'], $a['effects'][1]['amount']]);
-        foreach ([['rename-layer', ['layer' => 'a', 'name' => 'Upper bar']], $value('a', 'opacity', 10), $value('a', 'e1.radius', 1), ['remove-layers', ['layers' => ['a']]], ['set-composition', ['name' => 'Ending']], $value('c', 'opacity', 1), ['set-effects', ['layers' => ['a'], 'effects' => []]], ['reorder-layer', ['layer' => 'a', 'to' => 1]]] as [$edit, $args]) {
-            $this->edit($composition, $edit, $args, revision: 3)->assertStatus(409)->assertJsonPath('revision', 15)->assertJsonCount(12, 'changes');
+        self::assertSame(
+            ['Lower bar', 40, 12, 9, 30],
+            [$a['name'], $a['opacity'], $a['rotation'], $a['effects'][0]['radius'], $a['effects'][1]['amount']],
+        );
+        foreach ([
+            ['rename-layer', ['layer' => 'a', 'name' => 'Upper bar']], $value('a', 'opacity', 10),
+            $value('a', 'e1.radius', 1), ['remove-layers', ['layers' => ['a']]], ['set-composition', ['name' => 'Ending']],
+            $value('c', 'opacity', 1), ['set-effects', ['layers' => ['a'], 'effects' => []]],
+            ['reorder-layer', ['layer' => 'a', 'to' => 1]],
+        ] as [$edit, $args]) {
+            $this->edit(
+                $composition, $edit, $args, revision: 3,
+            )->assertStatus(409)->assertJsonPath('revision', 15)->assertJsonCount(12, 'changes');
         }
         $this->edit($composition, 'rename-layer', ['layer' => 'b', 'name' => 'B2'], revision: 99)->assertStatus(409);
         self::assertSame(15, $composition->refresh()->revision);
@@ -152,7 +200,9 @@ final class EditingTest extends TestCase
         $composition = $this->composition();
         $this->addBar($composition);
         $this->edit($composition, 'set-composition', ['name' => 'Opener']);
-        $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 0])->assertOk()->assertJsonCount(2, 'missed')->assertJsonPath('revision', 3);
+        $this->postJson(
+            "/api/compositions/{$composition->id}/undo", ['revision' => 0],
+        )->assertOk()->assertJsonCount(2, 'missed')->assertJsonPath('revision', 3);
         self::assertSame('Composition 1', $this->document($composition)['name']);
     }
 
@@ -161,11 +211,22 @@ final class EditingTest extends TestCase
     {
         yield 'unknown edit' => [['edit' => 'explode', 'args' => [], 'revision' => 0], 'edit: "explode" is not an edit'];
         yield 'missing layer' => [['edit' => 'remove-layers', 'args' => ['layers' => ['l9']], 'revision' => 0], 'there is no layer "l9"'];
-        yield 'opacity of 130' => [['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'a', 'opacity' => 130]], 'revision' => 0], 'args.layer.opacity: 130 is outside 0..100'];
-        yield 'unknown font' => [['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'a', 'font' => 'wingdings']], 'revision' => 0], 'there is no font "wingdings"'];
-        yield 'unknown media' => [['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'footage', 'media' => 'm7']], 'revision' => 0], 'there is no media "m7"'];
+        yield 'opacity of 130' => [
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'a', 'opacity' => 130]], 'revision' => 0],
+            'args.layer.opacity: 130 is outside 0..100',
+        ];
+        yield 'unknown font' => [
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'a', 'font' => 'wingdings']], 'revision' => 0],
+            'there is no font "wingdings"',
+        ];
+        yield 'unknown media' => [
+            ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'footage', 'media' => 'm7']], 'revision' => 0],
+            'there is no media "m7"',
+        ];
         yield 'no revision' => [['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'a']]], 'revision: is missing'];
-        yield 'revision of words' => [['edit' => 'add-layer', 'args' => [], 'revision' => 'latest'], 'revision: "latest" is not a whole number'];
+        yield 'revision of words' => [
+            ['edit' => 'add-layer', 'args' => [], 'revision' => 'latest'], 'revision: "latest" is not a whole number',
+        ];
     }
 
     /** @param  array<string, mixed>  $body */
@@ -182,8 +243,13 @@ final class EditingTest extends TestCase
     public function test_a_body_that_is_no_json_is_refused(): void
     {
         $composition = $this->composition();
-        $this->call('POST', "/api/compositions/{$composition->id}/edits", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"edit":')->assertStatus(422);
-        $this->post("/api/compositions/{$composition->id}/edits", ['edit' => 'x'], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('message', 'the request must carry JSON');
+        $this->call(
+            'POST', "/api/compositions/{$composition->id}/edits",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"edit":',
+        )->assertStatus(422);
+        $this->post(
+            "/api/compositions/{$composition->id}/edits", ['edit' => 'x'], ['Accept' => 'application/json'],
+        )->assertStatus(422)->assertJsonPath('message', 'the request must carry JSON');
         $this->postJson('/api/compositions/999/edits', ['revision' => 0])->assertStatus(404);
     }
 
@@ -211,7 +277,9 @@ final class EditingTest extends TestCase
         $composition = $this->composition();
         $this->addBar($composition, ['id' => 'bar', 'in' => 5]);
         $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'text', 'text' => 'Marta Oldani']]);
-        $content = $this->get("/api/compositions/{$composition->id}/frames?from=0&to=120", ['Accept-Encoding' => ''])->assertOk()->streamedContent();
+        $content = $this->get(
+            "/api/compositions/{$composition->id}/frames?from=0&to=120", ['Accept-Encoding' => ''],
+        )->assertOk()->streamedContent();
         $lists = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($content)));
         self::assertSame(range(0, 119), array_column($lists, 'frame'));
         $paths = array_merge(...array_map(fn (array $list): array => array_keys($list['paths']), $lists));
@@ -262,9 +330,13 @@ final class EditingTest extends TestCase
     {
         $made = $this->postJson('/api/projects', ['name' => 'Open day'])->assertStatus(201);
         $this->get('/')->assertRedirect("/compositions/{$made->json('composition')}");
-        $second = $this->editProject($made->json('id'), 'add-composition', ['name' => 'Títle', 'width' => 1080, 'height' => 1920, 'rate' => '30000/1001', 'length' => 90])->assertOk();
+        $second = $this->editProject(
+            $made->json('id'), 'add-composition',
+            ['name' => 'Títle', 'width' => 1080, 'height' => 1920, 'rate' => '30000/1001', 'length' => 90],
+        )->assertOk();
         $this->getJson("/api/compositions/{$second->json('project.compositions.1.id')}")->assertOk()
-            ->assertJsonPath('document.rate', '30000/1001')->assertJsonPath('project.name', 'Open day')->assertJsonCount(2, 'project.compositions');
+            ->assertJsonPath('document.rate', '30000/1001')->assertJsonPath('project.name', 'Open day')
+            ->assertJsonCount(2, 'project.compositions');
         $this->editProject($made->json('id'), 'add-composition', ['name' => 'x', 'width' => 0])
             ->assertStatus(422)->assertJsonPath('message', 'args.width: 0 is outside 2..8192');
         $this->getJson('/api/projects')->assertJsonCount(2, 'projects.0.compositions');

@@ -62,14 +62,20 @@ final class FormatDocsTest extends TestCase
     }
 
     #[DataProvider('properties')]
-    public function test_each_property_is_there_with_its_range_and_what_it_is_when_nothing_is_said(string $kind, PropertyDefinition $definition): void
-    {
+    public function test_each_property_is_there_with_its_range_and_what_it_is_when_nothing_is_said(
+        string $kind, PropertyDefinition $definition,
+    ): void {
         $rows = array_values(array_filter(
             array_map(fn (string $line): array => array_map(trim(...), explode('|', trim($line, '| '))), explode("\n", self::page())),
-            fn (array $cells): bool => $cells[0] === "`$definition->name`" && count($cells) === 5 && (in_array($kind, explode(', ', $cells[1]), true) || ($cells[1] === 'all but sound' && $kind !== 'sound')),
+            fn (array $cells): bool => $cells[0] === "`$definition->name`"
+                && count($cells) === 5
+                && (in_array($kind, explode(', ', $cells[1]), true) || ($cells[1] === 'all but sound' && $kind !== 'sound')),
         ));
         self::assertCount(1, $rows);
-        self::assertSame([self::range($definition), '`'.json_encode($definition->type->write($definition->default), JSON_UNESCAPED_SLASHES).'`'], array_slice($rows[0], 3));
+        self::assertSame(
+            [self::range($definition), '`'.json_encode($definition->type->write($definition->default), JSON_UNESCAPED_SLASHES).'`'],
+            array_slice($rows[0], 3),
+        );
     }
 
     private static function range(PropertyDefinition $definition): string

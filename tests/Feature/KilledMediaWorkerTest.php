@@ -34,8 +34,12 @@ final class KilledMediaWorkerTest extends TestCase
 
     private function worker(): Process
     {
-        $worker = new Process(['setsid', PHP_BINARY, '-d', 'ffi.enable=1', base_path('artisan'), 'queue:work', '--queue=media', '--stop-when-empty', '--sleep=0'], base_path(), [
-            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_ORIGINALS' => "$this->folder/media", 'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
+        $worker = new Process([
+            'setsid', PHP_BINARY, '-d', 'ffi.enable=1', base_path('artisan'), 'queue:work', '--queue=media',
+            '--stop-when-empty', '--sleep=0',
+        ], base_path(), [
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_ORIGINALS' => "$this->folder/media",
+            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
         ], timeout: null);
         $worker->start();
 
@@ -88,8 +92,14 @@ final class KilledMediaWorkerTest extends TestCase
         while (DB::table('jobs')->exists()) {
             $this->work();
         }
-        self::assertSame(['ready', 'ready', 'ready'], MediaRow::query()->orderBy('id')->pluck('state')->all(), implode(' ', MediaRow::query()->pluck('problem')->all()));
-        self::assertSame([60, 40, 90], MediaRow::query()->orderBy('id')->get()->map(fn (MediaRow $one): int => $one->clip()->frames)->all());
+        self::assertSame(
+            ['ready', 'ready', 'ready'], MediaRow::query()->orderBy('id')->pluck('state')->all(),
+            implode(' ', MediaRow::query()->pluck('problem')->all()),
+        );
+        self::assertSame(
+            [60, 40, 90],
+            MediaRow::query()->orderBy('id')->get()->map(fn (MediaRow $one): int => $one->clip()->frames)->all(),
+        );
         self::assertSame([], File::glob(config('ricamo.uploads').'/*'), 'nothing half-made is left');
         self::assertSame([], File::glob(config('ricamo.originals').'/*.part'));
     }

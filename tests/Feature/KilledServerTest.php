@@ -35,7 +35,10 @@ final class KilledServerTest extends TestCase
             timeout: null,
         );
         $server->start();
-        while ($server->isRunning() && ! rescue(fn () => Http::timeout(60)->get('http://127.0.0.1:'.self::PORT.'/api/projects')->ok(), report: false)) {
+        while (
+            $server->isRunning()
+            && ! rescue(fn () => Http::timeout(60)->get('http://127.0.0.1:'.self::PORT.'/api/projects')->ok(), report: false)
+        ) {
             usleep(20_000);
         }
         self::assertTrue($server->isRunning(), 'the server ended by itself: '.$server->getErrorOutput());

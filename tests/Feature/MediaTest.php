@@ -23,16 +23,23 @@ final class MediaTest extends TestCase
     {
         $project = $this->project();
         $bytes = (string) file_get_contents($this->clipFile());
-        $location = $this->announce("projects/{$project->id}/uploads", strlen($bytes), 'street.mp4')->assertStatus(201)->headers->get('Location');
-        $this->send($location, 0, substr($bytes, 0, 1000))->assertStatus(204)->assertHeader('Upload-Offset', '1000')->assertHeaderMissing('Ricamo-Media');
-        $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader('Upload-Length', (string) strlen($bytes));
+        $location = $this->announce(
+            "projects/{$project->id}/uploads", strlen($bytes), 'street.mp4',
+        )->assertStatus(201)->headers->get('Location');
+        $this->send(
+            $location, 0, substr($bytes, 0, 1000),
+        )->assertStatus(204)->assertHeader('Upload-Offset', '1000')->assertHeaderMissing('Ricamo-Media');
+        $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader(
+            'Upload-Length', (string) strlen($bytes),
+        );
         self::assertSame(0, MediaRow::query()->count());
         $id = (int) $this->send($location, 1000, substr($bytes, 1000))->assertStatus(204)->headers->get('Ricamo-Media');
         $this->getJson("/api/media/$id")->assertJson(['name' => 'street.mp4', 'state' => 'checking']);
         $this->getJson("/api/projects/{$project->id}/media")->assertJsonCount(0, 'media');
         $this->work();
         $this->getJson("/api/media/$id")->assertJson([
-            'name' => 'street.mp4', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'frames' => 100, 'sound' => false, 'alpha' => false, 'remark' => null,
+            'name' => 'street.mp4', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'frames' => 100, 'sound' => false,
+            'alpha' => false, 'remark' => null,
             'state' => 'ready', 'prepared' => 100, 'preview' => ['every' => 1, 'type' => 'jpg'], 'bytes' => strlen($bytes),
         ]);
         $media = MediaRow::query()->findOrFail($id);
@@ -50,7 +57,9 @@ final class MediaTest extends TestCase
         $this->send($location, 3, 'xx')->assertStatus(409)->assertHeader('Upload-Offset', '5');
         $this->send($location, 5, 'fghijTOOMUCH')->assertStatus(204)->assertHeader('Upload-Offset', '10');
         $other = (string) $this->announce("projects/{$this->project()->id}/uploads", 10, 'b.mp4')->headers->get('Location');
-        $this->call('PATCH', $other, server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_UPLOAD_OFFSET' => '0'], content: 'abc')->assertStatus(415);
+        $this->call(
+            'PATCH', $other, server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_UPLOAD_OFFSET' => '0'], content: 'abc',
+        )->assertStatus(415);
         $held = fopen(config('ricamo.uploads').'/'.basename($other).'.part', 'c');
         self::assertTrue($held !== false && flock($held, LOCK_EX));
         $this->send($other, 0, 'abc')->assertStatus(423);
@@ -76,7 +85,9 @@ final class MediaTest extends TestCase
         $project = $this->project();
         $file = "$this->folder/bad";
         file_put_contents($file, $content);
-        $location = (string) $this->announce("projects/{$project->id}/uploads", strlen($content), $name)->assertStatus(201)->headers->get('Location');
+        $location = (string) $this->announce(
+            "projects/{$project->id}/uploads", strlen($content), $name,
+        )->assertStatus(201)->headers->get('Location');
         if ($content !== '') {
             $this->send($location, 0, $content)->assertStatus(204);
         }
@@ -95,12 +106,20 @@ final class MediaTest extends TestCase
     {
         $project = $this->project();
         config(['ricamo.upload_bytes' => 1000]);
-        self::assertStringContainsString('larger than', $this->announce("projects/{$project->id}/uploads", 1001, 'a.mp4')->assertStatus(422)->json('message'));
+        self::assertStringContainsString(
+            'larger than',
+            $this->announce("projects/{$project->id}/uploads", 1001, 'a.mp4')->assertStatus(422)->json('message'),
+        );
         $this->announce("projects/{$project->id}/uploads", 'x', 'a.mp4')->assertStatus(422);
         $this->announce("projects/{$project->id}/uploads", '99999999999999999999', 'a.mp4')->assertStatus(422);
-        $this->announce('projects/77/uploads', 10, 'a.mp4')->assertStatus(404)->assertJsonPath('message', 'This is not here, or not here any more.');
+        $this->announce('projects/77/uploads', 10, 'a.mp4')->assertStatus(404)->assertJsonPath(
+            'message', 'This is not here, or not here any more.',
+        );
         config(['ricamo.upload_bytes' => PHP_INT_MAX]);
-        self::assertStringContainsString('no room', $this->announce("projects/{$project->id}/uploads", 999_999_999_999_999, 'a.mp4')->assertStatus(507)->json('message'));
+        self::assertStringContainsString(
+            'no room',
+            $this->announce("projects/{$project->id}/uploads", 999_999_999_999_999, 'a.mp4')->assertStatus(507)->json('message'),
+        );
         config(['ricamo.upload_bytes' => 1 << 30, 'ricamo.clip_seconds' => 2]);
         self::assertStringContainsString('longer than', (string) $this->takeIn($project, $this->clipFile())->problem);
     }
@@ -108,7 +127,10 @@ final class MediaTest extends TestCase
     public function test_names_are_shown_without_folders_or_control_characters(): void
     {
         $project = $this->project();
-        self::assertSame('evil Ålesund 電車.mp4', $this->takeIn($project, $this->clipFile(), "..\\..\\evil\u{202e}\x07 Ålesund 電車.mp4")->name);
+        self::assertSame(
+            'evil Ålesund 電車.mp4',
+            $this->takeIn($project, $this->clipFile(), "..\\..\\evil\u{202e}\x07 Ålesund 電車.mp4")->name,
+        );
         foreach (["\xff\xfe", '', str_repeat('é', 5000)] as $index => $name) {
             $media = $this->takeIn($project, Clips::counting("name-$index.mp4", frames: 3 + $index), $name);
             self::assertNotSame('', $media->name);
@@ -189,10 +211,14 @@ final class MediaTest extends TestCase
         $bytes = (string) file_get_contents($this->clipFile());
         $location = (string) $this->announce("projects/{$project->id}/uploads", strlen($bytes), 'a.mp4')->headers->get('Location');
         file_put_contents(config('ricamo.uploads').'/'.basename($location).'.part', $bytes);
-        $first = $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes))->headers->get('Ricamo-Media');
+        $first = $this->call('HEAD', $location)->assertOk()->assertHeader(
+            'Upload-Offset', (string) strlen($bytes),
+        )->headers->get('Ricamo-Media');
         self::assertNotNull($first);
         // Asked again, after an answer that was lost: the same.
-        $this->call('HEAD', $location)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes))->assertHeader('Ricamo-Media', $first);
+        $this->call('HEAD', $location)->assertOk()->assertHeader(
+            'Upload-Offset', (string) strlen($bytes),
+        )->assertHeader('Ricamo-Media', $first);
         self::assertSame(1, MediaRow::query()->count());
         self::assertSame(1, DB::table('jobs')->count());
     }
@@ -218,19 +244,29 @@ final class MediaTest extends TestCase
     public function test_the_same_file_comes_into_two_projects_at_once(): void
     {
         [$one, $two] = [$this->project(), $this->project()];
-        $file = Clips::make('bell.mp4', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=440:d=4', '-c:v', 'copy', '-c:a', 'aac', '-shortest']);
+        $file = Clips::make(
+            'bell.mp4',
+            ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=440:d=4', '-c:v', 'copy', '-c:a', 'aac', '-shortest'],
+        );
         foreach ([$one, $two] as $project) {
             $this->upload("projects/{$project->id}/uploads", $file, 'bell.mp4')->assertStatus(204);
         }
-        $worker = fn (): Process => new Process([PHP_BINARY, '-d', 'ffi.enable=1', base_path('artisan'), 'queue:work', '--queue=media', '--stop-when-empty', '--sleep=0'], base_path(), [
-            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_ORIGINALS' => "$this->folder/media", 'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
+        $worker = fn (): Process => new Process([
+            PHP_BINARY, '-d', 'ffi.enable=1', base_path('artisan'), 'queue:work', '--queue=media', '--stop-when-empty',
+            '--sleep=0',
+        ], base_path(), [
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_ORIGINALS' => "$this->folder/media",
+            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
         ], timeout: null);
         while (DB::table('jobs')->exists()) {
             $workers = [$worker(), $worker()];
             array_map(fn (Process $one) => $one->start(), $workers);
             array_map(fn (Process $one) => $one->wait(), $workers);
         }
-        self::assertSame(['ready', 'ready'], MediaRow::query()->pluck('state')->all(), implode(' ', MediaRow::query()->pluck('problem')->all()));
+        self::assertSame(
+            ['ready', 'ready'], MediaRow::query()->pluck('state')->all(),
+            implode(' ', MediaRow::query()->pluck('problem')->all()),
+        );
         self::assertFileExists(MediaRow::query()->firstOrFail()->previews().'/peaks.json');
     }
 

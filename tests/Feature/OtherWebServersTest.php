@@ -32,7 +32,8 @@ final class OtherWebServersTest extends TestCase
     private function start(array $command): void
     {
         $process = new Process($command, $this->folder, [
-            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'RICAMO_ORIGINALS' => "$this->folder/media",
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders",
+            'RICAMO_ORIGINALS' => "$this->folder/media",
             'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'APP_ENV' => 'production',
             'APP_URL' => 'http://127.0.0.1:'.self::PORT,
         ], timeout: null);
@@ -56,7 +57,10 @@ final class OtherWebServersTest extends TestCase
             pm.max_children = 2
             clear_env = no
             CONF);
-        $this->start(['/usr/sbin/php-fpm8.2', '--nodaemonize', '--fpm-config', "$this->folder/fpm.conf", ...(posix_geteuid() === 0 ? ['--allow-to-run-as-root'] : []), '-d', 'ffi.enable=1', '-d', 'memory_limit=512M']);
+        $this->start([
+            '/usr/sbin/php-fpm8.2', '--nodaemonize', '--fpm-config', "$this->folder/fpm.conf",
+            ...(posix_geteuid() === 0 ? ['--allow-to-run-as-root'] : []), '-d', 'ffi.enable=1', '-d', 'memory_limit=512M',
+        ]);
 
         return $socket;
     }
@@ -68,7 +72,8 @@ final class OtherWebServersTest extends TestCase
         self::assertArrayHasKey(1, $found, 'the page gives such a block');
 
         return strtr($found[1], [
-            '/srv/ricamo/storage/app/public/media' => "$this->folder/previews", '/srv/ricamo' => base_path(), '/run/php/php8.2-fpm.sock' => $socket,
+            '/srv/ricamo/storage/app/public/media' => "$this->folder/previews", '/srv/ricamo' => base_path(),
+            '/run/php/php8.2-fpm.sock' => $socket,
             'listen 80;' => 'listen 127.0.0.1:'.self::PORT.';', '*:80' => '127.0.0.1:'.self::PORT, 'titles.example' => '127.0.0.1',
             'include fastcgi_params' => 'include /etc/nginx/fastcgi_params',
         ]);
@@ -77,14 +82,26 @@ final class OtherWebServersTest extends TestCase
     private function startNginx(string $socket): void
     {
         $user = posix_geteuid() === 0 ? 'user root;' : '';
-        $folders = implode(' ', array_map(fn (string $what): string => "{$what}_temp_path \"$this->folder/$what\";", ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi']));
-        file_put_contents("$this->folder/nginx.conf", "$user daemon off; pid \"$this->folder/nginx.pid\"; events {} http { access_log off; include /etc/nginx/mime.types; $folders\n{$this->block('nginx', $socket)}}\n");
+        $folders = implode(
+            ' ',
+            array_map(
+                fn (string $what): string => "{$what}_temp_path \"$this->folder/$what\";",
+                ['client_body', 'fastcgi', 'proxy', 'uwsgi', 'scgi'],
+            ),
+        );
+        file_put_contents(
+            "$this->folder/nginx.conf",
+            "$user daemon off; pid \"$this->folder/nginx.pid\"; events {} http { access_log off; include /etc/nginx/mime.types; $folders\n{$this->block('nginx', $socket)}}\n",
+        );
         $this->start(['/usr/sbin/nginx', '-p', $this->folder, '-c', "$this->folder/nginx.conf", '-e', 'stderr']);
     }
 
     private function startApache(string $socket): void
     {
-        $modules = implode("\n", array_map(fn (string $name): string => "LoadModule {$name}_module /usr/lib/apache2/modules/mod_$name.so", self::MODULES));
+        $modules = implode(
+            "\n",
+            array_map(fn (string $name): string => "LoadModule {$name}_module /usr/lib/apache2/modules/mod_$name.so", self::MODULES),
+        );
         file_put_contents("$this->folder/apache.conf", <<<CONF
             $modules
             ServerRoot $this->folder
@@ -121,7 +138,13 @@ final class OtherWebServersTest extends TestCase
         }
 
         $page = Http::get("$url/")->throw();
-        self::assertSame(SecurityHeaders::ALL, array_map(fn (string $name): string => $page->header($name), array_combine(array_keys(SecurityHeaders::ALL), array_keys(SecurityHeaders::ALL))));
+        self::assertSame(
+            SecurityHeaders::ALL,
+            array_map(
+                fn (string $name): string => $page->header($name),
+                array_combine(array_keys(SecurityHeaders::ALL), array_keys(SecurityHeaders::ALL)),
+            ),
+        );
         preg_match('~/build/[^"]+\.js~', $page->body(), $script);
         foreach ([$script[0], '/storage/media/poster.jpg', '/api/vocabulary'] as $path) {
             $file = Http::get("$url$path");
@@ -133,18 +156,28 @@ final class OtherWebServersTest extends TestCase
         $own = Http::withHeaders(['Origin' => $url]);
         $composition = $this->composition();
         $edits = "$url/api/compositions/{$composition->id}/edits";
-        $words = ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Depôt 9', 'position' => [100, 500]]], 'revision' => 0];
+        $words = [
+            'edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'text', 'text' => 'Depôt 9', 'position' => [100, 500]]],
+            'revision' => 0,
+        ];
         self::assertSame(403, Http::withHeaders(['Origin' => 'http://elsewhere.example'])->post($edits, $words)->status());
         self::assertSame(403, $own->withHeaders(['Host' => 'elsewhere.example'])->post($edits, $words)->status());
         Http::withHeaders(['Origin' => $url])->post($edits, $words)->throw();
         // New words are shaped, and a stretch of frames comes through.
-        self::assertStringContainsString('"paths"', Http::get("$url/api/compositions/{$composition->id}/frames?from=0&to=20&revision=1")->throw()->body());
+        self::assertStringContainsString(
+            '"paths"',
+            Http::get("$url/api/compositions/{$composition->id}/frames?from=0&to=20&revision=1")->throw()->body(),
+        );
 
         $tus = ['Origin' => $url, 'Tus-Resumable' => '1.0.0'];
-        $upload = Http::withHeaders([...$tus, 'Upload-Length' => (string) (9 << 20), 'Upload-Metadata' => 'filename '.base64_encode('clip.mp4')])
+        $upload = Http::withHeaders([
+            ...$tus, 'Upload-Length' => (string) (9 << 20), 'Upload-Metadata' => 'filename '.base64_encode('clip.mp4'),
+        ])
             ->post("$url/api/projects/{$composition->project_id}/uploads");
         self::assertSame(201, $upload->status(), $upload->body());
-        $sent = Http::withHeaders([...$tus, 'Upload-Offset' => '0'])->withBody(str_repeat('x', 8 << 20), 'application/offset+octet-stream')->patch($url.$upload->header('Location'));
+        $sent = Http::withHeaders([...$tus, 'Upload-Offset' => '0'])->withBody(
+            str_repeat('x', 8 << 20), 'application/offset+octet-stream',
+        )->patch($url.$upload->header('Location'));
         self::assertSame([204, (string) (8 << 20)], [$sent->status(), $sent->header('Upload-Offset')], $sent->body());
     }
 }

@@ -24,9 +24,16 @@ final class PatchTest extends TestCase
         yield 'duplicate' => ['duplicate-layers', ['layers' => ['a']], ['add /layers/1']];
         yield 'up' => ['reorder-layer', ['layer' => 'a', 'to' => 2], ['move /layers/2']];
         yield 'down' => ['reorder-layer', ['layer' => 'd', 'to' => 0], ['move /layers/0']];
-        yield 'a value' => ['set-values', ['frame' => 0, 'values' => [['layer' => 'c', 'property' => 'opacity', 'value' => 40]]], ['replace /layers/2/opacity']];
-        yield 'a first keyframe' => ['add-keyframe', ['layers' => ['b'], 'property' => 'position', 'frame' => 3], ['replace /layers/1/position']];
-        yield 'the composition' => ['set-composition', ['name' => 'Intro', 'background' => 'transparent'], ['replace /name', 'replace /background']];
+        yield 'a value' => [
+            'set-values', ['frame' => 0, 'values' => [['layer' => 'c', 'property' => 'opacity', 'value' => 40]]],
+            ['replace /layers/2/opacity'],
+        ];
+        yield 'a first keyframe' => [
+            'add-keyframe', ['layers' => ['b'], 'property' => 'position', 'frame' => 3], ['replace /layers/1/position'],
+        ];
+        yield 'the composition' => [
+            'set-composition', ['name' => 'Intro', 'background' => 'transparent'], ['replace /name', 'replace /background'],
+        ];
     }
 
     /**
@@ -36,7 +43,9 @@ final class PatchTest extends TestCase
     #[DataProvider('edits')]
     public function test_a_patch_says_what_changed_and_leads_there_and_back(string $edit, array $args, array $expected): void
     {
-        $before = Fixture::composition(array_map(fn (string $id): array => Fixture::words(['id' => $id, 'text' => $id]), ['a', 'b', 'c', 'd']));
+        $before = Fixture::composition(array_map(
+            fn (string $id): array => Fixture::words(['id' => $id, 'text' => $id]), ['a', 'b', 'c', 'd'],
+        ));
         $after = Fixture::edit($before, $edit, $args);
         $patch = Patch::between($before, $after);
         self::assertSame($expected, array_map(fn (array $one): string => "{$one['op']} {$one['path']}", json_decode($patch, true)));
@@ -46,8 +55,13 @@ final class PatchTest extends TestCase
 
     public function test_a_moved_keyframe_costs_little(): void
     {
-        $before = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes(...array_map(fn (int $at): array => [$at, [$at, 7]], range(0, 990, 10)))])]);
-        $after = Fixture::edit($before, 'move-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [500]]], 'by' => 3]);
+        $before = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes(...array_map(
+            fn (int $at): array => [$at, [$at, 7]], range(0, 990, 10),
+        ))])]);
+        $after = Fixture::edit(
+            $before, 'move-keyframes',
+            ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [500]]], 'by' => 3],
+        );
         self::assertLessThan(300, strlen(Patch::between($before, $after)));
         $this->assertLeads($before, $after);
     }

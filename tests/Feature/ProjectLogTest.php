@@ -24,7 +24,10 @@ final class ProjectLogTest extends TestCase
 
     private function walk(string $way, string $window, CompositionRow $composition): TestResponse
     {
-        return $this->postJson("/api/compositions/{$composition->id}/$way", ['revision' => $composition->refresh()->revision, 'window' => $window]);
+        return $this->postJson(
+            "/api/compositions/{$composition->id}/$way",
+            ['revision' => $composition->refresh()->revision, 'window' => $window],
+        );
     }
 
     /** Two bars in one composition, and a second composition with one. @return array{Composition, Composition} */
@@ -76,7 +79,10 @@ final class ProjectLogTest extends TestCase
         $this->in('right', $one, 'set-values', ['frame' => 0, 'values' => [['layer' => 'a', 'property' => 'opacity', 'value' => 50]]]);
         $before = $one->refresh()->document;
         $message = $this->walk('undo', 'left', $one)->assertStatus(422)->json('message');
-        self::assertSame('“set opacity” cannot be undone by itself: “set opacity” has been built on it since. The history goes back beyond both.', $message);
+        self::assertSame(
+            '“set opacity” cannot be undone by itself: “set opacity” has been built on it since. The history goes back beyond both.',
+            $message,
+        );
         self::assertSame($before, $one->refresh()->document);
         $this->walk('undo', 'right', $one)->assertOk();
         $this->walk('undo', 'left', $one)->assertOk();
@@ -86,7 +92,10 @@ final class ProjectLogTest extends TestCase
     public function test_the_last_that_is_kept_of_a_sort_goes_and_comes_back(): void
     {
         [$one] = $this->two();
-        $moving = ['kind' => 'shape', 'form' => 'rectangle', 'id' => 'm', 'name' => 'Bar', 'in' => 0, 'out' => 50, 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 9, 'value' => 90]]]];
+        $moving = [
+            'kind' => 'shape', 'form' => 'rectangle', 'id' => 'm', 'name' => 'Bar', 'in' => 0, 'out' => 50,
+            'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 9, 'value' => 90]]],
+        ];
         foreach ([
             'swatches' => ['swatch', ['colour' => '#b5892e']],
             'curves' => ['curve', ['name' => 'Soft', 'easing' => 'glide']],
@@ -124,15 +133,23 @@ final class ProjectLogTest extends TestCase
     public function test_one_edit_changes_several_compositions_and_one_undo_gives_all_back(): void
     {
         [$one, $two] = $this->two();
-        [$old, $new] = [$this->takeIn($one->project, $this->clipFile()), $this->takeIn($one->project, \Ricamo\Raster\Tests\Clips::counting('faster.mp4', '640x360', '50'), 'fast.mp4')];
+        [$old, $new] = [
+            $this->takeIn($one->project, $this->clipFile()),
+            $this->takeIn($one->project, \Ricamo\Raster\Tests\Clips::counting('faster.mp4', '640x360', '50'), 'fast.mp4'),
+        ];
         foreach ([$one, $two] as $composition) {
-            $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $old->key(), 'id' => 'clip', 'from' => 10]])->assertOk();
+            $this->edit(
+                $composition, 'add-layer',
+                ['layer' => ['kind' => 'footage', 'media' => $old->key(), 'id' => 'clip', 'from' => 10]],
+            )->assertOk();
         }
         $before = [$this->document($one), $this->document($two)];
         $answer = $this->edit($one, 'replace-media', ['media' => $old->key(), 'by' => $new->key()])->assertOk();
         self::assertSame([$new->key()], array_column($answer->json('project.media'), 'id'));
         foreach ([$one, $two] as $composition) {
-            $clip = array_values(array_filter($this->document($composition)['layers'], fn (array $layer): bool => $layer['id'] === 'clip'))[0];
+            $clip = array_values(array_filter(
+                $this->document($composition)['layers'], fn (array $layer): bool => $layer['id'] === 'clip',
+            ))[0];
             self::assertSame([$new->key(), 20], [$clip['media'], $clip['from']]);
         }
         $this->walk('undo', '', $one)->assertOk();
@@ -148,7 +165,10 @@ final class ProjectLogTest extends TestCase
         self::assertSame(['a', 'b'], $this->ids($copy));
         $this->in('other', $copy, 'remove-layers', ['layers' => ['a']])->assertOk();
         // Somebody else's work in it is not taken along.
-        $this->walk('undo', '', $one)->assertStatus(422)->assertJsonPath('message', '“duplicate composition” cannot be undone by itself: something else has been built on it. The history goes back beyond both.');
+        $this->walk('undo', '', $one)->assertStatus(422)->assertJsonPath(
+            'message',
+            '“duplicate composition” cannot be undone by itself: something else has been built on it. The history goes back beyond both.',
+        );
         $this->walk('undo', 'other', $copy)->assertOk();
         $this->walk('undo', '', $copy)->assertOk()->assertJsonPath('open', $one->id)->assertJsonCount(2, 'project.compositions');
         $this->getJson("/api/compositions/{$copy->id}")->assertStatus(404);
@@ -174,9 +194,17 @@ final class ProjectLogTest extends TestCase
         $states = fn (): array => [$this->document($one), $this->document($two), $one->project->refresh()->name];
         $last = $states();
         $steps = $this->getJson("/api/projects/{$one->project_id}/history?window=left")->assertOk()->json('steps');
-        self::assertSame(['rename project', 'rename layer', 'add layer', 'new composition', 'add layer', 'add layer'], array_column($steps, 'title'));
-        self::assertSame([['Two', false], ['Composition 1', true]], array_map(fn (array $step): array => [$step['composition'], $step['own']], array_slice($steps, 0, 2)));
-        $go = fn (int $step): TestResponse => $this->postJson("/api/compositions/{$one->id}/history/$step", ['revision' => $one->refresh()->revision, 'window' => 'left']);
+        self::assertSame(
+            ['rename project', 'rename layer', 'add layer', 'new composition', 'add layer', 'add layer'],
+            array_column($steps, 'title'),
+        );
+        self::assertSame(
+            [['Two', false], ['Composition 1', true]],
+            array_map(fn (array $step): array => [$step['composition'], $step['own']], array_slice($steps, 0, 2)),
+        );
+        $go = fn (int $step): TestResponse => $this->postJson(
+            "/api/compositions/{$one->id}/history/$step", ['revision' => $one->refresh()->revision, 'window' => 'left'],
+        );
         $go($steps[4]['id'])->assertOk()->assertJsonPath('project.name', 'Depot Nine')->assertJsonCount(1, 'project.compositions');
         self::assertSame(['a', 'b'], $this->ids($one));
         $go($steps[5]['id'])->assertOk()->assertJsonPath('history.redo', 'add layer');
@@ -193,7 +221,13 @@ final class ProjectLogTest extends TestCase
         mt_srand(6);
         [$one, $two] = $this->two();
         $media = $this->takeIn($one->project, $this->clipFile());
-        $state = fn (): string => json_encode([$this->getJson("/api/projects/{$one->project_id}/export.json")->json(), $this->getJson("/api/projects/{$one->project_id}")->json('media.*.folder')], JSON_THROW_ON_ERROR);
+        $state = fn (): string => json_encode(
+            [
+                $this->getJson("/api/projects/{$one->project_id}/export.json")->json(),
+                $this->getJson("/api/projects/{$one->project_id}")->json('media.*.folder'),
+            ],
+            JSON_THROW_ON_ERROR,
+        );
         $states = [$state()];
         $edits = [
             fn (): array => ['add-layer', ['layer' => ['kind' => 'text', 'text' => 'Nine']]],
@@ -201,7 +235,10 @@ final class ProjectLogTest extends TestCase
             fn (): array => ['duplicate-layers', ['layers' => ['b']]],
             fn (): array => ['reorder-layer', ['layer' => 'b', 'to' => 0]],
             fn (): array => ['add-keyframe', ['layers' => ['b'], 'property' => 'position', 'frame' => mt_rand(0, 90)]],
-            fn (): array => ['set-values', ['frame' => mt_rand(0, 90), 'values' => [['layer' => 'b', 'property' => 'position', 'value' => [mt_rand(0, 900), 5]]]]],
+            fn (): array => [
+                'set-values',
+                ['frame' => mt_rand(0, 90), 'values' => [['layer' => 'b', 'property' => 'position', 'value' => [mt_rand(0, 900), 5]]]],
+            ],
             fn (): array => ['set-composition', ['rate' => ['25/1', '30/1', '60/1'][mt_rand(0, 2)]]],
             fn (): array => ['duplicate-composition', ['composition' => 'c1']],
             fn (): array => ['reorder-composition', ['composition' => 'c2', 'to' => 0]],

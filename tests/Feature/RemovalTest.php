@@ -18,18 +18,29 @@ final class RemovalTest extends TestCase
     {
         $composition = $this->composition();
         $media = $this->takeIn($composition->project, $this->clipFile());
-        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'id' => 'clip', 'name' => 'Evening']]);
-        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertStatus(422)->assertJsonPath('message', '“street.mp4” is in use: “Evening” in “Composition 1”. Remove those layers first.');
+        $this->edit(
+            $composition, 'add-layer',
+            ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'id' => 'clip', 'name' => 'Evening']],
+        );
+        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertStatus(422)->assertJsonPath(
+            'message', '“street.mp4” is in use: “Evening” in “Composition 1”. Remove those layers first.',
+        );
         $this->edit($composition, 'remove-layers', ['layers' => ['clip']]);
-        $this->editProject($media->project_id, 'remove-media', ['media' => [$media->key()]])->assertOk()->assertJsonPath('project.media', []);
+        $this->editProject(
+            $media->project_id, 'remove-media', ['media' => [$media->key()]],
+        )->assertOk()->assertJsonPath('project.media', []);
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(0, 'media');
         $this->postJson("/api/removed/media/{$media->id}/restore")->assertOk();
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(1, 'media');
         // Bringing back and removing are steps as any other, and the last of them is undone first.
         foreach ([0, 1] as $count) {
-            $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk()->assertJsonCount($count, 'project.media');
+            $this->postJson(
+                "/api/compositions/{$composition->id}/undo", ['revision' => 2],
+            )->assertOk()->assertJsonCount($count, 'project.media');
         }
-        $this->postJson("/api/compositions/{$composition->id}/undo", ['revision' => 2])->assertOk()->assertJsonPath('glimpse.list.items.0.media', $media->key());
+        $this->postJson(
+            "/api/compositions/{$composition->id}/undo", ['revision' => 2],
+        )->assertOk()->assertJsonPath('glimpse.list.items.0.media', $media->key());
         self::assertFileExists($media->original());
         $this->getJson("/api/projects/{$composition->project_id}/media")->assertJsonCount(1, 'media');
     }
@@ -65,9 +76,13 @@ final class RemovalTest extends TestCase
         $other = $made->json('open');
         self::assertSame(['c1', 'c2'], array_column($made->json('project.compositions'), 'key'));
         $two = CompositionRow::query()->findOrFail($other);
-        $this->edit($two, 'remove-composition', ['composition' => 'c2'])->assertOk()->assertJsonPath('open', $composition->id)->assertJsonPath('glimpse', null);
+        $this->edit(
+            $two, 'remove-composition', ['composition' => 'c2'],
+        )->assertOk()->assertJsonPath('open', $composition->id)->assertJsonPath('glimpse', null);
         $this->getJson("/api/compositions/$other")->assertStatus(404);
-        $this->postJson("/api/compositions/$other/edits", ['edit' => 'set-composition', 'args' => ['length' => 7], 'revision' => 0])->assertStatus(404);
+        $this->postJson(
+            "/api/compositions/$other/edits", ['edit' => 'set-composition', 'args' => ['length' => 7], 'revision' => 0],
+        )->assertStatus(404);
         $this->getJson("/api/compositions/{$composition->id}")->assertJsonCount(1, 'project.compositions');
         $this->postJson("/api/removed/composition/$other/restore")->assertOk();
         $this->getJson("/api/compositions/$other")->assertOk();
@@ -110,14 +125,19 @@ final class RemovalTest extends TestCase
         DB::table('renders')->delete();
         $room = $this->getJson('/api/room')->assertOk()->json();
         self::assertSame(filesize($media->original()), $room['projects'][0]['originals']);
-        $previews = array_sum(array_map(filesize(...), array_filter([...glob($media->previews().'/*') ?: [], ...glob($media->previews().'/frames/*') ?: []], is_file(...))));
+        $previews = array_sum(array_map(
+            filesize(...),
+            array_filter([...glob($media->previews().'/*') ?: [], ...glob($media->previews().'/frames/*') ?: []], is_file(...)),
+        ));
         self::assertSame($previews, $room['projects'][0]['previews']);
         self::assertSame(0, $room['projects'][0]['renders']);
         self::assertGreaterThan($room['disk']['free'], $room['disk']['total']);
         $this->deleteJson('/api/removed/server/1')->assertStatus(404);
         // Kept, and not summed from the disk each time it is asked for.
         File::deleteDirectory($media->previews());
-        $this->getJson('/api/room')->assertJsonPath('projects.0.previews', $previews)->assertJsonPath('projects.0.media.0.bytes', $previews + $media->bytes);
+        $this->getJson('/api/room')->assertJsonPath('projects.0.previews', $previews)->assertJsonPath(
+            'projects.0.media.0.bytes', $previews + $media->bytes,
+        );
     }
 
     public function test_room_with_hundreds_of_media_takes_no_more_questions_than_with_one(): void
@@ -130,7 +150,10 @@ final class RemovalTest extends TestCase
 
             return count(DB::getQueryLog());
         };
-        $media = fn (int $number): array => ['project_id' => $project->id, 'name' => "clip $number", 'hash' => "hash-$number", 'state' => 'ready', 'bytes' => 7, 'preview_bytes' => 3];
+        $media = fn (int $number): array => [
+            'project_id' => $project->id, 'name' => "clip $number", 'hash' => "hash-$number", 'state' => 'ready',
+            'bytes' => 7, 'preview_bytes' => 3,
+        ];
         MediaRow::query()->create($media(0));
         $one = $asked();
         MediaRow::query()->insert(array_map($media, range(1, 499)));

@@ -62,10 +62,13 @@ final class RenderingTest extends TestCase
     public function test_it_is_rendered_to_what_was_asked_for_as_large_as_was_asked_for(): void
     {
         $composition = $this->small(12);
-        foreach ([['mov', 'mov', 'video/quicktime'], ['png', 'zip', 'application/zip'], ['gif', 'gif', 'image/gif']] as [$format, $extension, $type]) {
+        foreach ([
+            ['mov', 'mov', 'video/quicktime'], ['png', 'zip', 'application/zip'], ['gif', 'gif', 'image/gif'],
+        ] as [$format, $extension, $type]) {
             $render = $this->begin($composition, ['format' => $format, 'quality' => 'small', 'scale' => 0.5]);
             $this->work();
-            $answer = $this->get("/api/renders/{$render->id}/file")->assertOk()->assertDownload("composition-1.$extension")->assertHeader('Content-Type', $type);
+            $answer = $this->get("/api/renders/{$render->id}/file")->assertOk()->assertDownload("composition-1.$extension")
+                ->assertHeader('Content-Type', $type);
             if ($format === 'mov') {
                 $clip = Probe::clip($answer->getFile()->getPathname());
                 self::assertSame([80, 45, 12], [$clip->width, $clip->height, $clip->frames]);
@@ -76,7 +79,9 @@ final class RenderingTest extends TestCase
         $silent = $this->begin($composition, ['format' => 'wav']);
         $this->work();
         self::assertSame([160, 90], array_slice((array) getimagesize($still->refresh()->file()), 0, 2));
-        $this->getJson("/api/renders/{$silent->id}")->assertJson(['state' => 'failed', 'problem' => 'the pieces could not be joined: nothing is heard in it']);
+        $this->getJson("/api/renders/{$silent->id}")->assertJson([
+            'state' => 'failed', 'problem' => 'the pieces could not be joined: nothing is heard in it',
+        ]);
         foreach ([['format' => 'still'], ['format' => 'tiff'], ['quality' => 'superb'], ['scale' => 9]] as $body) {
             $this->postJson("/api/compositions/{$composition->id}/renders", $body)->assertStatus(422);
         }
@@ -167,7 +172,10 @@ final class RenderingTest extends TestCase
         touch($render->heartbeat(), time() - 100);
         $this->waitFor(fn (): bool => $render->summary()['state'] === 'drawing');
         $heartbeat->stop();
-        self::assertSame('drawing', $render->refresh()->summary()['state'], 'its last sign still counts until it has said what became of the work');
+        self::assertSame(
+            'drawing', $render->refresh()->summary()['state'],
+            'its last sign still counts until it has said what became of the work',
+        );
     }
 
     /** A worker in a process of its own is killed in the middle of a piece. */

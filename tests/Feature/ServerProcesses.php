@@ -17,7 +17,9 @@ trait ServerProcesses
             $pid = (int) basename(dirname($file));
             $line = trim(str_replace("\0", ' ', (string) @file_get_contents($file)));
             $lines[$pid] = $line;
-            $parents[$pid] = preg_match('/\) \S (\d+)/', (string) @file_get_contents("/proc/$pid/stat"), $found) === 1 ? (int) $found[1] : 0;
+            $parents[$pid] = preg_match('/\) \S (\d+)/', (string) @file_get_contents("/proc/$pid/stat"), $found) === 1
+                ? (int) $found[1]
+                : 0;
             $own[$pid] = str_contains($line, "/server-$port/") || str_contains($line, "ricamo-$port")
                 || str_contains((string) @file_get_contents("/proc/$pid/environ"), "DB_DATABASE=$this->folder/");
         }

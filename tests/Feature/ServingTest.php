@@ -35,11 +35,15 @@ final class ServingTest extends TestCase
     private function serve(): void
     {
         $this->supervisor = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), [
-            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders", 'RICAMO_ORIGINALS' => "$this->folder/media",
-            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_PIECE_FRAMES' => '30', 'RICAMO_PATIENCE' => '2', 'APP_ENV' => 'production',
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_RENDERS' => "$this->folder/renders",
+            'RICAMO_ORIGINALS' => "$this->folder/media",
+            'RICAMO_PREVIEWS' => "$this->folder/previews", 'RICAMO_UPLOADS' => "$this->folder/uploads",
+            'RICAMO_PIECE_FRAMES' => '30', 'RICAMO_PATIENCE' => '2', 'APP_ENV' => 'production',
         ], timeout: null);
         $this->supervisor->start();
-        $this->waitFor(fn (): bool => $this->supervisor->isRunning() ? (bool) rescue(fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false)
+        $this->waitFor(fn (): bool => $this->supervisor->isRunning() ? (bool) rescue(
+            fn () => Http::timeout(5)->get($this->url('projects'))->ok(), report: false,
+        )
             : self::fail('the server ended by itself: '.$this->supervisor->getOutput().$this->supervisor->getErrorOutput()));
     }
 
@@ -79,10 +83,16 @@ final class ServingTest extends TestCase
     public function test_a_port_that_is_taken_is_said_and_nothing_is_taken_up(): void
     {
         $composition = $this->composition();
-        DB::table('jobs')->insert(['queue' => 'renders', 'payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => 0, 'created_at' => 0]);
+        DB::table('jobs')->insert([
+            'queue' => 'renders', 'payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => 0,
+            'created_at' => 0,
+        ]);
         $taken = stream_socket_server('tcp://127.0.0.1:'.self::PORT);
         self::assertIsResource($taken);
-        $process = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), ['DB_DATABASE' => "$this->folder/ricamo.sqlite"], timeout: null);
+        $process = new Process(
+            [PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(),
+            ['DB_DATABASE' => "$this->folder/ricamo.sqlite"], timeout: null,
+        );
         $process->run();
         fclose($taken);
         self::assertSame(1, $process->getExitCode());
@@ -96,7 +106,9 @@ final class ServingTest extends TestCase
         $composition = $this->composition();
         DB::purge();
         $this->serve();
-        $answers = fn (): bool => (bool) rescue(fn () => Http::timeout(2)->get($this->url("compositions/{$composition->id}"))->ok(), report: false);
+        $answers = fn (): bool => (bool) rescue(
+            fn () => Http::timeout(2)->get($this->url("compositions/{$composition->id}"))->ok(), report: false,
+        );
         $this->waitFor($answers);
         // One PHP process of several, the master of them all, and the web server's master, whose children hold the port.
         foreach (['php-fpm: pool', 'php-fpm: master', 'nginx: master'] as $title) {
@@ -127,7 +139,10 @@ final class ServingTest extends TestCase
         $this->serve();
         self::assertTrue(Http::get($this->url('projects'))->ok());
         // A second one on the same port is told so, and takes nothing down.
-        $second = new Process([PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(), ['DB_DATABASE' => "$this->folder/ricamo.sqlite"], timeout: null);
+        $second = new Process(
+            [PHP_BINARY, base_path('artisan'), 'ricamo:serve', '--port='.self::PORT], base_path(),
+            ['DB_DATABASE' => "$this->folder/ricamo.sqlite"], timeout: null,
+        );
         self::assertSame(1, $second->run());
         self::assertStringContainsString('Port '.self::PORT.' is in use by another Ricamo', $second->getOutput());
         self::assertTrue(Http::get($this->url('projects'))->ok());
@@ -159,7 +174,14 @@ final class ServingTest extends TestCase
         $composition = $this->composition();
         $this->edit($composition, 'set-composition', ['length' => 120])->assertOk();
         foreach (range(1, 6) as $number) {
-            $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'text', 'text' => str_repeat("Depot Nine $number ", 12), 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 390, 'value' => 90]]], 'motionBlur' => true]])->assertOk();
+            $this->edit(
+                $composition, 'add-layer',
+                ['layer' => [
+                    'kind' => 'text', 'text' => str_repeat("Depot Nine $number ", 12),
+                    'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 390, 'value' => 90]]],
+                    'motionBlur' => true,
+                ]],
+            )->assertOk();
         }
         DB::purge();
         $this->serve();
@@ -168,11 +190,17 @@ final class ServingTest extends TestCase
             $reader = fsockopen('127.0.0.1', self::PORT);
             self::assertIsResource($reader);
             stream_set_blocking($reader, false);
-            fwrite($reader, "GET /api/compositions/{$composition->id}/frames?from=0&to=120 HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n");
+            fwrite(
+                $reader,
+                "GET /api/compositions/{$composition->id}/frames?from=0&to=120 HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n",
+            );
             $readers[] = $reader;
         }
         for ($edit = 0; $edit < 10; $edit++) {
-            self::assertTrue(Http::post($this->url("compositions/{$composition->id}/edits"), ['edit' => 'rename-layer', 'args' => ['layer' => 'l1', 'name' => "Name $edit"], 'revision' => 7 + $edit])->ok());
+            self::assertTrue(Http::post(
+                $this->url("compositions/{$composition->id}/edits"),
+                ['edit' => 'rename-layer', 'args' => ['layer' => 'l1', 'name' => "Name $edit"], 'revision' => 7 + $edit],
+            )->ok());
         }
         // Somebody who reads gets all of it, while the others still hold their answers.
         $lines = explode("\n", trim(Http::get($this->url("compositions/{$composition->id}/frames?from=0&to=120"))->body()));
@@ -223,7 +251,10 @@ final class ServingTest extends TestCase
         $answer = function (string $length, string $body, bool $stays = true): string {
             $socket = fsockopen('127.0.0.1', self::PORT);
             self::assertIsResource($socket);
-            fwrite($socket, "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: $length\r\n\r\n$body");
+            fwrite(
+                $socket,
+                "POST /api/projects HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: $length\r\n\r\n$body",
+            );
             if (! $stays) {
                 stream_socket_shutdown($socket, STREAM_SHUT_WR);
             }
@@ -237,7 +268,9 @@ final class ServingTest extends TestCase
         foreach (['408' => true, '400' => false] as $status => $stays) {
             $cut = $answer('500', '{"name":"Half', $stays);
             self::assertStringStartsWith("HTTP/1.1 $status", $cut);
-            self::assertStringEndsWith('{"message":"The request ended before all that it announced had come. Nothing was done; try again."}', $cut);
+            self::assertStringEndsWith(
+                '{"message":"The request ended before all that it announced had come. Nothing was done; try again."}', $cut,
+            );
             self::assertStringContainsString('X-Content-Type-Options: nosniff', $cut);
         }
         // A body of some megabytes comes in whole.

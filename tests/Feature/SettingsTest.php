@@ -54,22 +54,32 @@ final class SettingsTest extends TestCase
         foreach (['abc', '99999', '0', '80.5'] as $port) {
             yield "port $port" => ['RICAMO_PORT', $port, "RICAMO_PORT: “{$port}” is not a whole number from 1 to 65535."];
         }
-        yield 'host' => ['RICAMO_HOST', 'my machine', 'RICAMO_HOST: “my machine” is not an address of this machine, such as 127.0.0.1, 0.0.0.0 or ::1.'];
+        yield 'host' => [
+            'RICAMO_HOST', 'my machine',
+            'RICAMO_HOST: “my machine” is not an address of this machine, such as 127.0.0.1, 0.0.0.0 or ::1.',
+        ];
         yield 'bytes' => ['RICAMO_UPLOAD_BYTES', 'abc', 'RICAMO_UPLOAD_BYTES: “abc” is not an amount of bytes'];
         yield 'seconds' => ['RICAMO_CLIP_SECONDS', '4 moons', 'RICAMO_CLIP_SECONDS: “4 moons” is not a length of time'];
         yield 'frames' => ['RICAMO_PIECE_FRAMES', '0', 'RICAMO_PIECE_FRAMES: “0” is not a whole number from 1 to 100000.'];
-        yield 'a folder that nobody can make' => ['RICAMO_RENDERS', '/proc/renders', 'RICAMO_RENDERS: the folder /proc/renders cannot be made.'];
+        yield 'a folder that nobody can make' => [
+            'RICAMO_RENDERS', '/proc/renders', 'RICAMO_RENDERS: the folder /proc/renders cannot be made.',
+        ];
         yield 'a folder that would break a configuration' => ['RICAMO_RENDERS', '/tmp/a"b', 'RICAMO_RENDERS: “/tmp/a"b” is not a folder'];
         yield 'a database in no folder' => ['DB_DATABASE', '/nowhere/ricamo.sqlite', 'DB_DATABASE: the folder /nowhere is not there.'];
         yield 'a database that is a folder' => ['DB_DATABASE', '/tmp', 'DB_DATABASE: /tmp is a folder.'];
         yield 'proxies' => ['RICAMO_PROXIES', 'everybody', 'RICAMO_PROXIES: “everybody” is not a list of addresses or networks'];
-        yield 'the address of the application' => ['APP_URL', 'ricamo.example', 'APP_URL: “ricamo.example” is not an address such as https://ricamo.example.'];
+        yield 'the address of the application' => [
+            'APP_URL', 'ricamo.example', 'APP_URL: “ricamo.example” is not an address such as https://ricamo.example.',
+        ];
     }
 
     #[DataProvider('wrong')]
     public function test_a_wrong_one_is_refused_with_its_name_before_anything_begins(string $name, string $value, string $says): void
     {
-        $environment = ['DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_UPLOADS' => "$this->folder/uploads", 'RICAMO_RENDERS' => "$this->folder/renders", $name => $value];
+        $environment = [
+            'DB_DATABASE' => "$this->folder/ricamo.sqlite", 'RICAMO_UPLOADS' => "$this->folder/uploads",
+            'RICAMO_RENDERS' => "$this->folder/renders", $name => $value,
+        ];
         foreach ([['ricamo:prepare', 2, 'getErrorOutput'], ['ricamo:serve', 1, 'getOutput']] as [$command, $status, $said]) {
             $process = new Process([PHP_BINARY, base_path('artisan'), $command], base_path(), $environment, timeout: null);
             $process->run();
@@ -90,7 +100,10 @@ final class SettingsTest extends TestCase
     {
         self::assertSame('192.0.2.1 is no address of this machine; choose one with RICAMO_HOST.', Checks::listening('192.0.2.1', 8909));
         $taken = stream_socket_server('tcp://127.0.0.1:8909');
-        self::assertSame('Port 8909 is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.', Checks::listening('127.0.0.1', 8909));
+        self::assertSame(
+            'Port 8909 is in use, perhaps by another Ricamo; choose one with RICAMO_PORT.',
+            Checks::listening('127.0.0.1', 8909),
+        );
         self::assertIsResource($taken);
         fclose($taken);
         self::assertNull(Checks::listening('127.0.0.1', 8909));
@@ -109,19 +122,38 @@ final class SettingsTest extends TestCase
         config(['ricamo.host' => $listens]);
         $this->composition();
         self::assertSame($status, $this->getJson("http://$host/api/projects")->status());
-        self::assertSame($status === 200 ? 201 : 403, $this->withHeaders(['Origin' => "http://$host"])->postJson("http://$host/api/projects", ['name' => 'Depot'])->status());
-        self::assertSame(403, $this->withHeaders(['Origin' => 'http://elsewhere.example'])->postJson("http://$host/api/projects", ['name' => 'Depot'])->status());
-        self::assertSame(403, $this->withHeaders(['Origin' => "http://$host", 'Sec-Fetch-Site' => 'cross-site'])->postJson("http://$host/api/projects", ['name' => 'Depot'])->status());
+        self::assertSame(
+            $status === 200 ? 201 : 403,
+            $this->withHeaders(['Origin' => "http://$host"])->postJson("http://$host/api/projects", ['name' => 'Depot'])->status(),
+        );
+        self::assertSame(
+            403,
+            $this->withHeaders(['Origin' => 'http://elsewhere.example'])->postJson(
+                "http://$host/api/projects", ['name' => 'Depot'],
+            )->status(),
+        );
+        self::assertSame(
+            403,
+            $this->withHeaders(['Origin' => "http://$host", 'Sec-Fetch-Site' => 'cross-site'])->postJson(
+                "http://$host/api/projects", ['name' => 'Depot'],
+            )->status(),
+        );
     }
 
     public function test_a_protocol_is_believed_from_proxies_that_are_named(): void
     {
         config(['app.url' => 'https://ricamo.example']);
         $ask = function (array $server): int {
-            $request = Request::create('http://localhost/api/projects', 'POST', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"name":"Depot"}');
+            $request = Request::create(
+                'http://localhost/api/projects', 'POST', [], [], [],
+                ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"name":"Depot"}',
+            );
             $server += ['HTTP_HOST' => 'ricamo.example'];
             $request->server->add($server);
-            $request->headers->add(array_combine(array_map(fn (string $name): string => str_replace('_', '-', substr($name, 5)), array_keys($server)), $server));
+            $request->headers->add(array_combine(
+                array_map(fn (string $name): string => str_replace('_', '-', substr($name, 5)), array_keys($server)),
+                $server,
+            ));
 
             return app(Kernel::class)->handle($request)->getStatusCode();
         };

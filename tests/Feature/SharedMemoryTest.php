@@ -38,8 +38,14 @@ final class SharedMemoryTest extends TestCase
             $second = $evaluator->look($stored, 10, $known)->list();
             echo json_encode([apcu_enabled(), $kept, $first === $evaluator->frame($read, 10)->encode(), $second === $evaluator->frame($read, 10)->encode($known), apcu_cache_info(true)['num_hits'] > 0]);
             PHP;
-        $process = new Process([PHP_BINARY, '-d', 'apc.enable_cli=1', '-d', 'ffi.enable=1', '-d', 'zend.assertions=1', '-r', $code, base_path()], timeout: null);
+        $process = new Process(
+            [PHP_BINARY, '-d', 'apc.enable_cli=1', '-d', 'ffi.enable=1', '-d', 'zend.assertions=1', '-r', $code, base_path()],
+            timeout: null,
+        );
         $process->mustRun();
-        self::assertSame([true, 2, true, true, true], json_decode($process->getOutput(), true), $process->getOutput().$process->getErrorOutput());
+        self::assertSame(
+            [true, 2, true, true, true], json_decode($process->getOutput(), true),
+            $process->getOutput().$process->getErrorOutput(),
+        );
     }
 }

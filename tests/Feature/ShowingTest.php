@@ -42,8 +42,14 @@ final class ShowingTest extends TestCase
         $answer = $this->getJson("/api/compositions/{$composition->id}/fonts?text=".urlencode("Трамвай 東 한\nA"))->assertOk()->json();
         self::assertSame('DejaVu Sans, Motoya Cedar', $answer['fallback']);
         self::assertSame(array_column($this->getJson('/api/vocabulary')->json('fonts'), 'id'), array_keys($answer['samples']));
-        self::assertSame([['東'], ['한']], [$answer['samples']['eb-garamond-regular']['taken'], $answer['samples']['eb-garamond-regular']['lost']]);
-        self::assertSame([['Т', 'р', 'а', 'м', 'в', 'й', '東'], ['한']], [$answer['samples']['karla-bold']['taken'], $answer['samples']['karla-bold']['lost']]);
+        self::assertSame(
+            [['東'], ['한']],
+            [$answer['samples']['eb-garamond-regular']['taken'], $answer['samples']['eb-garamond-regular']['lost']],
+        );
+        self::assertSame(
+            [['Т', 'р', 'а', 'м', 'в', 'й', '東'], ['한']],
+            [$answer['samples']['karla-bold']['taken'], $answer['samples']['karla-bold']['lost']],
+        );
         self::assertStringStartsWith('M', $answer['samples']['karla-bold']['path']);
         $this->getJson("/api/compositions/{$composition->id}/fonts?text=".urlencode(str_repeat('W', 5000)))->assertOk();
         $this->getJson('/api/compositions/999999/fonts')->assertNotFound();
@@ -53,7 +59,10 @@ final class ShowingTest extends TestCase
     {
         $composition = $this->composition();
         $this->addBar($composition, ['id' => 'other', 'size' => [900, 900]]);
-        $this->addBar($composition, ['id' => 'bar', 'size' => [200, 100], 'position' => [700, 300], 'effects' => [['id' => 'e1', 'effect' => 'invert']]]);
+        $this->addBar(
+            $composition,
+            ['id' => 'bar', 'size' => [200, 100], 'position' => [700, 300], 'effects' => [['id' => 'e1', 'effect' => 'invert']]],
+        );
         $answer = $this->getJson("/api/compositions/{$composition->id}/effects?layer=bar&frame=9999")->assertOk()->json();
         self::assertEquals([600, 250, 800, 350], $answer['bounds']);
         self::assertSame(array_column($this->getJson('/api/vocabulary')->json('effects'), 'name'), array_keys($answer['samples']));
@@ -83,10 +92,20 @@ final class ShowingTest extends TestCase
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];
-        self::assertEquals(['name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100, 'title' => 'Opacity', 'section' => 'placement', 'unit' => '%', 'step' => 1, 'axes' => [], 'leastCalled' => null], $opacity);
+        self::assertEquals(
+            [
+                'name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100,
+                'title' => 'Opacity', 'section' => 'placement', 'unit' => '%', 'step' => 1, 'axes' => [],
+                'leastCalled' => null,
+            ],
+            $opacity,
+        );
         // What each value stands in is known by name, and whether it is folded while nothing is in it.
         $sections = array_column($words['sections'], 'rare', 'name');
-        self::assertSame([], array_diff(array_column(array_merge(...array_values($words['properties'])), 'section'), array_keys($sections)));
+        self::assertSame(
+            [],
+            array_diff(array_column(array_merge(...array_values($words['properties'])), 'section'), array_keys($sections)),
+        );
         self::assertSame([false, true, true], [$sections['placement'], $sections['masks'], $sections['variable-font']]);
         foreach ($words['fonts'] as $font) {
             self::assertMatchesRegularExpression('/^M[-\d. MLCZ]+Z$/', $font['sample']['path']);
@@ -105,12 +124,22 @@ final class ShowingTest extends TestCase
     {
         $composition = $this->composition();
         $file = "$this->folder/sound.mp4";
-        exec('ffmpeg -v error -f lavfi -i testsrc=s=64x36:r=25:d=2 -f lavfi -i sine=d=2 -c:v libx264 -pix_fmt yuv420p -c:a aac -shortest '.escapeshellarg($file), result_code: $status);
+        exec(
+            'ffmpeg -v error -f lavfi -i testsrc=s=64x36:r=25:d=2 -f lavfi -i sine=d=2 -c:v libx264 -pix_fmt yuv420p -c:a aac -shortest '
+                .escapeshellarg($file),
+            result_code: $status,
+        );
         self::assertSame(0, $status);
         $media = $this->takeIn($composition->project, $file, 'sound.mp4')->key();
-        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media, 'from' => 10, 'in' => 50, 'id' => 'clip']]);
+        $this->edit(
+            $composition, 'add-layer',
+            ['layer' => ['kind' => 'footage', 'media' => $media, 'from' => 10, 'in' => 50, 'id' => 'clip']],
+        );
         $sounds = fn (): array => $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues');
-        self::assertEquals([['layer' => 'clip', 'media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6, 'speed' => 1, 'level' => [[0, 1]]]], $sounds());
+        self::assertEquals(
+            [['layer' => 'clip', 'media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6, 'speed' => 1, 'level' => [[0, 1]]]],
+            $sounds(),
+        );
         $this->edit($composition, 'set-content', ['layer' => 'clip', 'content' => ['sound' => false]]);
         self::assertSame([], $sounds());
     }
@@ -168,7 +197,9 @@ final class ShowingTest extends TestCase
     {
         $composition = $this->composition();
         $this->edit($composition, 'add-markers', ['markers' => [['frame' => 30, 'name' => 'Bell, loud']]])->assertOk();
-        $vtt = $this->get("/api/compositions/{$composition->id}/markers.vtt")->assertOk()->assertHeader('Content-Type', 'text/vtt; charset=utf-8');
+        $vtt = $this->get("/api/compositions/{$composition->id}/markers.vtt")->assertOk()->assertHeader(
+            'Content-Type', 'text/vtt; charset=utf-8',
+        );
         self::assertStringContainsString("00:00:01.200 --> 00:00:01.240\nBell, loud\n", (string) $vtt->getContent());
         $csv = $this->get("/api/compositions/{$composition->id}/markers.csv")->assertOk();
         self::assertSame("frame,timecode,name,label\r\n30,00:00:01:05,\"Bell, loud\",saffron\r\n", $csv->getContent());

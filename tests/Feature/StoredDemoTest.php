@@ -23,11 +23,21 @@ final class StoredDemoTest extends TestCase
     {
         $project = ProjectRow::query()->create(['name' => 'Depot Nine']);
         $media = function (int $width, int $frames, bool $sound) use ($project): string {
-            $clip = ['rate' => '25/1', 'width' => $width, 'height' => intdiv($width * 9, 16), 'frames' => $frames, 'start' => 0, 'fileStart' => 0, 'seekable' => true, 'planar' => true, 'matrix' => 'bt709', 'fullRange' => false, ...($sound ? ['soundSeconds' => $frames / 25] : [])];
+            $clip = [
+                'rate' => '25/1', 'width' => $width, 'height' => intdiv($width * 9, 16), 'frames' => $frames, 'start' => 0,
+                'fileStart' => 0, 'seekable' => true, 'planar' => true, 'matrix' => 'bt709', 'fullRange' => false,
+                ...($sound ? ['soundSeconds' => $frames / 25] : []),
+            ];
 
-            return MediaRow::query()->create(['project_id' => $project->id, 'name' => "Media of $frames", 'hash' => "media-$frames-$width", 'clip' => Text::of($clip), 'state' => 'ready'])->key();
+            return MediaRow::query()->create([
+                'project_id' => $project->id, 'name' => "Media of $frames", 'hash' => "media-$frames-$width",
+                'clip' => Text::of($clip), 'state' => 'ready',
+            ])->key();
         };
-        $documents = DemoProject::documents($media(1920, 300, true), $media(1920, 250, false), $media(1920, 1, false), $media(600, 1, false), $media(1920, 50, false), $media(512, 1, false), $media(0, 300, true));
+        $documents = DemoProject::documents(
+            $media(1920, 300, true), $media(1920, 250, false), $media(1920, 1, false), $media(600, 1, false),
+            $media(1920, 50, false), $media(512, 1, false), $media(0, 300, true),
+        );
         foreach ($documents as $place => $document) {
             CompositionRow::store($project->id, $document, $place);
         }
@@ -35,7 +45,10 @@ final class StoredDemoTest extends TestCase
         return $project;
     }
 
-    /** @return list<array{string, callable(string): array<string, mixed>}> what is done to any layer every day: the edit, and its arguments for one of an id */
+    /**
+     * @return list<array{string, callable(string): array<string, mixed>}> what is done to any layer every day: the edit, and
+     *     its arguments for one of an id
+     */
     private function ordinary(): array
     {
         return [
@@ -43,7 +56,10 @@ final class StoredDemoTest extends TestCase
             ['set-layer', fn (string $id): array => ['layers' => [$id], 'label' => 'woad', 'motionBlur' => true]],
             ['move-layers', fn (string $id): array => ['layers' => [$id], 'by' => 3]],
             ['trim-layer', fn (string $id): array => ['layer' => $id, 'in' => -2]],
-            ['set-values', fn (string $id): array => ['frame' => 5, 'values' => [['layer' => $id, 'property' => 'opacity', 'value' => 40]]]],
+            [
+                'set-values',
+                fn (string $id): array => ['frame' => 5, 'values' => [['layer' => $id, 'property' => 'opacity', 'value' => 40]]],
+            ],
             ['drag-layers', fn (string $id): array => ['layers' => [$id], 'frame' => 5, 'by' => [12, -7]]],
             ['add-keyframe', fn (string $id): array => ['layers' => [$id], 'property' => 'scale', 'frame' => 7]],
             ['duplicate-layers', fn (string $id): array => ['layers' => [$id]]],
@@ -72,7 +88,10 @@ final class StoredDemoTest extends TestCase
                     $answer = $this->edit($composition, $edit, $args($id));
                     if ($answer->status() === 422) {
                         // Sounds have no place, and what cannot be split says so; nothing else stands in the way.
-                        self::assertMatchesRegularExpression('/is not seen|has no (opacity|scale|position)|has no place|is not split|no layer/', $answer->json('message'), $told);
+                        self::assertMatchesRegularExpression(
+                            '/is not seen|has no (opacity|scale|position)|has no place|is not split|no layer/',
+                            $answer->json('message'), $told,
+                        );
 
                         continue;
                     }
@@ -145,6 +164,8 @@ final class StoredDemoTest extends TestCase
     /** @return array<string, string> what is stored of each composition that is not removed */
     private function documents(ProjectRow $project): array
     {
-        return CompositionRow::query()->where('project_id', $project->id)->whereNull('removed_at')->get()->mapWithKeys(fn (CompositionRow $one): array => [$one->key => $one->document])->sortKeys()->all();
+        return CompositionRow::query()->where('project_id', $project->id)->whereNull('removed_at')->get()->mapWithKeys(
+            fn (CompositionRow $one): array => [$one->key => $one->document],
+        )->sortKeys()->all();
     }
 }

@@ -19,8 +19,14 @@ final class TransferTest extends TestCase
     {
         $composition = $this->composition();
         $media = $this->takeIn($composition->project, $this->clipFile(), 'Straße: 1.mp4');
-        $this->edit($composition, 'add-layer', ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'from' => '5/2', 'id' => 'clip']]);
-        $this->addBar($composition, ['id' => 'bar', 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0, 'easing' => 'back-out'], ['at' => 9, 'value' => 90]]]]);
+        $this->edit(
+            $composition, 'add-layer',
+            ['layer' => ['kind' => 'footage', 'media' => $media->key(), 'from' => '5/2', 'id' => 'clip']],
+        );
+        $this->addBar(
+            $composition,
+            ['id' => 'bar', 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0, 'easing' => 'back-out'], ['at' => 9, 'value' => 90]]]],
+        );
 
         return $composition->refresh();
     }
@@ -76,7 +82,9 @@ final class TransferTest extends TestCase
         self::assertSame('Depot Nine', $opened->project->name);
         $media = MediaRow::query()->where('project_id', $opened->project_id)->firstOrFail();
         self::assertSame(['Straße: 1.mp4', 'ready'], [$media->name, $media->state]);
-        $layers = fn (CompositionRow $one): string => str_replace($media->key(), 'm1', (string) json_encode($this->document($one)['layers']));
+        $layers = fn (CompositionRow $one): string => str_replace(
+            $media->key(), 'm1', (string) json_encode($this->document($one)['layers']),
+        );
         self::assertSame($layers($composition), $layers($opened));
         self::assertSame([], glob(config('ricamo.uploads').'/*'));
     }
@@ -96,13 +104,19 @@ final class TransferTest extends TestCase
         self::assertSame(['opened', null], [$outcome['state'], $outcome['problem']]);
         $opened = CompositionRow::query()->findOrFail($outcome['composition']);
         $media = MediaRow::query()->where('project_id', $opened->project_id)->firstOrFail();
-        self::assertSame([MediaRow::query()->where('project_id', $with->project_id)->value('hash'), 'ready'], [$media->hash, $media->state]);
+        self::assertSame(
+            [MediaRow::query()->where('project_id', $with->project_id)->value('hash'), 'ready'],
+            [$media->hash, $media->state],
+        );
         self::assertFileExists($media->original());
         // Others are not, and named.
         Removed::erase($opened->project);
         Removed::erase($with->project);
         $outcome = $this->open("$this->folder/plain.json", 'plain.json');
-        self::assertSame('plain.json cannot be opened: it refers to media that are neither in it nor on this server: “Straße: 1.mp4”; bring in the .ricamo file, which holds them.', $outcome['problem']);
+        self::assertSame(
+            'plain.json cannot be opened: it refers to media that are neither in it nor on this server: “Straße: 1.mp4”; bring in the .ricamo file, which holds them.',
+            $outcome['problem'],
+        );
         self::assertSame(2, ProjectRow::query()->count());
     }
 
@@ -117,7 +131,9 @@ final class TransferTest extends TestCase
             'format: must be "ricamo-project"' => [['project.json' => '{"format":"other"}']],
             'not valid JSON' => [['project.json' => '{']],
             'Clip is not in it' => [['project.json' => $document($media)]],
-            'Clip cannot be used: it cannot be read as video' => [['project.json' => $document($media), '../../../etc/passwd' => 'root:x:0:0']],
+            'Clip cannot be used: it cannot be read as video' => [[
+                'project.json' => $document($media), '../../../etc/passwd' => 'root:x:0:0',
+            ]],
         ];
         foreach ($files as $reason => $made) {
             $outcome = $this->open(is_string($made) ? $made : $this->zip($made[0]));
@@ -125,7 +141,10 @@ final class TransferTest extends TestCase
             self::assertStringContainsString($reason, (string) $outcome['problem']);
             self::assertStringNotContainsString($this->folder, (string) $outcome['problem']);
         }
-        file_put_contents("$this->folder/cut.ricamo", substr((string) file_get_contents($this->zip(['project.json' => $document()])), 0, 100));
+        file_put_contents(
+            "$this->folder/cut.ricamo",
+            substr((string) file_get_contents($this->zip(['project.json' => $document()])), 0, 100),
+        );
         self::assertStringContainsString('damaged', (string) $this->open("$this->folder/cut.ricamo")['problem']);
         file_put_contents("$this->folder/noise.ricamo", random_bytes(5000));
         self::assertSame('refused', $this->open("$this->folder/noise.ricamo")['state']);

@@ -23,7 +23,11 @@ foreach (array_slice($argv, 1) as $project) {
     $output = new BufferedOutput;
     foreach ([
         ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}png", '--force' => true], null],
-        ['ricamo:still', ['document' => $project, '--frame' => '0', '--out' => "{$beside}small.png", '--scale' => SMALL, '--force' => true], null],
+        [
+            'ricamo:still',
+            ['document' => $project, '--frame' => '0', '--out' => "{$beside}small.png", '--scale' => SMALL, '--force' => true],
+            null,
+        ],
         ['ricamo:evaluate', ['document' => $project, '--frame' => '0'], $output],
     ] as [$command, $arguments, $kept]) {
         if ($kernel->call($command, $arguments, $kept) !== 0) {

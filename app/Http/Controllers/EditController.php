@@ -31,7 +31,9 @@ final class EditController
 
     public function try(Request $request, int $composition): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->editor->try(CompositionRow::present()->findOrFail($composition), JsonBody::of($request)));
+        return JsonResponse::fromJsonString($this->editor->try(
+            CompositionRow::present()->findOrFail($composition), JsonBody::of($request),
+        ));
     }
 
     public function undo(Request $request, int $composition): JsonResponse
@@ -67,13 +69,17 @@ final class EditController
         ]));
         $document = $found->read();
 
-        return JsonResponse::fromJsonString(Text::object(['revision' => (string) $found->revision, 'glimpse' => $show->of($document, $found->evaluator())]));
+        return JsonResponse::fromJsonString(Text::object([
+            'revision' => (string) $found->revision, 'glimpse' => $show->of($document, $found->evaluator()),
+        ]));
     }
 
     public function changes(Request $request, int $composition): JsonResponse
     {
         $window = QueryText::of($request, 'window') ?? '';
 
-        return new JsonResponse($this->editor->since(CompositionRow::present()->findOrFail($composition), QueryText::int($request, 'since'), $window));
+        return new JsonResponse($this->editor->since(
+            CompositionRow::present()->findOrFail($composition), QueryText::int($request, 'since'), $window,
+        ));
     }
 }

@@ -22,7 +22,9 @@ final class EffectController
         $evaluator = $found->evaluator();
         $layer = $document->layer(QueryText::of($request, 'layer') ?? '');
         $frame = QueryText::int($request, 'frame');
-        $bounds = $layer->kind->adjusts() ? new Box(0, 0, $document->width, $document->height) : $evaluator->pose($layer, $document, $frame)->bounds();
+        $bounds = $layer->kind->adjusts()
+            ? new Box(0, 0, $document->width, $document->height)
+            : $evaluator->pose($layer, $document, $frame)->bounds();
         $samples = [];
         $known = [];
         foreach (EffectSamples::of($layer, $document, $frame, $evaluator) as $name => $list) {

@@ -50,12 +50,18 @@ final class FontController
                 foreach (FontCatalogue::fallbacks($id, implode($missing)) as $other) {
                     $lost = $coverage->missing(implode($lost), $other->id);
                 }
-                $samples[$id] = ['path' => $shaped->outline(0)->data(), 'width' => round($shaped->width(0)), 'taken' => array_values(array_diff($missing, $lost)), 'lost' => $lost, 'axes' => $coverage->axes($id)];
+                $samples[$id] = [
+                    'path' => $shaped->outline(0)->data(), 'width' => round($shaped->width(0)),
+                    'taken' => array_values(array_diff($missing, $lost)), 'lost' => $lost, 'axes' => $coverage->axes($id),
+                ];
             } catch (Refusal) {
                 // A file that is gone is not offered.
             }
         }
 
-        return new JsonResponse(['samples' => $samples, 'fallback' => implode(', ', array_map(fn (FontFace $face): string => $face->family, FontCatalogue::fallbacks('', $seen)))]);
+        return new JsonResponse([
+            'samples' => $samples,
+            'fallback' => implode(', ', array_map(fn (FontFace $face): string => $face->family, FontCatalogue::fallbacks('', $seen))),
+        ]);
     }
 }

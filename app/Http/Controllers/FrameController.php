@@ -20,7 +20,10 @@ final class FrameController
     {
         $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
-        $range = new FrameRange(max(0, QueryText::int($request, 'from')), min($document->length, QueryText::int($request, 'to', $document->length)));
+        $range = new FrameRange(
+            max(0, QueryText::int($request, 'from')),
+            min($document->length, QueryText::int($request, 'to', $document->length)),
+        );
         $evaluator = $found->evaluator();
         $zips = in_array('gzip', $request->getEncodings(), true);
 

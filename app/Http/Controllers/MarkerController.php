@@ -21,6 +21,9 @@ final class MarkerController
             : [MarkerCsv::write($document->markers, $document->rate), 'text/csv'];
         $name = Str::slug($document->name) ?: 'markers';
 
-        return new Response($text, 200, ['Content-Type' => "$type; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"$name.$ending\""]);
+        return new Response(
+            $text, 200,
+            ['Content-Type' => "$type; charset=utf-8", 'Content-Disposition' => "attachment; filename=\"$name.$ending\""],
+        );
     }
 }

@@ -55,7 +55,10 @@ final class MediaController
         }
         $clip = $media->clip();
 
-        return new Response(OriginalFrame::of($clip, $frame), 200, ['Content-Type' => OriginalFrame::type($clip), 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response(
+            OriginalFrame::of($clip, $frame), 200,
+            ['Content-Type' => OriginalFrame::type($clip), 'Cache-Control' => 'private, max-age=31536000, immutable'],
+        );
     }
 
     /** Forgets a file that was refused. Media of the project are removed by an edit. */

@@ -16,6 +16,8 @@ final class PosterController
         $found = CompositionRow::present()->findOrFail($composition);
         $document = $found->read();
 
-        return JsonResponse::fromJsonString(Text::object(['list' => $found->evaluator()->frame($document, $document->posterFrame())->encode()]));
+        return JsonResponse::fromJsonString(Text::object(['list' => $found->evaluator()->frame(
+            $document, $document->posterFrame(),
+        )->encode()]));
     }
 }

@@ -50,7 +50,10 @@ final class ProjectController
         $name = (Str::slug($found->name) ?: 'project');
 
         return $ending === 'json'
-            ? new Response($export->json($found), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"$name.json\""])
+            ? new Response(
+                $export->json($found), 200,
+                ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"$name.json\""],
+            )
             : response()->download($export->archive($found), "$name.ricamo", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 }

@@ -41,7 +41,9 @@ final class ProjectEditController
     {
         $window = QueryText::of($request, 'window') ?? '';
         $found = ProjectRow::present()->findOrFail($project, ['id']);
-        $steps = Step::of($found->id)->where('state', '!=', 'dropped')->orderByDesc('id')->limit(self::SHOWN)->get(['id', 'title', 'state', 'window', 'request', 'created_at']);
+        $steps = Step::of($found->id)->where('state', '!=', 'dropped')->orderByDesc('id')->limit(self::SHOWN)->get([
+            'id', 'title', 'state', 'window', 'request', 'created_at',
+        ]);
         $names = $found->compositions()->pluck('name', 'key');
 
         return new JsonResponse(['steps' => $steps->map(fn (Step $step): array => [

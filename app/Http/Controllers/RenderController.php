@@ -37,7 +37,10 @@ final class RenderController
             ->map(fn (Render $render): array => $render->summary())]);
     }
 
-    /** The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is rendered to MP4. */
+    /**
+     * The body may say from and to, in frames, format, quality, scale and premultiplied; without them the whole composition is
+     * rendered to MP4.
+     */
     public function store(Request $request, int $composition): JsonResponse
     {
         $found = CompositionRow::present()->findOrFail($composition);
@@ -70,7 +73,8 @@ final class RenderController
         $frames = max(1, QueryText::int($request, 'frames', $found->length));
 
         return new JsonResponse([
-            'width' => $file->width, 'height' => $file->height, 'widened' => ! $file->is($drawn), 'bytes' => $file->bytes($format, $quality, $frames),
+            'width' => $file->width, 'height' => $file->height, 'widened' => ! $file->is($drawn),
+            'bytes' => $file->bytes($format, $quality, $frames),
         ]);
     }
 

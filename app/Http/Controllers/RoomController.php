@@ -25,9 +25,15 @@ final class RoomController
             'projects' => ProjectRow::present()->orderBy('name')->get()->map(fn (ProjectRow $project): array => [
                 'id' => $project->id, 'name' => $project->name, ...Room::ofProject($project),
                 'media' => MediaRow::present()->where('project_id', $project->id)->whereNotIn('state', MediaRow::UNSEEN)->get()
-                    ->map(fn (MediaRow $media): array => ['id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media)])->values(),
-                'finished' => Render::present()->whereIn('composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'))->latest('id')->get()
-                    ->map(fn (Render $render): array => ['id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render)])->values(),
+                    ->map(fn (MediaRow $media): array => [
+                        'id' => $media->id, 'name' => $media->name, 'bytes' => Room::of($media),
+                    ])->values(),
+                'finished' => Render::present()->whereIn(
+                    'composition_id', CompositionRow::present()->where('project_id', $project->id)->select('id'),
+                )->latest('id')->get()
+                    ->map(fn (Render $render): array => [
+                        'id' => $render->id, 'name' => $render->name, 'bytes' => Room::of($render),
+                    ])->values(),
             ]),
             'removed' => Removed::all(),
         ]);

@@ -28,7 +28,10 @@ final class ShelfController
     {
         $found = ProjectRow::present()->findOrFail($project);
         $one = $this->shelf->get($sample);
-        $media = MediaRow::query()->create(['project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id", 'bytes' => 0]);
+        $media = MediaRow::query()->create([
+            'project_id' => $found->id, 'name' => $one->file, 'state' => 'checking', 'attempt' => "sample:$one->id",
+            'bytes' => 0,
+        ]);
         TakeSample::dispatch($media->id, $one->id);
 
         return new JsonResponse(['media' => $media->id], 202);

@@ -28,7 +28,8 @@ final class StartController
     /** The first composition of the project that was made or changed last. */
     private function firstOfLatest(): ?CompositionRow
     {
-        return ProjectRow::present()->has('compositions')->orderByDesc('updated_at')->orderByDesc('id')->first()?->compositions()->first(['id']);
+        return ProjectRow::present()->has('compositions')->orderByDesc('updated_at')->orderByDesc('id')->first()
+            ?->compositions()->first(['id']);
     }
 
     /** @return Builder<CompositionRow> */

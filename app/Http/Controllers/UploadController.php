@@ -63,7 +63,10 @@ final class UploadController
             throw new Refusal("$name: how long the file is was not said");
         }
         $this->checkRoom($name, (int) $length);
-        $upload = Upload::query()->create(['id' => Str::random(40), 'project_id' => $owner?->id, 'name' => $name, 'size' => (int) $length, 'rate' => isset($metadata['rate']) ? (string) FrameRate::parse($metadata['rate']) : null]);
+        $upload = Upload::query()->create([
+            'id' => Str::random(40), 'project_id' => $owner?->id, 'name' => $name, 'size' => (int) $length,
+            'rate' => isset($metadata['rate']) ? (string) FrameRate::parse($metadata['rate']) : null,
+        ]);
         if (@touch($upload->file()) === false) {
             $upload->delete();
             throw new NoRoom("$name cannot be taken in: the disk is full.");
@@ -80,10 +83,22 @@ final class UploadController
             // It has come whole; who asks has not heard of it.
             $media = MediaRow::query()->where('attempt', $upload)->where('state', 'checking')->firstOrFail();
 
-            return $this->answer(200, ['Upload-Offset' => (string) $media->bytes, 'Upload-Length' => (string) $media->bytes, 'Ricamo-Media' => (string) $media->id]);
+            return $this->answer(
+                200,
+                [
+                    'Upload-Offset' => (string) $media->bytes, 'Upload-Length' => (string) $media->bytes,
+                    'Ricamo-Media' => (string) $media->id,
+                ],
+            );
         }
 
-        return $this->answer(200, ['Upload-Offset' => (string) $found->offset(), 'Upload-Length' => (string) $found->size, ...($found->isComplete() ? $this->handedOn($found) : [])]);
+        return $this->answer(
+            200,
+            [
+                'Upload-Offset' => (string) $found->offset(), 'Upload-Length' => (string) $found->size,
+                ...($found->isComplete() ? $this->handedOn($found) : []),
+            ],
+        );
     }
 
     /** Takes a part, which begins where the one before it ended. */
@@ -129,7 +144,10 @@ final class UploadController
         fseek($target, $from);
         $source = $request->getContent(true);
         $copied = @stream_copy_to_stream($source, $target, $upload->size - $from);
-        $isWhole = $copied !== false && @fflush($target) && @fsync($target) && (fread($source, 1) === '' || $copied === $upload->size - $from);
+        $isWhole = $copied !== false
+            && @fflush($target)
+            && @fsync($target)
+            && (fread($source, 1) === '' || $copied === $upload->size - $from);
         if (! $isWhole) {
             ftruncate($target, $from);
             throw self::full($upload);
@@ -138,7 +156,9 @@ final class UploadController
 
     private static function full(Upload $upload): NoRoom
     {
-        return new NoRoom("{$upload->name} is not all here: the disk is full. Once there is room, bring it in again; it goes on where it was.");
+        return new NoRoom(
+            "{$upload->name} is not all here: the disk is full. Once there is room, bring it in again; it goes on where it was.",
+        );
     }
 
     /** @return array<string, string> what the uploader is told of the file that has come whole */

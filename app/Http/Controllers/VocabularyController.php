@@ -51,7 +51,9 @@ final class VocabularyController
         return new JsonResponse([
             'cores' => Cores::count(),
             'properties' => array_map(
-                fn (LayerKind $kind): array => array_values(array_map(fn (PropertyDefinition $one): array => $one->describe(), $kind->properties())),
+                fn (LayerKind $kind): array => array_values(array_map(
+                    fn (PropertyDefinition $one): array => $one->describe(), $kind->properties(),
+                )),
                 LayerKinds::all(),
             ),
             'fonts' => array_map($this->font(...), FontCatalogue::all()),
@@ -59,20 +61,38 @@ final class VocabularyController
             'easings' => array_map($this->easing(...), Easings::choices()),
             'moves' => array_values(array_map($this->move(...), Moves::all())),
             'accents' => array_values(array_map(fn (Accent $accent): array => [
-                'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(), 'settings' => $this->settings($accent->settings()),
+                'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(),
+                'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
             'effects' => array_merge(...array_map(
-                fn (string $subject, array $effects): array => array_map(fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject], $effects),
+                fn (string $subject, array $effects): array => array_map(
+                    fn (Effect $effect): array => ['name' => $effect->name(), 'title' => $effect->title(), 'subject' => $subject],
+                    $effects,
+                ),
                 array_keys(Effects::bySubject()), Effects::bySubject(),
             )),
-            'cascades' => array_values(array_map(fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value], Cascades::all())),
+            'cascades' => array_values(array_map(
+                fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value],
+                Cascades::all(),
+            )),
             'abilities' => array_map(fn (LayerKind $kind): array => array_column($kind->abilities(), 'value'), LayerKinds::all()),
-            'sections' => array_map(fn (Section $one): array => ['name' => $one->value, 'title' => $one->title(), 'rare' => $one->isRare()], Section::cases()),
+            'sections' => array_map(
+                fn (Section $one): array => ['name' => $one->value, 'title' => $one->title(), 'rare' => $one->isRare()],
+                Section::cases(),
+            ),
             'units' => array_map(fn (LayerKind $kind): array => array_column($kind->units(), 'value'), LayerKinds::all()),
-            'forms' => array_map(fn (ShapeForm $form): array => ['name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(), 'open' => $form->isOpen()], ShapeForm::cases()),
+            'forms' => array_map(
+                fn (ShapeForm $form): array => [
+                    'name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(),
+                    'open' => $form->isOpen(),
+                ],
+                ShapeForm::cases(),
+            ),
             'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),
             'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
-            'features' => array_map(fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases()),
+            'features' => array_map(
+                fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases(),
+            ),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),
@@ -105,9 +125,12 @@ final class VocabularyController
     private function format(Format $format): array
     {
         return [
-            'name' => $format->name(), 'title' => $format->title(), 'purpose' => $format->purpose()->value, 'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
-            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(), 'premultiplies' => $format->takesPremultiplied(), 'oneFrame' => $format->joining() === Joining::Picture,
-            'picture' => $format->joining() !== Joining::Sound, 'qualities' => $format->density(Quality::Small) !== $format->density(Quality::Best),
+            'name' => $format->name(), 'title' => $format->title(), 'purpose' => $format->purpose()->value,
+            'goodFor' => $format->goodFor(), 'extension' => $format->extension(),
+            'alpha' => $format->holdsAlpha(), 'sound' => $format->holdsSound(),
+            'premultiplies' => $format->takesPremultiplied(), 'oneFrame' => $format->joining() === Joining::Picture,
+            'picture' => $format->joining() !== Joining::Sound,
+            'qualities' => $format->density(Quality::Small) !== $format->density(Quality::Best),
         ];
     }
 

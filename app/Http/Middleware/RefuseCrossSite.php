@@ -49,6 +49,10 @@ final class RefuseCrossSite
         // Web servers may hand on a host without the port that stood behind it.
         $port = (int) $request->server->get('SERVER_PORT');
 
-        return [$request->getSchemeAndHttpHost(), "{$request->getScheme()}://$host".(in_array($port, [0, 80, 443], true) ? '' : ":$port"), rtrim((string) config('app.url'), '/')];
+        return [
+            $request->getSchemeAndHttpHost(),
+            "{$request->getScheme()}://$host".(in_array($port, [0, 80, 443], true) ? '' : ":$port"),
+            rtrim((string) config('app.url'), '/'),
+        ];
     }
 }

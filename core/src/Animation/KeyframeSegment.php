@@ -78,7 +78,7 @@ final readonly class KeyframeSegment
      * Where its handles are drawn.
      *
      * @return list<array{at: float, values: list<float>, speed: float}>|null `at` in frames, `values` one for each number
-     *                                                                        (none where it goes a bent path), `speed` in units a frame; null where it has no handles
+     *     (none where it goes a bent path), `speed` in units a frame; null where it has no handles
      */
     public function handles(): ?array
     {

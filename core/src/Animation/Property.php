@@ -287,7 +287,11 @@ final readonly class Property
      */
     public function mapPoints(callable $change): self
     {
-        return $this->mapValues(fn (mixed $value): Point => $value instanceof Point ? $change($value) : throw new LogicException("a {$this->type->name()} is no point"));
+        return $this->mapValues(
+            fn (mixed $value): Point => $value instanceof Point
+                ? $change($value)
+                : throw new LogicException("a {$this->type->name()} is no point"),
+        );
     }
 
     /** @return array{?Keyframe, ?Keyframe} the last keyframe at or before the frame, and the first one after it */

@@ -39,7 +39,8 @@ final readonly class ReadyCascade
 
         return [
             ...$fields, ...$settings,
-            'id' => $id, 'as' => $this->role->value, 'units' => (in_array($own, $possible, true) ? $own : $possible[0])->value, 'length' => $length, 'at' => $at,
+            'id' => $id, 'as' => $this->role->value,
+            'units' => (in_array($own, $possible, true) ? $own : $possible[0])->value, 'length' => $length, 'at' => $at,
         ];
     }
 

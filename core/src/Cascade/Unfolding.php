@@ -113,7 +113,10 @@ final class Unfolding
         );
     }
 
-    /** @return array{float, float, float, float, float, float, float} about which point a unit is turned and scaled, and by how much it is moved, scaled and turned where it is all the way away */
+    /**
+     * @return array{float, float, float, float, float, float, float} about which point a unit is turned and scaled, and by how
+     *     much it is moved, scaled and turned where it is all the way away
+     */
     private function farthest(int $unit): array
     {
         $seed = $this->running->cascade->seed;

@@ -53,7 +53,10 @@ final class Coverage
     {
         foreach ($operations as $operation) {
             $isExact = match (true) {
-                $operation instanceof Group => $operation->filters === [] && $operation->masks === [] && $operation->blend === Blend::Normal && self::isExact($operation->operations),
+                $operation instanceof Group => $operation->filters === []
+                    && $operation->masks === []
+                    && $operation->blend === Blend::Normal
+                    && self::isExact($operation->operations),
                 $operation instanceof Samples => array_filter($operation->lists, fn (array $list): bool => ! self::isExact($list)) === [],
                 $operation instanceof Image => ! $operation->alpha,
                 default => true,

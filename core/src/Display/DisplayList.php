@@ -53,7 +53,8 @@ final readonly class DisplayList
         $background = $frame->background === null ? 'null' : "\"$frame->background\"";
         $more = $reference === [] ? '' : ',"reference":'.Text::list($reference);
 
-        return '{"version":'.self::VERSION.",\"frame\":$frame->frame,\"width\":$frame->width,\"height\":$frame->height,\"background\":$background,"
+        return '{"version":'.self::VERSION
+            .",\"frame\":$frame->frame,\"width\":$frame->width,\"height\":$frame->height,\"background\":$background,"
             .'"paths":'.Text::of((object) $paths).',"items":'.Text::list($items).$more.'}';
     }
 

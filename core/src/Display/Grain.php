@@ -28,7 +28,8 @@ final readonly class Grain
 
     public function encode(): string
     {
-        return "{\"type\":\"grain\",\"matrix\":{$this->matrix->encode()},\"seed\":$this->seed,\"amount\":".Text::number($this->amount, 4).'}';
+        return "{\"type\":\"grain\",\"matrix\":{$this->matrix->encode()},\"seed\":$this->seed,\"amount\":"
+            .Text::number($this->amount, 4).'}';
     }
 
     /** How strong a grain is: −1 for black to 1 for white. Both renderers work it out so. */

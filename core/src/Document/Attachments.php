@@ -92,7 +92,10 @@ final readonly class Attachments
     public function toJson(array $properties): array
     {
         $json = [];
-        foreach (['effects' => $this->effects, 'masks' => $this->masks, 'gradients' => $this->gradients, 'cascades' => $this->cascades, 'outlines' => $this->outlines] as $name => $things) {
+        foreach ([
+            'effects' => $this->effects, 'masks' => $this->masks, 'gradients' => $this->gradients,
+            'cascades' => $this->cascades, 'outlines' => $this->outlines,
+        ] as $name => $things) {
             if ($things !== []) {
                 $json[$name] = AttachedSettings::write($things, $properties);
             }
@@ -137,7 +140,9 @@ final readonly class Attachments
                 fn (PlacedGradient $one): PlacedGradient => $one->media === null ? $one : $one->ofMedia($ids[$one->media] ?? $one->media),
                 $this->gradients,
             ),
-            'brush' => $this->brush?->media === null ? $this->brush : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
+            'brush' => $this->brush?->media === null
+                ? $this->brush
+                : $this->brush->ofMedia($ids[$this->brush->media] ?? $this->brush->media),
         ]);
     }
 
@@ -153,7 +158,10 @@ final readonly class Attachments
         )]);
     }
 
-    /** @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $changed */
+    /**
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $changed
+     */
     public function with(array $changed): self
     {
         return Altered::copy($this, $changed);

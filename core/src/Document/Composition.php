@@ -241,7 +241,10 @@ final readonly class Composition
         }
     }
 
-    /** @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour, layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>, shutter?: Shutter}  $fields */
+    /**
+     * @param  array{name?: string, width?: int, height?: int, rate?: FrameRate, length?: int, background?: ?Colour,
+     *     layers?: Stack, markers?: Markers, alone?: list<string>, guides?: list<PlacedGuide>, shutter?: Shutter}  $fields
+     */
     public function with(array $fields): self
     {
         return Altered::copy($this, $fields);

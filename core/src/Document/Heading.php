@@ -19,7 +19,10 @@ final class Heading
         $at = max($frames[0] + self::STEP, min($frames[count($frames) - 1] - self::STEP, $frame));
         $earlier = array_reverse(array_filter($frames, fn (int $other): bool => $other - self::STEP > $frames[0] && $other < $at));
         $later = array_filter($frames, fn (int $other): bool => $other + self::STEP < $frames[count($frames) - 1] && $other > $at);
-        foreach ([$at, ...array_map(fn (int $other): float => $other - 2 * self::STEP, $earlier), ...array_map(fn (int $other): float => $other + 2 * self::STEP, $later)] as $moment) {
+        foreach ([
+            $at, ...array_map(fn (int $other): float => $other - 2 * self::STEP, $earlier),
+            ...array_map(fn (int $other): float => $other + 2 * self::STEP, $later),
+        ] as $moment) {
             [$before, $after] = [$layer->point('position', $moment - self::STEP), $layer->point('position', $moment + self::STEP)];
             if (hypot($after->x - $before->x, $after->y - $before->y) > 1e-6) {
                 return rad2deg(atan2($after->y - $before->y, $after->x - $before->x));

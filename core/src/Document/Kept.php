@@ -31,7 +31,10 @@ final readonly class Kept
         public array $curves = [],
         #[Field('effects that are kept at hand by name', longest: self::MOST, of: NamedLook::class, always: true)]
         public array $looks = [],
-        #[Field('moves that are kept at hand by name, relative to where a layer rests', longest: self::MOST, of: NamedMotion::class, always: true)]
+        #[Field(
+            'moves that are kept at hand by name, relative to where a layer rests', longest: self::MOST,
+            of: NamedMotion::class, always: true,
+        )]
         public array $motions = [],
     ) {
     }
@@ -42,7 +45,10 @@ final readonly class Kept
         return Fields::of(self::class)->readAmong($project);
     }
 
-    /** @return array<string, mixed> the fields of a project that they are written in, empty lists included: what was the last of one is gone then */
+    /**
+     * @return array<string, mixed> the fields of a project that they are written in, empty lists included: what was the last of
+     *     one is gone then
+     */
     public function toJson(): array
     {
         return Fields::of(self::class)->write($this);

@@ -79,7 +79,11 @@ final readonly class Layer implements Valued
     ) {
         $this->markers = $markers ?? Markers::of();
         $isBare = $attached->effects === [] && $attached->masks === [] && $life->isPlain();
-        $this->isPlain = $isBare && ! $kind->adjusts() && ! $exposure->motionBlur && ! $switches->alwaysReads && $switches->blend === Blend::Normal;
+        $this->isPlain = $isBare
+            && ! $kind->adjusts()
+            && ! $exposure->motionBlur
+            && ! $switches->alwaysReads
+            && $switches->blend === Blend::Normal;
         $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
     }
 
@@ -202,7 +206,8 @@ final readonly class Layer implements Valued
     /**
      * With others of what is attached to it.
      *
-     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things  in place of those that are there
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things  in place of those that are there
      * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
     public function having(array $things, array $settings): self
@@ -393,7 +398,8 @@ final readonly class Layer implements Valued
             'markers' => $this->markers->movedBy($by),
             'life' => $this->life->accentsMovedBy($by),
             'attached' => $this->attached->with(['cascades' => array_map(
-                fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Accent ? $one->with(['at' => $one->at + $by]) : $one, $this->attached->cascades,
+                fn (PlacedCascade $one): PlacedCascade => $one->role === Role::Accent ? $one->with(['at' => $one->at + $by]) : $one,
+                $this->attached->cascades,
             )]),
         ]);
     }
@@ -425,14 +431,19 @@ final readonly class Layer implements Valued
     /**
      * With others of what is attached to it, whose settings it has already.
      *
-     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>, cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things
+     * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things
      */
     public function attaching(array $things): self
     {
         return $this->with(['attached' => $this->attached->with($things)]);
     }
 
-    /** @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>, group?: ?string, switches?: Switches, exposure?: Exposure, life?: Life, attached?: Attachments, markers?: Markers}  $changed */
+    /**
+     * @param  array{id?: string, name?: string, span?: FrameRange, content?: Content, properties?: array<string, Property>,
+     *     group?: ?string, switches?: Switches, exposure?: Exposure, life?: Life, attached?: Attachments,
+     *     markers?: Markers} $changed
+     */
     public function with(array $changed): self
     {
         return Altered::copy($this, $changed);

@@ -45,7 +45,10 @@ final readonly class Media
         string $file,
         #[Name]
         ?string $name = null,
-        #[Field('SHA-256 of its content, by which a server knows that it has it', like: '^[0-9a-f]{64}$', unlike: 'is not a SHA-256 in 64 digits of 0 to 9 and a to f')]
+        #[Field(
+            'SHA-256 of its content, by which a server knows that it has it', like: '^[0-9a-f]{64}$',
+            unlike: 'is not a SHA-256 in 64 digits of 0 to 9 and a to f',
+        )]
         ?string $hash = null,
         #[Name('the folder that it is filed in', 100)]
         ?string $folder = null,

@@ -44,7 +44,10 @@ final readonly class MediaFacts
         return new self(0, 0, new FrameRate(self::SOUND_RATE), max(1, (int) ceil($seconds * self::SOUND_RATE)), true, false, $seconds);
     }
 
-    /** @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool, drawn: bool, font: ?string} */
+    /**
+     * @return array{width: int, height: int, rate: string, frames: int, sound: bool, alpha: bool, still: bool, heard: bool,
+     *     drawn: bool, font: ?string}
+     */
     public function toJson(): array
     {
         return [

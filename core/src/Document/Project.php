@@ -109,7 +109,9 @@ final readonly class Project
     {
         $placings = [];
         foreach ($this->compositions as $other) {
-            foreach ($other->layers->where(fn (LayerFacts $facts): bool => in_array($composition, $facts->refersTo->compositions, true)) as $layer) {
+            foreach ($other->layers->where(fn (LayerFacts $facts): bool => in_array(
+                $composition, $facts->refersTo->compositions, true,
+            )) as $layer) {
                 $placings[] = "“{$layer->name}” in “{$other->name}”";
             }
         }
@@ -157,7 +159,9 @@ final readonly class Project
     {
         $uses = [];
         foreach ($this->compositions as $composition) {
-            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array($media, $facts->refersTo->media, true)) as $layer) {
+            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array(
+                $media, $facts->refersTo->media, true,
+            )) as $layer) {
                 $uses[] = "“{$layer->name}” in “{$composition->name}”";
             }
         }

@@ -17,7 +17,9 @@ final readonly class Snap
     public function __construct(
         #[Field('frames', 0, Composition::LONGEST)] private float $within,
         #[Frame] private ?int $playhead = null,
-        #[LayerIds('layers whose keyframes draw in, too, where they are not on the move themselves', fewest: 0)] private array $keyframesOf = [],
+        #[LayerIds(
+            'layers whose keyframes draw in, too, where they are not on the move themselves', fewest: 0,
+        )] private array $keyframesOf = [],
     ) {
     }
 
@@ -26,8 +28,9 @@ final readonly class Snap
      * @param  list<string>  $layers  those that are on the move
      * @param  ?KeyframeSelection  $keyframes  those that are on the move
      */
-    public function distance(Composition $composition, array $frames, float $by, array $layers = [], ?KeyframeSelection $keyframes = null): int
-    {
+    public function distance(
+        Composition $composition, array $frames, float $by, array $layers = [], ?KeyframeSelection $keyframes = null,
+    ): int {
         return $this->marks($composition, $layers, $keyframes)->distance($frames, $by, $this->within);
     }
 

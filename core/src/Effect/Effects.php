@@ -61,7 +61,8 @@ final class Effects
             Vignette::class,
         ],
         'Colour' => [
-            ExposureEffect::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class, Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
+            ExposureEffect::class, BrightnessContrast::class, Curves::class, Saturation::class, Hue::class,
+            Temperature::class, Tint::class, OneColour::class, Duotone::class, Invert::class,
             Posterise::class, Threshold::class,
         ],
         'Texture' => [Grains::class, Scanlines::class, Pixels::class, Facets::class],

@@ -54,7 +54,10 @@ final class Inspection
     private static function takes(Layer $layer, Role $role): int
     {
         return max([0, ...array_map(
-            fn (PlacedCascade $one): int => $one->on && $one->role === $role ? $one->at + (Running::whose($one, $layer->attached->cascades)->length ?? 0) : 0, $layer->attached->cascades,
+            fn (PlacedCascade $one): int => $one->on && $one->role === $role
+                ? $one->at + (Running::whose($one, $layer->attached->cascades)->length ?? 0)
+                : 0,
+            $layer->attached->cascades,
         )]);
     }
 

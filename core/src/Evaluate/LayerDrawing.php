@@ -386,7 +386,8 @@ final readonly class LayerDrawing
         // Turned over left to right, unless it would be upside down then.
         $turned = $placed->d >= 0 ? Affine::scaling(-1, 1) : Affine::scaling(1, -1);
 
-        return $placed->after(Affine::translation($middle->x, $middle->y))->after($turned)->after(Affine::translation(-$middle->x, -$middle->y));
+        return $placed->after(Affine::translation($middle->x, $middle->y))->after($turned)
+            ->after(Affine::translation(-$middle->x, -$middle->y));
     }
 
     /** What arriving and leaving make of a layer's pose at a moment. */

@@ -30,17 +30,22 @@ final readonly class Pose
     public function encode(): string
     {
         $box = $this->box;
-        $corners = "[{$this->place($box->left, $box->top)},{$this->place($box->right, $box->top)},{$this->place($box->right, $box->bottom)},{$this->place($box->left, $box->bottom)}]";
+        $corners = "[{$this->place($box->left, $box->top)},{$this->place($box->right, $box->top)},"
+            ."{$this->place($box->right, $box->bottom)},{$this->place($box->left, $box->bottom)}]";
+        $anchor = $this->place($this->anchor->x, $this->anchor->y);
         $seen = $this->seen ? 'true' : 'false';
 
         // An id is made of letters, digits, - and _.
-        return "{\"layer\":\"$this->layer\",\"seen\":$seen,\"box\":[$box->left,$box->top,$box->right,$box->bottom],\"corners\":$corners,\"anchor\":{$this->place($this->anchor->x, $this->anchor->y)}}";
+        return "{\"layer\":\"$this->layer\",\"seen\":$seen,\"box\":[$box->left,$box->top,$box->right,$box->bottom],"
+            ."\"corners\":$corners,\"anchor\":$anchor}";
     }
 
     private function place(float $x, float $y): string
     {
         $matrix = $this->matrix;
 
-        return '['.round($matrix->a * $x + $matrix->c * $y + $matrix->e, 3).','.round($matrix->b * $x + $matrix->d * $y + $matrix->f, 3).']';
+        return '['.round(
+            $matrix->a * $x + $matrix->c * $y + $matrix->e, 3,
+        ).','.round($matrix->b * $x + $matrix->d * $y + $matrix->f, 3).']';
     }
 }

@@ -27,7 +27,10 @@ final readonly class SoundCue
     ) {
     }
 
-    /** @return array{layer: string, media: string, from: float, at: float, length: float, speed: float, level: non-empty-list<array{float, float}>} */
+    /**
+     * @return array{layer: string, media: string, from: float, at: float, length: float, speed: float,
+     *     level: non-empty-list<array{float, float}>}
+     */
     public function toJson(): array
     {
         return [

@@ -24,7 +24,11 @@ final readonly class Thread
     /** Segments beyond this many are drawn straight: they are narrower than a curve could be told from a line. */
     private const MOST_CURVES = 100;
 
-    /** @return array<string, mixed> of each bead, `curve` holds the handles of its easing, in shares of its time and its change, null where it has none; on each of `frames`, `channels` hold the numbers that the value is made of, `speeds` how far it goes in a frame, and `colours` the colour that it is */
+    /**
+     * @return array<string, mixed> of each bead, `curve` holds the handles of its easing, in shares of its time and its change,
+     *     null where it has none; on each of `frames`, `channels` hold the numbers that the value is made of, `speeds` how far it
+     *     goes in a frame, and `colours` the colour that it is
+     */
     public static function of(Layer $layer, string $name, Property $property): array
     {
         $course = $property->course($layer->span);

@@ -53,11 +53,16 @@ final class Trail
         ];
     }
 
-    /** @return list<array{frame: int, corners: list<array{float, float}>}> its poses at the nearest keyframes of its placement, before and after */
+    /**
+     * @return list<array{frame: int, corners: list<array{float, float}>}> its poses at the nearest keyframes of its placement,
+     *     before and after
+     */
     private static function ghosts(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
         $before = $after = null;
-        foreach (array_intersect_key($layer->properties, ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'rotation' => 0]) as $property) {
+        foreach (array_intersect_key(
+            $layer->properties, ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'rotation' => 0],
+        ) as $property) {
             $one = $property->keyframeBefore($frame - 1, $layer->span)?->frame($layer->span);
             $before = $one === null ? $before : max($before ?? $one, $one);
             $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);

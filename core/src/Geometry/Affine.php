@@ -66,7 +66,10 @@ final class Affine
         return new self($a, $b, $c, $d, $x - $a * $fromX - $c * $fromY, $y - $b * $fromX - $d * $fromY);
     }
 
-    /** @return array{float, float} the cosine and the sine of whole quarter turns: exact, so that upright graphics keep whole-pixel edges */
+    /**
+     * @return array{float, float} the cosine and the sine of whole quarter turns: exact, so that upright graphics keep
+     *     whole-pixel edges
+     */
     private static function quarters(float $degrees): array
     {
         return [[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]][((int) fmod($degrees / 90, 4) + 4) % 4];

@@ -35,7 +35,9 @@ final readonly class Lines
             new Box(0, 0, $width, $height),
             self::titleSafe($composition),
             ...array_map(
-                fn (PlacedGuide $guide): Box => $guide->axis === Axis::X ? new Box($guide->at, 0, $guide->at, $height) : new Box(0, $guide->at, $width, $guide->at),
+                fn (PlacedGuide $guide): Box => $guide->axis === Axis::X
+                    ? new Box($guide->at, 0, $guide->at, $height)
+                    : new Box(0, $guide->at, $width, $guide->at),
                 $composition->guides,
             ),
         ];

@@ -15,7 +15,10 @@ use Ricamo\Core\Evaluate\Evaluator;
 /** How a layer would look with one effect more, for choosing it by small pictures. */
 final class EffectSamples
 {
-    /** @return iterable<string, DisplayList> by the name of the effect: the layer alone on nothing, or all that lies beneath one that adjusts */
+    /**
+     * @return iterable<string, DisplayList> by the name of the effect: the layer alone on nothing, or all that lies beneath one
+     *     that adjusts
+     */
     public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): iterable
     {
         $frame = max($layer->span->in, min($layer->span->last(), $frame));

@@ -25,7 +25,8 @@ final class PathPlaces
     private const MOST = 600;
 
     /**
-     * @return list<array{property: string, path: string, contours: list<array{closed: bool, knots: list<array{at: array{float, float}, in: array{float, float}, out: array{float, float}}>}>}>
+     * @return list<array{property: string, path: string, contours: list<array{closed: bool, knots: list<array{at: array{float,
+     *     float}, in: array{float, float}, out: array{float, float}}>}>}>
      *     in composition pixels, handles as places; a path as SVG path data
      */
     public static function of(Layer $layer, Composition $composition, int $frame): array
@@ -35,7 +36,11 @@ final class PathPlaces
         $isDrawn = ($content instanceof ShapeContent || $content instanceof WindowContent) && $content->form === ShapeForm::Path;
         if (
             $isDrawn
-            || ($content instanceof TextContent && $layer->value('path', $frame) instanceof Contours && $layer->value('path', $frame)->all !== [])
+            || (
+                $content instanceof TextContent
+                && $layer->value('path', $frame) instanceof Contours
+                && $layer->value('path', $frame)->all !== []
+            )
         ) {
             $places[] = self::place('path', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
         }
@@ -55,7 +60,10 @@ final class PathPlaces
         return array_values(array_filter($places));
     }
 
-    /** @return ?array{property: string, path: string, contours: list<array{closed: bool, knots: list<array{at: array{float, float}, in: array{float, float}, out: array{float, float}}>}>} */
+    /**
+     * @return ?array{property: string, path: string, contours: list<array{closed: bool, knots: list<array{at: array{float,
+     *     float}, in: array{float, float}, out: array{float, float}}>}>}
+     */
     private static function place(string $property, Layer $layer, Affine $matrix, int $frame): ?array
     {
         $path = $layer->value($property, $frame);

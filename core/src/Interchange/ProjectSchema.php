@@ -75,15 +75,22 @@ final class ProjectSchema
             'Composition' => Fields::of(Composition::class)->schema(),
             ...$kinds,
             'Easing' => Easings::schema(),
-            'Bend' => ['description' => 'the handles of the motion path at a keyframe, as distances from it in pixels', ...Fields::of(Bend::class)->schema()],
-            'Effect' => $this->attached(array_map(fn (Effect $one): Attached => new PlacedEffect('e1', $one), array_values(Effects::all()))),
+            'Bend' => [
+                'description' => 'the handles of the motion path at a keyframe, as distances from it in pixels',
+                ...Fields::of(Bend::class)->schema(),
+            ],
+            'Effect' => $this->attached(array_map(
+                fn (Effect $one): Attached => new PlacedEffect('e1', $one), array_values(Effects::all()),
+            )),
             // With as many stops as there can be; fewer are read.
             'Gradient' => $this->attached(array_map(
-                fn (GradientForm $form): Attached => new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS), GradientForm::cases(),
+                fn (GradientForm $form): Attached => new PlacedGradient(Painted::fill(), $form, PlacedGradient::MOST_STOPS),
+                GradientForm::cases(),
             )),
             'Mask' => $this->attached(array_map(fn (MaskForm $form): Attached => new PlacedMask('m1', $form), MaskForm::cases())),
             'Cascade' => $this->attached([
-                new PlacedCascade('c1', Role::Arrive, Units::Letters, 1), new PlacedCascade('c1', Role::Leave, Units::Letters, 1, mirrors: 'c2'),
+                new PlacedCascade('c1', Role::Arrive, Units::Letters, 1),
+                new PlacedCascade('c1', Role::Leave, Units::Letters, 1, mirrors: 'c2'),
             ]),
             'Brush' => $this->attached(array_map(fn (BrushForm $form): Attached => new PlacedBrush($form), BrushForm::cases())),
             'Outline' => $this->attached([new PlacedOutline('o1')]),

@@ -28,7 +28,8 @@ final class WebVtt
         $text = "WEBVTT\n";
         foreach ($markers->all() as $marker) {
             $words = htmlspecialchars($marker->name, ENT_NOQUOTES | ENT_HTML5);
-            $text .= "\n{$marker->label->value}\n".self::clock($marker->frame, $rate).' --> '.self::clock($marker->frame + 1, $rate)."\n$words\n";
+            $text .= "\n{$marker->label->value}\n".self::clock($marker->frame, $rate).' --> '
+                .self::clock($marker->frame + 1, $rate)."\n$words\n";
         }
 
         return $text;

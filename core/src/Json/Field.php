@@ -98,7 +98,8 @@ readonly class Field
 
         return match (true) {
             // What is read later, a list, and what reads in its own way.
-            $type === Node::class, $type === 'array', static::class !== self::class && static::class !== Toggle::class => fn (Node $node): mixed => $this->read($node, $type),
+            $type === Node::class, $type === 'array',
+            static::class !== self::class && static::class !== Toggle::class => fn (Node $node): mixed => $this->read($node, $type),
             $of === 'bool' => fn (Node $node): bool => $node->bool(),
             $of === 'int' && $this->oneOf === [] => fn (Node $node): int => $node->int((int) $this->least, (int) $this->most),
             is_subclass_of($of, BackedEnum::class) => fn (Node $node): BackedEnum => $node->enum($of),
@@ -129,7 +130,9 @@ readonly class Field
     {
         return match (true) {
             $type === 'bool' => $node->bool(),
-            $type === 'int' => $this->oneOf === [] ? $node->int((int) $this->least, (int) $this->most) : $this->among($node->int(PHP_INT_MIN, PHP_INT_MAX), $node),
+            $type === 'int' => $this->oneOf === []
+                ? $node->int((int) $this->least, (int) $this->most)
+                : $this->among($node->int(PHP_INT_MIN, PHP_INT_MAX), $node),
             $type === 'float' => $node->number($this->least, $this->most),
             $type === 'string' => $this->text($node),
             is_subclass_of($type, BackedEnum::class) => $node->enum($type),
@@ -145,7 +148,9 @@ readonly class Field
             $this->among($text, $node);
         }
 
-        return $this->like === null || preg_match("/$this->like/", $text) === 1 ? $text : $node->refuse($this->unlike ?? "does not match $this->like");
+        return $this->like === null || preg_match("/$this->like/", $text) === 1
+            ? $text
+            : $node->refuse($this->unlike ?? "does not match $this->like");
     }
 
     /**
@@ -158,7 +163,9 @@ readonly class Field
     {
         return match (true) {
             in_array($value, $this->oneOf, true) => $value,
-            is_int($value) => $node->refuse('must be '.implode(', ', array_slice($this->oneOf, 0, -1)).' or '.$this->oneOf[count($this->oneOf) - 1]),
+            is_int($value) => $node->refuse('must be '.implode(
+                ', ', array_slice($this->oneOf, 0, -1),
+            ).' or '.$this->oneOf[count($this->oneOf) - 1]),
             count($this->oneOf) === 2 => $node->refuse("must be \"{$this->oneOf[0]}\" or \"{$this->oneOf[1]}\""),
             default => $node->refuse('is not one of '.implode(', ', $this->oneOf)),
         };

@@ -80,7 +80,8 @@ final class Fields
                 $field = $attribute->newInstance();
                 $isOptional = $parameter->isDefaultValueAvailable();
                 $fields[$parameter->getName()] = new Parameter(
-                    $field, self::type($parameter), $field->as ?? $parameter->getName(), $isOptional, $isOptional ? $parameter->getDefaultValue() : null,
+                    $field, self::type($parameter), $field->as ?? $parameter->getName(), $isOptional,
+                    $isOptional ? $parameter->getDefaultValue() : null,
                 );
             } elseif ($parameter->getAttributes(Together::class) !== []) {
                 $part = self::type($parameter);
@@ -138,7 +139,8 @@ final class Fields
     public function fixing(array $fixed, array $needed = []): self
     {
         $fields = array_map(
-            fn (Parameter $one): Parameter => in_array($one->name, $needed, true) ? $one->with(['isOptional' => false]) : $one, $this->fields,
+            fn (Parameter $one): Parameter => in_array($one->name, $needed, true) ? $one->with(['isOptional' => false]) : $one,
+            $this->fields,
         );
 
         return new self($this->class, $this->isMade, $fields, $this->together, $this->whole, [...$this->fixed, ...$fixed]);
@@ -154,7 +156,10 @@ final class Fields
         $changed = $this->fields[$parameter];
         $changed = $changed->with(['field' => Altered::copy($changed->field, ['least' => $least, 'most' => $most])]);
 
-        return new self($this->class, $this->isMade, [...$this->fields, $parameter => $changed], $this->together, $this->whole, $this->fixed);
+        return new self(
+            $this->class, $this->isMade, [...$this->fields, $parameter => $changed], $this->together, $this->whole,
+            $this->fixed,
+        );
     }
 
     private static function type(ReflectionParameter $parameter): string
@@ -328,6 +333,9 @@ final class Fields
      */
     public function schema(array $others = []): array
     {
-        return ['type' => 'object', 'properties' => [...$this->properties(), ...$others], 'required' => $this->required(), 'additionalProperties' => false];
+        return [
+            'type' => 'object', 'properties' => [...$this->properties(), ...$others], 'required' => $this->required(),
+            'additionalProperties' => false,
+        ];
     }
 }

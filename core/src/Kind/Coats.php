@@ -35,7 +35,8 @@ final class Coats
 
     /**
      * @param  Box  $box  of what is painted, in the layer's own space
-     * @param  Closure(Shown, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint or set by a brush
+     * @param  Closure(Shown, Affine, Box, Fitting): list<Operation>  $pictures  what is to be seen of pictures that are paint
+     *     or set by a brush
      * @param  float  $unit  pixels that one unit of the outlines is
      */
     public function __construct(

@@ -59,7 +59,8 @@ final readonly class LineArtist
     /**
      * @param  float  $width  in the units of the outlines
      * @param  float  $unit  pixels that one of them is
-     * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a brush sets them
+     * @param  (Closure(Shown, Affine, Box, Fitting): list<Operation>)|null  $pictures  what is to be seen of pictures, where a
+     *     brush sets them
      */
     public function __construct(
         Layer $layer,
@@ -146,7 +147,10 @@ final readonly class LineArtist
         );
     }
 
-    /** @return array{list<array{int, float, float}>, list<Path>} the number of each line that is drawn, from where on it to where; and the marks at the ends of them */
+    /**
+     * @return array{list<array{int, float, float}>, list<Path>} the number of each line that is drawn, from where on it to
+     *     where; and the marks at the ends of them
+     */
     private function parts(Measured $measured): array
     {
         $drawn = $this->style->isWhole()

@@ -28,7 +28,8 @@ final class MaskPlaces
     }
 
     /**
-     * @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in composition pixels
+     * @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in
+     *     composition pixels
      */
     public static function of(Layer $layer, Composition $composition, int $frame): array
     {

@@ -15,6 +15,9 @@ interface MovesWithin
     /** How many units of a cascade there are in a layer. */
     public function units(Layer $layer, PlacedCascade $cascade): int;
 
-    /** @return array<string, Point> points that go with the parts at a moment, in the layer's own space, by what each is of; none where all of them rest */
+    /**
+     * @return array<string, Point> points that go with the parts at a moment, in the layer's own space, by what each is of;
+     *     none where all of them rest
+     */
     public function marks(Layer $layer, Composition $composition, int|float $at): array;
 }

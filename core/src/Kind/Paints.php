@@ -58,7 +58,8 @@ final class Paints
     /**
      * @param  list<Operation>  $operations  that are filled and stroked with what `within` says
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted to a box around the matrix's origin
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of a picture or clip is to be seen, fitted
+     *     to a box around the matrix's origin
      * @return list<Operation>
      */
     public static function painted(

@@ -20,7 +20,8 @@ interface RepeatsInTime
      * All of them.
      *
      * @param  list<float>  $moments  of each
-     * @param  Closure(float): ?array{Affine, float}  $pose  from the layer's own space to the pixels that are drawn, and how opaque it is, at a moment; null where nothing is seen of it
+     * @param  Closure(float): ?array{Affine, float}  $pose  from the layer's own space to the pixels that are drawn, and how
+     *     opaque it is, at a moment; null where nothing is seen of it
      * @return list<Operation>
      */
     public function drawInTime(Layer $layer, Composition $composition, Moment $moment, array $moments, Closure $pose): array;

@@ -44,7 +44,8 @@ enum BrushForm: string
     public function defaults(): array
     {
         $set = fn (float $size, float $spacing, float $scatter = 0, float $turn = 0, float $sizes = 0, float $opacity = 0): array => [
-            'size' => $size, 'spacing' => $spacing, 'scatter' => $scatter, 'scatterTurn' => $turn, 'scatterSize' => $sizes, 'scatterOpacity' => $opacity,
+            'size' => $size, 'spacing' => $spacing, 'scatter' => $scatter, 'scatterTurn' => $turn, 'scatterSize' => $sizes,
+            'scatterOpacity' => $opacity,
         ];
 
         return match ($this) {

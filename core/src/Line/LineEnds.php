@@ -33,7 +33,8 @@ final readonly class LineEnds
     public function toJson(): array
     {
         return array_filter([
-            'cap' => $this->cap === Cap::Butt ? null : $this->cap->value, 'beginMark' => $this->begin?->value, 'endMark' => $this->end?->value,
+            'cap' => $this->cap === Cap::Butt ? null : $this->cap->value, 'beginMark' => $this->begin?->value,
+            'endMark' => $this->end?->value,
         ]);
     }
 

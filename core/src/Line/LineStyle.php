@@ -40,7 +40,9 @@ final readonly class LineStyle
     /** @return list<PropertyDefinition> */
     public static function properties(): array
     {
-        $percent = fn (string $name, float $default, float $least, float $most, string $title): PropertyDefinition => new PropertyDefinition(
+        $percent = fn (
+            string $name, float $default, float $least, float $most, string $title,
+        ): PropertyDefinition => new PropertyDefinition(
             $name, new NumberType, $default, $least, $most, $title, Section::Line, '%', rare: true,
         );
         $pixels = fn (string $name, float $least, string $title): PropertyDefinition => new PropertyDefinition(
@@ -75,8 +77,10 @@ final readonly class LineStyle
     private static function at(Valued $layer, int|float $at): self
     {
         return new self(
-            $layer->number('drawBegin', $at), $layer->number('drawEnd', $at), $layer->number('drawOffset', $at), $layer->value('drawTogether', $at) === true,
-            $layer->number('dash', $at), $layer->number('gap', $at), $layer->number('dashOffset', $at), $layer->number('taperBegin', $at), $layer->number('taperEnd', $at),
+            $layer->number('drawBegin', $at), $layer->number('drawEnd', $at), $layer->number('drawOffset', $at),
+            $layer->value('drawTogether', $at) === true,
+            $layer->number('dash', $at), $layer->number('gap', $at), $layer->number('dashOffset', $at),
+            $layer->number('taperBegin', $at), $layer->number('taperEnd', $at),
         );
     }
 

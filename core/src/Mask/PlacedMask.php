@@ -111,13 +111,19 @@ final readonly class PlacedMask implements Attached
 
         return [
             new PropertyDefinition('position', new PointType, new Point(0, 0), -self::FAR, self::FAR, 'Position', unit: 'px'),
-            ...($this->form === MaskForm::Free ? [] : [new PropertyDefinition('size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px')]),
+            ...($this->form === MaskForm::Free ? [] : [new PropertyDefinition(
+                'size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px',
+            )]),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', unit: '°'),
-            ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition('rounding', new LengthType, new Length(0), 0, self::FAR, 'Rounding', unit: 'px')] : []),
+            ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition(
+                'rounding', new LengthType, new Length(0), 0, self::FAR, 'Rounding', unit: 'px',
+            )] : []),
             $feather,
             new PropertyDefinition('grow', new NumberType, 0.0, -5000, 5000, 'Grow', unit: 'px'),
             $opacity,
-            ...($this->form === MaskForm::Free ? [new PropertyDefinition('path', new PathType, Contours::of(Path::ellipse(Box::centred(300, 300))), title: 'Path')] : []),
+            ...($this->form === MaskForm::Free ? [new PropertyDefinition(
+                'path', new PathType, Contours::of(Path::ellipse(Box::centred(300, 300))), title: 'Path',
+            )] : []),
         ];
     }
 

@@ -49,7 +49,9 @@ final class PointedForm
         $properties = [];
         foreach ($definitions as $name => $definition) {
             $value = $mask->optional($name);
-            $properties[$name] = $value === null ? Property::constant($definition->type, $definition->default) : PropertyJson::read($value, $definition);
+            $properties[$name] = $value === null
+                ? Property::constant($definition->type, $definition->default)
+                : PropertyJson::read($value, $definition);
         }
         $kept = array_diff_key($mask->object(), $definitions, ['points' => 0]);
 

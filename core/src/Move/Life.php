@@ -62,7 +62,10 @@ final readonly class Life
     /** Whether anything is to be done at a moment, so that what rests costs nothing. */
     public function isAtRest(int|float $at, FrameRange $span): bool
     {
-        return $this->isPlain() || $this->arrived($at, $span) === null && $this->left($at, $span) === null && $this->accentsOn($at, $span) === [];
+        return $this->isPlain()
+            || $this->arrived($at, $span) === null
+            && $this->left($at, $span) === null
+            && $this->accentsOn($at, $span) === [];
     }
 
     /** What becomes of the pose at a moment. */

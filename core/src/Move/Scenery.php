@@ -38,7 +38,10 @@ final readonly class Scenery
     public function outOfFrame(Point $direction): float
     {
         $ways = [];
-        foreach ([[$direction->x, $this->bounds->left, $this->bounds->right, $this->width], [$direction->y, $this->bounds->top, $this->bounds->bottom, $this->height]] as [$way, $from, $to, $size]) {
+        foreach ([
+            [$direction->x, $this->bounds->left, $this->bounds->right, $this->width],
+            [$direction->y, $this->bounds->top, $this->bounds->bottom, $this->height],
+        ] as [$way, $from, $to, $size]) {
             if (abs($way) > 1e-9) {
                 $ways[] = max(0.0, $way > 0 ? ($size - $from) / $way : $to / -$way);
             }

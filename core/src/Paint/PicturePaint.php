@@ -28,7 +28,8 @@ final readonly class PicturePaint
      *
      * @param  non-empty-list<Operation>  $operations
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
-     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of it is to be seen, fitted to a box around the matrix's origin
+     * @param  callable(Shown, Affine, Box, Fitting): list<Operation>  $shown  what of it is to be seen, fitted to a box around
+     *     the matrix's origin
      * @return list<Operation>
      */
     public function where(array $operations, Affine $matrix, callable $shown): array
@@ -48,7 +49,8 @@ final readonly class PicturePaint
     {
         $centre = $this->box->centre()->plus($this->values->point('pan'));
         $zoom = $this->values->number('zoom') / 100;
-        $place = $matrix->after(Affine::translation($centre->x, $centre->y))->after(Affine::rotation($this->values->number('turn')))->after(Affine::scaling($zoom, $zoom));
+        $place = $matrix->after(Affine::translation($centre->x, $centre->y))
+            ->after(Affine::rotation($this->values->number('turn')))->after(Affine::scaling($zoom, $zoom));
 
         return $shown($this->shown, $place, $this->box, $this->fitting);
     }

@@ -120,7 +120,10 @@ final class Along
         return $pieces;
     }
 
-    /** @return array{?Segment, float, int, float} the segment, the distance within it, its number, and where the round began that it is in */
+    /**
+     * @return array{?Segment, float, int, float} the segment, the distance within it, its number, and where the round began
+     *     that it is in
+     */
     private function place(float $distance): array
     {
         if ($this->segments === [] || $this->length <= 0) {

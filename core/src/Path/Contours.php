@@ -35,7 +35,10 @@ final class Contours
     public static function of(Path $path): self
     {
         $all = [];
-        /** @var list<array{float, float, float, float, float, float}> $knots each: its place, the handle that leads to it, that which leads from it, both as places */
+        /**
+         * @var list<array{float, float, float, float, float, float}> $knots each: its place, the handle that leads to it, that
+         *     which leads from it, both as places
+         */
         $knots = [];
         $next = 0;
         $c = $path->coordinates;

@@ -32,7 +32,13 @@ final class Rounding
         foreach ($contour->knots as $index => $knot) {
             $before = $contour->closed || $index > 0 ? $contour->knots[($index + $count - 1) % $count] : null;
             $after = $contour->closed || $index < $count - 1 ? $contour->knots[($index + 1) % $count] : null;
-            $isCorner = $count > 2 && $before !== null && $after !== null && $knot->isCorner() && self::isStraight($before->out) && self::isStraight($after->in) && ! in_array($index, $sharp, true);
+            $isCorner = $count > 2
+                && $before !== null
+                && $after !== null
+                && $knot->isCorner()
+                && self::isStraight($before->out)
+                && self::isStraight($after->in)
+                && ! in_array($index, $sharp, true);
             array_push($knots, ...($isCorner ? self::corner($knot->at, $before->at, $after->at, $radius) : [$knot]));
         }
 

@@ -19,7 +19,8 @@ final class AttachedSettings
             foreach ($one->settings() as $setting) {
                 $name = "{$one->id()}.{$setting->name}";
                 $definitions[$name] = new PropertyDefinition(
-                    $name, $setting->type, $setting->default, $setting->least, $setting->most, "{$setting->title} · ".lcfirst($one->title()), $one->section(), $setting->unit, $setting->step,
+                    $name, $setting->type, $setting->default, $setting->least, $setting->most,
+                    "{$setting->title} · ".lcfirst($one->title()), $one->section(), $setting->unit, $setting->step,
                 );
             }
         }
@@ -53,7 +54,9 @@ final class AttachedSettings
             $things[$one->id()] = $one;
             foreach ($settings as $name => $setting) {
                 $value = $node->optional($name);
-                $properties["{$one->id()}.$name"] = $value === null ? Property::constant($setting->type, $setting->default) : PropertyJson::read($value, $setting);
+                $properties["{$one->id()}.$name"] = $value === null
+                    ? Property::constant($setting->type, $setting->default)
+                    : PropertyJson::read($value, $setting);
             }
         }
 

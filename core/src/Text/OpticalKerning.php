@@ -43,7 +43,8 @@ final class OpticalKerning
     /**
      * @param  string  $text  that was shaped
      * @param  callable(string, string): ShapedLine  $shape  words in a font, without its own kerning
-     * @param  callable(Glyph): array{string, float, float}  $style  in which font one is set, how large, and how high: only those that are alike are put by one another
+     * @param  callable(Glyph): array{string, float, float}  $style  in which font one is set, how large, and how high: only
+     *     those that are alike are put by one another
      */
     public static function of(ShapedLine $line, string $text, callable $shape, callable $style): ShapedLine
     {

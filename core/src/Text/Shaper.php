@@ -12,10 +12,12 @@ interface Shaper
     /**
      * @param  string  $line  without line breaks
      * @param  string  $font  the id of a font face
-     * @param  array<string, int>  $features  OpenType features that are asked for besides what the font does by itself, by their tags; 0 for what is not used
+     * @param  array<string, int>  $features  OpenType features that are asked for besides what the font does by itself, by
+     *     their tags; 0 for what is not used
      * @param  array<string, float>  $axes  values of a variable font's axes, by their tags
      * @param  list<array{int, string}>  $spans  the bytes from which on characters are set by themselves, in order, and in which font each
-     * @param  bool  $down  whether the line runs from top to bottom: its glyphs lie as in one that is turned to the right, around its middle
+     * @param  bool  $down  whether the line runs from top to bottom: its glyphs lie as in one that is turned to the right,
+     *     around its middle
      *
      * @throws Refusal for an unknown font
      */

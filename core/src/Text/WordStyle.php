@@ -53,8 +53,10 @@ final readonly class WordStyle
         }
 
         return new self(
-            $from, $node->field('to')->int($from + 1, 1_000_001), $font, $node->optional('size')?->number(1, 1000) ?? 100.0, self::colour($node->optional('colour')),
-            $node->optional('tracking')?->number(-500, 5000) ?? 0.0, $node->optional('rise')?->number(-1000, 1000) ?? 0.0, $case, $node->optional('underline')?->bool() ?? false,
+            $from, $node->field('to')->int($from + 1, 1_000_001), $font, $node->optional('size')?->number(1, 1000) ?? 100.0,
+            self::colour($node->optional('colour')),
+            $node->optional('tracking')?->number(-500, 5000) ?? 0.0, $node->optional('rise')?->number(-1000, 1000) ?? 0.0,
+            $case, $node->optional('underline')?->bool() ?? false,
         );
     }
 
@@ -62,8 +64,10 @@ final readonly class WordStyle
     public function toJson(): array
     {
         return ['from' => $this->from, 'to' => $this->to, ...array_filter([
-            'font' => $this->font, 'size' => $this->size === 100.0 ? null : $this->size, 'colour' => $this->colour === null ? null : (string) $this->colour,
-            'tracking' => $this->tracking ?: null, 'rise' => $this->rise ?: null, 'case' => $this->case, 'underline' => $this->underline ?: null,
+            'font' => $this->font, 'size' => $this->size === 100.0 ? null : $this->size,
+            'colour' => $this->colour === null ? null : (string) $this->colour,
+            'tracking' => $this->tracking ?: null, 'rise' => $this->rise ?: null, 'case' => $this->case,
+            'underline' => $this->underline ?: null,
         ], fn (mixed $value): bool => $value !== null)];
     }
 
@@ -84,7 +88,8 @@ final readonly class WordStyle
             'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'], 'size' => $number(1, 1000), 'colour' => [
                 'type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$',
             ],
-            'tracking' => $number(-500, 5000), 'rise' => $number(-1000, 1000), 'case' => ['type' => 'string', 'enum' => ['upper', 'lower']], 'underline' => ['type' => 'boolean'],
+            'tracking' => $number(-500, 5000), 'rise' => $number(-1000, 1000),
+            'case' => ['type' => 'string', 'enum' => ['upper', 'lower']], 'underline' => ['type' => 'boolean'],
         ], 'required' => ['from', 'to'], 'additionalProperties' => false];
     }
 

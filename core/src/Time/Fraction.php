@@ -73,7 +73,9 @@ final readonly class Fraction
     {
         $numerator = $this->numerator * $step->denominator + $times * $step->numerator * $this->denominator;
         $denominator = $this->denominator * $step->denominator;
-        if (is_int($numerator) && is_int($denominator)) { // @phpstan-ignore function.alreadyNarrowedType, function.alreadyNarrowedType (an overflow makes it a float)
+        // An overflow makes it a float.
+        // @phpstan-ignore function.alreadyNarrowedType, function.alreadyNarrowedType
+        if (is_int($numerator) && is_int($denominator)) {
             return self::floorDivide($numerator, $denominator);
         }
 

@@ -59,7 +59,10 @@ final class EasingsTest extends TestCase
         $springOut = fn (float $x): float => $x === 0.0 || $x === 1.0 ? $x : 2 * 2 ** (-10 * $x) * sin(($x - 0.025) * 2 * M_PI / 0.3) + 1;
         yield 'elastic-out(2, 0.3)' => ['elastic-out(2, 0.3)', $springOut];
         yield 'elastic-in(2, 0.3)' => ['elastic-in(2, 0.3)', fn (float $x): float => 1 - $springOut(1 - $x)];
-        yield 'elastic-in-out(2, 0.3)' => ['elastic-in-out(2, 0.3)', fn (float $x): float => $x < 0.5 ? (1 - $springOut(1 - 2 * $x)) / 2 : (1 + $springOut(2 * $x - 1)) / 2];
+        yield 'elastic-in-out(2, 0.3)' => [
+            'elastic-in-out(2, 0.3)',
+            fn (float $x): float => $x < 0.5 ? (1 - $springOut(1 - 2 * $x)) / 2 : (1 + $springOut(2 * $x - 1)) / 2,
+        ];
         $bounce = function (float $x): float {
             if ($x < 1 / 2.75) {
                 return 7.5625 * $x * $x;
@@ -186,7 +189,10 @@ final class EasingsTest extends TestCase
 
     public function test_every_easing_runs_backwards_and_twice_backwards_is_itself(): void
     {
-        foreach ([...Easings::choices(), 'ease-in(80%)', 'cubic-bezier(0.1, -0.4, 0.3, 1.5)', 'linear(0, 0.2 30%, 0.9 40%, 1)', 'elastic-out(2, 0.4)'] as $text) {
+        foreach ([
+            ...Easings::choices(), 'ease-in(80%)', 'cubic-bezier(0.1, -0.4, 0.3, 1.5)', 'linear(0, 0.2 30%, 0.9 40%, 1)',
+            'elastic-out(2, 0.4)',
+        ] as $text) {
             $easing = Easings::parse($text);
             $reversed = $easing->reversed();
             for ($t = 0.0; $t <= 1; $t += 0.0625) {

@@ -27,7 +27,10 @@ final class GlidingTest extends TestCase
     private function property(ValueType $type, array $course): Property
     {
         return Property::keyframed($type, array_map(
-            fn (array $one): Keyframe => new Keyframe($one[0], $one[1], isset($one[2]) ? Easings::parse($one[2]) : new Glide, $one[3] ?? Pin::Start), $course,
+            fn (array $one): Keyframe => new Keyframe(
+                $one[0], $one[1], isset($one[2]) ? Easings::parse($one[2]) : new Glide, $one[3] ?? Pin::Start,
+            ),
+            $course,
         ));
     }
 
@@ -100,7 +103,10 @@ final class GlidingTest extends TestCase
 
     public function test_beside_a_pause_it_comes_to_rest(): void
     {
-        foreach ([[[0, new Point(0, 0)], [10, new Point(50, 0)], [20, new Point(50, 0)]], [[0, new Point(0, 0)], [10, new Point(50, 0), 'hold'], [20, new Point(90, 0)]]] as $course) {
+        foreach ([
+            [[0, new Point(0, 0)], [10, new Point(50, 0)], [20, new Point(50, 0)]],
+            [[0, new Point(0, 0)], [10, new Point(50, 0), 'hold'], [20, new Point(90, 0)]],
+        ] as $course) {
             $property = $this->property(new PointType, $course);
             self::assertEqualsWithDelta(50, $property->at(9.99, $this->span())->x, 0.001);
             self::assertSame(50.0, $property->at(15, $this->span())->x);

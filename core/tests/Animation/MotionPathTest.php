@@ -41,7 +41,8 @@ final class MotionPathTest extends TestCase
     private function bent(array $fields = []): Composition
     {
         return Fixture::composition([Fixture::bar(['position' => ['keyframes' => [
-            ['at' => 0, 'value' => [100, 0], 'bend' => ['leave' => [0, 55.228]]], ['at' => 20, 'value' => [0, 100], 'bend' => ['arrive' => [55.228, 0]]], ['at' => 40, 'value' => [0, 300]],
+            ['at' => 0, 'value' => [100, 0], 'bend' => ['leave' => [0, 55.228]]],
+            ['at' => 20, 'value' => [0, 100], 'bend' => ['arrive' => [55.228, 0]]], ['at' => 40, 'value' => [0, 300]],
         ]], ...$fields])]);
     }
 
@@ -63,7 +64,10 @@ final class MotionPathTest extends TestCase
 
     public function test_reversed_it_goes_the_same_way_back(): void
     {
-        $reversed = Fixture::edit($this->bent(), 'reverse-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20, 40]]]]);
+        $reversed = Fixture::edit(
+            $this->bent(), 'reverse-keyframes',
+            ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20, 40]]]],
+        );
         for ($frame = 0; $frame <= 40; $frame++) {
             self::assertEqualsWithDelta($this->at($this->bent(), 40 - $frame), $this->at($reversed, $frame), 0.01);
         }
@@ -71,7 +75,10 @@ final class MotionPathTest extends TestCase
 
     public function test_even_pace_goes_by_the_length_of_the_path(): void
     {
-        $paced = Fixture::edit($this->bent(), 'space-keyframes', ['by' => 'distance', 'keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20, 40]]]]);
+        $paced = Fixture::edit(
+            $this->bent(), 'space-keyframes',
+            ['by' => 'distance', 'keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 20, 40]]]],
+        );
         // 157 and 200 pixels in 40 frames: 17.6 and 22.4.
         self::assertSame([0, 18, 40], array_keys($paced->layer('bar')->properties['position']->course($paced->layer('bar')->span)));
     }
@@ -81,7 +88,10 @@ final class MotionPathTest extends TestCase
         $handles = fn (Composition $composition): array => $composition->layer('bar')->toJson()['position']['keyframes'][1]['bend'];
         $bend = ['layer' => 'bar', 'property' => 'position', 'frame' => 20, 'handle' => 'leave', 'to' => [0, 30]];
         self::assertSame(['arrive' => [0.0, -55.228], 'leave' => [0.0, 30.0]], $handles(Fixture::edit($this->bent(), 'bend-path', $bend)));
-        self::assertSame(['arrive' => [55.228, 0.0], 'leave' => [0.0, 30.0]], $handles(Fixture::edit($this->bent(), 'bend-path', ['sharp' => true] + $bend)));
+        self::assertSame(
+            ['arrive' => [55.228, 0.0], 'leave' => [0.0, 30.0]],
+            $handles(Fixture::edit($this->bent(), 'bend-path', ['sharp' => true] + $bend)),
+        );
     }
 
     public function test_made_smooth_and_sharp_again(): void
@@ -91,7 +101,10 @@ final class MotionPathTest extends TestCase
         // Along from (100, 0) to (0, 300), a third of the 141 and of the 200 pixels to its neighbours.
         self::assertEqualsWithDelta(47.14, hypot(...$smooth['arrive']), 0.01);
         self::assertEqualsWithDelta([-66.667 * 100 / hypot(100, 300), 66.667 * 300 / hypot(100, 300)], $smooth['leave'], 0.01);
-        self::assertArrayNotHasKey('bend', Fixture::edit($this->bent(), 'smooth-path', ['sharp' => true] + $all)->layer('bar')->toJson()['position']['keyframes'][1]);
+        self::assertArrayNotHasKey(
+            'bend',
+            Fixture::edit($this->bent(), 'smooth-path', ['sharp' => true] + $all)->layer('bar')->toJson()['position']['keyframes'][1],
+        );
     }
 
     public function test_it_turns_along(): void

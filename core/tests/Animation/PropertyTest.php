@@ -81,7 +81,9 @@ final class PropertyTest extends TestCase
     public function test_types_are_mixed_each_in_its_way(): void
     {
         $span = new FrameRange(0, 10);
-        $half = fn (ValueType $type, mixed $from, mixed $to): mixed => Property::keyframed($type, [new Keyframe(0, $from), new Keyframe(10, $to)])->at(5, $span);
+        $half = fn (ValueType $type, mixed $from, mixed $to): mixed => Property::keyframed(
+            $type, [new Keyframe(0, $from), new Keyframe(10, $to)],
+        )->at(5, $span);
         self::assertEquals(new Point(5, -10), $half(new PointType, new Point(0, 0), new Point(10, -20)));
         self::assertEquals(new Size(15, 30), $half(new SizeType, new Size(10, 20), new Size(20, 40)));
         self::assertSame(540.0, $half(new AngleType, 0.0, 1080.0));
@@ -114,7 +116,9 @@ final class PropertyTest extends TestCase
     public function test_a_frame_has_one_keyframe_whichever_end_it_is_pinned_to(): void
     {
         $span = new FrameRange(0, 20);
-        $property = Property::keyframed(new NumberType, [new Keyframe(5, 1.0), new Keyframe(10, 2.0), new Keyframe(-10, 3.0, new Linear, Pin::End)]);
+        $property = Property::keyframed(
+            new NumberType, [new Keyframe(5, 1.0), new Keyframe(10, 2.0), new Keyframe(-10, 3.0, new Linear, Pin::End)],
+        );
         self::assertCount(2, $property->with(new Keyframe(10, 4.0), $span)->keyframes());
         self::assertCount(2, $property->with(new Keyframe(-10, 4.0, new Linear, Pin::End), $span)->keyframes());
         self::assertSame([5], array_keys($property->replacing([10], [], $span)->course($span)));
@@ -138,13 +142,19 @@ final class PropertyTest extends TestCase
     /** @param  array{int, float}  ...$keyframes */
     private function numbers(array ...$keyframes): Property
     {
-        return Property::keyframed(new NumberType, array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)));
+        return Property::keyframed(
+            new NumberType,
+            array_map(fn (array $keyframe): Keyframe => new Keyframe($keyframe[0], $keyframe[1]), array_values($keyframes)),
+        );
     }
 
     public function test_points_are_mapped_and_nothing_else_is_taken_for_one(): void
     {
         $double = fn (Point $point): Point => new Point(2 * $point->x, 2 * $point->y);
-        self::assertEquals(new Point(6, 8), Property::constant(new PointType, new Point(3, 4))->mapPoints($double)->at(0, new FrameRange(0, 9)));
+        self::assertEquals(
+            new Point(6, 8),
+            Property::constant(new PointType, new Point(3, 4))->mapPoints($double)->at(0, new FrameRange(0, 9)),
+        );
         $this->expectException(LogicException::class);
         Property::constant(new NumberType, 5.0)->mapPoints($double);
     }

@@ -28,7 +28,8 @@ final class SplitTest extends TestCase
             self::assertCount(3, Fixture::json($after, 'bar')['rotation']['keyframes']);
             for ($frame = 0; $frame <= 40; $frame += 0.25) {
                 self::assertEqualsWithDelta(
-                    $before->layer('bar')->number('rotation', $frame), $after->layer('bar')->number('rotation', $frame), self::ALLOWED, "$easing cut on $cut, frame $frame",
+                    $before->layer('bar')->number('rotation', $frame), $after->layer('bar')->number('rotation', $frame),
+                    self::ALLOWED, "$easing cut on $cut, frame $frame",
                 );
             }
         }
@@ -37,7 +38,10 @@ final class SplitTest extends TestCase
     /** @return iterable<array{string}> */
     public static function easings(): iterable
     {
-        $settings = ['back-out(5)', 'elastic-out(2, 0.3)', 'elastic-in-out(1, 0.2)', 'cubic-bezier(0.1, 1.8, 0.9, -0.7)', 'cubic-bezier(0, 0.5, 1, 0.5)', 'cubic-bezier(0.9, 0, 0.1, 1)', 'linear(0, 0.3 10%, 0.2 60%, 1)'];
+        $settings = [
+            'back-out(5)', 'elastic-out(2, 0.3)', 'elastic-in-out(1, 0.2)', 'cubic-bezier(0.1, 1.8, 0.9, -0.7)',
+            'cubic-bezier(0, 0.5, 1, 0.5)', 'cubic-bezier(0.9, 0, 0.1, 1)', 'linear(0, 0.3 10%, 0.2 60%, 1)',
+        ];
         foreach ([...Easings::choices(), ...$settings] as $easing) {
             yield $easing => [$easing];
         }
@@ -45,9 +49,15 @@ final class SplitTest extends TestCase
 
     public function test_a_bezier_is_split_exactly(): void
     {
-        $after = Fixture::edit($this->moving('cubic-bezier(0.3, 0.1, 0.2, 1)'), 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 13]);
+        $after = Fixture::edit(
+            $this->moving('cubic-bezier(0.3, 0.1, 0.2, 1)'), 'add-keyframe',
+            ['layers' => ['bar'], 'property' => 'position', 'frame' => 13],
+        );
         for ($frame = 0; $frame <= 40; $frame += 0.5) {
-            self::assertEqualsWithDelta($this->moving('cubic-bezier(0.3, 0.1, 0.2, 1)')->layer('bar')->point('position', $frame)->x, $after->layer('bar')->point('position', $frame)->x, 0.001);
+            self::assertEqualsWithDelta(
+                $this->moving('cubic-bezier(0.3, 0.1, 0.2, 1)')->layer('bar')->point('position', $frame)->x,
+                $after->layer('bar')->point('position', $frame)->x, 0.001,
+            );
         }
     }
 
@@ -58,13 +68,19 @@ final class SplitTest extends TestCase
     #[TestWith(['bounce-out', Piecewise::class])]
     public function test_a_part_is_a_bezier_where_one_follows_it(string $easing, string $class): void
     {
-        $keyframes = Fixture::json(Fixture::edit($this->moving($easing), 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 20]), 'bar')['position']['keyframes'];
+        $keyframes = Fixture::json(
+            Fixture::edit($this->moving($easing), 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 20]),
+            'bar',
+        )['position']['keyframes'];
         self::assertInstanceOf($class, Easings::parse($keyframes[0]['easing']));
     }
 
     public function test_a_hold_is_held_on_both_sides(): void
     {
-        $keyframes = Fixture::json(Fixture::edit($this->moving('hold'), 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 20]), 'bar')['position']['keyframes'];
+        $keyframes = Fixture::json(
+            Fixture::edit($this->moving('hold'), 'add-keyframe', ['layers' => ['bar'], 'property' => 'position', 'frame' => 20]),
+            'bar',
+        )['position']['keyframes'];
         self::assertSame(['hold', 'hold'], array_column(array_slice($keyframes, 0, 2), 'easing'));
         self::assertEquals([0, 0], $keyframes[1]['value']);
     }

@@ -30,7 +30,14 @@ final class CascadeTest extends TestCase
     /** @param  array<string, mixed>  ...$cascades */
     private static function words(array ...$cascades): Composition
     {
-        $cascades = array_map(fn (array $one, int $index): array => ['id' => 'c'.($index + 1), ...(isset($one['mirrors']) ? [] : ['units' => 'letters', 'as' => 'arrive', 'length' => 20, 'easing' => 'linear']), ...$one], $cascades, array_keys($cascades));
+        $cascades = array_map(
+            fn (array $one, int $index): array => [
+                'id' => 'c'.($index + 1),
+                ...(isset($one['mirrors']) ? [] : ['units' => 'letters', 'as' => 'arrive', 'length' => 20, 'easing' => 'linear']),
+                ...$one,
+            ],
+            $cascades, array_keys($cascades),
+        );
 
         return Fixture::composition([Fixture::words(['typeSize' => 100, 'position' => [100, 500], 'cascades' => $cascades])]);
     }
@@ -44,7 +51,10 @@ final class CascadeTest extends TestCase
     /** @return list<?int> the alpha that each letter is drawn with, in order; those that are clear are left out */
     private static function alphas(Composition $composition, int $frame): array
     {
-        return array_map(fn (array $item): int => strlen($item['colour']) === 9 ? (int) hexdec(substr($item['colour'], 7)) : 255, self::items($composition, $frame));
+        return array_map(
+            fn (array $item): int => strlen($item['colour']) === 9 ? (int) hexdec(substr($item['colour'], 7)) : 255,
+            self::items($composition, $frame),
+        );
     }
 
     public function test_letters_come_one_after_another_and_together_make_the_words_at_rest(): void
@@ -62,7 +72,10 @@ final class CascadeTest extends TestCase
         // The letters are the parts of that line, in their places.
         $line = Fixture::evaluator()->frame($plain, 95)->toJson();
         $letters = Fixture::evaluator()->frame(self::words(['length' => 90, 'opacity' => 100]), 3)->toJson();
-        self::assertSame($line['paths'][$line['items'][0]['path']], implode('', array_map(fn (array $item): string => $letters['paths'][$item['path']], $letters['items'])));
+        self::assertSame(
+            $line['paths'][$line['items'][0]['path']],
+            implode('', array_map(fn (array $item): string => $letters['paths'][$item['path']], $letters['items'])),
+        );
         self::assertSame(array_fill(0, 9, $line['items'][0]['matrix']), array_column($letters['items'], 'matrix'));
     }
 
@@ -70,13 +83,30 @@ final class CascadeTest extends TestCase
     {
         $composition = self::words(['length' => 90, 'overlap' => 0, 'opacity' => 100, 'weight' => -200]);
         $list = Fixture::evaluator()->frame($composition, 15)->toJson();
-        $bounds = array_map(fn (array $item): array => \Ricamo\Core\Path\Contours::parse($list['paths'][$item['path']])->path()->bounds()->toJson(), $list['items']);
+        $bounds = array_map(
+            fn (array $item): array => \Ricamo\Core\Path\Contours::parse($list['paths'][$item['path']])->path()->bounds()->toJson(),
+            $list['items'],
+        );
         // The first rests, the second is half on its way, the third has not begun: 400, 300 and 200 wide, their middles 500 apart.
-        $drawn = array_map(fn (array $box, array $item): array => [$box[2] - $box[0], ($item['matrix'][4] - 100) / $item['matrix'][0] + ($box[0] + $box[2]) / 2], $bounds, $list['items']);
+        $drawn = array_map(
+            fn (array $box, array $item): array => [
+                $box[2] - $box[0], ($item['matrix'][4] - 100) / $item['matrix'][0] + ($box[0] + $box[2]) / 2,
+            ],
+            $bounds, $list['items'],
+        );
         self::assertEqualsWithDelta([[400, 200], [300, 700], [200, 1200]], array_slice($drawn, 0, 3), 0.6);
         self::assertSame(self::items(self::words(), 95), self::items($composition, 95));
         // It counts from the layer's own weight, and by how much as two of them say together.
-        $heavy = Fixture::composition([Fixture::words(['typeSize' => 100, 'axisWeight' => 600, 'cascades' => array_map(fn (int $id): array => ['id' => "c$id", 'as' => 'arrive', 'units' => 'letters', 'length' => 20, 'overlap' => 100, 'easing' => 'linear', 'opacity' => 100, 'weight' => 100], [1, 2])])]);
+        $heavy = Fixture::composition([Fixture::words([
+            'typeSize' => 100, 'axisWeight' => 600,
+            'cascades' => array_map(
+                fn (int $id): array => [
+                    'id' => "c$id", 'as' => 'arrive', 'units' => 'letters', 'length' => 20, 'overlap' => 100,
+                    'easing' => 'linear', 'opacity' => 100, 'weight' => 100,
+                ],
+                [1, 2],
+            ),
+        ])]);
         $list = Fixture::evaluator()->frame($heavy, 10)->toJson();
         $box = \Ricamo\Core\Path\Contours::parse($list['paths'][$list['items'][0]['path']])->path()->bounds();
         self::assertEqualsWithDelta(700, $box?->width(), 5);
@@ -85,7 +115,12 @@ final class CascadeTest extends TestCase
     public function test_the_inner_end_of_a_cascade_is_pulled(): void
     {
         $composition = self::words([], ['as' => 'leave', 'length' => 30], ['mirrors' => 'c1']);
-        $lengths = fn (string $cascade, int $by): array => array_map(fn ($one): int => $one->mirrors === null ? $one->length : 0, Fixture::edit($composition, 'pull-cascade', ['layer' => 'words', 'cascade' => $cascade, 'by' => $by])->layer('words')->attached->cascades);
+        $lengths = fn (string $cascade, int $by): array => array_map(
+            fn ($one): int => $one->mirrors === null ? $one->length : 0,
+            Fixture::edit(
+                $composition, 'pull-cascade', ['layer' => 'words', 'cascade' => $cascade, 'by' => $by],
+            )->layer('words')->attached->cascades,
+        );
         self::assertSame([25, 30, 0], $lengths('c1', 5));
         self::assertSame([20, 25, 0], $lengths('c2', 5));
         self::assertSame([15, 30, 0], $lengths('c3', 5));
@@ -101,12 +136,17 @@ final class CascadeTest extends TestCase
         $paced = Fixture::edit(self::words(['overlap' => 50]), 'pace-cascade', ['layer' => 'words', 'cascade' => 'c1', 'each' => 8]);
         // 8 · (1 + 8 · 0.5)
         self::assertSame(40, $paced->layer('words')->attached->cascades[0]->length);
-        self::assertSame('pace of cascade', Edits::read(new Node(['edit' => 'pace-cascade', 'args' => ['layer' => 'w', 'cascade' => 'c1', 'each' => 8]]))->title());
+        self::assertSame(
+            'pace of cascade',
+            Edits::read(new Node(['edit' => 'pace-cascade', 'args' => ['layer' => 'w', 'cascade' => 'c1', 'each' => 8]]))->title(),
+        );
     }
 
     public function test_spaces_take_a_turn_where_they_are_counted(): void
     {
-        $alphas = fn (bool $spaces, int $frame): array => self::alphas(self::words(['length' => 90, 'overlap' => 0, 'spaces' => $spaces]), $frame);
+        $alphas = fn (bool $spaces, int $frame): array => self::alphas(
+            self::words(['length' => 90, 'overlap' => 0, 'spaces' => $spaces]), $frame,
+        );
         // Ten turns of nine frames with it: at frame 50 the fifth letter is there and the space has its turn.
         self::assertSame(array_fill(0, 5, 255), $alphas(true, 50));
         self::assertSame(array_fill(0, 5, 255), $alphas(false, 50));
@@ -116,7 +156,10 @@ final class CascadeTest extends TestCase
 
     public function test_a_unit_is_moved_scaled_and_turned_about_its_own_pivot(): void
     {
-        $composition = self::words(['length' => 10, 'overlap' => 100, 'opacity' => 100, 'position' => [30, -40], 'scale' => [50, 50], 'turn' => 90, 'pivot' => [100, 100]]);
+        $composition = self::words([
+            'length' => 10, 'overlap' => 100, 'opacity' => 100, 'position' => [30, -40], 'scale' => [50, 50], 'turn' => 90,
+            'pivot' => [100, 100],
+        ]);
         // Half way: 75 %, 45°, moved by (15, −20). The second letter's box ends at (100 + 100, 500 + 20): that corner only moves.
         [$a, $b, $c, $d, $e, $f] = self::items($composition, 5)[1]['matrix'];
         $cos = 0.1 * 0.75 * cos(M_PI / 4);
@@ -126,15 +169,21 @@ final class CascadeTest extends TestCase
 
     public function test_what_is_thrown_is_as_far_as_the_dice_say_of_what_is_set(): void
     {
-        // All of it away on the first frame: the matrix of each letter is its place, its turn and its scale, of outlines of 1,000 units an em.
-        $thrown = fn (array $fields): array => array_column(self::items(self::words(['length' => 90, 'opacity' => 100, 'seed' => 7, ...$fields]), 0), 'matrix');
+        // All of it away on the first frame: the matrix of each letter is its place, its turn and its scale, of outlines of
+        // 1,000 units an em.
+        $thrown = fn (array $fields): array => array_column(
+            self::items(self::words(['length' => 90, 'opacity' => 100, 'seed' => 7, ...$fields]), 0), 'matrix',
+        );
         $plain = $thrown(['position' => [0, 10]]);
         $moved = $thrown(['position' => [0, 10], 'scatter' => [40, 20]]);
         $turned = $thrown(['scatterTurn' => 30]);
         $scaled = $thrown(['scale' => [80, 50], 'scatterScale' => 25]);
         foreach (range(0, 8) as $unit) {
             $dice = fn (string $for): float => Dice::thrown(7, $unit, $for);
-            self::assertEqualsWithDelta([40 * $dice('x'), 20 * $dice('y')], [$moved[$unit][4] - $plain[$unit][4], $moved[$unit][5] - $plain[$unit][5]], 1e-3);
+            self::assertEqualsWithDelta(
+                [40 * $dice('x'), 20 * $dice('y')],
+                [$moved[$unit][4] - $plain[$unit][4], $moved[$unit][5] - $plain[$unit][5]], 1e-3,
+            );
             self::assertEqualsWithDelta(30 * $dice('turn'), rad2deg(atan2($turned[$unit][1], $turned[$unit][0])), 1e-3);
             $by = 1 + 0.25 * $dice('scale');
             self::assertEqualsWithDelta([0.08 * $by, 0.05 * $by], [$scaled[$unit][0], $scaled[$unit][3]], 1e-6);
@@ -178,7 +227,9 @@ final class CascadeTest extends TestCase
         $thrown = Order::Random->turns($five, 7);
         self::assertEqualsCanonicalizing([0.0, 0.25, 0.5, 0.75, 1.0], $thrown);
         self::assertSame($thrown, Order::Random->turns($five, 7));
-        self::assertGreaterThan(15, count(array_unique(array_map(fn (int $seed): string => implode(Dice::shuffled(5, $seed)), range(1, 20)))));
+        self::assertGreaterThan(
+            15, count(array_unique(array_map(fn (int $seed): string => implode(Dice::shuffled(5, $seed)), range(1, 20)))),
+        );
     }
 
     public function test_chance_is_the_same_everywhere_and_even(): void
@@ -199,12 +250,17 @@ final class CascadeTest extends TestCase
         self::assertSame([], self::items($leaving, 99));
         // As it arrives, backwards: frame by frame the same.
         $arriving = ['length' => 45, 'overlap' => 30, 'position' => [0, 60], 'turn' => 20, 'easing' => 'cubic-out', 'spread' => 'ease-in'];
-        $mirrored = Fixture::composition([Fixture::words(['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', ...$arriving], ['id' => 'c2', 'mirrors' => 'c1']]])]);
+        $mirrored = Fixture::composition([Fixture::words(['cascades' => [
+            ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', ...$arriving], ['id' => 'c2', 'mirrors' => 'c1'],
+        ]])]);
         foreach ([0, 3, 20, 44] as $frame) {
             self::assertEquals(self::items($mirrored, $frame), self::items($mirrored, 99 - $frame), "frame $frame");
         }
         // Or the first that came goes first.
-        $same = Fixture::composition([Fixture::words(['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', ...$arriving, 'spread' => 'linear'], ['id' => 'c2', 'mirrors' => 'c1', 'sameOrder' => true]]])]);
+        $same = Fixture::composition([Fixture::words(['cascades' => [
+            ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', ...$arriving, 'spread' => 'linear'],
+            ['id' => 'c2', 'mirrors' => 'c1', 'sameOrder' => true],
+        ]])]);
         $shown = fn (Composition $composition, int $frame): array => array_column(self::items($composition, $frame), 'path');
         self::assertCount(3, $shown($same, 10));
         self::assertNotContains($shown($same, 10)[0], $shown($same, 99 - 10));
@@ -212,7 +268,11 @@ final class CascadeTest extends TestCase
 
     public function test_several_on_one_layer_each_on_its_own_time(): void
     {
-        $composition = self::words(['opacity' => 100, 'position' => [0, 100], 'length' => 20], ['as' => 'leave', 'units' => 'words', 'length' => 30, 'overlap' => 0], ['as' => 'accent', 'opacity' => 100, 'units' => 'lines', 'at' => 40, 'length' => 10, 'turn' => 90, 'pivot' => [0, 80]]);
+        $composition = self::words(
+            ['opacity' => 100, 'position' => [0, 100], 'length' => 20],
+            ['as' => 'leave', 'units' => 'words', 'length' => 30, 'overlap' => 0],
+            ['as' => 'accent', 'opacity' => 100, 'units' => 'lines', 'at' => 40, 'length' => 10, 'turn' => 90, 'pivot' => [0, 80]],
+        );
         self::assertEqualsWithDelta(600, self::items($composition, 0)[0]['matrix'][5], 0.01);
         // The accent is farthest away half way through, and the line turns about where it begins on the baseline.
         self::assertEqualsWithDelta([0, 0.1, -0.1, 0, 100, 500], self::items($composition, 45)[0]['matrix'], 1e-4);
@@ -224,8 +284,19 @@ final class CascadeTest extends TestCase
 
     public function test_layers_of_a_group_are_units_too(): void
     {
-        $bars = array_map(fn (int $number): array => Fixture::bar(['id' => "b$number", 'group' => 'g', 'size' => [100, 50], 'position' => [200 * $number, 100]]), [1, 2, 3]);
-        $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Bars', 'in' => 0, 'out' => 100, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'layers', 'length' => 30, 'overlap' => 0, 'position' => [0, 40], 'opacity' => 0]]];
+        $bars = array_map(
+            fn (int $number): array => Fixture::bar([
+                'id' => "b$number", 'group' => 'g', 'size' => [100, 50], 'position' => [200 * $number, 100],
+            ]),
+            [1, 2, 3],
+        );
+        $group = [
+            'id' => 'g', 'kind' => 'group', 'name' => 'Bars', 'in' => 0, 'out' => 100,
+            'cascades' => [[
+                'id' => 'c1', 'as' => 'arrive', 'units' => 'layers', 'length' => 30, 'overlap' => 0, 'position' => [0, 40],
+                'opacity' => 0,
+            ]],
+        ];
         $composition = Fixture::composition([$group, ...$bars]);
         self::assertSame([], self::items($composition, 0));
         $items = self::items($composition, 15);
@@ -233,7 +304,10 @@ final class CascadeTest extends TestCase
         self::assertEqualsWithDelta([100, 120], [$items[0]['matrix'][5], $items[1]['matrix'][5]], 0.01);
         self::assertSame('#2f5d5080', $items[1]['colour']);
         self::assertCount(3, self::items($composition, 30));
-        self::assertSame(3, Fixture::evaluator()->units($composition->layer('g'), $composition, $composition->layer('g')->attached->cascades[0]));
+        self::assertSame(
+            3,
+            Fixture::evaluator()->units($composition->layer('g'), $composition, $composition->layer('g')->attached->cascades[0]),
+        );
     }
 
     public function test_typing_shows_a_caret_and_shuffling_other_letters_of_the_same_words(): void
@@ -252,7 +326,16 @@ final class CascadeTest extends TestCase
 
     public function test_motion_blur_follows_the_letters_where_the_layer_stands_still(): void
     {
-        $composition = Fixture::composition([Fixture::words(['motionBlur' => true, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 10, 'overlap' => 100, 'opacity' => 100, 'position' => [0, 500]]]])], ['shutter' => ['angle' => 180, 'phase' => 0, 'samples' => 16]]);
+        $composition = Fixture::composition(
+            [Fixture::words([
+                'motionBlur' => true,
+                'cascades' => [[
+                    'id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 10, 'overlap' => 100,
+                    'opacity' => 100, 'position' => [0, 500],
+                ]],
+            ])],
+            ['shutter' => ['angle' => 180, 'phase' => 0, 'samples' => 16]],
+        );
         self::assertSame('samples', self::items($composition, 4)[0]['op']);
         // 25 px in half a frame, 2.5 px apart.
         self::assertCount(16, self::items($composition, 4)[0]['lists']);
@@ -296,11 +379,16 @@ final class CascadeTest extends TestCase
     {
         self::assertGreaterThanOrEqual(20, count(Cascades::all()));
         $words = Fixture::composition([Fixture::words(['typeSize' => 50])]);
-        $added = fn (Composition $to, string $cascade, bool $also = false): Composition => Fixture::edit($to, 'add-cascade', ['layers' => ['words'], 'cascade' => $cascade, 'added' => $also]);
+        $added = fn (Composition $to, string $cascade, bool $also = false): Composition => Fixture::edit(
+            $to, 'add-cascade', ['layers' => ['words'], 'cascade' => $cascade, 'added' => $also],
+        );
         $risen = $added($words, 'rise');
         // As far as the type is large.
         self::assertEquals(new Point(0, 30), $risen->layer('words')->point('c1.position', 0));
-        $mirrored = Fixture::edit($risen, 'set-cascades', ['layers' => ['words'], 'cascades' => [...$risen->toJson()['layers'][0]['cascades'], ['id' => 'c2', 'mirrors' => 'c1']]]);
+        $mirrored = Fixture::edit(
+            $risen, 'set-cascades',
+            ['layers' => ['words'], 'cascades' => [...$risen->toJson()['layers'][0]['cascades'], ['id' => 'c2', 'mirrors' => 'c1']]],
+        );
         self::assertSame('Leaving as it arrives', $mirrored->layer('words')->attached->cascades[1]->title());
         // What mirrored the arrival goes with it; an accent stays beside it, and so does what is added.
         self::assertSame(['c3'], array_column($added($mirrored, 'pop')->layer('words')->attached->cascades, 'id'));
@@ -311,8 +399,12 @@ final class CascadeTest extends TestCase
 
     public function test_trimming_splitting_and_another_rate(): void
     {
-        $composition = self::words(['length' => 30, 'at' => 10], ['as' => 'leave', 'length' => 40], ['as' => 'accent', 'at' => 45, 'length' => 10]);
-        $ats = fn (Composition $of, string $layer): array => array_map(fn ($one): array => [$one->role->value, $one->at], $of->layer($layer)->attached->cascades);
+        $composition = self::words(
+            ['length' => 30, 'at' => 10], ['as' => 'leave', 'length' => 40], ['as' => 'accent', 'at' => 45, 'length' => 10],
+        );
+        $ats = fn (Composition $of, string $layer): array => array_map(
+            fn ($one): array => [$one->role->value, $one->at], $of->layer($layer)->attached->cascades,
+        );
         $trimmed = Fixture::edit($composition, 'trim-layer', ['layer' => 'words', 'in' => 5]);
         self::assertSame([['arrive', 10], ['leave', 0], ['accent', 40]], $ats($trimmed, 'words'));
         $split = Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 70]);
@@ -321,15 +413,22 @@ final class CascadeTest extends TestCase
         foreach ([65, 69, 70, 80] as $frame) {
             self::assertEquals(self::items($composition, $frame), self::items($split, $frame), "frame $frame");
         }
-        self::assertSame([['arrive', 10], ['accent', 45]], $ats(Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 58]), 'words'));
+        self::assertSame(
+            [['arrive', 10], ['accent', 45]],
+            $ats(Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 58]), 'words'),
+        );
         $faster = Fixture::edit($composition, 'set-composition', ['rate' => '50/1']);
-        self::assertSame([60, 20], [$faster->layer('words')->attached->cascades[0]->length, $faster->layer('words')->attached->cascades[0]->at]);
+        self::assertSame(
+            [60, 20],
+            [$faster->layer('words')->attached->cascades[0]->length, $faster->layer('words')->attached->cascades[0]->at],
+        );
     }
 
     public function test_what_cannot_be_is_refused(): void
     {
         foreach ([
-            ['units' => 'layers'], ['length' => 0], ['overlap' => 101], ['every' => 0], ['order' => 'best'], ['id' => 'x1'], ['easing' => 'fast'], ['gathered' => 1],
+            ['units' => 'layers'], ['length' => 0], ['overlap' => 101], ['every' => 0], ['order' => 'best'], ['id' => 'x1'],
+            ['easing' => 'fast'], ['gathered' => 1],
         ] as $wrong) {
             try {
                 self::words($wrong);

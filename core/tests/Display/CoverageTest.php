@@ -34,8 +34,17 @@ final class CoverageTest extends TestCase
         yield 'a clip' => [[Fixture::clip(['position' => [200, 100], 'scale' => [25, 25]])], 1.0];
         yield 'a clip beside' => [[Fixture::clip(['position' => [0, 100], 'scale' => [25, 25]])], 0.6];
         yield 'a gradient' => [[$bar(['gradients' => [['of' => 'fill', 'form' => 'linear', 'stops' => 2]]]), $right], 1.0];
-        yield 'a gradient that ends in nothing' => [[$bar(['gradients' => [['of' => 'fill', 'form' => 'linear', 'stops' => 2, 'colour2' => '#00000000']]]), $right], 0.5];
-        yield 'half wiped' => [[$bar(['size' => [400, 200], 'position' => [200, 100], 'in' => -5, 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'wipe', 'angle' => 180]]]])], 0.5];
+        yield 'a gradient that ends in nothing' => [
+            [$bar(['gradients' => [['of' => 'fill', 'form' => 'linear', 'stops' => 2, 'colour2' => '#00000000']]]), $right],
+            0.5,
+        ];
+        yield 'half wiped' => [
+            [$bar([
+                'size' => [400, 200], 'position' => [200, 100], 'in' => -5,
+                'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'wipe', 'angle' => 180]]],
+            ])],
+            0.5,
+        ];
         $along = Fixture::keyframes([0, [100, 100]], [10, [300, 100]]);
         // Four of them in half of a frame, in which it goes 20 px: the last is 7.5 px further than the first.
         yield 'what moves on farther than it is wide' => [[$bar(['size' => [6, 200], 'position' => $along, 'motionBlur' => true])], 0.0];

@@ -18,9 +18,12 @@ use Ricamo\Core\Time\FrameRate;
 final class HostileDocumentTest extends TestCase
 {
     private const JUNK = [
-        null, true, false, 0, -1, 1, 0.5, 1e300, -1e300, PHP_INT_MAX, PHP_INT_MIN, '', ' ', 'x', '#ff', '#12345678', "\u{202e}", "a\0b", '1/0', '0/1',
-        '999999999/1', '30000/1001', 'hold', 'elastic-in(0, 0)', 'cubic-bezier(2, 0, 0, 0)', 'start', 'text', 'footage', 'm1', [], [[]], [1], [1, 2], [1, 2, 3],
-        ['keyframes' => []], ['keyframes' => [['at' => 0, 'value' => 1]]], ['keyframes' => [['at' => 0, 'value' => [1, 2]], ['at' => 0, 'value' => [1, 2]]]], ['a' => 1],
+        null, true, false, 0, -1, 1, 0.5, 1e300, -1e300, PHP_INT_MAX, PHP_INT_MIN, '', ' ', 'x', '#ff', '#12345678',
+        "\u{202e}", "a\0b", '1/0', '0/1',
+        '999999999/1', '30000/1001', 'hold', 'elastic-in(0, 0)', 'cubic-bezier(2, 0, 0, 0)', 'start', 'text', 'footage',
+        'm1', [], [[]], [1], [1, 2], [1, 2, 3],
+        ['keyframes' => []], ['keyframes' => [['at' => 0, 'value' => 1]]],
+        ['keyframes' => [['at' => 0, 'value' => [1, 2]], ['at' => 0, 'value' => [1, 2]]]], ['a' => 1],
     ];
 
     /** @return array<string, mixed> */
@@ -30,8 +33,14 @@ final class HostileDocumentTest extends TestCase
             'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot Nine', 'media' => [['id' => 'm1', 'file' => 'street.mp4']],
             'compositions' => [['id' => 'c1', 'name' => 'Lower third', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 60, 'background' => '#000000', 'layers' => [
                 Fixture::clip(['from' => 3, 'sound' => true]),
-                Fixture::bar(['position' => Fixture::keyframes([0, [0, 0], 'back-out(2)'], [20, [100, 50]], [-5, [0, 0], 'hold', 'end']), 'fill' => '#2f5d5080', 'rounding' => 4, 'label' => 'weld', 'visible' => true, 'scaleLinked' => false]),
-                Fixture::words(['opacity' => Fixture::keyframes([0, 0], [9, 100]), 'align' => 'centre', 'font' => 'karla-bold', 'tracking' => 20]),
+                Fixture::bar([
+                    'position' => Fixture::keyframes([0, [0, 0], 'back-out(2)'], [20, [100, 50]], [-5, [0, 0], 'hold', 'end']),
+                    'fill' => '#2f5d5080', 'rounding' => 4, 'label' => 'weld', 'visible' => true, 'scaleLinked' => false,
+                ]),
+                Fixture::words([
+                    'opacity' => Fixture::keyframes([0, 0], [9, 100]), 'align' => 'centre', 'font' => 'karla-bold',
+                    'tracking' => 20,
+                ]),
             ]]],
         ];
     }
@@ -90,9 +99,18 @@ final class HostileDocumentTest extends TestCase
         $of = fn (string $property): array => ['keyframes' => [['layer' => 'bar', 'property' => $property, 'frames' => [0]]]];
         $edits = [
             ['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'shape', 'form' => 'ellipse', 'size' => [10, 10]], 'at' => 4]],
-            ['edit' => 'set-values', 'args' => ['frame' => 3, 'scope' => 'whole', 'values' => [['layer' => 'bar', 'property' => 'position', 'value' => 'w/2', 'axis' => 'x']]]],
+            [
+                'edit' => 'set-values',
+                'args' => [
+                    'frame' => 3, 'scope' => 'whole',
+                    'values' => [['layer' => 'bar', 'property' => 'position', 'value' => 'w/2', 'axis' => 'x']],
+                ],
+            ],
             ['edit' => 'pull-handle', 'args' => ['layer' => 'bar', 'frame' => 3, 'handle' => 'left', 'by' => [3, 4], 'centred' => true]],
-            ['edit' => 'drag-layers', 'args' => ['layers' => ['bar', 'words'], 'frame' => 3, 'by' => [30, -4], 'straight' => false, 'snap' => 8]],
+            [
+                'edit' => 'drag-layers',
+                'args' => ['layers' => ['bar', 'words'], 'frame' => 3, 'by' => [30, -4], 'straight' => false, 'snap' => 8],
+            ],
             ['edit' => 'turn-layer', 'args' => ['layer' => 'bar', 'frame' => 3, 'path' => [[0, 0], [9, 9]], 'snap' => false]],
             ['edit' => 'move-anchor', 'args' => ['layer' => 'bar', 'frame' => 3, 'to' => [3, 4]]],
             ['edit' => 'trim-layer', 'args' => ['layer' => 'clip', 'in' => 5, 'out' => 50]],

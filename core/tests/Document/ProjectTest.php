@@ -23,7 +23,9 @@ final class ProjectTest extends TestCase
                 'background' => 'transparent',
                 'layers' => [
                     Fixture::clip(['from' => 12, 'sound' => false]),
-                    Fixture::bar(['position' => Fixture::keyframes([0, [0, 540], 'cubic-out'], [10, [960, 540]], [-1, [0, 0], 'linear', 'end'])]),
+                    Fixture::bar(['position' => Fixture::keyframes(
+                        [0, [0, 540], 'cubic-out'], [10, [960, 540]], [-1, [0, 0], 'linear', 'end'],
+                    )]),
                     Fixture::words(['text' => "Günther Øst\nбелка 電車", 'align' => 'right', 'fill' => '#11223344', 'label' => 'woad']),
                 ],
             ]],
@@ -74,7 +76,10 @@ final class ProjectTest extends TestCase
         $at = 'compositions[0].layers[1]';
         yield 'an opacity of 130' => [$layer(1, ['opacity' => 130]), "$at.opacity: 130 is outside 0..100"];
         yield 'an opacity of words' => [$layer(1, ['opacity' => 'half']), "$at.opacity: \"half\" is not a number"];
-        yield 'an unknown kind' => [$layer(1, ['kind' => 'hologram']), "$at.kind: \"hologram\" is not one of adjusting, bundle, footage, group, shape, sound, text, window"];
+        yield 'an unknown kind' => [
+            $layer(1, ['kind' => 'hologram']),
+            "$at.kind: \"hologram\" is not one of adjusting, bundle, footage, group, shape, sound, text, window",
+        ];
         yield 'a property of another kind' => [$layer(1, ['typeSize' => 12]), "$at.typeSize: is not a field known here"];
         yield 'a misspelt field' => [$layer(1, ['opactiy' => 12]), "$at.opactiy: is not a field known here"];
         yield 'keyframes out of order' => [
@@ -82,19 +87,33 @@ final class ProjectTest extends TestCase
             "$at.opacity.keyframes[2].at: 10 does not come after the keyframe before it, at 20",
         ];
         yield 'two keyframes at one time' => [
-            $layer(1, ['opacity' => Fixture::keyframes([5, 0], [5, 100])]), "$at.opacity.keyframes[1].at: 5 does not come after the keyframe before it, at 5",
+            $layer(1, ['opacity' => Fixture::keyframes([5, 0], [5, 100])]),
+            "$at.opacity.keyframes[1].at: 5 does not come after the keyframe before it, at 5",
         ];
-        yield 'a keyframe out of range' => [$layer(1, ['opacity' => Fixture::keyframes([0, -1])]), "$at.opacity.keyframes[0].value: -1 is outside 0..100"];
-        yield 'no keyframes' => [$layer(1, ['opacity' => ['keyframes' => []]]), "$at.opacity.keyframes: is empty; write the bare value for a property without keyframes"];
-        yield 'an unknown easing' => [$layer(1, ['opacity' => Fixture::keyframes([0, 1, 'wobble'])]), "$at.opacity.keyframes[0].easing: \"wobble\" is not an easing"];
-        yield 'an unknown pin' => [$layer(1, ['opacity' => Fixture::keyframes([0, 1, 'linear', 'middle'])]), "$at.opacity.keyframes[0].pin: \"middle\" is not one of start, end"];
+        yield 'a keyframe out of range' => [
+            $layer(1, ['opacity' => Fixture::keyframes([0, -1])]), "$at.opacity.keyframes[0].value: -1 is outside 0..100",
+        ];
+        yield 'no keyframes' => [
+            $layer(1, ['opacity' => ['keyframes' => []]]),
+            "$at.opacity.keyframes: is empty; write the bare value for a property without keyframes",
+        ];
+        yield 'an unknown easing' => [
+            $layer(1, ['opacity' => Fixture::keyframes([0, 1, 'wobble'])]),
+            "$at.opacity.keyframes[0].easing: \"wobble\" is not an easing",
+        ];
+        yield 'an unknown pin' => [
+            $layer(1, ['opacity' => Fixture::keyframes([0, 1, 'linear', 'middle'])]),
+            "$at.opacity.keyframes[0].pin: \"middle\" is not one of start, end",
+        ];
         yield 'half a position' => [$layer(1, ['position' => [5]]), "$at.position: must be a pair of numbers"];
         yield 'a colour by name' => [$layer(1, ['fill' => 'red']), "$at.fill: \"red\" is not a colour"];
         yield 'out before in' => [$layer(1, ['in' => 50, 'out' => 50]), "$at.out: 50 is not after the in point 50"];
         yield 'an id with a slash' => [$layer(1, ['id' => '../x']), "$at.id: is not an id"];
         yield 'an id twice' => [$layer(2, ['id' => 'bar']), 'compositions[0].layers[2].id: "bar" is already the id of another layer'];
         yield 'a font that is a path' => [$layer(2, ['font' => '../../etc']), 'compositions[0].layers[2].font:'];
-        yield 'media that is not there' => [$layer(0, ['media' => 'm9']), 'compositions[0].layers[0].media: there is no media "m9" in this project'];
+        yield 'media that is not there' => [
+            $layer(0, ['media' => 'm9']), 'compositions[0].layers[0].media: there is no media "m9" in this project',
+        ];
         yield 'another format' => [$top(['format' => 'something']), 'format: must be "ricamo-project"'];
         yield 'a later version' => [$top(['version' => 2]), 'version: 2 is outside 1..1'];
         yield 'no compositions' => [$top(['compositions' => []]), 'compositions: is empty'];

@@ -41,12 +41,16 @@ final class RangesTest extends TestCase
             yield "a mask: {$form->value}" => [(new PlacedMask('m1', $form))->settings()];
         }
         foreach (GradientForm::cases() as $form) {
-            yield "paint: {$form->value}" => [PlacedGradient::read(new Node(['of' => 'fill', 'form' => $form->value, 'media' => 'm1']))->settings()];
+            yield "paint: {$form->value}" => [PlacedGradient::read(new Node([
+                'of' => 'fill', 'form' => $form->value, 'media' => 'm1',
+            ]))->settings()];
         }
         yield 'a brush' => [PlacedBrush::read(new Node(['form' => 'rings']))->settings()];
         $bar = LayerKinds::all()['shape'];
         yield 'an outline' => [PlacedOutline::readAll(new Node([['id' => 'o1']]), 'shape', true)[0][0]->settings()];
-        yield 'a cascade' => [PlacedCascade::readAll(new Node([['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 9]]), 'text', [Units::Letters])[0][0]->settings()];
+        yield 'a cascade' => [PlacedCascade::readAll(
+            new Node([['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 9]]), 'text', [Units::Letters],
+        )[0][0]->settings()];
     }
 
     /** @param  list<PropertyDefinition>  $definitions */
@@ -68,13 +72,26 @@ final class RangesTest extends TestCase
         foreach ([10_000, -10_000, 0.001] as $scale) {
             $compositions = [];
             foreach (range(1, 20) as $number) {
-                $layers = [[...$number < 20 ? ['kind' => 'bundle', 'composition' => 'c'.($number + 1), 'crop' => false] : ['kind' => 'shape', 'form' => 'star'], 'id' => 'x', 'name' => 'X', 'in' => 0, 'out' => 9, 'group' => 'g0', 'scale' => [$scale, $scale]]];
+                $layers = [[
+                    ...$number < 20
+                        ? ['kind' => 'bundle', 'composition' => 'c'.($number + 1), 'crop' => false]
+                        : ['kind' => 'shape', 'form' => 'star'],
+                    'id' => 'x', 'name' => 'X', 'in' => 0, 'out' => 9, 'group' => 'g0', 'scale' => [$scale, $scale],
+                ]];
                 foreach (range(0, 19) as $group) {
-                    $layers[] = ['id' => "g$group", 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 9, 'scale' => [$scale, $scale], 'rotation' => 3, ...($group < 19 ? ['group' => 'g'.($group + 1)] : [])];
+                    $layers[] = [
+                        'id' => "g$group", 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 9,
+                        'scale' => [$scale, $scale], 'rotation' => 3, ...($group < 19 ? ['group' => 'g'.($group + 1)] : []),
+                    ];
                 }
-                $compositions[] = ['id' => "c$number", 'name' => "Level $number", 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 9, 'layers' => $layers];
+                $compositions[] = [
+                    'id' => "c$number", 'name' => "Level $number", 'width' => 320, 'height' => 180, 'rate' => '25/1',
+                    'length' => 9, 'layers' => $layers,
+                ];
             }
-            $project = Project::read(new Node(['format' => Project::FORMAT, 'version' => 1, 'name' => 'Depth', 'compositions' => $compositions]));
+            $project = Project::read(new Node([
+                'format' => Project::FORMAT, 'version' => 1, 'name' => 'Depth', 'compositions' => $compositions,
+            ]));
             $evaluator = new Evaluator($project->library(), new TextBlocks(new SquareShaper));
             foreach (['c1', 'c15', 'c20'] as $id) {
                 json_decode($evaluator->frame($project->compositions->get($id), 0)->encode(), flags: JSON_THROW_ON_ERROR);

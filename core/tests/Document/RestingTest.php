@@ -20,7 +20,9 @@ final class RestingTest extends TestCase
     /** @param  array<string, mixed>  $fields */
     private static function bar(array $fields = []): Layer
     {
-        return Layer::read(new Node(['id' => 'bar', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 100, ...$fields]));
+        return Layer::read(new Node([
+            'id' => 'bar', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 100, ...$fields,
+        ]));
     }
 
     private static function course(mixed $from, mixed $to): array
@@ -38,16 +40,33 @@ final class RestingTest extends TestCase
 
     public function test_what_has_keyframes_is_made_for_each_frame(): void
     {
-        $layer = self::bar(['size' => self::course([100, 100], [200, 100]), 'drawEnd' => self::course(0, 100), 'columns' => self::course(1, 3)]);
-        foreach ([0 => [100.0, 0.0, true], 10 => [200.0, 100.0, false], 5 => [150.0, 50.0, false], 1 => [110.0, 10.0, true]] as $frame => [$width, $end, $isOne]) {
-            self::assertSame([$width, $end, $isOne], [Formed::of(ShapeForm::Rectangle, $layer, $frame)->box->width(), LineStyle::of($layer, $frame)->end, Repeats::isOne($layer, $frame)]);
+        $layer = self::bar([
+            'size' => self::course([100, 100], [200, 100]), 'drawEnd' => self::course(0, 100),
+            'columns' => self::course(1, 3),
+        ]);
+        foreach ([
+            0 => [100.0, 0.0, true], 10 => [200.0, 100.0, false], 5 => [150.0, 50.0, false], 1 => [110.0, 10.0, true],
+        ] as $frame => [$width, $end, $isOne]) {
+            self::assertSame(
+                [$width, $end, $isOne],
+                [
+                    Formed::of(ShapeForm::Rectangle, $layer, $frame)->box->width(), LineStyle::of($layer, $frame)->end,
+                    Repeats::isOne($layer, $frame),
+                ],
+            );
         }
     }
 
     public function test_each_of_what_it_is_made_of_counts(): void
     {
-        foreach (['size', 'rounding', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft', 'sides', 'inner', 'start', 'sweep', 'tail', 'path'] as $name) {
-            $this->changes($name, fn (Layer $layer, int $at): Formed => Formed::of($name === 'path' ? ShapeForm::Path : ShapeForm::Rectangle, $layer, $at));
+        foreach ([
+            'size', 'rounding', 'roundTopLeft', 'roundTopRight', 'roundBottomRight', 'roundBottomLeft', 'sides', 'inner',
+            'start', 'sweep', 'tail', 'path',
+        ] as $name) {
+            $this->changes(
+                $name,
+                fn (Layer $layer, int $at): Formed => Formed::of($name === 'path' ? ShapeForm::Path : ShapeForm::Rectangle, $layer, $at),
+            );
         }
         foreach (['drawBegin', 'drawEnd', 'drawOffset', 'drawTogether', 'dash', 'gap', 'dashOffset', 'taperBegin', 'taperEnd'] as $name) {
             $this->changes($name, LineStyle::of(...));

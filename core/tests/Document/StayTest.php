@@ -17,11 +17,24 @@ final class StayTest extends TestCase
     {
         yield 'nothing is on its way' => [[Fixture::bar(['out' => 250])], 0, 250];
         yield 'after arriving' => [[Fixture::bar(['out' => 250, 'opacity' => Fixture::keyframes([0, 0], [30, 100])])], 30, 250];
-        yield 'a pause is rest' => [[Fixture::bar(['out' => 250, 'opacity' => Fixture::keyframes([0, 0], [30, 100], [200, 100], [249, 0])])], 30, 200];
-        yield 'moves at both ends' => [[Fixture::bar(['out' => 250, 'arrive' => ['length' => 15, 'easing' => 'linear', 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true]])], 15, 234];
+        yield 'a pause is rest' => [
+            [Fixture::bar(['out' => 250, 'opacity' => Fixture::keyframes([0, 0], [30, 100], [200, 100], [249, 0])])], 30,
+            200,
+        ];
+        yield 'moves at both ends' => [
+            [Fixture::bar([
+                'out' => 250, 'arrive' => ['length' => 15, 'easing' => 'linear', 'moves' => [['move' => 'fade']]],
+                'leave' => ['mirror' => true],
+            ])],
+            15, 234,
+        ];
         yield 'the longer of two' => [[Fixture::bar(['out' => 100]), Fixture::bar(['id' => 'b', 'in' => 100, 'out' => 250])], 100, 250];
-        yield 'an accent breaks it' => [[Fixture::bar(['out' => 250, 'accents' => [['accent' => 'pulse', 'at' => 40, 'length' => 10]]])], 50, 250];
-        yield 'always on the way' => [[Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [90, 360], [250, 0])])], 90, 250];
+        yield 'an accent breaks it' => [
+            [Fixture::bar(['out' => 250, 'accents' => [['accent' => 'pulse', 'at' => 40, 'length' => 10]]])], 50, 250,
+        ];
+        yield 'always on the way' => [
+            [Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [90, 360], [250, 0])])], 90, 250,
+        ];
     }
 
     /** @param  list<array<string, mixed>>  $layers */
@@ -35,7 +48,10 @@ final class StayTest extends TestCase
     public function test_what_comes_after_is_later_whatever_it_is_pinned_to(): void
     {
         $composition = Fixture::composition([
-            Fixture::bar(['out' => 250, 'opacity' => Fixture::keyframes([0, 0], [30, 100], [220, 100, 'linear', 'start'], [0, 0, 'linear', 'end'])]),
+            Fixture::bar([
+                'out' => 250,
+                'opacity' => Fixture::keyframes([0, 0], [30, 100], [220, 100, 'linear', 'start'], [0, 0, 'linear', 'end']),
+            ]),
             Fixture::bar(['id' => 'early', 'in' => 5, 'out' => 30]),
             Fixture::bar(['id' => 'late', 'in' => 225, 'out' => 240]),
             Fixture::clip(['in' => 0, 'out' => 250, 'accents' => [['accent' => 'pulse', 'at' => 230, 'length' => 5]]]),
@@ -48,7 +64,10 @@ final class StayTest extends TestCase
                 // Rest has no events: it may be anywhere between.
                 $now = $frame < 31 ? $frame : ($frame >= 220 ? $frame + $by : null);
                 if ($now !== null) {
-                    self::assertSame($composition->layer('bar')->number('opacity', $frame), $lasting->layer('bar')->number('opacity', $now), "frame $frame of $length");
+                    self::assertSame(
+                        $composition->layer('bar')->number('opacity', $frame),
+                        $lasting->layer('bar')->number('opacity', $now), "frame $frame of $length",
+                    );
                 }
             }
             self::assertSame([5, 30, 225 + $by, 240 + $by, 250 + $by], [
@@ -62,7 +81,10 @@ final class StayTest extends TestCase
 
     public function test_it_never_rests_for_less_than_a_frame(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['out' => 250, 'opacity' => Fixture::keyframes([0, 0], [30, 100], [-30, 100, 'linear', 'end'], [0, 0, 'linear', 'end'])])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'out' => 250,
+            'opacity' => Fixture::keyframes([0, 0], [30, 100], [-30, 100, 'linear', 'end'], [0, 0, 'linear', 'end']),
+        ])]);
         $short = Lasting::for($composition, 20, Fixture::media());
         // What came still comes at its pace; then it is cut off.
         self::assertSame(20, $short->length);

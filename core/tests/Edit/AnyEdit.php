@@ -23,7 +23,9 @@ final class AnyEdit
     /** @return list<string> every edit that it can draw arguments for */
     public static function names(): array
     {
-        $project = Project::parse('{"format":"ricamo-project","version":1,"name":"None","compositions":[{"id":"c1","name":"None","width":2,"height":2,"rate":"25/1","length":1,"layers":[]}]}');
+        $project = Project::parse(
+            '{"format":"ricamo-project","version":1,"name":"None","compositions":[{"id":"c1","name":"None","width":2,"height":2,"rate":"25/1","length":1,"layers":[]}]}',
+        );
 
         return array_keys((new self($project, $project->composition()))->drawing());
     }
@@ -37,7 +39,10 @@ final class AnyEdit
     /** @return array<string, callable(): array<string, mixed>> */
     private function drawing(): array
     {
-        return [...$this->ofLayers(), ...$this->ofAttachments(), ...$this->ofTime(), ...$this->ofPicture(), ...$this->ofKeyframes(), ...$this->ofPaths(), ...$this->ofProject()];
+        return [
+            ...$this->ofLayers(), ...$this->ofAttachments(), ...$this->ofTime(), ...$this->ofPicture(),
+            ...$this->ofKeyframes(), ...$this->ofPaths(), ...$this->ofProject(),
+        ];
     }
 
     /** @return array<string, callable(): array<string, mixed>> */
@@ -49,23 +54,59 @@ final class AnyEdit
             'duplicate-layers' => fn (): array => ['layers' => $this->layers(), 'after' => $this->is()],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
             'rename-layer' => fn (): array => ['layer' => $this->layer(), 'name' => 'Tram '.mt_rand(1, 99)],
-            'reorder-layer' => fn (): array => $this->is() ? ['layer' => $this->layer(), 'above' => $this->layer(), 'beneath' => $this->layer()] : ['layer' => $this->layer(), 'to' => mt_rand(0, 9), ...($this->is() ? ['group' => $this->group(), 'frame' => $this->frame()] : [])],
-            'set-layer' => fn (): array => ['layers' => $this->layers(), ...$this->one([['visible' => $this->is()], ['reference' => $this->is()], ['label' => 'woad'], ['motionBlur' => $this->is()], ['blend' => 'multiply'], ['scaleLinked' => $this->is()], ['turnsAlong' => $this->is()]])],
-            'set-content' => fn (): array => ['layer' => $this->layer(), 'content' => $this->one([['text' => 'Bells of the #th depot'], ['form' => 'ellipse'], ['isolated' => $this->is()], ['sound' => $this->is()], ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]]])],
-            'style-words' => fn (): array => ['layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)]],
+            'reorder-layer' => fn (): array => $this->is()
+                ? ['layer' => $this->layer(), 'above' => $this->layer(), 'beneath' => $this->layer()]
+                : [
+                    'layer' => $this->layer(), 'to' => mt_rand(0, 9),
+                    ...($this->is() ? ['group' => $this->group(), 'frame' => $this->frame()] : []),
+                ],
+            'set-layer' => fn (): array => [
+                'layers' => $this->layers(),
+                ...$this->one([
+                    ['visible' => $this->is()], ['reference' => $this->is()], ['label' => 'woad'],
+                    ['motionBlur' => $this->is()], ['blend' => 'multiply'], ['scaleLinked' => $this->is()],
+                    ['turnsAlong' => $this->is()],
+                ]),
+            ],
+            'set-content' => fn (): array => [
+                'layer' => $this->layer(),
+                'content' => $this->one([
+                    ['text' => 'Bells of the #th depot'], ['form' => 'ellipse'], ['isolated' => $this->is()],
+                    ['sound' => $this->is()],
+                    ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]],
+                ]),
+            ],
+            'style-words' => fn (): array => [
+                'layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)],
+            ],
             'take-apart' => fn (): array => ['layer' => $this->layer()],
-            'shape-words' => fn (): array => ['layer' => $this->layer(), 'by' => $this->one(['letters', 'words', 'whole']), 'frame' => $this->frame()],
+            'shape-words' => fn (): array => [
+                'layer' => $this->layer(), 'by' => $this->one(['letters', 'words', 'whole']), 'frame' => $this->frame(),
+            ],
             'look-alone' => fn (): array => ['layers' => $this->is() ? [] : $this->layers()],
-            'show-instead' => fn (): array => ['layers' => $this->layers(), ...($this->is() ? ['media' => $this->media()] : ['composition' => $this->otherComposition()])],
-            'wrap-layers' => fn (): array => ['composition' => $this->project->compositions->freeId(), 'layers' => $this->layers(), 'name' => 'Bundle'],
+            'show-instead' => fn (): array => [
+                'layers' => $this->layers(),
+                ...($this->is() ? ['media' => $this->media()] : ['composition' => $this->otherComposition()]),
+            ],
+            'wrap-layers' => fn (): array => [
+                'composition' => $this->project->compositions->freeId(), 'layers' => $this->layers(), 'name' => 'Bundle',
+            ],
             'unwrap-layer' => fn (): array => ['layer' => $this->layer()],
             'group-layers' => fn (): array => ['layers' => $this->layers(), 'frame' => $this->frame(), 'name' => 'Group'],
             'ungroup-layers' => fn (): array => ['layers' => [$this->layer()]],
-            'set-composition' => fn (): array => $this->one([['name' => 'Depot'], ['length' => mt_rand(30, 90)], ['background' => '#1d2430'], ['rate' => '50/1'], ['width' => 640, 'layers' => $this->one(['corner', 'middle', 'scale'])]]),
+            'set-composition' => fn (): array => $this->one([
+                ['name' => 'Depot'], ['length' => mt_rand(30, 90)], ['background' => '#1d2430'], ['rate' => '50/1'],
+                ['width' => 640, 'layers' => $this->one(['corner', 'middle', 'scale'])],
+            ]),
             'set-guides' => fn (): array => ['guides' => [['axis' => $this->axis(), 'at' => mt_rand(0, 500)]]],
             'match-composition' => fn (): array => ['media' => $this->media()],
-            'add-markers' => fn (): array => ['markers' => [['frame' => $this->frame(), 'name' => 'Bell', 'label' => 'woad']], ...($this->is() ? ['layer' => $this->layer()] : [])],
-            'change-marker' => fn (): array => ['marker' => $this->marker(), 'name' => 'Horn', ...($this->is() ? ['to' => $this->frame()] : [])],
+            'add-markers' => fn (): array => [
+                'markers' => [['frame' => $this->frame(), 'name' => 'Bell', 'label' => 'woad']],
+                ...($this->is() ? ['layer' => $this->layer()] : []),
+            ],
+            'change-marker' => fn (): array => [
+                'marker' => $this->marker(), 'name' => 'Horn', ...($this->is() ? ['to' => $this->frame()] : []),
+            ],
             'import-markers' => fn (): array => ['text' => "frame,name\n{$this->frame()},Bell\n"],
             'remove-markers' => fn (): array => $this->is() ? [] : ['frames' => [$this->marker()]],
         ];
@@ -78,21 +119,48 @@ final class AnyEdit
             'add-effect' => fn (): array => ['layers' => $this->layers(), 'effect' => $this->one(array_keys(Effects::all()))],
             'paste-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
             'set-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
-            'pull-effect' => fn (): array => ['layer' => $this->layer(), 'property' => $this->one(['e1.centre', 'e2.centre', 'e1.topLeft']), 'frame' => $this->frame(), 'by' => $this->vector()],
-            'add-mask' => fn (): array => ['layers' => [$this->layer()], ...$this->one([['form' => 'ellipse'], ['form' => 'layer', 'layer' => $this->layer()], ['form' => 'free', 'path' => 'M0 0L90 0L90 90Z', 'frame' => $this->frame()]])],
-            'pull-mask' => fn (): array => ['layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(), ...($this->is() ? ['handle' => 'top-left'] : [])],
-            'set-masks' => fn (): array => ['layers' => [$this->layer()], 'masks' => $this->is() ? [] : [['id' => 'm1', 'form' => 'rectangle', 'inverted' => $this->is()]]],
-            'set-outlines' => fn (): array => ['layers' => [$this->layer()], 'outlines' => $this->is() ? [] : [['id' => 'o1', 'colour' => '#c9973f', 'width' => 4]]],
+            'pull-effect' => fn (): array => [
+                'layer' => $this->layer(), 'property' => $this->one(['e1.centre', 'e2.centre', 'e1.topLeft']),
+                'frame' => $this->frame(), 'by' => $this->vector(),
+            ],
+            'add-mask' => fn (): array => [
+                'layers' => [$this->layer()],
+                ...$this->one([
+                    ['form' => 'ellipse'], ['form' => 'layer', 'layer' => $this->layer()],
+                    ['form' => 'free', 'path' => 'M0 0L90 0L90 90Z', 'frame' => $this->frame()],
+                ]),
+            ],
+            'pull-mask' => fn (): array => [
+                'layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(),
+                ...($this->is() ? ['handle' => 'top-left'] : []),
+            ],
+            'set-masks' => fn (): array => [
+                'layers' => [$this->layer()],
+                'masks' => $this->is() ? [] : [['id' => 'm1', 'form' => 'rectangle', 'inverted' => $this->is()]],
+            ],
+            'set-outlines' => fn (): array => [
+                'layers' => [$this->layer()],
+                'outlines' => $this->is() ? [] : [['id' => 'o1', 'colour' => '#c9973f', 'width' => 4]],
+            ],
             'set-brush' => fn (): array => ['layers' => [$this->layer()], 'brush' => $this->is() ? null : ['form' => 'rings']],
-            'add-cascade' => fn (): array => ['layers' => [$this->layer()], 'cascade' => $this->one(array_keys(Cascades::all())), 'frame' => $this->frame(), 'added' => $this->is()],
+            'add-cascade' => fn (): array => [
+                'layers' => [$this->layer()], 'cascade' => $this->one(array_keys(Cascades::all())),
+                'frame' => $this->frame(), 'added' => $this->is(),
+            ],
             'set-cascades' => fn (): array => ['layers' => [$this->layer()], 'cascades' => $this->documented()['cascades'] ?? []],
             'pace-cascade' => fn (): array => ['layer' => $this->layer(), 'cascade' => 'c1', 'each' => mt_rand(1, 12)],
             'pull-cascade' => fn (): array => ['layer' => $this->layer(), 'cascade' => 'c1', 'by' => mt_rand(-5, 5)],
-            'set-gradient' => fn (): array => ['layers' => [$this->layer()], 'of' => $this->one(['fill', 'outline']), 'form' => $this->one(['linear', 'radial', 'corners', 'sweep', null])],
+            'set-gradient' => fn (): array => [
+                'layers' => [$this->layer()], 'of' => $this->one(['fill', 'outline']),
+                'form' => $this->one(['linear', 'radial', 'corners', 'sweep', null]),
+            ],
             'set-arrival' => fn (): array => ['layers' => [$this->layer()], ...($this->is() ? ['phase' => $this->phase()] : [])],
             'set-ends' => fn (): array => ['layers' => [$this->layer()], 'phase' => $this->phase()],
             'set-leaving' => fn (): array => ['layers' => [$this->layer()], 'phase' => $this->one([['mirror' => true], $this->phase()])],
-            'set-accents' => fn (): array => ['layers' => [$this->layer()], 'add' => ['accent' => $this->one(array_keys(Accents::all())), 'at' => $this->frame(), 'length' => mt_rand(1, 20)]],
+            'set-accents' => fn (): array => [
+                'layers' => [$this->layer()],
+                'add' => ['accent' => $this->one(array_keys(Accents::all())), 'at' => $this->frame(), 'length' => mt_rand(1, 20)],
+            ],
             'pull-phase' => fn (): array => ['layer' => $this->layer(), 'side' => $this->one(['arrive', 'leave']), 'by' => mt_rand(-9, 9)],
             'write-moves-out' => fn (): array => ['layers' => [$this->layer()]],
         ];
@@ -102,14 +170,27 @@ final class AnyEdit
     private function ofTime(): array
     {
         return [
-            'trim-layer' => fn (): array => ['layer' => $this->layer(), ...($this->is() ? ['in' => mt_rand(-9, 20)] : ['out' => mt_rand(21, 90)])],
+            'trim-layer' => fn (): array => [
+                'layer' => $this->layer(), ...($this->is() ? ['in' => mt_rand(-9, 20)] : ['out' => mt_rand(21, 90)]),
+            ],
             'move-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-20, 20)],
             'split-layers' => fn (): array => ['layers' => $this->layers(), 'at' => $this->frame()],
             'slip-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-9, 9)],
             'fit-layers' => fn (): array => ['layers' => $this->layers(), 'to' => $this->one(['beneath', 'composition', 'content'])],
-            'retime-layers' => fn (): array => ['layers' => $this->layers(), ...$this->one([['to' => 'speed', 'speed' => mt_rand(50, 200)], ['to' => 'reverse'], ['to' => 'freeze', 'at' => $this->frame()], ['to' => 'fill']])],
-            'place-layers' => fn (): array => ['layers' => $this->layers(), 'edge' => $this->one(['first', 'last']), 'at' => $this->frame()],
-            'stagger-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(1, 9), 'order' => $this->one(['chosen', 'reversed', 'middle', 'shuffled'])],
+            'retime-layers' => fn (): array => [
+                'layers' => $this->layers(),
+                ...$this->one([
+                    ['to' => 'speed', 'speed' => mt_rand(50, 200)], ['to' => 'reverse'],
+                    ['to' => 'freeze', 'at' => $this->frame()], ['to' => 'fill'],
+                ]),
+            ],
+            'place-layers' => fn (): array => [
+                'layers' => $this->layers(), 'edge' => $this->one(['first', 'last']), 'at' => $this->frame(),
+            ],
+            'stagger-layers' => fn (): array => [
+                'layers' => $this->layers(), 'by' => mt_rand(1, 9),
+                'order' => $this->one(['chosen', 'reversed', 'middle', 'shuffled']),
+            ],
             'remove-and-close' => fn (): array => ['layers' => [$this->layer()]],
             'cover-cut' => fn (): array => ['layers' => $this->pair(), 'composition' => $this->otherComposition()],
             'cross-cut' => fn (): array => ['layers' => $this->pair(), 'phase' => $this->phase()],
@@ -127,19 +208,28 @@ final class AnyEdit
             'set-values' => fn (): array => $here(['values' => [['layer' => $this->layer(), ...$this->value()]]]),
             'reset-value' => fn (): array => ['layer' => $this->layer(), 'property' => $this->property()],
             'drag-layers' => fn (): array => $here(['layers' => $this->layers(), 'by' => $this->vector()]),
-            'pull-handle' => fn (): array => $here(['layer' => $this->layer(), 'handle' => $this->one(['top-left', 'right', 'bottom']), 'by' => $this->vector(), 'proportional' => $this->is()]),
+            'pull-handle' => fn (): array => $here([
+                'layer' => $this->layer(), 'handle' => $this->one(['top-left', 'right', 'bottom']), 'by' => $this->vector(),
+                'proportional' => $this->is(),
+            ]),
             'turn-layer' => fn (): array => $here(['layer' => $this->layer(), 'path' => [[100, 100], $this->vector()]]),
             'place-anchors' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'start', 'y' => 'end']),
             'move-anchor' => fn (): array => $here(['layer' => $this->layer(), 'to' => $this->vector()]),
             'align-layers' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'middle', 'to' => $this->one(['frame', 'safe'])]),
-            'distribute-layers' => fn (): array => $here(['layers' => array_slice($this->composition->layers->ids(), 0, 3), 'axis' => $this->axis()]),
+            'distribute-layers' => fn (): array => $here([
+                'layers' => array_slice($this->composition->layers->ids(), 0, 3), 'axis' => $this->axis(),
+            ]),
             'flip-layers' => fn (): array => $here(['layers' => $this->layers(), 'axis' => $this->axis()]),
-            'frame-layers' => fn (): array => $here(['layers' => $this->layers(), 'as' => $this->one(['fit', 'fill', 'original', 'stretch'])]),
+            'frame-layers' => fn (): array => $here([
+                'layers' => $this->layers(), 'as' => $this->one(['fit', 'fill', 'original', 'stretch']),
+            ]),
             'match-sizes' => fn (): array => $here(['layers' => $this->layers(), 'like' => $this->layer()]),
             'make-windows' => fn (): array => ['layers' => [$this->layer()]],
             'pan-window' => fn (): array => $here(['layer' => $this->layer(), 'by' => $this->vector()]),
             'swap-windows' => fn (): array => ['layers' => $this->pair()],
-            'split-screen' => fn (): array => ['rows' => 1, 'columns' => 2, 'gap' => 8, 'layers' => [$this->layer()], 'at' => $this->frame()],
+            'split-screen' => fn (): array => [
+                'rows' => 1, 'columns' => 2, 'gap' => 8, 'layers' => [$this->layer()], 'at' => $this->frame(),
+            ],
             'arrive-from-sides' => fn (): array => ['layers' => [$this->layer()], 'length' => 8, 'by' => 2, 'frame' => $this->frame()],
         ];
     }
@@ -156,16 +246,34 @@ final class AnyEdit
             'shift-values' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => mt_rand(-20, 20)],
             'reverse-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
             'mirror-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
-            'stretch-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'length' => mt_rand(2, 40), 'from' => $this->one(['first', 'last'])],
+            'stretch-keyframes' => fn (): array => [
+                'keyframes' => $this->keyframes(), 'length' => mt_rand(2, 40), 'from' => $this->one(['first', 'last']),
+            ],
             'space-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => $this->one(['time', 'distance'])],
             'sample-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'every' => mt_rand(1, 5)],
             'thin-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'tolerance' => mt_rand(1, 5)],
-            'bend-path' => fn (): array => ['layer' => $this->keyframes(1)[0]['layer'], 'property' => 'position', 'frame' => $this->keyframes(1)[0]['frames'][0], 'handle' => $this->one(['arrive', 'leave']), 'to' => $this->vector()],
+            'bend-path' => fn (): array => [
+                'layer' => $this->keyframes(1)[0]['layer'], 'property' => 'position',
+                'frame' => $this->keyframes(1)[0]['frames'][0], 'handle' => $this->one(['arrive', 'leave']),
+                'to' => $this->vector(),
+            ],
             'smooth-path' => fn (): array => ['keyframes' => $this->keyframes(), 'sharp' => $this->is()],
             'give-motion' => fn (): array => ['layers' => [$this->layer()], 'motion' => 0, 'frame' => $this->frame()],
-            'paste-keyframes' => fn (): array => ['layers' => [$this->layer()], 'at' => $this->frame(), 'copied' => [['layer' => 'any', 'property' => 'opacity', 'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => 9, 'value' => 90, 'easing' => 'ease-in']]]]],
-            'set-easing' => fn (): array => ['keyframes' => $this->keyframes(), 'easing' => $this->one(['glide', 'hold', 'ease-in', 'back-out', 'cubic-bezier(0.3,0,0.2,1.4)', 'elastic-in-out'])],
-            'pull-curve' => fn (): array => [...$this->firstKeyframe(), 'handle' => $this->one(['begin', 'end']), 'at' => $this->frame(), 'value' => mt_rand(0, 100)],
+            'paste-keyframes' => fn (): array => [
+                'layers' => [$this->layer()], 'at' => $this->frame(),
+                'copied' => [[
+                    'layer' => 'any', 'property' => 'opacity',
+                    'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => 9, 'value' => 90, 'easing' => 'ease-in']],
+                ]],
+            ],
+            'set-easing' => fn (): array => [
+                'keyframes' => $this->keyframes(),
+                'easing' => $this->one(['glide', 'hold', 'ease-in', 'back-out', 'cubic-bezier(0.3,0,0.2,1.4)', 'elastic-in-out']),
+            ],
+            'pull-curve' => fn (): array => [
+                ...$this->firstKeyframe(), 'handle' => $this->one(['begin', 'end']), 'at' => $this->frame(),
+                'value' => mt_rand(0, 100),
+            ],
             'set-pin' => fn (): array => ['keyframes' => $this->keyframes(), 'pin' => $this->one(['start', 'end'])],
         ];
     }
@@ -174,13 +282,27 @@ final class AnyEdit
     private function ofPaths(): array
     {
         return [
-            'pull-knot' => fn (): array => ['layer' => $this->layer(), 'frame' => $this->frame(), 'contour' => 0, 'knot' => mt_rand(0, 2), 'part' => $this->one(['at', 'in', 'out']), 'by' => $this->vector()],
-            'change-path' => fn (): array => ['layer' => $this->layer(), 'property' => 'path', 'frame' => $this->frame(), 'contour' => 0, 'change' => $this->one(['remove', 'smooth', 'sharpen', 'reverse']), 'knot' => mt_rand(0, 2)],
-            'make-path' => fn (): array => ['layers' => [$this->layer()], ...($this->is() ? ['into' => 'star', 'frame' => $this->frame()] : [])],
-            'combine-shapes' => fn (): array => ['layers' => $this->pair(), 'how' => $this->one(['union', 'subtract', 'intersect', 'exclude']), 'frame' => $this->frame()],
+            'pull-knot' => fn (): array => [
+                'layer' => $this->layer(), 'frame' => $this->frame(), 'contour' => 0, 'knot' => mt_rand(0, 2),
+                'part' => $this->one(['at', 'in', 'out']), 'by' => $this->vector(),
+            ],
+            'change-path' => fn (): array => [
+                'layer' => $this->layer(), 'property' => 'path', 'frame' => $this->frame(), 'contour' => 0,
+                'change' => $this->one(['remove', 'smooth', 'sharpen', 'reverse']), 'knot' => mt_rand(0, 2),
+            ],
+            'make-path' => fn (): array => [
+                'layers' => [$this->layer()], ...($this->is() ? ['into' => 'star', 'frame' => $this->frame()] : []),
+            ],
+            'combine-shapes' => fn (): array => [
+                'layers' => $this->pair(), 'how' => $this->one(['union', 'subtract', 'intersect', 'exclude']),
+                'frame' => $this->frame(),
+            ],
             'grow-shapes' => fn (): array => ['layers' => [$this->layer()], 'by' => mt_rand(-20, 20)],
             'draw-path' => fn (): array => ['path' => 'M10 10C40 90 120 -20 200 60L240 200', 'frame' => $this->frame()],
-            'draw-stroke' => fn (): array => ['points' => [[10, 10, 0], [60, 40, 0.2], [160, 30, 0.5]], 'frame' => $this->frame(), 'tolerance' => 2, 'pace' => $this->one(['hand', 'even', 'none'])],
+            'draw-stroke' => fn (): array => [
+                'points' => [[10, 10, 0], [60, 40, 0.2], [160, 30, 0.5]], 'frame' => $this->frame(), 'tolerance' => 2,
+                'pace' => $this->one(['hand', 'even', 'none']),
+            ],
         ];
     }
 
@@ -217,7 +339,10 @@ final class AnyEdit
     {
         return $this->one([
             ['kind' => 'shape', 'form' => $this->one(['ellipse', 'rectangle', 'star', 'line'])],
-            ['kind' => 'text', 'text' => $this->one(['Marta Oldani', '# of 11 trams', "Two\nlines"]), ...($this->is() ? ['counts' => ['group' => 'space', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]] : [])],
+            [
+                'kind' => 'text', 'text' => $this->one(['Marta Oldani', '# of 11 trams', "Two\nlines"]),
+                ...($this->is() ? ['counts' => ['group' => 'space', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]] : []),
+            ],
             ['kind' => 'footage', 'media' => $this->media()],
             ['kind' => 'bundle', 'composition' => $this->otherComposition()],
             ['kind' => 'window', 'form' => 'rectangle', ...($this->is() ? ['media' => 'm1'] : [])],
@@ -248,7 +373,9 @@ final class AnyEdit
     /** @return array<string, mixed> a layer as documents hold it */
     private function documented(): array
     {
-        return ($this->composition->layers->get($this->layer()) ?? null)?->toJson() ?? ['kind' => 'shape', 'form' => 'ellipse', 'id' => 'x', 'name' => 'X', 'in' => 0, 'out' => 9];
+        return ($this->composition->layers->get($this->layer()) ?? null)?->toJson() ?? [
+            'kind' => 'shape', 'form' => 'ellipse', 'id' => 'x', 'name' => 'X', 'in' => 0, 'out' => 9,
+        ];
     }
 
     /** @return list<array{layer: string, property: string, frames: list<int>}> of one property that has some; of nothing where none has */
@@ -307,7 +434,9 @@ final class AnyEdit
 
     private function group(): ?string
     {
-        $groups = array_values(array_filter($this->composition->layers->ids(), fn (string $id): bool => $this->composition->layer($id)->kind->holdsLayers()));
+        $groups = array_values(array_filter(
+            $this->composition->layers->ids(), fn (string $id): bool => $this->composition->layer($id)->kind->holdsLayers(),
+        ));
 
         return $groups === [] || mt_rand(0, 2) === 0 ? null : $this->one($groups);
     }
@@ -329,7 +458,10 @@ final class AnyEdit
 
     private function otherComposition(): string
     {
-        return $this->one([...array_values(array_diff($this->project->compositions->ids(), [$this->composition->id])), $this->composition->id]);
+        return $this->one([
+            ...array_values(array_diff($this->project->compositions->ids(), [$this->composition->id])),
+            $this->composition->id,
+        ]);
     }
 
     private function axis(): string

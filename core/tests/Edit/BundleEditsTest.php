@@ -24,7 +24,9 @@ final class BundleEditsTest extends TestCase
     {
         return new Project('Depot', Fixture::media(), Compositions::of(Fixture::composition([
             Fixture::clip(['out' => 250, 'position' => [960, 540]]),
-            Fixture::bar(['id' => 'bar', 'in' => 30, 'out' => 170, 'position' => Fixture::keyframes([0, [-300, 800]], [12, [400, 800]]), 'motionBlur' => true,
+            Fixture::bar(['id' => 'bar', 'in' => 30, 'out' => 170, 'position' => Fixture::keyframes(
+                [0, [-300, 800]], [12, [400, 800]],
+            ), 'motionBlur' => true,
                 'arrive' => ['length' => 10, 'easing' => 'ease-out', 'moves' => [['move' => 'wipe']]], 'leave' => ['mirror' => true]]),
             Fixture::words(['in' => 36, 'out' => 164, 'opacity' => Fixture::keyframes([0, 0], [10, 100]), 'position' => [420, 810],
                 'accents' => [['accent' => 'pulse', 'at' => 40, 'length' => 20]]]),
@@ -44,7 +46,10 @@ final class BundleEditsTest extends TestCase
 
     private function frames(Project $project): array
     {
-        return array_map(fn (int $frame): string => $this->evaluator($project)->frame($project->composition('c1'), $frame)->encode(), range(0, 249, 3));
+        return array_map(
+            fn (int $frame): string => $this->evaluator($project)->frame($project->composition('c1'), $frame)->encode(),
+            range(0, 249, 3),
+        );
     }
 
     private function wrapped(): Project
@@ -96,8 +101,14 @@ final class BundleEditsTest extends TestCase
     {
         $twice = $this->edited($this->wrapped(), 'add-layer', ['layer' => ['kind' => 'bundle', 'composition' => 'c2'], 'at' => 60]);
         $before = $this->frames($twice);
-        $corrected = Edits::applyTo($twice, Edits::read(new Node(['edit' => 'set-content', 'args' => ['layer' => 'words', 'content' => ['text' => 'Depot']]])), 'c2', $this->evaluator($twice));
-        $letters = fn (Project $project): int => substr_count($this->evaluator($project)->frame($project->composition('c1'), 100)->encode(), '"op":"fill"');
+        $corrected = Edits::applyTo(
+            $twice,
+            Edits::read(new Node(['edit' => 'set-content', 'args' => ['layer' => 'words', 'content' => ['text' => 'Depot']]])),
+            'c2', $this->evaluator($twice),
+        );
+        $letters = fn (Project $project): int => substr_count(
+            $this->evaluator($project)->frame($project->composition('c1'), 100)->encode(), '"op":"fill"',
+        );
         self::assertNotSame($before, $this->frames($corrected));
         self::assertSame(['“Name bar” in “Test”', '“Name bar” in “Test”'], $corrected->placingsOf('c2'));
         self::assertSame($letters($twice), $letters($corrected));
@@ -106,17 +117,29 @@ final class BundleEditsTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function reasons(): iterable
     {
-        yield 'moved' => [['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'position', 'value' => [960, 500]]]]], 'it is not where it was wrapped up'];
-        yield 'animated' => [['add-keyframe', ['layers' => ['l1'], 'property' => 'rotation', 'frame' => 40]], 'it has an animation of its own'];
+        yield 'moved' => [
+            ['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'position', 'value' => [960, 500]]]]],
+            'it is not where it was wrapped up',
+        ];
+        yield 'animated' => [
+            ['add-keyframe', ['layers' => ['l1'], 'property' => 'rotation', 'frame' => 40]],
+            'it has an animation of its own',
+        ];
         yield 'reversed' => [['retime-layers', ['layers' => ['l1'], 'to' => 'reverse']], 'it is played at a pace of its own'];
-        yield 'translucent' => [['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 50]]]], 'it is translucent'];
+        yield 'translucent' => [
+            ['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 50]]]],
+            'it is translucent',
+        ];
         yield 'mirrored' => [['set-content', ['layer' => 'l1', 'content' => ['mirrors' => true]]], 'it goes as it came'];
         yield 'cut' => [['split-layers', ['layers' => ['l1'], 'at' => 90]], 'only a part of it is shown'];
         yield 'blurred' => [['add-effect', ['layers' => ['l1'], 'effect' => 'blur']], 'it has effects'];
         yield 'masked' => [['add-mask', ['layers' => ['l1'], 'form' => 'ellipse']], 'it is masked'];
         yield 'blending' => [['set-layer', ['layers' => ['l1'], 'blend' => 'screen']], 'it blends as one'];
         yield 'with motion blur' => [['set-layer', ['layers' => ['l1'], 'motionBlur' => true]], 'it has motion blur of its own'];
-        yield 'arriving' => [['set-arrival', ['layers' => ['l1'], 'phase' => ['moves' => [['move' => 'fade']]]]], 'it has an animation of its own'];
+        yield 'arriving' => [
+            ['set-arrival', ['layers' => ['l1'], 'phase' => ['moves' => [['move' => 'fade']]]]],
+            'it has an animation of its own',
+        ];
     }
 
     #[DataProvider('reasons')]
@@ -143,7 +166,8 @@ final class BundleEditsTest extends TestCase
     public function test_what_lies_around_it_is_seen_faintly_as_it_lies_from_inside(): void
     {
         $project = $this->edited($this->wrapped(), 'set-values', ['frame' => 0, 'values' => [
-            ['layer' => 'l1', 'property' => 'scale', 'value' => [50, 50]], ['layer' => 'l1', 'property' => 'position', 'value' => [480, 270]],
+            ['layer' => 'l1', 'property' => 'scale', 'value' => [50, 50]],
+            ['layer' => 'l1', 'property' => 'position', 'value' => [480, 270]],
         ]]);
         $around = $this->evaluator($project)->around($project->composition('c1'), 'l1', 100)->toJson();
         self::assertNull($around['background']);
@@ -160,7 +184,13 @@ final class BundleEditsTest extends TestCase
 
     public function test_what_takes_a_number_from_a_layer_is_wrapped_up_with_it_or_not_at_all(): void
     {
-        $counting = $this->edited($this->project(), 'add-layer', ['layer' => ['kind' => 'text', 'id' => 'count', 'text' => '#', 'counts' => ['of' => ['layer' => 'bar', 'property' => 'position']]]]);
+        $counting = $this->edited(
+            $this->project(), 'add-layer',
+            ['layer' => [
+                'kind' => 'text', 'id' => 'count', 'text' => '#',
+                'counts' => ['of' => ['layer' => 'bar', 'property' => 'position']],
+            ]],
+        );
         foreach ([['count'], ['bar']] as $layers) {
             try {
                 $this->edited($counting, 'wrap-layers', ['composition' => 'c1', 'layers' => $layers]);
@@ -175,8 +205,13 @@ final class BundleEditsTest extends TestCase
 
     public function test_words_are_painted_with_another_composition_which_counts_as_placed(): void
     {
-        $project = $this->edited($this->wrapped(), 'add-layer', ['layer' => ['kind' => 'text', 'id' => 'sign', 'text' => 'Nine', 'in' => 20, 'position' => [100, 900]]]);
-        $painted = $this->edited($project, 'set-gradient', ['layers' => ['sign'], 'of' => 'fill', 'form' => 'picture', 'composition' => 'c2']);
+        $project = $this->edited(
+            $this->wrapped(), 'add-layer',
+            ['layer' => ['kind' => 'text', 'id' => 'sign', 'text' => 'Nine', 'in' => 20, 'position' => [100, 900]]],
+        );
+        $painted = $this->edited(
+            $project, 'set-gradient', ['layers' => ['sign'], 'of' => 'fill', 'form' => 'picture', 'composition' => 'c2'],
+        );
         self::assertSame(['c2'], $painted->composition('c1')->layer('sign')->refersTo()->compositions);
         $items = $this->evaluator($painted)->frame($painted->composition('c1'), 60)->toJson()['items'];
         $sign = end($items);
@@ -188,6 +223,12 @@ final class BundleEditsTest extends TestCase
         self::assertSame('c2', $json['gradients'][0]['composition']);
         self::assertSame($json, Layer::read(new Node($json))->toJson());
         $this->expectExceptionMessage('a composition cannot contain itself');
-        Edits::applyTo($painted, Edits::read(new Node(['edit' => 'set-gradient', 'args' => ['layers' => ['words'], 'form' => 'picture', 'composition' => 'c1']])), 'c2', $this->evaluator($painted));
+        Edits::applyTo(
+            $painted,
+            Edits::read(new Node([
+                'edit' => 'set-gradient', 'args' => ['layers' => ['words'], 'form' => 'picture', 'composition' => 'c1'],
+            ])),
+            'c2', $this->evaluator($painted),
+        );
     }
 }

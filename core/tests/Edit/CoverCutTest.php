@@ -24,7 +24,10 @@ final class CoverCutTest extends TestCase
     private function project(array $panel = [], array $second = []): Project
     {
         // From beyond the left side to beyond the right one, 96 px a frame; it covers all from x = 960 − 192 to 960 + 192.
-        $bar = Fixture::bar(['out' => 40, 'size' => [2304, 1080], 'position' => Fixture::keyframes([0, [-1152, 540]], [44, [3072, 540]]), ...$panel]);
+        $bar = Fixture::bar([
+            'out' => 40, 'size' => [2304, 1080], 'position' => Fixture::keyframes([0, [-1152, 540]], [44, [3072, 540]]),
+            ...$panel,
+        ]);
 
         return new Project('Depot', Fixture::media(), Compositions::of(
             Fixture::composition([
@@ -50,7 +53,11 @@ final class CoverCutTest extends TestCase
     {
         $covered = array_filter(range(0, 39), fn (int $frame): bool => abs(-1152 + 96 * $frame - 960) <= 192);
         self::assertSame([20, 24], [min($covered), max($covered)]);
-        foreach ([['cover-cut', ['layers' => ['a', 'b'], 'composition' => 'c2']], ['place-transition', ['layer' => 'b', 'frame' => 66, 'composition' => 'c2']], ['place-transition', ['layer' => 'a', 'frame' => 50, 'composition' => 'c2']]] as [$edit, $args]) {
+        foreach ([
+            ['cover-cut', ['layers' => ['a', 'b'], 'composition' => 'c2']],
+            ['place-transition', ['layer' => 'b', 'frame' => 66, 'composition' => 'c2']],
+            ['place-transition', ['layer' => 'a', 'frame' => 50, 'composition' => 'c2']],
+        ] as [$edit, $args]) {
             $project = $this->edited($this->project(), $edit, $args);
             $layers = $project->composition('c1')->layers;
             self::assertSame(['a', 'b', 'l1'], $layers->ids());
@@ -87,7 +94,9 @@ final class CoverCutTest extends TestCase
     public function test_a_move_that_is_dropped_leads_across_a_cut_or_is_an_end(): void
     {
         $phase = ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'fade']]];
-        $place = fn (Project $project, string $layer, int $frame, array $with = []): Project => $this->edited($project, 'place-transition', ['layer' => $layer, 'frame' => $frame, 'phase' => [...$phase, ...$with]]);
+        $place = fn (Project $project, string $layer, int $frame, array $with = []): Project => $this->edited(
+            $project, 'place-transition', ['layer' => $layer, 'frame' => $frame, 'phase' => [...$phase, ...$with]],
+        );
         $crossed = $place($this->project(), 'a', 55)->composition('c1');
         self::assertEquals([new FrameRange(0, 65), new FrameRange(55, 120)], [$crossed->layer('a')->span, $crossed->layer('b')->span]);
         self::assertSame(10, $crossed->layer('b')->life->arrive?->length);
@@ -95,9 +104,20 @@ final class CoverCutTest extends TestCase
         $again = $place($place($this->project(), 'a', 55), 'b', 58, ['length' => 20])->composition('c1');
         self::assertEquals(new FrameRange(50, 120), $again->layer('b')->span);
         $ends = $place($place($this->project(), 'a', 4), 'b', 117)->composition('c1');
-        self::assertSame([10, null, null, 10], [$ends->layer('a')->life->arrive?->length, $ends->layer('a')->life->leave, $ends->layer('b')->life->arrive, $ends->layer('b')->life->leave?->length]);
+        self::assertSame(
+            [10, null, null, 10],
+            [
+                $ends->layer('a')->life->arrive?->length, $ends->layer('a')->life->leave, $ends->layer('b')->life->arrive,
+                $ends->layer('b')->life->leave?->length,
+            ],
+        );
         self::assertEquals(new FrameRange(0, 60), $ends->layer('a')->span);
         // Just as far from either end, it is how the layer comes.
-        self::assertSame([10, null], (fn (Composition $one): array => [$one->layer('a')->life->arrive?->length, $one->layer('a')->life->leave])($place($this->project(), 'a', 30)->composition('c1')));
+        self::assertSame(
+            [10, null],
+            (fn (Composition $one): array => [
+                $one->layer('a')->life->arrive?->length, $one->layer('a')->life->leave,
+            ])($place($this->project(), 'a', 30)->composition('c1')),
+        );
     }
 }

@@ -55,7 +55,9 @@ final class CrossCutTest extends TestCase
                 // One frame's width apart, the new one to the right of the old one.
                 self::assertEqualsWithDelta(1920, $in - $out, 1e-3, "frame $frame");
             }
-            self::assertEqualsWithDelta(1920, $this->image($crossed, 55, 'b')['matrix'][4] - $this->image($crossed, 80, 'b')['matrix'][4], 1e-3);
+            self::assertEqualsWithDelta(
+                1920, $this->image($crossed, 55, 'b')['matrix'][4] - $this->image($crossed, 80, 'b')['matrix'][4], 1e-3,
+            );
             $plain = Fixture::edit($crossed, 'cross-cut', ['layers' => ['a', 'b']]);
             self::assertSame($this->cut($isEarlierAbove)->toJson(), $plain->toJson());
         }
@@ -65,7 +67,10 @@ final class CrossCutTest extends TestCase
     {
         $crossed = $this->cross($this->cut());
         $longer = Fixture::edit($crossed, 'cross-cut', ['layers' => ['b', 'a'], 'phase' => ['length' => 21] + self::DISSOLVE]);
-        self::assertEquals([new FrameRange(0, 71), new FrameRange(50, 120), 21], [$longer->layer('a')->span, $longer->layer('b')->span, $longer->layer('b')->life->arrive?->length]);
+        self::assertEquals(
+            [new FrameRange(0, 71), new FrameRange(50, 120), 21],
+            [$longer->layer('a')->span, $longer->layer('b')->span, $longer->layer('b')->life->arrive?->length],
+        );
         self::assertSame($this->cut()->toJson(), Fixture::edit($longer, 'cross-cut', ['layers' => ['a', 'b']])->toJson());
     }
 
@@ -88,11 +93,19 @@ final class CrossCutTest extends TestCase
 
     public function test_neither_may_be_gone_before_the_other_has_come(): void
     {
-        $short = Fixture::composition([Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 100]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 110])]);
-        $cross = fn (int $length): Composition => Fixture::edit($short, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => $length] + self::DISSOLVE]);
+        $short = Fixture::composition([
+            Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 100]),
+            Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 110]),
+        ]);
+        $cross = fn (int $length): Composition => Fixture::edit(
+            $short, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => $length] + self::DISSOLVE],
+        );
         self::assertSame(109, $cross(18)->layer('a')->span->out);
         // Frames of the earlier one before the later one comes: at least one is left.
-        $brief = Fixture::composition([Fixture::clip(['id' => 'a', 'name' => 'A', 'in' => 90, 'out' => 100]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 200])]);
+        $brief = Fixture::composition([
+            Fixture::clip(['id' => 'a', 'name' => 'A', 'in' => 90, 'out' => 100]),
+            Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 100, 'out' => 200]),
+        ]);
         $crossed = Fixture::edit($brief, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => 19] + self::DISSOLVE]);
         self::assertSame(91, $crossed->layer('b')->span->in);
         foreach ([20, 21] as $length) {
@@ -109,7 +122,10 @@ final class CrossCutTest extends TestCase
 
     private function cut(bool $isEarlierAbove = false): Composition
     {
-        $layers = [Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 60]), Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 60, 'out' => 120, 'from' => 4])];
+        $layers = [
+            Fixture::clip(['id' => 'a', 'name' => 'A', 'out' => 60]),
+            Fixture::clip(['id' => 'b', 'name' => 'B', 'in' => 60, 'out' => 120, 'from' => 4]),
+        ];
 
         return Fixture::composition($isEarlierAbove ? array_reverse($layers) : $layers);
     }

@@ -31,7 +31,10 @@ final class EditPropertiesTest extends TestCase
 
     public function test_the_project_that_edits_are_tried_on_has_every_kind_of_layer(): void
     {
-        $kinds = array_map(fn (StoredLayer $entry): string => $entry->facts->kind->name(), array_values($this->project()->composition()->layers->entries()));
+        $kinds = array_map(
+            fn (StoredLayer $entry): string => $entry->facts->kind->name(),
+            array_values($this->project()->composition()->layers->entries()),
+        );
         self::assertEqualsCanonicalizing(array_keys(LayerKinds::all()), array_values(array_unique($kinds)));
     }
 
@@ -55,7 +58,10 @@ final class EditPropertiesTest extends TestCase
             $edit = $names[mt_rand(0, count($names) - 1)];
             $args = (new AnyEdit($project, $composition))->args($edit);
             try {
-                $after = Edits::applyTo($project, Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition->id, Fixture::evaluator());
+                $after = Edits::applyTo(
+                    $project, Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition->id,
+                    Fixture::evaluator(),
+                );
             } catch (Refusal) {
                 // A refused edit leaves the project as it was: what follows is tried on that.
                 continue;
@@ -79,7 +85,10 @@ final class EditPropertiesTest extends TestCase
     public function test_moving_there_and_back_gives_the_same_document(): void
     {
         mt_srand(7);
-        $composition = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [9, [90, 9]]), 'opacity' => Fixture::keyframes([-9, 10, 'linear', 'end'], [-1, 0, 'linear', 'end'])])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'position' => Fixture::keyframes([0, [0, 0]], [9, [90, 9]]),
+            'opacity' => Fixture::keyframes([-9, 10, 'linear', 'end'], [-1, 0, 'linear', 'end']),
+        ])]);
         foreach (range(1, 30) as $ignored) {
             $by = mt_rand(-500, 500);
             $there = Fixture::edit($composition, 'move-layers', ['layers' => ['bar'], 'by' => $by]);
@@ -94,7 +103,11 @@ final class EditPropertiesTest extends TestCase
     {
         foreach ($project->compositions->get($composition)->layers as $layer) {
             if (! $layer->switches->locked) {
-                $named = Edits::applyTo($project, Edits::read(new Node(['edit' => 'rename-layer', 'args' => ['layer' => $layer->id, 'name' => 'Named']])), $composition, Fixture::evaluator());
+                $named = Edits::applyTo(
+                    $project,
+                    Edits::read(new Node(['edit' => 'rename-layer', 'args' => ['layer' => $layer->id, 'name' => 'Named']])),
+                    $composition, Fixture::evaluator(),
+                );
                 self::assertSame('Named', $named->compositions->get($composition)->layer($layer->id)->name);
             }
         }
@@ -105,7 +118,10 @@ final class EditPropertiesTest extends TestCase
     {
         $entries = [];
         foreach ($project->compositions as $composition) {
-            $layers = array_map(fn (StoredLayer $entry): StoredLayer => StoredLayer::stored($entry->id, $entry->span, $entry->facts, $entry->json()), array_values($composition->layers->entries()));
+            $layers = array_map(
+                fn (StoredLayer $entry): StoredLayer => StoredLayer::stored($entry->id, $entry->span, $entry->facts, $entry->json()),
+                array_values($composition->layers->entries()),
+            );
             foreach ($layers as $layer) {
                 $read = StoredLayer::stored($layer->id, $layer->span, $layer->facts, $layer->json())->layer();
                 self::assertEquals([$layer->span, $layer->facts], [$read->span, $read->facts()], $told);
@@ -115,7 +131,10 @@ final class EditPropertiesTest extends TestCase
         }
         $ids = $project->compositions->ids();
 
-        return new Project($project->name, $project->media, Compositions::stored($entries, $ids), Kept::read(new Node($project->kept->toJson())));
+        return new Project(
+            $project->name, $project->media, Compositions::stored($entries, $ids),
+            Kept::read(new Node($project->kept->toJson())),
+        );
     }
 
     private function project(): Project
@@ -129,14 +148,27 @@ final class EditPropertiesTest extends TestCase
             'compositions' => [
                 ['id' => 'c1', 'name' => 'Progress', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 60, 'layers' => [
                     Fixture::clip(), ['id' => 'sound', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Hum', 'in' => 0, 'out' => 60],
-                    Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [20, [300, 90]], [40, [50, 400]]), 'opacity' => Fixture::keyframes([0, 0], [12, 100]), 'group' => 'group']),
-                    Fixture::words(['text' => '# of 11', 'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']], 'group' => 'group']),
+                    Fixture::bar([
+                        'position' => Fixture::keyframes([0, [0, 0]], [20, [300, 90]], [40, [50, 400]]),
+                        'opacity' => Fixture::keyframes([0, 0], [12, 100]), 'group' => 'group',
+                    ]),
+                    Fixture::words([
+                        'text' => '# of 11',
+                        'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']],
+                        'group' => 'group',
+                    ]),
                     ['id' => 'group', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 60, 'rotation' => 12],
-                    ['id' => 'window', 'kind' => 'window', 'form' => 'ellipse', 'media' => 'm2', 'name' => 'Window', 'in' => 0, 'out' => 60, 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar']]],
+                    [
+                        'id' => 'window', 'kind' => 'window', 'form' => 'ellipse', 'media' => 'm2', 'name' => 'Window',
+                        'in' => 0, 'out' => 60, 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar']],
+                    ],
                     ['id' => 'bundle', 'kind' => 'bundle', 'composition' => 'c2', 'name' => 'Bundle', 'in' => 0, 'out' => 60],
                     ['id' => 'all', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 60],
                 ]],
-                ['id' => 'c2', 'name' => 'Name bar', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 50, 'layers' => [Fixture::bar(), Fixture::words()]],
+                [
+                    'id' => 'c2', 'name' => 'Name bar', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 50,
+                    'layers' => [Fixture::bar(), Fixture::words()],
+                ],
             ],
         ]));
 

@@ -48,7 +48,10 @@ final class GroupEditsTest extends TestCase
 
     public function test_a_group_fades_and_is_lit_as_one(): void
     {
-        $grouped = $this->edit($this->grouped(), 'set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 40]]]);
+        $grouped = $this->edit(
+            $this->grouped(), 'set-values',
+            ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'opacity', 'value' => 40]]],
+        );
         $items = $this->frame($grouped, 30);
         self::assertSame(['fill', 'group', 'fill'], array_column($items, 'op'));
         self::assertSame([0.4, 2], [$items[1]['opacity'], count($items[1]['items'])]);
@@ -85,7 +88,10 @@ final class GroupEditsTest extends TestCase
     public function test_moving_a_group_in_time_moves_what_is_in_it(): void
     {
         $later = $this->edit($this->grouped(), 'move-layers', ['layers' => ['l1', 'a'], 'by' => 7]);
-        self::assertSame([[12, 97], [12, 67], [27, 97], [0, 100]], array_map(fn (string $id): array => [$later->layer($id)->span->in, $later->layer($id)->span->out], ['l1', 'a', 'b', 'low']));
+        self::assertSame(
+            [[12, 97], [12, 67], [27, 97], [0, 100]],
+            array_map(fn (string $id): array => [$later->layer($id)->span->in, $later->layer($id)->span->out], ['l1', 'a', 'b', 'low']),
+        );
     }
 
     public function test_copies_of_a_group_have_what_is_in_it(): void
@@ -94,9 +100,15 @@ final class GroupEditsTest extends TestCase
         self::assertSame(['low', 'a', 'b', 'l1', 'l2', 'l3', 'l4', 'top'], $twice->layers->ids());
         self::assertSame(['l4', 'l4', null], [$twice->layer('l2')->group, $twice->layer('l3')->group, $twice->layer('l4')->group]);
         $document = $twice->toJson();
-        $pasted = $this->edit($twice, 'paste-layers', ['layers' => [$document['layers'][1], $document['layers'][2], $document['layers'][3], $document['layers'][4]], 'at' => 50]);
+        $pasted = $this->edit(
+            $twice, 'paste-layers',
+            ['layers' => [$document['layers'][1], $document['layers'][2], $document['layers'][3], $document['layers'][4]], 'at' => 50],
+        );
         // l2 comes without its group, the others with theirs.
-        self::assertSame(['l7', 'l7', null, null], array_map(fn (string $id): ?string => $pasted->layer($id)->group, ['l5', 'l6', 'l7', 'l8']));
+        self::assertSame(
+            ['l7', 'l7', null, null],
+            array_map(fn (string $id): ?string => $pasted->layer($id)->group, ['l5', 'l6', 'l7', 'l8']),
+        );
         self::assertSame(50, $pasted->layer('l5')->span->in);
         $split = $this->edit($this->grouped(), 'split-layers', ['layers' => ['l1'], 'at' => 40]);
         self::assertSame([['a', 'b'], ['l2', 'l3']], [$split->layers->tree()->members('l1'), $split->layers->tree()->members('l4')]);
@@ -121,7 +133,10 @@ final class GroupEditsTest extends TestCase
     public function test_layers_dragged_into_a_group_and_out_of_it_stay_where_they_are_in_the_picture(array $placing): void
     {
         $before = $this->with($this->grouped(), 'l1', $placing);
-        $before = $this->with($before, 'top', ['rotation' => 25, 'scale' => [120, 60], 'position' => Fixture::keyframes([0, [100, 100]], [40, [300, 200]])]);
+        $before = $this->with(
+            $before, 'top',
+            ['rotation' => 25, 'scale' => [120, 60], 'position' => Fixture::keyframes([0, [100, 100]], [40, [300, 200]])],
+        );
         $in = $this->edit($before, 'reorder-layer', ['layer' => 'top', 'to' => 2, 'group' => 'l1', 'frame' => 30]);
         self::assertSame(['low', 'a', 'top', 'b', 'l1'], $in->layers->ids());
         foreach ([0, 15, 30, 60] as $frame) {
@@ -133,7 +148,10 @@ final class GroupEditsTest extends TestCase
         self::assertEqualsWithDelta(25.0, $out->layer('top')->number('rotation', 0), 1e-4);
     }
 
-    /** @return iterable<string, array{list<string>, ?string, ?string, list<string>, ?string}> what is moved, above, beneath, the stack then, and the group */
+    /**
+     * @return iterable<string, array{list<string>, ?string, ?string, list<string>, ?string}> what is moved, above, beneath, the
+     *     stack then, and the group
+     */
     public static function drops(): iterable
     {
         yield 'between two of a group' => [['top'], 'b', 'a', ['low', 'a', 'top', 'b', 'l1'], 'l1'];
@@ -150,8 +168,9 @@ final class GroupEditsTest extends TestCase
      * @param  list<string>  $stack
      */
     #[DataProvider('drops')]
-    public function test_what_is_dropped_between_two_layers_comes_to_be_in_their_group(array $moved, ?string $above, ?string $beneath, array $stack, ?string $group): void
-    {
+    public function test_what_is_dropped_between_two_layers_comes_to_be_in_their_group(
+        array $moved, ?string $above, ?string $beneath, array $stack, ?string $group,
+    ): void {
         $dropped = $this->edit($this->grouped(), 'reorder-layer', [
             'layer' => $moved[0], 'with' => array_slice($moved, 1), ...array_filter(['above' => $above, 'beneath' => $beneath]),
         ]);
@@ -165,7 +184,10 @@ final class GroupEditsTest extends TestCase
     {
         $empty = $this->edit($this->grouped(), 'reorder-layer', ['layer' => 'a', 'with' => ['b'], 'above' => 'top', 'beneath' => 'l1']);
         self::assertSame([], $empty->layers->tree()->members('l1'));
-        self::assertSame(['top'], $this->edit($empty, 'reorder-layer', ['layer' => 'top', 'above' => 'l1', 'beneath' => 'low'])->layers->tree()->members('l1'));
+        self::assertSame(
+            ['top'],
+            $this->edit($empty, 'reorder-layer', ['layer' => 'top', 'above' => 'l1', 'beneath' => 'low'])->layers->tree()->members('l1'),
+        );
     }
 
     /** @param  array<string, mixed>  $arguments */
@@ -186,7 +208,9 @@ final class GroupEditsTest extends TestCase
         [$x, $y] = $this->middle($turned, 'b', 30);
         $dragged = $this->edit($turned, 'drag-layers', ['layers' => ['b'], 'frame' => 30, 'by' => [40, -10]]);
         self::assertEqualsWithDelta([$x + 40, $y - 10], $this->middle($dragged, 'b', 30), 0.01);
-        $aligned = $this->edit($turned, 'align-layers', ['layers' => ['b'], 'frame' => 30, 'to' => 'frame', 'x' => 'middle', 'y' => 'middle']);
+        $aligned = $this->edit(
+            $turned, 'align-layers', ['layers' => ['b'], 'frame' => 30, 'to' => 'frame', 'x' => 'middle', 'y' => 'middle'],
+        );
         self::assertEqualsWithDelta([960, 540], $this->middle($aligned, 'b', 30), 0.01);
         $framed = $this->edit($turned, 'frame-layers', ['layers' => ['b'], 'frame' => 30, 'as' => 'fill']);
         self::assertEqualsWithDelta([960, 540], $this->middle($framed, 'b', 30), 0.01);
@@ -196,7 +220,9 @@ final class GroupEditsTest extends TestCase
         $pulled = $this->edit($turned, 'pull-handle', ['layer' => 'b', 'frame' => 30, 'handle' => 'top-left', 'by' => [20, -20]]);
         self::assertEqualsWithDelta([$x + 10, $y - 10], $this->middle($pulled, 'b', 30), 0.01);
         // Half a turn about b's place, as the pointer goes.
-        $spun = $this->edit($turned, 'turn-layer', ['layer' => 'b', 'frame' => 30, 'path' => [[$x + 50, $y], [$x, $y + 50], [$x - 50, $y]]]);
+        $spun = $this->edit(
+            $turned, 'turn-layer', ['layer' => 'b', 'frame' => 30, 'path' => [[$x + 50, $y], [$x, $y + 50], [$x - 50, $y]]],
+        );
         self::assertEqualsWithDelta(180, $spun->layer('b')->number('rotation', 30), 0.01);
     }
 
@@ -234,18 +260,29 @@ final class GroupEditsTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{array<string, mixed>, bool}> what a layer in the group has, and whether it can be had without the group where that is only moved */
+    /**
+     * @return iterable<string, array{array<string, mixed>, bool}> what a layer in the group has, and whether it can be had
+     *     without the group where that is only moved
+     */
     public static function doings(): iterable
     {
-        $shared = ['fade', 'grow', 'swing', 'turn', 'widen', 'heighten', 'stretch', 'settle', 'overshoot', 'spring', 'focus', 'flash', 'wipe', 'iris', 'blinds', 'clock', 'doors'];
+        $shared = [
+            'fade', 'grow', 'swing', 'turn', 'widen', 'heighten', 'stretch', 'settle', 'overshoot', 'spring', 'focus',
+            'flash', 'wipe', 'iris', 'blinds', 'clock', 'doors',
+        ];
         foreach (array_keys(Moves::all()) as $move) {
-            yield "it comes by $move" => [['arrive' => ['moves' => [['move' => $move]], 'length' => 12]], in_array($move, $shared, true) ? true : null];
+            yield "it comes by $move" => [
+                ['arrive' => ['moves' => [['move' => $move]], 'length' => 12]],
+                in_array($move, $shared, true) ? true : null,
+            ];
             yield "it goes by $move" => [['leave' => ['moves' => [['move' => $move]], 'length' => 12]], null];
         }
         foreach (array_keys(Accents::all()) as $accent) {
             yield "an accent: $accent" => [['accents' => [['accent' => $accent, 'at' => 10, 'length' => 12]]], null];
         }
-        yield 'a mask that stays in the frame' => [['masks' => [['id' => 'm1', 'form' => 'ellipse', 'fixed' => true, 'position' => [600, 300]]]], false];
+        yield 'a mask that stays in the frame' => [
+            ['masks' => [['id' => 'm1', 'form' => 'ellipse', 'fixed' => true, 'position' => [600, 300]]]], false,
+        ];
         yield 'a mask that goes along' => [['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 3]]], true];
         yield 'it turns along its way' => [['turnsAlong' => true], true];
         yield 'a shadow' => [['effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]], true];
@@ -254,9 +291,12 @@ final class GroupEditsTest extends TestCase
 
     /** @param  array<string, mixed>  $fields */
     #[DataProvider('doings')]
-    public function test_what_is_in_a_group_is_seen_as_before_when_it_is_ungrouped_or_that_is_refused(array $fields, ?bool $isPossible): void
+    public function test_what_is_in_a_group_is_seen_as_before_once_ungrouped_or_that_is_refused(array $fields, ?bool $isPossible): void
     {
-        foreach ([['position' => [620, 310]], ['rotation' => 30], ['scale' => [150, 150], 'position' => [700, 200]], ['scale' => [-80, 80], 'rotation' => 200]] as $index => $placing) {
+        foreach ([
+            ['position' => [620, 310]], ['rotation' => 30], ['scale' => [150, 150], 'position' => [700, 200]],
+            ['scale' => [-80, 80], 'rotation' => 200],
+        ] as $index => $placing) {
             $grouped = $this->with($this->with($this->grouped(), 'a', $fields), 'l1', $placing);
             try {
                 $apart = $this->edit($grouped, 'ungroup-layers', ['layers' => ['l1']]);
@@ -275,7 +315,10 @@ final class GroupEditsTest extends TestCase
     public function test_a_number_that_follows_a_place_in_a_group_is_not_changed_by_ungrouping(): void
     {
         $grouped = $this->with($this->grouped(), 'l1', ['position' => [1400, 300]]);
-        $counting = $this->edit($grouped, 'add-layer', ['layer' => ['kind' => 'text', 'text' => '#', 'counts' => ['of' => ['layer' => 'b', 'property' => 'position']]]]);
+        $counting = $this->edit(
+            $grouped, 'add-layer',
+            ['layer' => ['kind' => 'text', 'text' => '#', 'counts' => ['of' => ['layer' => 'b', 'property' => 'position']]]],
+        );
         $this->expectExceptionMessage('cannot be ungrouped without changing what is seen');
         $this->edit($counting, 'ungroup-layers', ['layers' => ['l1']]);
     }
@@ -327,7 +370,10 @@ final class GroupEditsTest extends TestCase
                 self::assertStringEndsWith($message, $refusal->getMessage());
             }
         }
-        $deep = fn (int $count): array => array_map(fn (int $at): array => [...$group, 'id' => "g$at", ...($at === 0 ? [] : ['group' => 'g'.($at - 1)])], range(0, $count));
+        $deep = fn (int $count): array => array_map(
+            fn (int $at): array => [...$group, 'id' => "g$at", ...($at === 0 ? [] : ['group' => 'g'.($at - 1)])],
+            range(0, $count),
+        );
         self::assertCount(Tree::DEEPEST + 1, Fixture::composition($deep(Tree::DEEPEST))->layers);
         $this->expectExceptionMessage('groups lie within one another 24 deep at most');
         Fixture::composition($deep(Tree::DEEPEST + 1));
@@ -345,7 +391,10 @@ final class GroupEditsTest extends TestCase
 
     public function test_what_moves_in_a_group_with_motion_blur_is_blurred_along_with_it(): void
     {
-        $blurred = $this->with($this->grouped(), 'l1', ['motionBlur' => true, 'position' => Fixture::keyframes([0, [500, 300]], [40, [1500, 300]])]);
+        $blurred = $this->with(
+            $this->grouped(), 'l1',
+            ['motionBlur' => true, 'position' => Fixture::keyframes([0, [500, 300]], [40, [1500, 300]])],
+        );
         $items = $this->frame($blurred, 20);
         self::assertSame('samples', $items[1]['op']);
         $first = $items[1]['lists'][0];
@@ -364,11 +413,19 @@ final class GroupEditsTest extends TestCase
 
     private function composition(): Composition
     {
-        $bar = fn (string $id, string $name, array $fields): array => Fixture::bar(['id' => $id, 'name' => $name, 'size' => [100, 60], ...$fields]);
+        $bar = fn (
+            string $id, string $name, array $fields,
+        ): array => Fixture::bar(['id' => $id, 'name' => $name, 'size' => [100, 60], ...$fields]);
 
         return Fixture::composition([
             $bar('low', 'Low', ['position' => [200, 200]]),
-            $bar('a', 'A', ['position' => Fixture::keyframes([5, [400, 250], 'linear', 'start'], [25, [400, 300], 'linear', 'start']), 'in' => 5, 'out' => 60]),
+            $bar(
+                'a', 'A',
+                [
+                    'position' => Fixture::keyframes([5, [400, 250], 'linear', 'start'], [25, [400, 300], 'linear', 'start']),
+                    'in' => 5, 'out' => 60,
+                ],
+            ),
             $bar('b', 'B', ['position' => [600, 300], 'in' => 20, 'out' => 90]),
             $bar('top', 'Top', ['position' => [800, 500]]),
         ]);

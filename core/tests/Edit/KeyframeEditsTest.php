@@ -26,7 +26,8 @@ final class KeyframeEditsTest extends TestCase
         $layer = $composition->layer($layer);
 
         return array_map(
-            fn ($keyframe): array => [$layer->kind->properties()[$property]->type->write($keyframe->value), (string) $keyframe->easing], $layer->properties[$property]->course($layer->span),
+            fn ($keyframe): array => [$layer->kind->properties()[$property]->type->write($keyframe->value), (string) $keyframe->easing],
+            $layer->properties[$property]->course($layer->span),
         );
     }
 
@@ -45,7 +46,13 @@ final class KeyframeEditsTest extends TestCase
     /** @return list<list<float>> the position on each frame */
     private function positions(Composition $composition, int $from, int $to): array
     {
-        return array_map(fn (int $frame): array => [$composition->layer('bar')->point('position', $frame)->x, $composition->layer('bar')->point('position', $frame)->y], range($from, $to));
+        return array_map(
+            fn (int $frame): array => [
+                $composition->layer('bar')->point('position', $frame)->x,
+                $composition->layer('bar')->point('position', $frame)->y,
+            ],
+            range($from, $to),
+        );
     }
 
     public function test_reversed_every_frame_comes_in_the_other_order_and_twice_is_nothing(): void
@@ -96,7 +103,10 @@ final class KeyframeEditsTest extends TestCase
             }
             $frames = array_sum($lengths);
             foreach ($lengths as $i => $length) {
-                self::assertLessThanOrEqual(1.0001, abs($length - max(1, $frames * $distances[$i] / array_sum($distances))) - ($length === 1 ? 1 : 0));
+                self::assertLessThanOrEqual(
+                    1.0001,
+                    abs($length - max(1, $frames * $distances[$i] / array_sum($distances))) - ($length === 1 ? 1 : 0),
+                );
             }
         }
     }
@@ -117,7 +127,10 @@ final class KeyframeEditsTest extends TestCase
     public function test_repeated_it_stands_truly_still_and_goes_on_as_before(): void
     {
         $repeated = Fixture::edit($this->travelling(), 'repeat-keyframe', ['layers' => ['bar'], 'frame' => 20]);
-        self::assertSame([[0.0, 0.0], [100.0, 0.0], [100.0, 0.0], [100.0, 300.0], [400.0, 300.0]], array_column($this->course($repeated), 0));
+        self::assertSame(
+            [[0.0, 0.0], [100.0, 0.0], [100.0, 0.0], [100.0, 300.0], [400.0, 300.0]],
+            array_column($this->course($repeated), 0),
+        );
         $over = Fixture::edit($this->travelling(), 'repeat-keyframe', ['layers' => ['bar'], 'properties' => ['position'], 'frame' => 60]);
         self::assertSame([[100.0, 300.0], 'linear'], $this->course($over)[60]);
         self::assertEquals($this->positions($this->travelling(), 0, 30), $this->positions($over, 0, 30));
@@ -130,7 +143,13 @@ final class KeyframeEditsTest extends TestCase
         $shifted = $this->done('shift-values', ['by' => -40, 'channel' => 1]);
         self::assertSame([[0.0, -40.0], [100.0, -40.0], [100.0, 260.0], [400.0, 260.0]], array_column($this->course($shifted), 0));
         $faded = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes([0, 20], [10, 90])])]);
-        self::assertSame([50.0, 100.0], array_column($this->course(Fixture::edit($faded, 'shift-values', ['keyframes' => $this->all($faded, 'opacity'), 'by' => 30]), 'opacity'), 0));
+        self::assertSame(
+            [50.0, 100.0],
+            array_column(
+                $this->course(Fixture::edit($faded, 'shift-values', ['keyframes' => $this->all($faded, 'opacity'), 'by' => 30]), 'opacity'),
+                0,
+            ),
+        );
     }
 
     public function test_written_out_and_thinned_again_the_course_stays_within_the_tolerance(): void
@@ -139,7 +158,9 @@ final class KeyframeEditsTest extends TestCase
         $written = $this->done('sample-keyframes', ['every' => 2], $on);
         self::assertCount(46, $this->course($written));
         foreach (range(0, 90, 2) as $frame) {
-            self::assertEqualsWithDelta($on->layer('bar')->point('position', $frame), $written->layer('bar')->point('position', $frame), 1e-9);
+            self::assertEqualsWithDelta(
+                $on->layer('bar')->point('position', $frame), $written->layer('bar')->point('position', $frame), 1e-9,
+            );
         }
         $thinned = $this->done('thin-keyframes', ['tolerance' => 5], $written);
         self::assertLessThan(30, count($this->course($thinned)));
@@ -155,7 +176,9 @@ final class KeyframeEditsTest extends TestCase
         mt_srand($seed);
         $pair = fn (int $far): array => [mt_rand(-$far, $far), mt_rand(-$far, $far)];
         $keyframes = array_map(fn (int $number): array => [
-            'at' => 12 * $number + mt_rand(0, 5), 'value' => $pair(500), 'easing' => ['linear', 'ease-in-out(60%)', 'cubic-out', 'glide'][mt_rand(0, 3)], 'bend' => ['arrive' => $pair(150), 'leave' => $pair(150)],
+            'at' => 12 * $number + mt_rand(0, 5), 'value' => $pair(500),
+            'easing' => ['linear', 'ease-in-out(60%)', 'cubic-out', 'glide'][mt_rand(0, 3)],
+            'bend' => ['arrive' => $pair(150), 'leave' => $pair(150)],
         ], range(0, 7));
 
         return Fixture::composition([Fixture::bar(['out' => 200, 'position' => ['keyframes' => $keyframes]])], ['length' => 250]);
@@ -168,8 +191,15 @@ final class KeyframeEditsTest extends TestCase
             $last = max(array_keys($this->course($before)));
             $first = min(array_keys($this->course($before)));
             $there = $this->positions($before, $first, $last);
-            self::assertEqualsWithDelta([...$there, ...array_slice(array_reverse($there), 1)], $this->positions($this->done('mirror-keyframes', [], $before), $first, 2 * $last - $first), 0.01, "seed $seed");
-            self::assertEqualsWithDelta(array_reverse($there), $this->positions($this->done('reverse-keyframes', [], $before), $first, $last), 0.01, "seed $seed");
+            self::assertEqualsWithDelta(
+                [...$there, ...array_slice(array_reverse($there), 1)],
+                $this->positions($this->done('mirror-keyframes', [], $before), $first, 2 * $last - $first), 0.01,
+                "seed $seed",
+            );
+            self::assertEqualsWithDelta(
+                array_reverse($there), $this->positions($this->done('reverse-keyframes', [], $before), $first, $last), 0.01,
+                "seed $seed",
+            );
         }
     }
 
@@ -177,10 +207,22 @@ final class KeyframeEditsTest extends TestCase
     {
         $before = $this->bending(3);
         $last = max(array_keys($this->course($before)));
-        $later = Fixture::edit($before, 'paste-keyframes', ['layers' => ['bar'], 'at' => 10, 'copied' => [['layer' => 'bar', 'property' => 'opacity', 'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => $last, 'value' => 90]]]]]);
+        $later = Fixture::edit(
+            $before, 'paste-keyframes',
+            [
+                'layers' => ['bar'], 'at' => 10,
+                'copied' => [[
+                    'layer' => 'bar', 'property' => 'opacity',
+                    'keyframes' => [['frame' => 0, 'value' => 0], ['frame' => $last, 'value' => 90]],
+                ]],
+            ],
+        );
         $mirrored = Fixture::edit($later, 'mirror-keyframes', ['keyframes' => [...$this->all($later), ...$this->all($later, 'opacity')]]);
         $there = $this->positions($before, 0, $last);
-        self::assertEqualsWithDelta([...$there, ...array_fill(0, 20, end($there)), ...array_slice(array_reverse($there), 1)], $this->positions($mirrored, 0, 2 * $last + 20), 0.01);
+        self::assertEqualsWithDelta(
+            [...$there, ...array_fill(0, 20, end($there)), ...array_slice(array_reverse($there), 1)],
+            $this->positions($mirrored, 0, 2 * $last + 20), 0.01,
+        );
     }
 
     public function test_thinned_with_bends_and_easings_no_frame_is_farther_off_than_it_may(): void
@@ -202,17 +244,29 @@ final class KeyframeEditsTest extends TestCase
 
     public function test_pasted_onto_other_layers_and_properties_and_backwards(): void
     {
-        $two = Fixture::composition([Fixture::bar(['position' => Fixture::keyframes(...self::COURSE)]), Fixture::bar(['id' => 'other', 'in' => 20, 'out' => 220])]);
-        $copied = [['layer' => 'bar', 'property' => 'position', 'keyframes' => [['frame' => 10, 'value' => [1, 2], 'easing' => 'cubic-out'], ['frame' => 25, 'value' => [3, 4]]]]];
+        $two = Fixture::composition([
+            Fixture::bar(['position' => Fixture::keyframes(...self::COURSE)]),
+            Fixture::bar(['id' => 'other', 'in' => 20, 'out' => 220]),
+        ]);
+        $copied = [[
+            'layer' => 'bar', 'property' => 'position',
+            'keyframes' => [['frame' => 10, 'value' => [1, 2], 'easing' => 'cubic-out'], ['frame' => 25, 'value' => [3, 4]]],
+        ]];
         $pasted = Fixture::edit($two, 'paste-keyframes', ['layers' => ['other'], 'at' => 50, 'copied' => $copied]);
         self::assertSame([50 => [[1.0, 2.0], 'cubic-out'], 65 => [[3.0, 4.0], 'linear']], $this->course($pasted, 'position', 'other'));
-        $backwards = Fixture::edit($two, 'paste-keyframes', ['layers' => ['other'], 'at' => 50, 'copied' => $copied, 'backwards' => true, 'property' => 'anchor']);
+        $backwards = Fixture::edit(
+            $two, 'paste-keyframes',
+            ['layers' => ['other'], 'at' => 50, 'copied' => $copied, 'backwards' => true, 'property' => 'anchor'],
+        );
         self::assertSame([50 => [[3.0, 4.0], 'cubic-in'], 65 => [[1.0, 2.0], 'linear']], $this->course($backwards, 'anchor', 'other'));
     }
 
     public function test_several_properties_are_keyframed_at_once(): void
     {
-        $after = Fixture::edit($this->travelling(), 'add-keyframe', ['layers' => ['bar'], 'properties' => ['position', 'scale', 'rotation'], 'frame' => 5]);
+        $after = Fixture::edit(
+            $this->travelling(), 'add-keyframe',
+            ['layers' => ['bar'], 'properties' => ['position', 'scale', 'rotation'], 'frame' => 5],
+        );
         self::assertSame([5], array_keys($this->course($after, 'scale')));
         self::assertSame([0, 5, 10, 30, 60], array_keys($this->course($after)));
     }
@@ -235,7 +289,10 @@ final class KeyframeEditsTest extends TestCase
     {
         $layers = [];
         foreach ([500, 100, 900, 300] as $index => $x) {
-            $layers[] = Fixture::bar(['id' => "l$index", 'in' => 3 * $index, 'out' => 60 + 7 * $index, 'position' => [$x, 200], 'opacity' => Fixture::keyframes([0, 0], [10, 100])]);
+            $layers[] = Fixture::bar([
+                'id' => "l$index", 'in' => 3 * $index, 'out' => 60 + 7 * $index, 'position' => [$x, 200],
+                'opacity' => Fixture::keyframes([0, 0], [10, 100]),
+            ]);
         }
         $before = Fixture::composition($layers);
         $after = Fixture::edit($before, 'stagger-layers', ['layers' => ['l0', 'l1', 'l2', 'l3'], 'by' => 4, 'order' => $order]);
@@ -253,7 +310,10 @@ final class KeyframeEditsTest extends TestCase
         $layers = array_map(fn (int $index): array => Fixture::bar(['id' => "l$index"]), range(0, 9));
         $begins = fn (int $seed): array => array_map(
             fn ($layer): int => $layer->span->in,
-            iterator_to_array(Fixture::edit(Fixture::composition($layers), 'stagger-layers', ['layers' => array_column($layers, 'id'), 'by' => 2, 'order' => 'shuffled', 'seed' => $seed])->layers),
+            iterator_to_array(Fixture::edit(
+                Fixture::composition($layers), 'stagger-layers',
+                ['layers' => array_column($layers, 'id'), 'by' => 2, 'order' => 'shuffled', 'seed' => $seed],
+            )->layers),
         );
         self::assertSame($begins(4), $begins(4));
         self::assertNotSame($begins(4), $begins(5));
@@ -263,11 +323,33 @@ final class KeyframeEditsTest extends TestCase
     }
 
     #[TestWith(['stagger-layers', ['layers' => ['bar'], 'by' => 3], 'several layers can be staggered, one cannot'])]
-    #[TestWith(['space-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 10]]], 'by' => 'colour'], 'args.by: must be "time" or "distance"'])]
-    #[TestWith(['equalise-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [10]]], 'to' => 'previous', 'axis' => 'z'], 'position has no axis z'])]
-    #[TestWith(['shift-values', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [11]]], 'by' => 1], 'has no keyframe of position on frame 11'])]
-    #[TestWith(['sample-keyframes', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 10]]], 'every' => 0], 'args.every: 0 is outside'])]
-    #[TestWith(['paste-keyframes', ['layers' => ['bar'], 'at' => 0, 'copied' => [['layer' => 'x', 'property' => 'level', 'keyframes' => [['frame' => 0, 'value' => 1]]]]], 'the chosen layers have none of these properties'])]
+    #[TestWith([
+        'space-keyframes',
+        ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 10]]], 'by' => 'colour'],
+        'args.by: must be "time" or "distance"',
+    ])]
+    #[TestWith([
+        'equalise-keyframes',
+        ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [10]]], 'to' => 'previous', 'axis' => 'z'],
+        'position has no axis z',
+    ])]
+    #[TestWith([
+        'shift-values', ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [11]]], 'by' => 1],
+        'has no keyframe of position on frame 11',
+    ])]
+    #[TestWith([
+        'sample-keyframes',
+        ['keyframes' => [['layer' => 'bar', 'property' => 'position', 'frames' => [0, 10]]], 'every' => 0],
+        'args.every: 0 is outside',
+    ])]
+    #[TestWith([
+        'paste-keyframes',
+        [
+            'layers' => ['bar'], 'at' => 0,
+            'copied' => [['layer' => 'x', 'property' => 'level', 'keyframes' => [['frame' => 0, 'value' => 1]]]],
+        ],
+        'the chosen layers have none of these properties',
+    ])]
     public function test_what_makes_no_sense_is_refused(string $edit, array $args, string $says): void
     {
         $this->expectException(Refusal::class);

@@ -41,7 +41,8 @@ final class LayerEditsTest extends TestCase
         );
         $evaluator = new Evaluator($library, new TextBlocks(new SquareShaper));
         $add = fn (string $media, int $at, Composition $to): Layer => Edits::apply(
-            Edits::read(new Node(['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'footage', 'media' => $media], 'at' => $at]])), $to, $evaluator,
+            Edits::read(new Node(['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'footage', 'media' => $media], 'at' => $at]])),
+            $to, $evaluator,
         )->layers[0];
         $composition = Fixture::composition([], ['rate' => '30000/1001', 'length' => 400]);
         $small = $add('small', 10, $composition);
@@ -53,7 +54,10 @@ final class LayerEditsTest extends TestCase
         // Its one frame holds for as long as it is shown.
         $long = $composition->withLayers(Stack::of($small->withSpan(new FrameRange(0, 400))));
         self::assertSame(0, json_decode($evaluator->frame($long, 399)->encode(), true)['items'][0]['frame']);
-        $matched = Edits::apply(Edits::read(new Node(['edit' => 'match-composition', 'args' => ['media' => 'large']])), $composition, $evaluator);
+        $matched = Edits::apply(
+            Edits::read(new Node(['edit' => 'match-composition', 'args' => ['media' => 'large']])), $composition,
+            $evaluator,
+        );
         self::assertSame([4000, 3000, '30000/1001', 400], [$matched->width, $matched->height, (string) $matched->rate, $matched->length]);
     }
 
@@ -113,8 +117,14 @@ final class LayerEditsTest extends TestCase
 
     public function test_layers_are_renamed_and_reordered(): void
     {
-        self::assertSame('Träger', Fixture::edit($this->three, 'rename-layer', ['layer' => 'bar', 'name' => ' Träger '])->layer('bar')->name);
-        self::assertSame(['words', 'clip', 'bar'], $this->ids(Fixture::edit($this->three, 'reorder-layer', ['layer' => 'words', 'to' => 0])));
+        self::assertSame(
+            'Träger',
+            Fixture::edit($this->three, 'rename-layer', ['layer' => 'bar', 'name' => ' Träger '])->layer('bar')->name,
+        );
+        self::assertSame(
+            ['words', 'clip', 'bar'],
+            $this->ids(Fixture::edit($this->three, 'reorder-layer', ['layer' => 'words', 'to' => 0])),
+        );
         $this->expectExceptionMessage('args.to: 3 is outside 0..2');
         Fixture::edit($this->three, 'reorder-layer', ['layer' => 'words', 'to' => 3]);
     }
@@ -131,11 +141,19 @@ final class LayerEditsTest extends TestCase
 
     public function test_a_trim_moves_only_what_is_pinned_to_that_end(): void
     {
-        $before = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes([0, 0], [10, 100], [-10, 100, 'linear', 'end'], [-1, 0, 'linear', 'end'])])]);
+        $before = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes(
+            [0, 0], [10, 100], [-10, 100, 'linear', 'end'], [-1, 0, 'linear', 'end'],
+        )])]);
         $layer = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 60])->layer('bar');
-        self::assertSame([0.0, 50.0, 100.0, 100.0, 0.0], array_map(fn (int $frame): float => $layer->number('opacity', $frame), [0, 5, 10, 50, 59]));
+        self::assertSame(
+            [0.0, 50.0, 100.0, 100.0, 0.0],
+            array_map(fn (int $frame): float => $layer->number('opacity', $frame), [0, 5, 10, 50, 59]),
+        );
         $layer = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'in' => 20])->layer('bar');
-        self::assertSame([0.0, 50.0, 100.0, 100.0, 0.0], array_map(fn (int $frame): float => $layer->number('opacity', $frame), [20, 25, 30, 90, 99]));
+        self::assertSame(
+            [0.0, 50.0, 100.0, 100.0, 0.0],
+            array_map(fn (int $frame): float => $layer->number('opacity', $frame), [20, 25, 30, 90, 99]),
+        );
     }
 
     public function test_a_trimmed_clip_shows_the_same_pictures_at_the_same_time(): void
@@ -164,7 +182,9 @@ final class LayerEditsTest extends TestCase
             $after = Fixture::edit($after, 'trim-layer', ['layer' => 'clip', 'in' => $in]);
         }
         self::assertSame('25/2', Fixture::json($after, 'clip')['from']);
-        $shown = fn (Composition $composition, int $frame): mixed => Fixture::evaluator()->frame($composition, $frame)->toJson()['items'][0]['frame'];
+        $shown = fn (
+            Composition $composition, int $frame,
+        ): mixed => Fixture::evaluator()->frame($composition, $frame)->toJson()['items'][0]['frame'];
         foreach (range(30, 599, 7) as $frame) {
             self::assertSame($shown($before, $frame), $shown($after, $frame), "frame $frame");
         }
@@ -199,7 +219,9 @@ final class LayerEditsTest extends TestCase
 
     public function test_content_is_changed_field_by_field(): void
     {
-        $after = Fixture::edit($this->three, 'set-content', ['layer' => 'words', 'content' => ['text' => "Ivo\r\nBrandt", 'align' => 'right']]);
+        $after = Fixture::edit(
+            $this->three, 'set-content', ['layer' => 'words', 'content' => ['text' => "Ivo\r\nBrandt", 'align' => 'right']],
+        );
         $json = Fixture::json($after, 'words');
         self::assertSame(["Ivo\nBrandt", 'karla-bold', 'right'], [$json['text'], $json['font'], $json['align']]);
         $this->expectExceptionMessage('args.content.form: is not a field known here');
@@ -208,7 +230,9 @@ final class LayerEditsTest extends TestCase
 
     public function test_a_new_rate_keeps_every_moment(): void
     {
-        $before = Fixture::composition([Fixture::bar(['in' => 25, 'out' => 75, 'opacity' => Fixture::keyframes([5, 0], [25, 100], [-25, 100, 'linear', 'end'])])]);
+        $before = Fixture::composition([Fixture::bar([
+            'in' => 25, 'out' => 75, 'opacity' => Fixture::keyframes([5, 0], [25, 100], [-25, 100, 'linear', 'end']),
+        ])]);
         $after = Fixture::edit($before, 'set-composition', ['rate' => '50/1']);
         $json = Fixture::json($after, 'bar');
         self::assertSame([500, 50, 150], [$after->length, $json['in'], $json['out']]);
@@ -243,7 +267,9 @@ final class LayerEditsTest extends TestCase
     public function test_several_layers_are_moved_in_the_stack_together(): void
     {
         $five = Fixture::composition(array_map(fn (string $id): array => Fixture::bar(['id' => $id]), ['a', 'b', 'c', 'd', 'e']));
-        $order = fn (string $layer, array $with, int $to): string => implode('', Fixture::edit($five, 'reorder-layer', ['layer' => $layer, 'with' => $with, 'to' => $to])->layers->ids());
+        $order = fn (string $layer, array $with, int $to): string => implode(
+            '', Fixture::edit($five, 'reorder-layer', ['layer' => $layer, 'with' => $with, 'to' => $to])->layers->ids(),
+        );
         self::assertSame('bcdae', $order('a', [], 3));
         self::assertSame('cabde', $order('b', ['a'], 2));
         // The one that is dragged lies where it is dropped, and the others right around it in their own order.
@@ -254,9 +280,17 @@ final class LayerEditsTest extends TestCase
 
     public function test_what_is_dragged_in_time_says_which_mark_drew_it_in(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['in' => 10, 'out' => 60]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 150])], ['markers' => [['frame' => 33]]]);
-        $settled = fn (string $edit, array $args): Snapping => Edits::settled(Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition);
-        $move = fn (float $by, array $snap): array => [$settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->by(), $settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->met()];
+        $composition = Fixture::composition(
+            [Fixture::bar(['in' => 10, 'out' => 60]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 150])],
+            ['markers' => [['frame' => 33]]],
+        );
+        $settled = fn (string $edit, array $args): Snapping => Edits::settled(
+            Edits::read(new Node(['edit' => $edit, 'args' => $args])), $composition,
+        );
+        $move = fn (float $by, array $snap): array => [
+            $settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->by(),
+            $settled('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => $snap])->met(),
+        ];
         self::assertSame([23, 33], $move(21.5, ['within' => 3]));
         self::assertSame([40, 100], $move(38, ['within' => 3]), 'its end at the other one');
         self::assertSame([70, null], $move(70, ['within' => 3]));
@@ -267,7 +301,14 @@ final class LayerEditsTest extends TestCase
     public function test_what_takes_something_from_a_layer_that_is_removed_takes_nothing_any_more(): void
     {
         $composition = Fixture::composition([
-            Fixture::bar(), Fixture::words(['text' => '#', 'counts' => ['of' => ['layer' => 'bar', 'property' => 'opacity']], 'masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'bar', 'feather' => 4], ['id' => 'm2', 'form' => 'ellipse', 'feather' => 9]]]),
+            Fixture::bar(),
+            Fixture::words([
+                'text' => '#', 'counts' => ['of' => ['layer' => 'bar', 'property' => 'opacity']],
+                'masks' => [
+                    ['id' => 'm1', 'form' => 'layer', 'layer' => 'bar', 'feather' => 4],
+                    ['id' => 'm2', 'form' => 'ellipse', 'feather' => 9],
+                ],
+            ]),
         ]);
         $after = Fixture::edit($composition, 'remove-layers', ['layers' => ['bar']]);
         $words = Fixture::json($after, 'words');
@@ -276,7 +317,10 @@ final class LayerEditsTest extends TestCase
         // One that comes to have the same id is not meant.
         $again = Fixture::edit($after, 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'star', 'id' => 'bar']]);
         self::assertSame([], $again->layer('words')->refersTo()->layers);
-        foreach ([['set-content', ['layer' => 'words', 'content' => ['counts' => ['of' => ['layer' => 'nobody', 'property' => 'opacity']]]]], ['add-mask', ['layers' => ['words'], 'form' => 'layer', 'layer' => 'nobody']]] as [$edit, $args]) {
+        foreach ([
+            ['set-content', ['layer' => 'words', 'content' => ['counts' => ['of' => ['layer' => 'nobody', 'property' => 'opacity']]]]],
+            ['add-mask', ['layers' => ['words'], 'form' => 'layer', 'layer' => 'nobody']],
+        ] as [$edit, $args]) {
             try {
                 Fixture::edit($after, $edit, $args);
                 self::fail($edit);

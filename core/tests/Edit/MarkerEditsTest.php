@@ -14,7 +14,10 @@ final class MarkerEditsTest extends TestCase
 {
     private function marked(): Composition
     {
-        return Fixture::edit(Fixture::composition([Fixture::bar()]), 'add-markers', ['markers' => [['frame' => 50, 'name' => ' Bell '], ['frame' => 10, 'label' => 'woad']]]);
+        return Fixture::edit(
+            Fixture::composition([Fixture::bar()]), 'add-markers',
+            ['markers' => [['frame' => 50, 'name' => ' Bell '], ['frame' => 10, 'label' => 'woad']]],
+        );
     }
 
     public function test_markers_stand_in_order_of_time_one_on_a_frame(): void
@@ -34,7 +37,10 @@ final class MarkerEditsTest extends TestCase
         $changed = Fixture::edit($this->marked(), 'change-marker', ['marker' => 50, 'name' => '', 'label' => 'weld']);
         self::assertSame(['frame' => 50, 'name' => '', 'label' => 'weld'], $changed->markers->on(50)->toJson());
         // Where it lands on another, that one gives way.
-        self::assertSame(['Bell'], array_column(Fixture::edit($this->marked(), 'change-marker', ['marker' => 50, 'to' => 10])->toJson()['markers'], 'name'));
+        self::assertSame(
+            ['Bell'],
+            array_column(Fixture::edit($this->marked(), 'change-marker', ['marker' => 50, 'to' => 10])->toJson()['markers'], 'name'),
+        );
     }
 
     public function test_markers_are_taken_away(): void
@@ -62,7 +68,9 @@ final class MarkerEditsTest extends TestCase
         ]);
         self::assertSame([10, 40], $placed->layer('bar')->markers->frames());
         self::assertSame([], $placed->markers->frames());
-        $frames = fn (Composition $composition, string $id = 'bar'): array => $composition->layer($id)->markers->movedBy($composition->layer($id)->span->in)->frames();
+        $frames = fn (
+            Composition $composition, string $id = 'bar',
+        ): array => $composition->layer($id)->markers->movedBy($composition->layer($id)->span->in)->frames();
         self::assertSame([35, 65], $frames(Fixture::edit($placed, 'move-layers', ['layers' => ['bar'], 'by' => 5])));
         self::assertSame([30, 60], $frames(Fixture::edit($placed, 'trim-layer', ['layer' => 'bar', 'in' => 40])));
         self::assertSame([30, 70], $frames(Fixture::edit($placed, 'change-marker', ['layer' => 'bar', 'marker' => 60, 'to' => 70])));
@@ -77,8 +85,14 @@ final class MarkerEditsTest extends TestCase
     {
         $two = Fixture::composition([Fixture::bar(['in' => 0, 'out' => 90]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 190])]);
         $two = Fixture::edit($two, 'add-markers', ['layer' => 'other', 'markers' => [['frame' => 140]]]);
-        self::assertSame(140, Fixture::edit($two, 'move-layers', ['layers' => ['bar'], 'by' => 138.4, 'snap' => ['within' => 3]])->layer('bar')->span->in);
-        self::assertSame(104, Fixture::edit($two, 'move-layers', ['layers' => ['other'], 'by' => 4, 'snap' => ['within' => 3]])->layer('other')->span->in);
+        self::assertSame(
+            140,
+            Fixture::edit($two, 'move-layers', ['layers' => ['bar'], 'by' => 138.4, 'snap' => ['within' => 3]])->layer('bar')->span->in,
+        );
+        self::assertSame(
+            104,
+            Fixture::edit($two, 'move-layers', ['layers' => ['other'], 'by' => 4, 'snap' => ['within' => 3]])->layer('other')->span->in,
+        );
     }
 
     #[TestWith(['add-markers', ['layer' => 'bar', 'markers' => [['frame' => 500]]], 'args.markers[0].frame: 500 is outside 0..'])]

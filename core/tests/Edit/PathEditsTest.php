@@ -19,7 +19,9 @@ final class PathEditsTest extends TestCase
 
     private static function shape(string|array $path = self::BENT, array $more = []): Composition
     {
-        return Fixture::composition([Fixture::bar(['form' => 'path', 'path' => $path, 'position' => [500, 300], 'scale' => [200, 200], ...$more])]);
+        return Fixture::composition([Fixture::bar([
+            'form' => 'path', 'path' => $path, 'position' => [500, 300], 'scale' => [200, 200], ...$more,
+        ])]);
     }
 
     private static function path(Composition $composition, int $frame = 0): string
@@ -36,14 +38,20 @@ final class PathEditsTest extends TestCase
 
     private static function pulled(Composition $composition, int $knot, string $part, array $by, array $more = []): Composition
     {
-        return Fixture::edit($composition, 'pull-knot', ['layer' => 'bar', 'frame' => 0, 'contour' => 0, 'knot' => $knot, 'part' => $part, 'by' => $by, ...$more]);
+        return Fixture::edit(
+            $composition, 'pull-knot',
+            ['layer' => 'bar', 'frame' => 0, 'contour' => 0, 'knot' => $knot, 'part' => $part, 'by' => $by, ...$more],
+        );
     }
 
     public function test_a_point_is_pulled_with_its_handles_in_the_pixels_of_the_picture(): void
     {
         self::assertSame('M0 0C30 0 80 30 110 30L100 100L0 100Z', self::path(self::pulled(self::shape(), 1, 'at', [20, -20])));
         // Turned a quarter, to the right is up in the path.
-        self::assertSame('M0 0C30 0 70 30 100 30L100 100L0 100Z', self::path(self::pulled(self::shape(self::BENT, ['rotation' => 90]), 1, 'at', [20, 0])));
+        self::assertSame(
+            'M0 0C30 0 70 30 100 30L100 100L0 100Z',
+            self::path(self::pulled(self::shape(self::BENT, ['rotation' => 90]), 1, 'at', [20, 0])),
+        );
     }
 
     public function test_the_other_handle_of_a_smooth_point_turns_along(): void
@@ -51,10 +59,19 @@ final class PathEditsTest extends TestCase
         $smooth = self::shape('M0 0C0 0 70 50 100 50C120 50 200 0 200 0');
         // Its handle leads to (140, 70): the one across points the other way, as long as it was, 30.
         $handle = 30 / hypot(40, 20);
-        self::assertSame(sprintf('M0 0C0 0 %s %s 100 50C140 70 200 0 200 0', round(100 - 40 * $handle, 3), round(50 - 20 * $handle, 3)), self::path(self::pulled($smooth, 1, 'out', [40, 40])));
-        self::assertSame('M0 0C0 0 70 50 100 50C140 70 200 0 200 0', self::path(self::pulled($smooth, 1, 'out', [40, 40], ['broken' => true])));
+        self::assertSame(
+            sprintf('M0 0C0 0 %s %s 100 50C140 70 200 0 200 0', round(100 - 40 * $handle, 3), round(50 - 20 * $handle, 3)),
+            self::path(self::pulled($smooth, 1, 'out', [40, 40])),
+        );
+        self::assertSame(
+            'M0 0C0 0 70 50 100 50C140 70 200 0 200 0',
+            self::path(self::pulled($smooth, 1, 'out', [40, 40], ['broken' => true])),
+        );
         // Out of a corner both are pulled.
-        self::assertSame('M0 0C0 0 90 45 100 50C110 55 200 0 200 0', self::path(self::pulled(self::shape('M0 0L100 50L200 0'), 1, 'out', [20, 10])));
+        self::assertSame(
+            'M0 0C0 0 90 45 100 50C110 55 200 0 200 0',
+            self::path(self::pulled(self::shape('M0 0L100 50L200 0'), 1, 'out', [20, 10])),
+        );
     }
 
     public function test_a_point_that_is_put_in_changes_nothing_of_the_course_and_is_taken_away_again(): void
@@ -64,7 +81,10 @@ final class PathEditsTest extends TestCase
         self::assertSame('M0 0C15 0 32.5 10 50 20C67.5 30 85 40 100 40L100 100L0 100Z', self::path($curve));
         self::assertSame('M0 0C30 0 70 40 100 40L100 100L50 100L0 100Z', self::path(self::changed($composition, 'insert', ['knot' => 2])));
         // On the way back to the first.
-        self::assertSame('M0 0C30 0 70 40 100 40L100 100L0 100L0 25Z', self::path(self::changed($composition, 'insert', ['knot' => 3, 'at' => 0.75])));
+        self::assertSame(
+            'M0 0C30 0 70 40 100 40L100 100L0 100L0 25Z',
+            self::path(self::changed($composition, 'insert', ['knot' => 3, 'at' => 0.75])),
+        );
         self::assertSame('M0 0C30 0 100 100 100 100L0 100Z', self::path(self::changed($composition, 'remove', ['knot' => 1])));
     }
 
@@ -75,7 +95,10 @@ final class PathEditsTest extends TestCase
         [$x, $y] = [90 / hypot(90, 60), 60 / hypot(90, 60)];
         $text = fn (float ...$numbers): string => implode(' ', array_map(fn (float $one): string => (string) round($one, 3), $numbers));
         $smooth = self::changed($line, 'smooth', ['knot' => 1]);
-        self::assertSame('M0 0C0 0 '.$text(90 - 30 * $x, -30 * $y, 90, 0).'C'.$text(90 + 20 * $x, 20 * $y, 90, 60, 90, 60), self::path($smooth));
+        self::assertSame(
+            'M0 0C0 0 '.$text(90 - 30 * $x, -30 * $y, 90, 0).'C'.$text(90 + 20 * $x, 20 * $y, 90, 60, 90, 60),
+            self::path($smooth),
+        );
         self::assertSame('M0 0L90 0L90 60', self::path(self::changed($smooth, 'sharpen', ['knot' => 1])));
         $closed = self::changed($line, 'close');
         self::assertSame('M0 0L90 0L90 60Z', self::path($closed));
@@ -93,9 +116,14 @@ final class PathEditsTest extends TestCase
         self::assertSame('M0 0L90 0L90 0L90 60L0 60', self::path(self::changed($cut, 'join')));
         self::assertSame('M90 60L0 60L0 0L90 0L90 60', self::path(self::changed(self::changed($line, 'close'), 'cut', ['knot' => 2])));
         // Joined with the nearer end of the nearest, or with its own beginning.
-        self::assertSame('M0 0L100 0L110 0L110 50M500 0L600 0', self::path(self::changed(self::shape('M0 0L100 0M110 50L110 0M500 0L600 0'), 'join')));
+        self::assertSame(
+            'M0 0L100 0L110 0L110 50M500 0L600 0',
+            self::path(self::changed(self::shape('M0 0L100 0M110 50L110 0M500 0L600 0'), 'join')),
+        );
         self::assertSame('M0 0L90 0L90 60Z', self::path(self::changed(self::shape('M0 0L90 0L90 60'), 'join')));
-        foreach ([['cut', ['knot' => 0]], ['insert', ['knot' => 3]], ['smooth', ['knot' => 9]], ['close', ['contour' => 2]]] as [$change, $more]) {
+        foreach ([
+            ['cut', ['knot' => 0]], ['insert', ['knot' => 3]], ['smooth', ['knot' => 9]], ['close', ['contour' => 2]],
+        ] as [$change, $more]) {
             try {
                 self::changed($line, $change, $more);
                 self::fail("$change was not refused");
@@ -111,7 +139,10 @@ final class PathEditsTest extends TestCase
     {
         $moving = self::shape(Fixture::keyframes([0, 'M0 0L100 0L100 100'], [20, 'M0 0L100 50L100 200'], [40, 'M0 0L1 1']));
         $changed = self::changed($moving, 'insert', ['knot' => 0]);
-        self::assertSame(['M0 0L50 0L100 0L100 100', 'M0 0L50 25L100 50L100 200', 'M0 0L1 1'], [self::path($changed), self::path($changed, 20), self::path($changed, 40)]);
+        self::assertSame(
+            ['M0 0L50 0L100 0L100 100', 'M0 0L50 25L100 50L100 200', 'M0 0L1 1'],
+            [self::path($changed), self::path($changed, 20), self::path($changed, 40)],
+        );
         self::assertSame('M0 0L100 25L100 150', self::path($moving, 10));
         // Shifted as a whole where that is wanted, or one keyframe alone.
         $pulled = self::pulled($moving, 1, 'at', [20, 0], ['frame' => 20]);
@@ -121,19 +152,35 @@ final class PathEditsTest extends TestCase
     /** @return array<string, array{ShapeForm}> */
     public static function forms(): array
     {
-        return array_column(array_map(fn (ShapeForm $form): array => [$form->value, [$form]], array_filter(ShapeForm::cases(), fn (ShapeForm $form): bool => $form !== ShapeForm::Path)), 1, 0);
+        return array_column(
+            array_map(
+                fn (ShapeForm $form): array => [$form->value, [$form]],
+                array_filter(ShapeForm::cases(), fn (ShapeForm $form): bool => $form !== ShapeForm::Path),
+            ),
+            1, 0,
+        );
     }
 
     #[DataProvider('forms')]
     public function test_a_form_that_becomes_a_path_looks_the_same_on_every_frame(ShapeForm $form): void
     {
-        $before = Fixture::composition([Fixture::bar(['form' => $form->value, 'rounding' => 8, 'size' => Fixture::keyframes([0, [100, 60], 'ease-in'], [10, [240, 200]]), 'outlineWidth' => 6])]);
+        $before = Fixture::composition([Fixture::bar([
+            'form' => $form->value, 'rounding' => 8,
+            'size' => Fixture::keyframes([0, [100, 60], 'ease-in'], [10, [240, 200]]), 'outlineWidth' => 6,
+        ])]);
         $after = Fixture::edit($before, 'make-path', ['layers' => ['bar']]);
         self::assertSame('path', $after->toJson()['layers'][0]['form']);
         foreach ([0, 10, 60] as $frame) {
             $data = fn (Composition $of): array => array_values(Fixture::evaluator()->frame($of, $frame)->toJson()['paths']);
             // To a thousandth of a pixel, and a straight way back to the beginning is a closing.
-            $numbers = fn (Composition $of): array => array_map(floatval(...), preg_split('/[^-0-9.]+/', implode(' ', array_map(fn (string $one): string => Contours::parse($one)->write(), $data($of))), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+            $numbers = fn (Composition $of): array => array_map(
+                floatval(...),
+                preg_split(
+                    '/[^-0-9.]+/',
+                    implode(' ', array_map(fn (string $one): string => Contours::parse($one)->write(), $data($of))), -1,
+                    PREG_SPLIT_NO_EMPTY,
+                ) ?: [],
+            );
             self::assertEqualsWithDelta($numbers($before), $numbers($after), 0.0015, "frame $frame");
         }
     }
@@ -158,20 +205,33 @@ final class PathEditsTest extends TestCase
     public function test_a_line_that_is_drawn_by_hand_draws_itself_at_the_pace_of_the_hand(): void
     {
         // A level line of 300 px: the first 100 in one second, the others in a quarter of one.
-        $points = [...array_map(fn (int $step): array => [100 + 4 * $step, 200, 5 + $step / 25], range(0, 25)), ...array_map(fn (int $step): array => [200 + 20 * $step, 200, 6 + $step / 40], range(1, 10))];
-        $draw = fn (array $more): Composition => Fixture::edit(Fixture::composition(), 'draw-stroke', ['points' => $points, 'frame' => 50, ...$more]);
+        $points = [
+            ...array_map(fn (int $step): array => [100 + 4 * $step, 200, 5 + $step / 25], range(0, 25)),
+            ...array_map(fn (int $step): array => [200 + 20 * $step, 200, 6 + $step / 40], range(1, 10)),
+        ];
+        $draw = fn (array $more): Composition => Fixture::edit(
+            Fixture::composition(), 'draw-stroke', ['points' => $points, 'frame' => 50, ...$more],
+        );
         $drawn = $draw([])->layer('l1');
         self::assertSame([50, 'path', 'round'], [$drawn->span->in, $drawn->content->toJson()['form'], $drawn->content->toJson()['cap']]);
-        self::assertEqualsWithDelta([0, 16.67, 33.33, 100, 100], array_map(fn (int|float $frame): float => $drawn->number('drawEnd', 50 + $frame), [0, 12.5, 25, 31, 60]), 2.5);
+        self::assertEqualsWithDelta(
+            [0, 16.67, 33.33, 100, 100],
+            array_map(fn (int|float $frame): float => $drawn->number('drawEnd', 50 + $frame), [0, 12.5, 25, 31, 60]), 2.5,
+        );
         $even = $draw(['pace' => 'even'])->layer('l1');
-        self::assertEqualsWithDelta([0, 50, 100], array_map(fn (float $frame): float => $even->number('drawEnd', 50 + $frame), [0, 15.5, 31]), 0.01);
+        self::assertEqualsWithDelta(
+            [0, 50, 100], array_map(fn (float $frame): float => $even->number('drawEnd', 50 + $frame), [0, 15.5, 31]), 0.01,
+        );
         self::assertFalse($draw(['pace' => 'none'])->layer('l1')->properties['drawEnd']->isAnimated());
         // It lies where it was drawn, its own origin in its middle.
         $path = $even->value('path', 50);
         self::assertSame('M-150 0', substr($path instanceof Contours ? $path->write() : '', 0, 7));
         self::assertEquals([250, 200], [$even->point('position', 50)->x, $even->point('position', 50)->y]);
         // What was pressed more is wider: from nothing to twice its width along the way, wherever the hand was faster.
-        $pressed = $draw(['pace' => 'none', 'points' => array_map(fn (array $point): array => [...$point, ($point[0] - 100) / 300], $points)])->layer('l1');
+        $pressed = $draw([
+            'pace' => 'none',
+            'points' => array_map(fn (array $point): array => [...$point, ($point[0] - 100) / 300], $points),
+        ])->layer('l1');
         $widths = $pressed->content->toJson()['widths'];
         self::assertEqualsWithDelta([0, 100, 200], [$widths[0], ($widths[23] + $widths[24]) / 2, $widths[47]], 0.1);
         $composition = Fixture::composition([$pressed->toJson()]);
@@ -186,7 +246,8 @@ final class PathEditsTest extends TestCase
     public function test_hostile_paths_are_refused(): void
     {
         foreach ([
-            'M0 0'.str_repeat('L1 1L2 2', 60_000) => 'is longer than', 'M0 0L1e300 5' => 'too far away', 'hello' => 'is not path data', 'M0 0'.str_repeat('L1 1', 4001) => 'too many points',
+            'M0 0'.str_repeat('L1 1L2 2', 60_000) => 'is longer than', 'M0 0L1e300 5' => 'too far away',
+            'hello' => 'is not path data', 'M0 0'.str_repeat('L1 1', 4001) => 'too many points',
         ] as $path => $message) {
             try {
                 self::shape($path);
@@ -201,7 +262,10 @@ final class PathEditsTest extends TestCase
     private static function two(array $lower = [], array $upper = []): Composition
     {
         return Fixture::composition([
-            Fixture::bar(['id' => 'low', 'name' => 'Low', 'size' => [100, 100], 'position' => [500, 300], 'scale' => [200, 200], ...$lower]),
+            Fixture::bar([
+                'id' => 'low', 'name' => 'Low', 'size' => [100, 100], 'position' => [500, 300], 'scale' => [200, 200],
+                ...$lower,
+            ]),
             Fixture::words(['id' => 'between']),
             Fixture::bar(['id' => 'high', 'name' => 'High', 'size' => [80, 40], 'position' => [600, 300], 'rotation' => 90, ...$upper]),
         ]);
@@ -255,7 +319,9 @@ final class PathEditsTest extends TestCase
 
     public function test_the_edge_of_shapes_is_moved_at_every_keyframe(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => Fixture::keyframes([0, [100, 100]], [50, [200, 100]]), 'fill' => '#aa0000'])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'size' => Fixture::keyframes([0, [100, 100]], [50, [200, 100]]), 'fill' => '#aa0000',
+        ])]);
         $after = Fixture::edit($composition, 'grow-shapes', ['layers' => ['bar'], 'by' => 10, 'corners' => 'sharp']);
         self::assertSame('M60 -60L60 60L-60 60L-60 -60Z', self::path($after));
         self::assertSame('M110 -60L110 60L-110 60L-110 -60Z', self::path($after, 50));

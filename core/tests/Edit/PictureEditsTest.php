@@ -60,7 +60,9 @@ final class PictureEditsTest extends TestCase
     /** @return iterable<string, array{string, array{float, float}, array{float, float}}> */
     public static function handles(): iterable
     {
-        foreach (['top-left' => [-1, -1], 'top-right' => [1, -1], 'bottom-right' => [1, 1], 'bottom-left' => [-1, 1]] as $handle => [$x, $y]) {
+        foreach ([
+            'top-left' => [-1, -1], 'top-right' => [1, -1], 'bottom-right' => [1, 1], 'bottom-left' => [-1, 1],
+        ] as $handle => [$x, $y]) {
             yield $handle => [$handle, [100.0 * $x, 50.0 * $y], [-100.0 * $x, -50.0 * $y]];
         }
     }
@@ -93,7 +95,9 @@ final class PictureEditsTest extends TestCase
     public function test_proportions_are_kept_where_linked_or_asked_for(): void
     {
         foreach ([[['scaleLinked' => true], []], [[], ['proportional' => true]]] as [$fields, $args]) {
-            $scale = Fixture::json($this->pull($this->bar(['scale' => [100, 50], ...$fields]), 'bottom-right', [80, 0], $args), 'bar')['scale'];
+            $scale = Fixture::json(
+                $this->pull($this->bar(['scale' => [100, 50], ...$fields]), 'bottom-right', [80, 0], $args), 'bar',
+            )['scale'];
             self::assertEqualsWithDelta(2, $scale[0] / $scale[1], 1e-3);
             self::assertGreaterThan(100, $scale[0]);
         }
@@ -112,7 +116,10 @@ final class PictureEditsTest extends TestCase
 
     public function test_turning_counts_whole_turns(): void
     {
-        $path = array_map(fn (int $step): array => [500 + 80 * cos(deg2rad(10 * $step)), 300 + 80 * sin(deg2rad(10 * $step))], range(0, 81));
+        $path = array_map(
+            fn (int $step): array => [500 + 80 * cos(deg2rad(10 * $step)), 300 + 80 * sin(deg2rad(10 * $step))],
+            range(0, 81),
+        );
         $after = Fixture::edit($this->bar(), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => $path]);
         self::assertEquals(810, Fixture::json($after, 'bar')['rotation']);
         $back = Fixture::edit($after, 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => array_reverse($path)]);
@@ -121,10 +128,16 @@ final class PictureEditsTest extends TestCase
 
     public function test_turning_snaps_to_fifteen_degrees(): void
     {
-        $after = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]], 'snap' => true]);
+        $after = Fixture::edit(
+            $this->bar(['rotation' => 4]), 'turn-layer',
+            ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]], 'snap' => true],
+        );
         self::assertEquals(30, Fixture::json($after, 'bar')['rotation']);
         // atan(40 / 100) is 21.80 degrees; unless it is asked for, nothing snaps.
-        $free = Fixture::edit($this->bar(['rotation' => 4]), 'turn-layer', ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]]]);
+        $free = Fixture::edit(
+            $this->bar(['rotation' => 4]), 'turn-layer',
+            ['layer' => 'bar', 'frame' => 0, 'path' => [[600, 300], [600, 340]]],
+        );
         self::assertEquals(25.8, Fixture::json($free, 'bar')['rotation']);
     }
 
@@ -144,7 +157,10 @@ final class PictureEditsTest extends TestCase
             self::assertEqualsWithDelta($this->place($before, $x, $y)->y, $this->place($after, $x, $y)->y, 0.01);
         }
         // Turned after that, the layer turns about the new place.
-        $turned = Fixture::edit($after, 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 120]]]);
+        $turned = Fixture::edit(
+            $after, 'set-values',
+            ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'rotation', 'value' => 120]]],
+        );
         $anchor = $after->layer('bar')->point('anchor', 0);
         self::assertEqualsWithDelta(420, $this->place($turned, $anchor->x, $anchor->y)->x, 0.01);
     }
@@ -164,8 +180,14 @@ final class PictureEditsTest extends TestCase
         yield 'place and turn' => [['position' => $way, 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
         yield 'place and scale' => [['position' => $way, 'scale' => Fixture::keyframes([0, [20, 20]], [50, [300, 150]])]];
         yield 'turning along its way' => [['position' => $way, 'turnsAlong' => true]];
-        yield 'x and y apart' => [['x' => Fixture::keyframes([0, 100], [40, 600]), 'y' => Fixture::keyframes([10, 100], [60, 300]), 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
-        yield 'the anchor itself' => [['position' => $way, 'anchor' => Fixture::keyframes([0, [0, 0]], [60, [40, 20]]), 'rotation' => Fixture::keyframes([0, 0], [50, 300])]];
+        yield 'x and y apart' => [[
+            'x' => Fixture::keyframes([0, 100], [40, 600]), 'y' => Fixture::keyframes([10, 100], [60, 300]),
+            'rotation' => Fixture::keyframes([0, 0], [50, 300]),
+        ]];
+        yield 'the anchor itself' => [[
+            'position' => $way, 'anchor' => Fixture::keyframes([0, [0, 0]], [60, [40, 20]]),
+            'rotation' => Fixture::keyframes([0, 0], [50, 300]),
+        ]];
         yield 'while an accent runs' => [['position' => $way, 'accents' => [['accent' => 'pulse', 'at' => 10, 'length' => 30]]]];
         yield 'while it arrives' => [['position' => [400, 300], 'arrive' => ['moves' => [['move' => 'grow']], 'length' => 40]]];
     }
@@ -176,10 +198,16 @@ final class PictureEditsTest extends TestCase
     {
         $before = Fixture::composition([Fixture::bar(['size' => [200, 100], ...$fields])]);
         foreach ([3, 17, 30, 44] as $frame) {
-            foreach ([['move-anchor', ['layer' => 'bar', 'to' => [480, 260]]], ['place-anchors', ['layers' => ['bar'], 'x' => 'start', 'y' => 'end']]] as [$edit, $args]) {
+            foreach ([
+                ['move-anchor', ['layer' => 'bar', 'to' => [480, 260]]],
+                ['place-anchors', ['layers' => ['bar'], 'x' => 'start', 'y' => 'end']],
+            ] as [$edit, $args]) {
                 $after = Fixture::edit($before, $edit, [...$args, 'frame' => $frame]);
                 foreach ([[-100, -50], [100, 50]] as [$x, $y]) {
-                    [$was, $is] = [$before->layer('bar')->matrix($frame)->apply(new Point($x, $y)), $after->layer('bar')->matrix($frame)->apply(new Point($x, $y))];
+                    [$was, $is] = [
+                        $before->layer('bar')->matrix($frame)->apply(new Point($x, $y)),
+                        $after->layer('bar')->matrix($frame)->apply(new Point($x, $y)),
+                    ];
                     self::assertEqualsWithDelta([$was->x, $was->y], [$is->x, $is->y], 0.1, "$edit at $frame");
                 }
             }
@@ -196,7 +224,10 @@ final class PictureEditsTest extends TestCase
         self::assertEquals([-100, 50], Fixture::json($after, 'bar')['anchor']);
         foreach ([0, 10, 30] as $frame) {
             foreach ([[-100, -50], [100, 50]] as [$x, $y]) {
-                [$was, $is] = array_map(fn (Composition $one): Point => $one->layer('bar')->matrix($frame)->apply(new Point($x, $y)), [$before, $after]);
+                [$was, $is] = array_map(
+                    fn (Composition $one): Point => $one->layer('bar')->matrix($frame)->apply(new Point($x, $y)),
+                    [$before, $after],
+                );
                 self::assertEqualsWithDelta([$was->x, $was->y], [$is->x, $is->y], 0.01, "frame $frame");
             }
         }
@@ -209,7 +240,9 @@ final class PictureEditsTest extends TestCase
             Fixture::bar(['size' => [300, 100], 'position' => [400, 300], 'scaleLinked' => false, ...$bar]),
             Fixture::bar(['id' => 'other', 'size' => [420, 80], 'position' => [1100, 800]]),
         ]);
-        $after = Fixture::edit($composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => 'right', 'by' => [$by, 0], ...$args])->layer('bar');
+        $after = Fixture::edit(
+            $composition, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => 'right', 'by' => [$by, 0], ...$args],
+        )->layer('bar');
 
         return [round(3 * $after->point('scale', 0)->x, 2), round($after->point('scale', 0)->y, 2)];
     }

@@ -28,7 +28,10 @@ final class ProjectEditsTest extends TestCase
     {
         return new Project('Depot Nine', Fixture::media(), Compositions::of(
             Fixture::composition([Fixture::clip()], ['id' => 'c1', 'name' => 'Interview']),
-            Fixture::composition([Fixture::bar(), Fixture::clip(['id' => 'again', 'from' => 50, 'scale' => [50, 50], 'anchor' => [10, 20]])], ['id' => 'c2', 'name' => 'Opener']),
+            Fixture::composition(
+                [Fixture::bar(), Fixture::clip(['id' => 'again', 'from' => 50, 'scale' => [50, 50], 'anchor' => [10, 20]])],
+                ['id' => 'c2', 'name' => 'Opener'],
+            ),
             Fixture::composition([], ['id' => 'c5', 'name' => 'Closer']),
         ));
     }
@@ -50,7 +53,10 @@ final class ProjectEditsTest extends TestCase
         $after = $this->edit($this->project(), 'add-composition', ['height' => 1920, 'name' => 'Upright']);
         $made = $after->compositions->get('c6');
         self::assertSame(['Interview', 'Opener', 'Closer', 'Upright'], $this->names($after));
-        self::assertSame([1920, 1920, '25/1', 250, 0], [$made->width, $made->height, (string) $made->rate, $made->length, count($made->layers)]);
+        self::assertSame(
+            [1920, 1920, '25/1', 250, 0],
+            [$made->width, $made->height, (string) $made->rate, $made->length, count($made->layers)],
+        );
         self::assertSame('Composition 5', $this->edit($after, 'add-composition', [])->compositions->get('c7')->name);
     }
 
@@ -59,8 +65,14 @@ final class ProjectEditsTest extends TestCase
         $after = $this->edit($this->project(), 'duplicate-composition', ['composition' => 'c1']);
         self::assertSame(['Interview', 'Interview 2', 'Opener', 'Closer'], $this->names($after));
         $changed = $this->edit($after, 'rename-layer', ['layer' => 'clip', 'name' => 'Other'], 'c6');
-        self::assertSame(['Clip', 'Other'], [$changed->compositions->get('c1')->layer('clip')->name, $changed->compositions->get('c6')->layer('clip')->name]);
-        self::assertSame('Interview 3', $this->edit($after, 'duplicate-composition', ['composition' => 'c6'])->compositions->get('c7')->name);
+        self::assertSame(
+            ['Clip', 'Other'],
+            [$changed->compositions->get('c1')->layer('clip')->name, $changed->compositions->get('c6')->layer('clip')->name],
+        );
+        self::assertSame(
+            'Interview 3',
+            $this->edit($after, 'duplicate-composition', ['composition' => 'c6'])->compositions->get('c7')->name,
+        );
     }
 
     public function test_a_removed_composition_comes_back_as_it_was_and_its_id_is_not_given_again(): void
@@ -76,7 +88,10 @@ final class ProjectEditsTest extends TestCase
 
     public function test_a_project_keeps_one_composition(): void
     {
-        $one = $this->edit($this->edit($this->project(), 'remove-composition', ['composition' => 'c1']), 'remove-composition', ['composition' => 'c5']);
+        $one = $this->edit(
+            $this->edit($this->project(), 'remove-composition', ['composition' => 'c1']), 'remove-composition',
+            ['composition' => 'c5'],
+        );
         $this->expectExceptionMessage('“Opener” is the only composition of its project');
         $this->edit($one, 'remove-composition', ['composition' => 'c2']);
     }
@@ -85,14 +100,23 @@ final class ProjectEditsTest extends TestCase
     {
         $after = $this->edit($this->project(), 'reorder-composition', ['composition' => 'c5', 'to' => 0]);
         self::assertSame(['c5', 'c1', 'c2'], $after->compositions->ids());
-        self::assertSame(['c1', 'c2', 'c5'], $this->edit($after, 'reorder-composition', ['composition' => 'c5', 'to' => 2])->compositions->ids());
-        self::assertSame(['Interview', 'Title', 'Closer'], $this->names($this->edit($this->project(), 'rename-composition', ['composition' => 'c2', 'name' => ' Title '])));
+        self::assertSame(
+            ['c1', 'c2', 'c5'],
+            $this->edit($after, 'reorder-composition', ['composition' => 'c5', 'to' => 2])->compositions->ids(),
+        );
+        self::assertSame(
+            ['Interview', 'Title', 'Closer'],
+            $this->names($this->edit($this->project(), 'rename-composition', ['composition' => 'c2', 'name' => ' Title '])),
+        );
         self::assertSame('Tram', $this->edit($this->project(), 'rename-project', ['name' => 'Tram'])->name);
     }
 
     public function test_media_are_named_and_filed(): void
     {
-        $after = $this->edit($this->edit($this->project(), 'rename-media', ['media' => 'm2', 'name' => 'Tower']), 'file-media', ['media' => ['m1', 'm2'], 'folder' => 'Street']);
+        $after = $this->edit(
+            $this->edit($this->project(), 'rename-media', ['media' => 'm2', 'name' => 'Tower']), 'file-media',
+            ['media' => ['m1', 'm2'], 'folder' => 'Street'],
+        );
         self::assertSame(['Tower', 'Street'], [$after->media->get('m2')->name, $after->media->get('m1')->folder]);
         self::assertSame($after->toJson(), Project::read(new Node($after->toJson()))->toJson());
         self::assertNull($this->edit($after, 'file-media', ['media' => ['m1']])->media->get('m1')->folder);
@@ -103,13 +127,17 @@ final class ProjectEditsTest extends TestCase
         $unused = $this->edit($this->project(), 'remove-media', ['media' => ['m2']]);
         self::assertSame(['m1'], array_column($unused->media->all(), 'id'));
         self::assertSame(['m1', 'm2'], array_column($this->edit($unused, 'restore-media', ['media' => ['m2']])->media->all(), 'id'));
-        $this->expectExceptionObject(new Refusal('“Street.mp4” is in use: “Clip” in “Interview”, “Clip” in “Opener”. Remove those layers first.'));
+        $this->expectExceptionObject(new Refusal(
+            '“Street.mp4” is in use: “Clip” in “Interview”, “Clip” in “Opener”. Remove those layers first.',
+        ));
         $this->edit($this->project(), 'remove-media', ['media' => ['m2', 'm1']]);
     }
 
     public function test_replaced_media_show_the_same_moment_in_the_same_place_in_every_composition(): void
     {
-        $library = $this->project()->media->replacing(new Media('m3', 'Street UHD.mp4', 'uhd.mp4', new MediaFacts(3840, 2160, new FrameRate(50), 600, true)));
+        $library = $this->project()->media->replacing(new Media(
+            'm3', 'Street UHD.mp4', 'uhd.mp4', new MediaFacts(3840, 2160, new FrameRate(50), 600, true),
+        ));
         $before = $this->edit($this->project()->with(['media' => $library]), 'file-media', ['media' => ['m1'], 'folder' => 'Street']);
         $after = $this->edit($before, 'replace-media', ['media' => 'm1', 'by' => 'm3']);
         self::assertSame(['m2', 'm3'], array_column($after->media->all(), 'id'));
@@ -117,8 +145,14 @@ final class ProjectEditsTest extends TestCase
         $evaluator = new Evaluator($after->media, new TextBlocks(new SquareShaper));
         foreach (['c1' => 'clip', 'c2' => 'again'] as $composition => $layer) {
             [$old, $new] = [$before->compositions->get($composition), $after->compositions->get($composition)];
-            self::assertEquals($evaluator->pose($old->layer($layer), $old, 10)->bounds(), $evaluator->pose($new->layer($layer), $new, 10)->bounds());
-            $frame = fn (Composition $one): int => array_values(array_filter(json_decode($evaluator->frame($one, 33)->encode(), true)['items'], fn (array $item): bool => $item['op'] === 'image'))[0]['frame'];
+            self::assertEquals(
+                $evaluator->pose($old->layer($layer), $old, 10)->bounds(),
+                $evaluator->pose($new->layer($layer), $new, 10)->bounds(),
+            );
+            $frame = fn (Composition $one): int => array_values(array_filter(
+                json_decode($evaluator->frame($one, 33)->encode(), true)['items'],
+                fn (array $item): bool => $item['op'] === 'image',
+            ))[0]['frame'];
             // Twice as many frames a second.
             self::assertSame(2 * $frame($old), $frame($new));
         }
@@ -135,8 +169,14 @@ final class ProjectEditsTest extends TestCase
 
     public function test_colours_are_kept_at_hand(): void
     {
-        $after = $this->edit($this->edit($this->project(), 'add-swatch', ['colour' => '#2F5D50', 'name' => 'Depot green']), 'add-swatch', ['colour' => '#c0392b80']);
-        self::assertSame([['name' => 'Depot green', 'colour' => '#2f5d50'], ['name' => '#c0392b80', 'colour' => '#c0392b80']], $after->toJson()['swatches']);
+        $after = $this->edit(
+            $this->edit($this->project(), 'add-swatch', ['colour' => '#2F5D50', 'name' => 'Depot green']), 'add-swatch',
+            ['colour' => '#c0392b80'],
+        );
+        self::assertSame(
+            [['name' => 'Depot green', 'colour' => '#2f5d50'], ['name' => '#c0392b80', 'colour' => '#c0392b80']],
+            $after->toJson()['swatches'],
+        );
         self::assertSame('Signal', $this->edit($after, 'rename-swatch', ['swatch' => 1, 'name' => 'Signal'])->kept->swatches[1]->name);
         self::assertSame(['#c0392b80'], array_column($this->edit($after, 'remove-swatch', ['swatch' => 0])->kept->swatches, 'name'));
         $this->expectExceptionMessage('#2f5d50 is kept already, as “Depot green”');
@@ -174,7 +214,8 @@ final class ProjectEditsTest extends TestCase
     {
         $project = $this->project();
         $stored = array_map(fn (StoredComposition $entry): StoredComposition => StoredComposition::unread(
-            $entry->id, $entry->name, fn (): Composition => $entry->id === 'c2' ? $entry->composition() : self::fail("{$entry->id} was read"),
+            $entry->id, $entry->name,
+            fn (): Composition => $entry->id === 'c2' ? $entry->composition() : self::fail("{$entry->id} was read"),
         ), $project->compositions->entries());
         $after = $this->edit($project->with(['compositions' => Compositions::stored($stored, ['c1', 'c2', 'c5'])]), $edit, $args, $touched);
         self::assertTrue($after->compositions->has('c2'));
@@ -182,15 +223,30 @@ final class ProjectEditsTest extends TestCase
 
     public function test_looks_are_kept_by_name_and_pasted_with_their_keyframes(): void
     {
-        $layer = Fixture::bar(['effects' => [['id' => 'e3', 'effect' => 'blur', 'radius' => Fixture::keyframes([0, 0], [10, 20])], ['id' => 'e4', 'effect' => 'invert', 'on' => false]]]);
-        $project = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'compositions' => [Fixture::composition([$layer, Fixture::words(['effects' => [['id' => 'e1', 'effect' => 'hue']]])])->toJson()]]));
-        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo($on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator());
+        $layer = Fixture::bar(['effects' => [
+            ['id' => 'e3', 'effect' => 'blur', 'radius' => Fixture::keyframes([0, 0], [10, 20])],
+            ['id' => 'e4', 'effect' => 'invert', 'on' => false],
+        ]]);
+        $project = Project::read(new Node([
+            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot',
+            'compositions' => [Fixture::composition([
+                $layer, Fixture::words(['effects' => [['id' => 'e1', 'effect' => 'hue']]]),
+            ])->toJson()],
+        ]));
+        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo(
+            $on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator(),
+        );
         $effects = $project->composition()->layer('bar')->toJson()['effects'];
         $kept = $apply($project, 'add-look', ['name' => 'Dream', 'effects' => $effects]);
         self::assertSame([['name' => 'Dream', 'effects' => $effects]], $kept->toJson()['looks']);
         self::assertSame($kept->toJson(), Project::read(new Node($kept->toJson()))->toJson());
-        $pasted = $apply($kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->kept->looks[0]->effects])->composition()->layer('words');
-        self::assertSame(['e1 hue', 'e2 blur', 'e3 invert'], array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->attached->effects));
+        $pasted = $apply(
+            $kept, 'paste-effects', ['layers' => ['words'], 'effects' => $kept->kept->looks[0]->effects],
+        )->composition()->layer('words');
+        self::assertSame(
+            ['e1 hue', 'e2 blur', 'e3 invert'],
+            array_map(fn ($one): string => "{$one->id} {$one->effect->name()}", $pasted->attached->effects),
+        );
         self::assertEqualsWithDelta(10.0, $pasted->number('e2.radius', 5), 1e-6);
         self::assertFalse($pasted->attached->effects[2]->on);
         self::assertArrayNotHasKey('looks', $apply($kept, 'remove-look', ['look' => 0])->toJson());
@@ -201,13 +257,20 @@ final class ProjectEditsTest extends TestCase
     public function test_curves_are_kept_by_name_and_forgotten(): void
     {
         $project = Project::read(new Node([
-            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'media' => [], 'compositions' => [Fixture::composition()->toJson()], 'curves' => [['name' => 'Soft', 'easing' => 'ease-out(60%)']],
+            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'media' => [],
+            'compositions' => [Fixture::composition()->toJson()],
+            'curves' => [['name' => 'Soft', 'easing' => 'ease-out(60%)']],
         ]));
-        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo($on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator());
+        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo(
+            $on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator(),
+        );
         $two = $apply($project, 'add-curve', ['name' => 'Bold', 'easing' => 'cubic-bezier(0.2, -0.4, 0.3, 1.6)']);
         self::assertSame(['Soft', 'Bold'], array_column($two->toJson()['curves'], 'name'));
         $other = $apply($two, 'add-curve', ['name' => 'Soft', 'easing' => 'linear']);
-        self::assertSame([['name' => 'Soft', 'easing' => 'linear'], ['name' => 'Bold', 'easing' => 'cubic-bezier(0.2, -0.4, 0.3, 1.6)']], $other->toJson()['curves']);
+        self::assertSame(
+            [['name' => 'Soft', 'easing' => 'linear'], ['name' => 'Bold', 'easing' => 'cubic-bezier(0.2, -0.4, 0.3, 1.6)']],
+            $other->toJson()['curves'],
+        );
         self::assertSame(['Bold'], array_column($apply($other, 'remove-curve', ['curve' => 0])->toJson()['curves'], 'name'));
         $this->expectExceptionMessage('"soft" is not an easing');
         $apply($project, 'add-curve', ['name' => 'Worse', 'easing' => 'soft']);

@@ -30,7 +30,10 @@ final class PullCurveTest extends TestCase
     public function test_it_is_as_fast_as_it_was_pulled_to(): void
     {
         // On the average 10 px a frame; at the beginning it is to be 25, and at the end to stand still.
-        $pulled = $this->pull($this->pull($this->composition('ease-in-out(50%)'), ['handle' => 'begin', 'at' => 18, 'speed' => 25]), ['handle' => 'end', 'at' => 30, 'speed' => 0]);
+        $pulled = $this->pull(
+            $this->pull($this->composition('ease-in-out(50%)'), ['handle' => 'begin', 'at' => 18, 'speed' => 25]),
+            ['handle' => 'end', 'at' => 30, 'speed' => 0],
+        );
         self::assertSame('cubic-bezier(0.2, 0.5, 0.5, 1)', $this->easing($pulled));
         self::assertSame([25.0, 0.0], array_column($this->handles($pulled), 'speed'));
         $layer = $pulled->layer('bar');
@@ -68,12 +71,23 @@ final class PullCurveTest extends TestCase
 
     public function test_on_a_bent_path_only_the_speed_is_pulled(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['position' => ['keyframes' => [['at' => 0, 'value' => [100, 0], 'bend' => ['leave' => [0, 55.228]]], ['at' => 20, 'value' => [0, 100], 'bend' => ['arrive' => [55.228, 0]]]]]])]);
-        $handles = Thread::of($composition->layer('bar'), 'position', $composition->layer('bar')->properties['position'])['beads'][0]['handles'];
+        $composition = Fixture::composition([Fixture::bar(['position' => ['keyframes' => [
+            ['at' => 0, 'value' => [100, 0], 'bend' => ['leave' => [0, 55.228]]],
+            ['at' => 20, 'value' => [0, 100], 'bend' => ['arrive' => [55.228, 0]]],
+        ]]])]);
+        $handles = Thread::of(
+            $composition->layer('bar'), 'position', $composition->layer('bar')->properties['position'],
+        )['beads'][0]['handles'];
         // A quarter of a circle with a radius of 100 px in 20 frames.
         self::assertEqualsWithDelta([50 * M_PI / 20, []], [$handles[0]['speed'], $handles[0]['values']], 0.01);
-        $pull = fn (array $to): Composition => Fixture::edit($composition, 'pull-curve', ['layer' => 'bar', 'property' => 'position', 'frame' => 0, 'handle' => 'begin', 'at' => 5, ...$to]);
-        sscanf($pull(['speed' => 50 * M_PI / 10])->layer('bar')->toJson()['position']['keyframes'][0]['easing'], 'cubic-bezier(%f, %f', $along, $progress);
+        $pull = fn (array $to): Composition => Fixture::edit(
+            $composition, 'pull-curve',
+            ['layer' => 'bar', 'property' => 'position', 'frame' => 0, 'handle' => 'begin', 'at' => 5, ...$to],
+        );
+        sscanf(
+            $pull(['speed' => 50 * M_PI / 10])->layer('bar')->toJson()['position']['keyframes'][0]['easing'],
+            'cubic-bezier(%f, %f', $along, $progress,
+        );
         self::assertEqualsWithDelta([0.25, 0.5], [$along, $progress], 0.001);
         $this->expectExceptionMessage('a value that does not change in a straight line');
         $pull(['value' => 50]);
@@ -82,8 +96,10 @@ final class PullCurveTest extends TestCase
     public function test_what_makes_no_sense_is_refused(): void
     {
         foreach ([
-            'has to say either a value or a speed' => ['handle' => 'begin', 'at' => 18], 'must be "begin" or "end"' => ['handle' => 'middle', 'at' => 18, 'speed' => 1],
-            'no segment begins with the last keyframe' => ['frame' => 50, 'handle' => 'begin', 'at' => 18, 'speed' => 1], 'is outside' => ['handle' => 'end', 'at' => 18, 'speed' => -1],
+            'has to say either a value or a speed' => ['handle' => 'begin', 'at' => 18],
+            'must be "begin" or "end"' => ['handle' => 'middle', 'at' => 18, 'speed' => 1],
+            'no segment begins with the last keyframe' => ['frame' => 50, 'handle' => 'begin', 'at' => 18, 'speed' => 1],
+            'is outside' => ['handle' => 'end', 'at' => 18, 'speed' => -1],
         ] as $message => $args) {
             try {
                 $this->pull($this->composition('linear'), $args);
@@ -117,7 +133,10 @@ final class PullCurveTest extends TestCase
         $layer = Fixture::composition([Fixture::bar(['rotation' => Fixture::keyframes(...$keyframes)])])->layer('bar');
         $curves = array_column(Thread::of($layer, 'rotation', $layer->properties['rotation'])['beads'], 'curve');
         // One that begins with three times its mean speed and ends with none: (1/3, 1) and (2/3, 1).
-        self::assertEqualsWithDelta([[0.75, 0, 0.25, 1], [0.1, -0.4, 0.6, 1.5], [1 / 3, 1, 2 / 3, 1], null, null, [1 / 3, 1 / 3, 2 / 3, 2 / 3]], $curves, 1e-3);
+        self::assertEqualsWithDelta(
+            [[0.75, 0, 0.25, 1], [0.1, -0.4, 0.6, 1.5], [1 / 3, 1, 2 / 3, 1], null, null, [1 / 3, 1 / 3, 2 / 3, 2 / 3]],
+            $curves, 1e-3,
+        );
     }
 
     /** @return list<array{at: float, values: list<float>, speed: float}>|null */

@@ -26,9 +26,13 @@ final class ValueEditsTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function set(mixed $value, string $property = 'position', int $frame = 10, string $scope = 'playhead', ?string $axis = null): array
-    {
-        return ['frame' => $frame, 'scope' => $scope, 'values' => [['layer' => 'bar', 'property' => $property, 'value' => $value, ...($axis ? ['axis' => $axis] : [])]]];
+    private function set(
+        mixed $value, string $property = 'position', int $frame = 10, string $scope = 'playhead', ?string $axis = null,
+    ): array {
+        return [
+            'frame' => $frame, 'scope' => $scope,
+            'values' => [['layer' => 'bar', 'property' => $property, 'value' => $value, ...($axis ? ['axis' => $axis] : [])]],
+        ];
     }
 
     public function test_without_keyframes_a_value_changes_as_a_whole(): void
@@ -40,7 +44,9 @@ final class ValueEditsTest extends TestCase
     public function test_rounding_in_per_cent_is_of_the_shorter_side_so_that_half_is_a_pill(): void
     {
         $bar = Fixture::composition([Fixture::bar(['size' => [400, 120], 'rounding' => 3])]);
-        $set = fn (Composition $of, mixed $value, string $property = 'rounding'): Composition => Fixture::edit($of, 'set-values', $this->set($value, $property));
+        $set = fn (
+            Composition $of, mixed $value, string $property = 'rounding',
+        ): Composition => Fixture::edit($of, 'set-values', $this->set($value, $property));
         $pill = $set($bar, '50%');
         self::assertSame('50%', Fixture::json($pill, 'bar')['rounding']);
         self::assertSame('10%', Fixture::json($set($bar, '10%', 'roundTopLeft'), 'bar')['roundTopLeft']);
@@ -54,17 +60,25 @@ final class ValueEditsTest extends TestCase
     public function test_a_change_of_what_it_is_is_worked_out_for_each_of_several_layers(): void
     {
         $two = Fixture::composition([
-            Fixture::bar(['id' => 'a', 'opacity' => 40, 'position' => [100, 50], 'rotation' => 10]), Fixture::bar(['id' => 'b', 'opacity' => 60, 'position' => [300, 80], 'rotation' => 350]),
+            Fixture::bar(['id' => 'a', 'opacity' => 40, 'position' => [100, 50], 'rotation' => 10]),
+            Fixture::bar(['id' => 'b', 'opacity' => 60, 'position' => [300, 80], 'rotation' => 350]),
         ]);
         $values = fn (string $property, string $change, ?string $axis = null): array => array_map(
-            fn (string $id): array => ['layer' => $id, 'property' => $property, 'value' => $change] + ($axis === null ? [] : ['axis' => $axis]), ['a', 'b'],
+            fn (string $id): array => ['layer' => $id, 'property' => $property, 'value' => $change]
+                + ($axis === null ? [] : ['axis' => $axis]),
+            ['a', 'b'],
         );
         foreach ([
-            ['opacity', '+=20', null, [60, 80]], ['opacity', ' -= 4*5', null, [20, 40]], ['opacity', '*=1.5', null, [60, 90]], ['opacity', '/=2', null, [20, 30]],
-            ['rotation', '+=1t', null, [370, 710]], ['position', '+=w/2', 'x', [[1060, 50], [1260, 80]]], ['position', '*=2', 'y', [[100, 100], [300, 160]]],
+            ['opacity', '+=20', null, [60, 80]], ['opacity', ' -= 4*5', null, [20, 40]],
+            ['opacity', '*=1.5', null, [60, 90]], ['opacity', '/=2', null, [20, 30]],
+            ['rotation', '+=1t', null, [370, 710]], ['position', '+=w/2', 'x', [[1060, 50], [1260, 80]]],
+            ['position', '*=2', 'y', [[100, 100], [300, 160]]],
         ] as [$property, $change, $axis, $expected]) {
             $after = Fixture::edit($two, 'set-values', ['frame' => 0, 'values' => $values($property, $change, $axis)]);
-            self::assertEquals($expected, [Fixture::json($after, 'a')[$property], Fixture::json($after, 'b')[$property]], "$property $change");
+            self::assertEquals(
+                $expected, [Fixture::json($after, 'a')[$property], Fixture::json($after, 'b')[$property]],
+                "$property $change",
+            );
         }
         $this->expectExceptionMessage('args.values[0].value: divides by nothing');
         Fixture::edit($two, 'set-values', ['frame' => 0, 'values' => $values('opacity', '/=0')]);
@@ -73,7 +87,10 @@ final class ValueEditsTest extends TestCase
     public function test_a_change_beyond_what_may_be_is_refused(): void
     {
         $this->expectExceptionMessage('110 is outside 0..100');
-        Fixture::edit(Fixture::composition([Fixture::bar(['opacity' => 90])]), 'set-values', ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => '+=20']]]);
+        Fixture::edit(
+            Fixture::composition([Fixture::bar(['opacity' => 90])]), 'set-values',
+            ['frame' => 0, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => '+=20']]],
+        );
     }
 
     public function test_sums_are_worked_out(): void
@@ -84,7 +101,10 @@ final class ValueEditsTest extends TestCase
         self::assertEquals(540, Fixture::json($after, 'bar')['rotation']);
         $after = Fixture::edit($this->still(), 'set-composition', ['width' => '50%', 'height' => 'w/4']);
         self::assertSame([960, 480], [$after->width, $after->height]);
-        foreach ([['opacity', '2*60', 'value: 120 is outside 0..100'], ['rotation', 'w/', 'something is missing'], ['fill', 'w/2', 'is not a colour']] as [$property, $sum, $says]) {
+        foreach ([
+            ['opacity', '2*60', 'value: 120 is outside 0..100'], ['rotation', 'w/', 'something is missing'],
+            ['fill', 'w/2', 'is not a colour'],
+        ] as [$property, $sum, $says]) {
             try {
                 Fixture::edit($this->still(), 'set-values', $this->set($sum, $property));
                 self::fail("$sum was accepted");
@@ -106,15 +126,22 @@ final class ValueEditsTest extends TestCase
 
     public function test_on_a_keyframe_the_value_replaces_it(): void
     {
-        $keyframes = Fixture::json(Fixture::edit($this->moving(), 'set-values', $this->set([5, 6], frame: 0)), 'bar')['position']['keyframes'];
+        $keyframes = Fixture::json(
+            Fixture::edit($this->moving(), 'set-values', $this->set([5, 6], frame: 0)), 'bar',
+        )['position']['keyframes'];
         self::assertCount(2, $keyframes);
         self::assertEquals([[5, 6], 'cubic-out'], [$keyframes[0]['value'], $keyframes[0]['easing']]);
     }
 
     public function test_a_keyframe_after_one_pinned_to_the_end_is_pinned_there_too(): void
     {
-        $keyframes = Fixture::json(Fixture::edit($this->moving(), 'set-values', $this->set(40, 'opacity', 95)), 'bar')['opacity']['keyframes'];
-        self::assertSame([['start', 0], ['start', 10], ['end', -10], ['end', -5], ['end', -1]], array_map(fn (array $one): array => [$one['pin'], $one['at']], $keyframes));
+        $keyframes = Fixture::json(
+            Fixture::edit($this->moving(), 'set-values', $this->set(40, 'opacity', 95)), 'bar',
+        )['opacity']['keyframes'];
+        self::assertSame(
+            [['start', 0], ['start', 10], ['end', -10], ['end', -5], ['end', -1]],
+            array_map(fn (array $one): array => [$one['pin'], $one['at']], $keyframes),
+        );
     }
 
     public function test_the_whole_animation_is_shifted_on_request(): void
@@ -136,16 +163,28 @@ final class ValueEditsTest extends TestCase
 
     public function test_one_axis_leaves_the_other(): void
     {
-        self::assertEquals([7, 200], Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(7, axis: 'x')), 'bar')['position']);
-        self::assertEquals([480, 9], Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(9, 'size', axis: 'y')), 'bar')['size']);
+        self::assertEquals(
+            [7, 200],
+            Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(7, axis: 'x')), 'bar')['position'],
+        );
+        self::assertEquals(
+            [480, 9],
+            Fixture::json(Fixture::edit($this->still(), 'set-values', $this->set(9, 'size', axis: 'y')), 'bar')['size'],
+        );
     }
 
     public function test_a_linked_scale_keeps_its_proportions(): void
     {
         $linked = Fixture::composition([Fixture::bar(['scale' => [100, 50], 'scaleLinked' => true])]);
-        self::assertEquals([200, 100], Fixture::json(Fixture::edit($linked, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale']);
+        self::assertEquals(
+            [200, 100],
+            Fixture::json(Fixture::edit($linked, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale'],
+        );
         $free = Fixture::composition([Fixture::bar(['scale' => [100, 50], 'scaleLinked' => false])]);
-        self::assertEquals([200, 50], Fixture::json(Fixture::edit($free, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale']);
+        self::assertEquals(
+            [200, 50],
+            Fixture::json(Fixture::edit($free, 'set-values', $this->set(200, 'scale', axis: 'x')), 'bar')['scale'],
+        );
     }
 
     public function test_values_out_of_range_or_of_another_kind_are_refused_with_their_place(): void
@@ -170,11 +209,17 @@ final class ValueEditsTest extends TestCase
     public function test_several_values_are_set_together_or_not_at_all(): void
     {
         $before = Fixture::composition([Fixture::bar(), Fixture::words()]);
-        $values = [['layer' => 'bar', 'property' => 'opacity', 'value' => 5], ['layer' => 'words', 'property' => 'typeSize', 'value' => 90]];
+        $values = [
+            ['layer' => 'bar', 'property' => 'opacity', 'value' => 5],
+            ['layer' => 'words', 'property' => 'typeSize', 'value' => 90],
+        ];
         $after = Fixture::edit($before, 'set-values', ['frame' => 0, 'values' => $values]);
         self::assertSame([5.0, 90.0], [$after->layer('bar')->number('opacity', 0), $after->layer('words')->number('typeSize', 0)]);
         $this->expectException(Refusal::class);
-        Fixture::edit($before, 'set-values', ['frame' => 0, 'values' => [$values[0], ['layer' => 'words', 'property' => 'typeSize', 'value' => 0]]]);
+        Fixture::edit(
+            $before, 'set-values',
+            ['frame' => 0, 'values' => [$values[0], ['layer' => 'words', 'property' => 'typeSize', 'value' => 0]]],
+        );
     }
 
     public function test_a_value_is_reset_to_what_a_new_layer_has(): void
@@ -188,9 +233,14 @@ final class ValueEditsTest extends TestCase
     public function test_a_keyframe_is_made_of_the_value_that_is_there_and_changes_nothing_else(): void
     {
         $before = $this->moving();
-        $after = Fixture::edit(Fixture::edit($before, 'add-keyframe', ['layers' => ['bar'], 'property' => 'opacity', 'frame' => 5]), 'add-keyframe', ['layers' => ['bar'], 'property' => 'rotation', 'frame' => 5]);
+        $after = Fixture::edit(
+            Fixture::edit($before, 'add-keyframe', ['layers' => ['bar'], 'property' => 'opacity', 'frame' => 5]),
+            'add-keyframe', ['layers' => ['bar'], 'property' => 'rotation', 'frame' => 5],
+        );
         foreach (range(0, 99) as $frame) {
-            self::assertEqualsWithDelta($before->layer('bar')->number('opacity', $frame), $after->layer('bar')->number('opacity', $frame), 1e-9);
+            self::assertEqualsWithDelta(
+                $before->layer('bar')->number('opacity', $frame), $after->layer('bar')->number('opacity', $frame), 1e-9,
+            );
         }
         self::assertCount(1, Fixture::json($after, 'bar')['rotation']['keyframes']);
     }
@@ -206,26 +256,43 @@ final class ValueEditsTest extends TestCase
 
     public function test_keyframes_are_moved_eased_pinned_and_removed_by_their_frames(): void
     {
-        $bar = fn (string $edit, array $frames, array $args = []): array => Fixture::json(Fixture::edit($this->moving(), $edit, [...$this->of('opacity', $frames), ...$args]), 'bar')['opacity']['keyframes'];
+        $bar = fn (string $edit, array $frames, array $args = []): array => Fixture::json(
+            Fixture::edit($this->moving(), $edit, [...$this->of('opacity', $frames), ...$args]), 'bar',
+        )['opacity']['keyframes'];
         self::assertSame([3, 13, -10, -1], array_column($bar('move-keyframes', [0, 10], ['by' => 3]), 'at'));
-        self::assertSame(['linear', 'linear', 'expo-out', 'linear'], array_column($bar('set-easing', [90], ['easing' => 'expo-out']), 'easing'));
+        self::assertSame(
+            ['linear', 'linear', 'expo-out', 'linear'],
+            array_column($bar('set-easing', [90], ['easing' => 'expo-out']), 'easing'),
+        );
         self::assertSame([0, -90, -10, -1], array_column($bar('set-pin', [10], ['pin' => 'end']), 'at'));
         self::assertSame([0, -10, -1], array_column($bar('remove-keyframes', [10]), 'at'));
     }
 
     public function test_a_property_of_several_layers_is_keyframed_at_once(): void
     {
-        $before = Fixture::composition([Fixture::bar(['opacity' => 70]), Fixture::words(['in' => 10, 'opacity' => Fixture::keyframes([0, 0], [20, 100])])]);
+        $before = Fixture::composition([
+            Fixture::bar(['opacity' => 70]),
+            Fixture::words(['in' => 10, 'opacity' => Fixture::keyframes([0, 0], [20, 100])]),
+        ]);
         $after = Fixture::edit($before, 'add-keyframe', ['layers' => ['bar', 'words'], 'property' => 'opacity', 'frame' => 20]);
-        self::assertEquals([[20, 70]], array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'bar')['opacity']['keyframes']));
-        self::assertEquals([[0, 0], [10, 50], [20, 100]], array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'words')['opacity']['keyframes']));
+        self::assertEquals(
+            [[20, 70]],
+            array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'bar')['opacity']['keyframes']),
+        );
+        self::assertEquals(
+            [[0, 0], [10, 50], [20, 100]],
+            array_map(fn (array $one): array => [$one['at'], $one['value']], Fixture::json($after, 'words')['opacity']['keyframes']),
+        );
         $this->expectExceptionMessage('args.property: "typeSize" is not a property of a shape layer');
         Fixture::edit($before, 'add-keyframe', ['layers' => ['words', 'bar'], 'property' => 'typeSize', 'frame' => 20]);
     }
 
     public function test_keyframes_of_several_properties_move_together(): void
     {
-        $after = Fixture::edit($this->moving(), 'move-keyframes', ['keyframes' => [...$this->of('position', [0, 20])['keyframes'], ...$this->of('opacity', [10])['keyframes']], 'by' => 4]);
+        $after = Fixture::edit(
+            $this->moving(), 'move-keyframes',
+            ['keyframes' => [...$this->of('position', [0, 20])['keyframes'], ...$this->of('opacity', [10])['keyframes']], 'by' => 4],
+        );
         self::assertSame([4, 24], array_column(Fixture::json($after, 'bar')['position']['keyframes'], 'at'));
         self::assertSame([0, 14, -10, -1], array_column(Fixture::json($after, 'bar')['opacity']['keyframes'], 'at'));
     }
@@ -242,7 +309,10 @@ final class ValueEditsTest extends TestCase
     {
         // Opacity has keyframes on 0, 10, and from the end on 90 and 99.
         $after = Fixture::edit($this->moving(), 'move-keyframes', [...$this->of('opacity', [10]), 'by' => 80]);
-        self::assertSame([['start', 0], ['start', 90], ['end', -1]], array_map(fn (array $one): array => [$one['pin'], $one['at']], Fixture::json($after, 'bar')['opacity']['keyframes']));
+        self::assertSame(
+            [['start', 0], ['start', 90], ['end', -1]],
+            array_map(fn (array $one): array => [$one['pin'], $one['at']], Fixture::json($after, 'bar')['opacity']['keyframes']),
+        );
         $after = Fixture::edit($after, 'remove-keyframes', $this->of('opacity', [90]));
         self::assertSame([0, -1], array_column(Fixture::json($after, 'bar')['opacity']['keyframes'], 'at'));
     }

@@ -19,7 +19,9 @@ final class EffectsTest extends TestCase
     /** @param  array<string, mixed>  $effect */
     private function item(array $effect, array $layer = [], int $frame = 0): array
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer,
+        ])]);
 
         return Fixture::evaluator()->frame($composition, $frame)->toJson()['items'];
     }
@@ -30,14 +32,21 @@ final class EffectsTest extends TestCase
         $values = $this->item($effect)[0]['filters'][0]['values'];
         $in = [...$colour, ...(count($colour) === 3 ? [1] : []), 1];
 
-        return array_map(fn (int $row): float => array_sum(array_map(fn (int $i): float => $values[5 * $row + $i] * $in[$i], range(0, 4))), range(0, 2));
+        return array_map(
+            fn (int $row): float => array_sum(array_map(fn (int $i): float => $values[5 * $row + $i] * $in[$i], range(0, 4))),
+            range(0, 2),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, list<float>, list<float>}> */
     public static function colours(): iterable
     {
-        yield 'contrast about middle grey' => [['effect' => 'brightness', 'brightness' => 0, 'contrast' => 100], [0.5, 0.6, 0.3], [0.5, 0.7, 0.1]];
-        yield 'brightness is added' => [['effect' => 'brightness', 'brightness' => 25, 'contrast' => 0], [0.5, 0.6, 0.3], [0.75, 0.85, 0.55]];
+        yield 'contrast about middle grey' => [
+            ['effect' => 'brightness', 'brightness' => 0, 'contrast' => 100], [0.5, 0.6, 0.3], [0.5, 0.7, 0.1],
+        ];
+        yield 'brightness is added' => [
+            ['effect' => 'brightness', 'brightness' => 25, 'contrast' => 0], [0.5, 0.6, 0.3], [0.75, 0.85, 0.55],
+        ];
         yield 'without saturation, BT.709 grey' => [['effect' => 'saturation', 'amount' => 0], [1, 0, 0], [0.2126, 0.2126, 0.2126]];
         yield 'as saturated as it was' => [['effect' => 'saturation', 'amount' => 100], [0.9, 0.4, 0.1], [0.9, 0.4, 0.1]];
         // hue-rotate(90deg) of red, by the matrix of Filter Effects Module Level 1.
@@ -68,7 +77,10 @@ final class EffectsTest extends TestCase
     public function test_a_stop_is_twice_as_much_light(): void
     {
         $table = fn (float $stops): array => $this->item(['effect' => 'exposure', 'stops' => $stops])[0]['filters'][0];
-        self::assertSame([162, 85, 255, 0], [self::table($table(1), 118), self::table($table(-1), 118), self::table($table(2.6), 118), self::table($table(9), 0)]);
+        self::assertSame(
+            [162, 85, 255, 0],
+            [self::table($table(1), 118), self::table($table(-1), 118), self::table($table(2.6), 118), self::table($table(9), 0)],
+        );
         self::assertSame(range(0, 255), $table(0)['red']);
         // Two stops are one after another.
         self::assertEqualsWithDelta(self::table($table(2), 60), self::table($table(1), self::table($table(1), 60)), 1);
@@ -94,7 +106,12 @@ final class EffectsTest extends TestCase
         $one = new ColourMatrix([0.5, 0.1, 0, 0.2, 0.05, 0, 0.7, 0.3, 0, 0.1, 0.2, 0, 0.9, 0, -0.1, 0.1, 0, 0, 0.8, 0.15]);
         $other = new ColourMatrix([0, 1, 0.2, 0, 0.1, 0.3, 0, 0, 0.5, 0, 0, 0.4, 0.6, 0, 0.2, 0, 0, 0.1, 0.9, -0.05]);
         $through = function (ColourMatrix $matrix, array $colour): array {
-            return array_map(fn (int $row): float => array_sum(array_map(fn (int $i): float => $matrix->values[5 * $row + $i] * [...$colour, 1][$i], range(0, 4))), range(0, 3));
+            return array_map(
+                fn (int $row): float => array_sum(array_map(
+                    fn (int $i): float => $matrix->values[5 * $row + $i] * [...$colour, 1][$i], range(0, 4),
+                )),
+                range(0, 3),
+            );
         };
         $colour = [0.3, 0.6, 0.1, 0.8];
         self::assertEqualsWithDelta($through($other, $through($one, $colour)), $through($one->then($other), $colour), 1e-12);
@@ -155,15 +172,26 @@ final class EffectsTest extends TestCase
     {
         $kept = function (array $effect, array $colour): int {
             [$matrix, $tables] = $this->item($effect)[0]['masks'][0]['items'][0]['filters'];
-            $alpha = array_sum(array_map(fn (int $index): float => $matrix['values'][15 + $index] * [...$colour, 1, 1][$index], range(0, 4)));
+            $alpha = array_sum(array_map(
+                fn (int $index): float => $matrix['values'][15 + $index] * [...$colour, 1, 1][$index], range(0, 4),
+            ));
 
             return self::table($tables, (int) round(255 * max(0, min(1, $alpha))), 'alpha');
         };
         $dark = ['effect' => 'brightness-key', 'level' => 30, 'softness' => 10];
         self::assertSame([0, 255], [$kept($dark, [0.2, 0.2, 0.2]), $kept($dark, [0.5, 0.4, 0.4])]);
-        self::assertSame([255, 0], [$kept([...$dark, 'bright' => 100], [0.2, 0.2, 0.2]), $kept([...$dark, 'bright' => 100], [0.5, 0.4, 0.4])]);
+        self::assertSame(
+            [255, 0],
+            [$kept([...$dark, 'bright' => 100], [0.2, 0.2, 0.2]), $kept([...$dark, 'bright' => 100], [0.5, 0.4, 0.4])],
+        );
         $green = ['effect' => 'colour-key', 'colour' => '#2fb34a'];
-        self::assertSame([0, 255, 255, 255], [$kept($green, [0x2F / 255, 0xB3 / 255, 0x4A / 255]), $kept($green, [0.8, 0.6, 0.5]), $kept($green, [0.5, 0.5, 0.5]), $kept($green, [0, 0, 0])]);
+        self::assertSame(
+            [0, 255, 255, 255],
+            [
+                $kept($green, [0x2F / 255, 0xB3 / 255, 0x4A / 255]), $kept($green, [0.8, 0.6, 0.5]),
+                $kept($green, [0.5, 0.5, 0.5]), $kept($green, [0, 0, 0]),
+            ],
+        );
         // A key without a colour takes nothing away.
         self::assertSame('fill', $this->item(['effect' => 'colour-key', 'colour' => '#808080'])[0]['op']);
     }
@@ -181,7 +209,10 @@ final class EffectsTest extends TestCase
     public function test_a_shadow_falls_the_same_way_however_the_layer_turns(): void
     {
         foreach ([0, 90, 213] as $rotation) {
-            [$shadow, $bar] = $this->item(['effect' => 'drop-shadow', 'distance' => 20, 'angle' => 90, 'softness' => 4, 'colour' => '#ff000080'], ['rotation' => $rotation, 'scale' => [200, 200]]);
+            [$shadow, $bar] = $this->item(
+                ['effect' => 'drop-shadow', 'distance' => 20, 'angle' => 90, 'softness' => 4, 'colour' => '#ff000080'],
+                ['rotation' => $rotation, 'scale' => [200, 200]],
+            );
             self::assertSame(['matrix', 'blur', 'move'], array_column($shadow['filters'], 'filter'));
             self::assertEqualsWithDelta([1, 0, 0, 1, 0, 40], $shadow['filters'][2]['matrix'], 0.001);
             self::assertEquals(8, $shadow['filters'][1]['deviation']);
@@ -214,7 +245,9 @@ final class EffectsTest extends TestCase
 
     public function test_an_effect_begins_in_the_middle_of_its_layer_and_as_large(): void
     {
-        $added = fn (string $effect, array $layer): Layer => Fixture::edit(Fixture::composition([$layer]), 'add-effect', ['layers' => [$layer['id']], 'effect' => $effect])->layer($layer['id']);
+        $added = fn (string $effect, array $layer): Layer => Fixture::edit(
+            Fixture::composition([$layer]), 'add-effect', ['layers' => [$layer['id']], 'effect' => $effect],
+        )->layer($layer['id']);
         $bar = $added('twirl', Fixture::bar(['size' => [200, 100], 'anchor' => [20, 0]]));
         self::assertEquals([0, 0, 50], [$bar->point('e1.centre', 0)->x, $bar->point('e1.centre', 0)->y, $bar->number('e1.radius', 0)]);
         // What is long is turned as a whole; words begin at their left, on their line.
@@ -225,9 +258,14 @@ final class EffectsTest extends TestCase
 
     public function test_settings_are_keyframed_like_anything_else(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 4], ['id' => 'e2', 'effect' => 'exposure', 'on' => false]]])]);
+        $composition = Fixture::composition([Fixture::bar(['effects' => [
+            ['id' => 'e1', 'effect' => 'blur', 'radius' => 4], ['id' => 'e2', 'effect' => 'exposure', 'on' => false],
+        ]])]);
         $edited = Fixture::edit($composition, 'add-keyframe', ['layers' => ['bar'], 'property' => 'e1.radius', 'frame' => 0]);
-        $edited = Fixture::edit($edited, 'set-values', ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'e1.radius', 'value' => '12*2']]]);
+        $edited = Fixture::edit(
+            $edited, 'set-values',
+            ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'e1.radius', 'value' => '12*2']]],
+        );
         self::assertSame(14.0, $edited->layer('bar')->number('e1.radius', 10));
         $json = $edited->layer('bar')->toJson();
         self::assertSame(['id' => 'e2', 'effect' => 'exposure', 'on' => false, 'stops' => 0.5], $json['effects'][1]);
@@ -238,7 +276,9 @@ final class EffectsTest extends TestCase
 
     public function test_effects_are_added_put_in_order_and_taken_away(): void
     {
-        $ids = fn (Composition $composition): array => array_map(fn (array $one): string => "{$one['id']} {$one['effect']}", Fixture::json($composition, 'bar')['effects'] ?? []);
+        $ids = fn (Composition $composition): array => array_map(
+            fn (array $one): string => "{$one['id']} {$one['effect']}", Fixture::json($composition, 'bar')['effects'] ?? [],
+        );
         $composition = Fixture::composition([Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 9]]])]);
         foreach (array_keys(Effects::all()) as $name) {
             self::assertSame(["e1 $name"], $ids(Fixture::edit($composition, 'add-effect', ['layers' => ['bar'], 'effect' => $name])));
@@ -253,7 +293,10 @@ final class EffectsTest extends TestCase
         // What belongs to the mask stays, and nothing of what is gone.
         self::assertSame(9.0, $fewer->layer('bar')->number('m1.feather', 0));
         self::assertArrayNotHasKey('e2.length', $fewer->layer('bar')->properties);
-        self::assertSame(['e5 drop-shadow', 'e1 blur', 'e6 tint'], $ids(Fixture::edit($fewer, 'add-effect', ['layers' => ['bar'], 'effect' => 'tint'])));
+        self::assertSame(
+            ['e5 drop-shadow', 'e1 blur', 'e6 tint'],
+            $ids(Fixture::edit($fewer, 'add-effect', ['layers' => ['bar'], 'effect' => 'tint'])),
+        );
         $this->expectExceptionObject(new Refusal('effects[1].id: "e1" is there already'));
         Fixture::edit($composition, 'set-effects', ['layers' => ['bar'], 'effects' => [$effects[0], $effects[0]]]);
     }
@@ -275,7 +318,9 @@ final class EffectsTest extends TestCase
     public function test_a_thousand_are_refused(): void
     {
         $this->expectExceptionMessage('effects');
-        Fixture::composition([Fixture::bar(['effects' => array_map(fn (int $i): array => ['id' => "e$i", 'effect' => 'blur'], range(1, 1000))])]);
+        Fixture::composition([Fixture::bar(['effects' => array_map(
+            fn (int $i): array => ['id' => "e$i", 'effect' => 'blur'], range(1, 1000),
+        )])]);
     }
 
     public function test_a_glow_lights_nothing_but_its_layer(): void

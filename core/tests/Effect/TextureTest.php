@@ -14,7 +14,9 @@ final class TextureTest extends TestCase
     /** @param  array<string, mixed>  $effect */
     private function items(array $effect, array $layer = [], int $frame = 0): array
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer,
+        ])]);
 
         return Fixture::evaluator()->frame($composition, $frame)->toJson()['items'];
     }
@@ -24,7 +26,10 @@ final class TextureTest extends TestCase
         [$cells] = $this->items(['effect' => 'pixels', 'side' => 20], ['scale' => [200, 200], 'rotation' => 30])[0]['filters'];
         self::assertEquals(['cells', [500, 300], 40], [$cells['filter'], $cells['origin'], $cells['side']]);
         self::assertCount(64, $cells['at']);
-        self::assertEqualsWithDelta([0.503, 0.503], [array_sum(array_column($cells['at'], 0)) / 64, array_sum(array_column($cells['at'], 1)) / 64], 1e-4);
+        self::assertEqualsWithDelta(
+            [0.503, 0.503], [array_sum(array_column($cells['at'], 0)) / 64, array_sum(array_column($cells['at'], 1)) / 64],
+            1e-4,
+        );
         // Of squares of three pixels no more than four points.
         self::assertCount(4, $this->items(['effect' => 'pixels', 'side' => 3])[0]['filters'][0]['at']);
         self::assertSame('fill', $this->items(['effect' => 'pixels', 'side' => 1])[0]['op']);
@@ -48,7 +53,9 @@ final class TextureTest extends TestCase
 
     public function test_lines_are_broken_out_of_one_and_go_down_with_their_offset(): void
     {
-        [$bar, $lines] = $this->items(['effect' => 'scanlines', 'spacing' => 10, 'thickness' => 30, 'offset' => 23, 'colour' => '#00000080']);
+        [$bar, $lines] = $this->items([
+            'effect' => 'scanlines', 'spacing' => 10, 'thickness' => 30, 'offset' => 23, 'colour' => '#00000080',
+        ]);
         [$line] = $lines['items'];
         self::assertSame($bar, $lines['masks'][0]['items'][0]);
         self::assertEquals([[3, 7], -3], [$line['dashes'], $line['offset']]);
@@ -58,7 +65,9 @@ final class TextureTest extends TestCase
 
     public function test_grain_is_thrown_anew_as_often_as_it_says_and_the_same_every_time(): void
     {
-        $thrown = fn (int $frame, array $more = []): array => $this->items(['effect' => 'grain', 'every' => 3, 'size' => 2, ...$more], [], $frame)[1]['items'][0]['gradient'];
+        $thrown = fn (int $frame, array $more = []): array => $this->items(
+            ['effect' => 'grain', 'every' => 3, 'size' => 2, ...$more], [], $frame,
+        )[1]['items'][0]['gradient'];
         self::assertSame($thrown(3), $thrown(5));
         self::assertNotSame($thrown(3)['matrix'], $thrown(6)['matrix']);
         self::assertNotSame($thrown(3)['matrix'], $thrown(3, ['seed' => 2])['matrix']);

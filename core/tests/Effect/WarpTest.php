@@ -19,12 +19,15 @@ final class WarpTest extends TestCase
     /** @param  array<string, mixed>  $effect */
     private function composition(array $effect, array $layer = []): Composition
     {
-        return Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer])]);
+        return Fixture::composition([Fixture::bar([
+            'size' => [200, 100], 'position' => [500, 300], 'effects' => [['id' => 'e1', ...$effect]], ...$layer,
+        ])]);
     }
 
     /**
      * @param  array<string, mixed>  $effect
-     * @return array{list<array{float, float}>, list<array{float, float}>, array<string, mixed>} where points are taken from, where they are seen, and the filter
+     * @return array{list<array{float, float}>, list<array{float, float}>, array<string, mixed>} where points are taken from,
+     *     where they are seen, and the filter
      */
     private function warp(array $effect, array $layer = []): array
     {
@@ -43,7 +46,10 @@ final class WarpTest extends TestCase
 
     public function test_pinned_corners_are_seen_where_they_are_pulled_and_the_middle_where_the_diagonals_cross(): void
     {
-        [$from, $to] = $this->warp(['effect' => 'corner-pin', 'topLeft' => [20, 30], 'topRight' => [-40, 10], 'bottomRight' => [10, -20], 'bottomLeft' => [-30, 5]]);
+        [$from, $to] = $this->warp([
+            'effect' => 'corner-pin', 'topLeft' => [20, 30], 'topRight' => [-40, 10], 'bottomRight' => [10, -20],
+            'bottomLeft' => [-30, 5],
+        ]);
         // Something is drawn one pixel around, so the box's corners lie a little inside of the grid's.
         $homography = Homography::of(new Point(420, 280), new Point(560, 260), new Point(610, 330), new Point(370, 355));
         foreach ($from as $index => [$x, $y]) {
@@ -59,8 +65,20 @@ final class WarpTest extends TestCase
 
     public function test_cells_are_as_many_as_perspective_needs(): void
     {
-        self::assertSame(1, $this->warp(['effect' => 'corner-pin', 'topLeft' => [20, 30], 'topRight' => [20, 30], 'bottomRight' => [20, 30], 'bottomLeft' => [20, 30]])[2]['columns']);
-        self::assertSame(32, $this->warp(['effect' => 'corner-pin', 'topLeft' => [90, 40], 'topRight' => [-90, 40], 'bottomRight' => [1000, 400], 'bottomLeft' => [-1000, 400]])[2]['columns']);
+        self::assertSame(
+            1,
+            $this->warp([
+                'effect' => 'corner-pin', 'topLeft' => [20, 30], 'topRight' => [20, 30], 'bottomRight' => [20, 30],
+                'bottomLeft' => [20, 30],
+            ])[2]['columns'],
+        );
+        self::assertSame(
+            32,
+            $this->warp([
+                'effect' => 'corner-pin', 'topLeft' => [90, 40], 'topRight' => [-90, 40], 'bottomRight' => [1000, 400],
+                'bottomLeft' => [-1000, 400],
+            ])[2]['columns'],
+        );
     }
 
     public function test_what_no_flat_picture_looks_like_is_refused_and_not_drawn(): void
@@ -88,21 +106,35 @@ final class WarpTest extends TestCase
         $before = $this->points($composition);
         // Turned clockwise the top left corner is at the top right: 100 · 2 to the right of the middle, and 200 up.
         self::assertEqualsWithDelta([600, 100], $before['e1.topLeft'], 1e-6);
-        $edited = Fixture::edit($composition, 'pull-effect', ['layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 0, 'by' => [-40, 3], 'straight' => true]);
+        $edited = Fixture::edit(
+            $composition, 'pull-effect',
+            ['layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 0, 'by' => [-40, 3], 'straight' => true],
+        );
         self::assertEqualsWithDelta([560, 100], $this->points($edited)['e1.topLeft'], 1e-6);
-        self::assertEqualsWithDelta([0, 20], [$edited->layer('bar')->point('e1.topLeft', 0)->x, $edited->layer('bar')->point('e1.topLeft', 0)->y], 1e-6);
+        self::assertEqualsWithDelta(
+            [0, 20], [$edited->layer('bar')->point('e1.topLeft', 0)->x, $edited->layer('bar')->point('e1.topLeft', 0)->y],
+            1e-6,
+        );
         self::assertSame($before['e1.bottomLeft'], $this->points($edited)['e1.bottomLeft']);
         // Along an axis only where that is wished.
-        $edited = Fixture::edit($composition, 'pull-effect', ['layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 0, 'by' => [-40, 3]]);
+        $edited = Fixture::edit(
+            $composition, 'pull-effect', ['layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 0, 'by' => [-40, 3]],
+        );
         self::assertEqualsWithDelta([560, 103], $this->points($edited)['e1.topLeft'], 1e-6);
     }
 
     public function test_a_centre_is_one_of_them_and_what_is_off_has_none(): void
     {
-        self::assertEqualsWithDelta(['e1.centre' => [520, 290]], $this->points($this->composition(['effect' => 'twirl', 'centre' => [20, -10]])), 1e-6);
+        self::assertEqualsWithDelta(
+            ['e1.centre' => [520, 290]], $this->points($this->composition(['effect' => 'twirl', 'centre' => [20, -10]])),
+            1e-6,
+        );
         self::assertSame([], $this->points($this->composition(['effect' => 'twirl', 'on' => false])));
         $this->expectExceptionMessage('no effect with a point');
-        Fixture::edit($this->composition(['effect' => 'blur']), 'pull-effect', ['layer' => 'bar', 'property' => 'e1.radius', 'frame' => 0, 'by' => [1, 1]]);
+        Fixture::edit(
+            $this->composition(['effect' => 'blur']), 'pull-effect',
+            ['layer' => 'bar', 'property' => 'e1.radius', 'frame' => 0, 'by' => [1, 1]],
+        );
     }
 
     /** @return array<string, array{float, float}> */
@@ -159,10 +191,15 @@ final class WarpTest extends TestCase
     public function test_a_ripple_runs_outwards_and_dies_away(): void
     {
         $lift = function (float $phase): array {
-            [$from, $to, $filter] = $this->warp(['effect' => 'ripple', 'height' => 10, 'wavelength' => 100, 'radius' => 200, 'phase' => $phase]);
+            [$from, $to, $filter] = $this->warp([
+                'effect' => 'ripple', 'height' => 10, 'wavelength' => 100, 'radius' => 200, 'phase' => $phase,
+            ]);
             $ring = $filter['columns'] + 1;
 
-            return array_map(fn (int $index): float => $from[$index * $ring][0] - $to[$index * $ring][0], range(0, count($from) / $ring - 1));
+            return array_map(
+                fn (int $index): float => $from[$index * $ring][0] - $to[$index * $ring][0],
+                range(0, count($from) / $ring - 1),
+            );
         };
         // Twenty rings of ten pixels; a quarter of a wave out, which is half of the height where the part is 1/8 of the way.
         self::assertEqualsWithDelta(10 * 4 * 0.1 * 0.9 * sin(2 * M_PI * 20 / 100), $lift(0)[2], 0.02);
@@ -182,7 +219,9 @@ final class WarpTest extends TestCase
         self::assertTrue($filter['rest']);
         [$from, $to] = $this->warp(['effect' => 'smear', 'amount' => 75, 'radius' => 40]);
         foreach ($to as $index => [$x, $y]) {
-            self::assertEqualsWithDelta((hypot($x - 500, $y - 300) - 40) / 4, hypot($from[$index][0] - 500, $from[$index][1] - 300) - 40, 0.02);
+            self::assertEqualsWithDelta(
+                (hypot($x - 500, $y - 300) - 40) / 4, hypot($from[$index][0] - 500, $from[$index][1] - 300) - 40, 0.02,
+            );
         }
     }
 
@@ -215,7 +254,8 @@ final class WarpTest extends TestCase
 
     public function test_what_hangs_over_the_edges_of_a_pinned_layer_goes_along(): void
     {
-        // An outline of 40 px with pointed corners reaches 80 beyond at most; moved as a whole, all of it is in the grid and moves by as much.
+        // An outline of 40 px with pointed corners reaches 80 beyond at most; moved as a whole, all of it is in the grid and
+        // moves by as much.
         $moved = ['topLeft' => [30, 0], 'topRight' => [30, 0], 'bottomRight' => [30, 0], 'bottomLeft' => [30, 0]];
         [$from, $to] = $this->warp(['effect' => 'corner-pin', ...$moved], ['outlineWidth' => 40, 'outline' => '#ffffff']);
         self::assertEqualsWithDelta([[400 - 81, 250 - 81], [600 + 81, 350 + 81]], [$from[0], end($from)], 0.01);
@@ -232,9 +272,16 @@ final class WarpTest extends TestCase
 
     public function test_nothing_is_done_where_there_is_nothing_to_do(): void
     {
-        $still = ['mesh' => [], 'bulge' => ['amount' => 0], 'twirl' => ['angle' => 0], 'ripple' => ['height' => 0], 'wave' => ['height' => 0], 'smear' => ['amount' => 0], 'corner-pin' => []];
+        $still = [
+            'mesh' => [], 'bulge' => ['amount' => 0], 'twirl' => ['angle' => 0], 'ripple' => ['height' => 0],
+            'wave' => ['height' => 0], 'smear' => ['amount' => 0], 'corner-pin' => [],
+        ];
         foreach ($still as $name => $settings) {
-            self::assertSame('fill', Fixture::evaluator()->frame($this->composition(['effect' => $name, ...$settings]), 0)->toJson()['items'][0]['op'], $name);
+            self::assertSame(
+                'fill',
+                Fixture::evaluator()->frame($this->composition(['effect' => $name, ...$settings]), 0)->toJson()['items'][0]['op'],
+                $name,
+            );
         }
     }
 }

@@ -22,7 +22,9 @@ final class EvaluatorTest extends TestCase
 
     public function test_a_bar_is_a_path_a_matrix_and_a_colour(): void
     {
-        $list = Fixture::evaluator()->frame(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'fill' => '#2f5d50'])]), 0)->toJson();
+        $list = Fixture::evaluator()->frame(
+            Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'fill' => '#2f5d50'])]), 0,
+        )->toJson();
         self::assertSame('fill', $list['items'][0]['op']);
         self::assertEquals([1, 0, 0, 1, 100, 50], $list['items'][0]['matrix']);
         self::assertSame('#2f5d50', $list['items'][0]['colour']);
@@ -32,14 +34,18 @@ final class EvaluatorTest extends TestCase
     /** Worked by hand: turn by 90°, scale 200 × 50 %, anchor (10, 0), position (300, 200). */
     public function test_placement_scales_turns_and_moves_about_the_anchor(): void
     {
-        $items = $this->items(Fixture::composition([Fixture::bar(['rotation' => 90, 'scale' => [200, 50], 'anchor' => [10, 0], 'position' => [300, 200]])]));
+        $items = $this->items(Fixture::composition([Fixture::bar([
+            'rotation' => 90, 'scale' => [200, 50], 'anchor' => [10, 0], 'position' => [300, 200],
+        ])]));
         // x' = −0.5·y + 300, y' = 2·(x − 10) + 200
         self::assertEquals([0, 2, -0.5, 0, 300, 180], $items[0]['matrix']);
     }
 
     public function test_a_slide_with_ease_out_is_where_the_formula_says(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['in' => 10, 'position' => Fixture::keyframes([0, [-500, 880], 'cubic-out'], [20, [520, 880]])])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'in' => 10, 'position' => Fixture::keyframes([0, [-500, 880], 'cubic-out'], [20, [520, 880]]),
+        ])]);
         foreach ([10 => 0.0, 15 => 1 - 0.75 ** 3, 20 => 1 - 0.5 ** 3, 30 => 1.0, 70 => 1.0] as $frame => $progress) {
             self::assertEqualsWithDelta(-500 + 1020 * $progress, $this->items($composition, $frame)[0]['matrix'][4], 0.001);
         }
@@ -99,7 +105,10 @@ final class EvaluatorTest extends TestCase
 
     public function test_text_keeps_its_outline_while_size_and_place_change(): void
     {
-        $composition = Fixture::composition([Fixture::words(['typeSize' => Fixture::keyframes([0, 20], [50, 90]), 'position' => Fixture::keyframes([0, [0, 0]], [50, [500, 0]])])]);
+        $composition = Fixture::composition([Fixture::words([
+            'typeSize' => Fixture::keyframes([0, 20], [50, 90]),
+            'position' => Fixture::keyframes([0, [0, 0]], [50, [500, 0]]),
+        ])]);
         $paths = array_unique(array_map(fn (int $frame): string => $this->items($composition, $frame)[0]['path'], [0, 10, 30, 50]));
         self::assertCount(1, $paths);
         self::assertEquals([0.09, 0, 0, 0.09, 500, 0], $this->items($composition, 50)[0]['matrix']);
@@ -108,8 +117,13 @@ final class EvaluatorTest extends TestCase
     public function test_lines_are_aligned_and_led(): void
     {
         // Each glyph advances half an em: "ab" is 1 em wide, "abcd" 2 em; at 100 px centred they begin at −50 and −100.
-        $items = $this->items(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'align' => 'centre', 'typeSize' => 100, 'leading' => 150, 'position' => [960, 540]])]));
-        self::assertEquals([[910, 540], [860, 690]], array_map(fn (array $item): array => [$item['matrix'][4], $item['matrix'][5]], $items));
+        $items = $this->items(Fixture::composition([Fixture::words([
+            'text' => "ab\nabcd", 'align' => 'centre', 'typeSize' => 100, 'leading' => 150, 'position' => [960, 540],
+        ])]));
+        self::assertEquals(
+            [[910, 540], [860, 690]],
+            array_map(fn (array $item): array => [$item['matrix'][4], $item['matrix'][5]], $items),
+        );
     }
 
     public function test_an_outline_of_text_is_as_wide_as_said_and_lies_beneath(): void
@@ -122,7 +136,13 @@ final class EvaluatorTest extends TestCase
 
     public function test_poses_say_where_each_layer_stands(): void
     {
-        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]), Fixture::words(['visible' => false])]), 0)->poses();
+        $poses = Fixture::evaluator()->look(
+            Fixture::composition([
+                Fixture::bar(['size' => [40, 20], 'position' => [100, 50], 'rotation' => 90]),
+                Fixture::words(['visible' => false]),
+            ]),
+            0,
+        )->poses();
         $poses = json_decode($poses, true);
         self::assertEquals([[110, 30], [110, 70], [90, 70], [90, 30]], $poses[0]['corners']);
         self::assertFalse($poses[1]['seen']);
@@ -130,18 +150,26 @@ final class EvaluatorTest extends TestCase
 
     public function test_a_text_box_goes_from_ascent_to_descent(): void
     {
-        $poses = Fixture::evaluator()->look(Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0)->poses();
+        $poses = Fixture::evaluator()->look(
+            Fixture::composition([Fixture::words(['text' => "ab\nabcd", 'typeSize' => 100, 'tracking' => 100])]), 0,
+        )->poses();
         // "abcd" is 4 × 50 px and three gaps of 10 px wide; ascent 80 above the first baseline, descent 20 below the second.
         self::assertEquals([0, -80, 230, 140], json_decode($poses, true)[0]['box']);
     }
 
     public function test_a_look_is_the_same_frame_with_the_same_poses(): void
     {
-        $composition = Fixture::composition([Fixture::clip(['out' => 3]), Fixture::bar(['rotation' => 30, 'opacity' => 40, 'outlineWidth' => 2]), Fixture::words(['visible' => false])]);
+        $composition = Fixture::composition([
+            Fixture::clip(['out' => 3]), Fixture::bar(['rotation' => 30, 'opacity' => 40, 'outlineWidth' => 2]),
+            Fixture::words(['visible' => false]),
+        ]);
         foreach ([0, 5] as $frame) {
             $look = Fixture::evaluator()->look($composition, $frame);
             self::assertSame(Fixture::evaluator()->frame($composition, $frame)->encode(), $look->list());
-            $poses = array_map(fn (Layer $layer): string => Fixture::evaluator()->pose($layer, $composition, $frame)->encode(), iterator_to_array($composition->layers));
+            $poses = array_map(
+                fn (Layer $layer): string => Fixture::evaluator()->pose($layer, $composition, $frame)->encode(),
+                iterator_to_array($composition->layers),
+            );
             self::assertSame(Text::list($poses), $look->poses());
         }
         $this->expectExceptionMessage('frame 250 is outside 0..249');
@@ -150,7 +178,10 @@ final class EvaluatorTest extends TestCase
 
     public function test_lists_follow_the_published_schema(): void
     {
-        $composition = Fixture::composition([Fixture::clip(['opacity' => 40]), Fixture::bar(['outlineWidth' => 3, 'opacity' => 40]), Fixture::words(['outlineWidth' => 1])], ['background' => 'transparent']);
+        $composition = Fixture::composition(
+            [Fixture::clip(['opacity' => 40]), Fixture::bar(['outlineWidth' => 3, 'opacity' => 40]), Fixture::words(['outlineWidth' => 1])],
+            ['background' => 'transparent'],
+        );
         $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/display-list-1.json'));
         $list = json_decode(Fixture::evaluator()->frame($composition, 3)->encode(), flags: JSON_THROW_ON_ERROR);
         self::assertTrue((new Validator)->validate($list, $schema)->isValid());

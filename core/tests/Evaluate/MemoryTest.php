@@ -52,14 +52,17 @@ final class MemoryTest extends TestCase implements Memory
     private function stored(Composition $composition): Composition
     {
         return $composition->withLayers(Stack::stored(...array_map(
-            fn (StoredLayer $layer): StoredLayer => StoredLayer::stored($layer->id, $layer->span, $layer->facts, $layer->json()), array_values($composition->layers->entries()),
+            fn (StoredLayer $layer): StoredLayer => StoredLayer::stored($layer->id, $layer->span, $layer->facts, $layer->json()),
+            array_values($composition->layers->entries()),
         )));
     }
 
     private function composition(): Composition
     {
         return Fixture::composition([
-            Fixture::clip(), Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [50, [500, 100]]), 'outlineWidth' => 2]), Fixture::words(['opacity' => 40]),
+            Fixture::clip(),
+            Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [50, [500, 100]]), 'outlineWidth' => 2]),
+            Fixture::words(['opacity' => 40]),
         ]);
     }
 
@@ -89,7 +92,10 @@ final class MemoryTest extends TestCase implements Memory
     {
         $before = $this->stored($this->composition());
         $this->evaluator()->look($before, 20);
-        $after = Fixture::edit($before, 'set-values', ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'opacity', 'value' => 90]]]);
+        $after = Fixture::edit(
+            $before, 'set-values',
+            ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'opacity', 'value' => 90]]],
+        );
         $look = $this->evaluator()->look($after, 20);
         self::assertCount(2, $this->recalled);
         self::assertSame(Fixture::evaluator()->frame($after, 20)->encode(), $look->list());
@@ -109,10 +115,14 @@ final class MemoryTest extends TestCase implements Memory
     public function test_digits_follow_the_layer_that_they_go_in_step_with(): void
     {
         $composition = $this->stored(Fixture::composition([
-            Fixture::bar(['opacity' => 20]), Fixture::words(['text' => '#', 'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']]]),
+            Fixture::bar(['opacity' => 20]),
+            Fixture::words(['text' => '#', 'counts' => ['group' => 'comma', 'of' => ['layer' => 'bar', 'property' => 'opacity']]]),
         ]));
         $this->evaluator()->look($composition, 20);
-        $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 75]]]);
+        $after = Fixture::edit(
+            $composition, 'set-values',
+            ['frame' => 20, 'values' => [['layer' => 'bar', 'property' => 'opacity', 'value' => 75]]],
+        );
         $expected = Fixture::evaluator()->frame($after, 20);
         $known = array_fill_keys(array_keys(Fixture::evaluator()->frame($composition, 20)->paths() + $expected->paths()), true);
         self::assertSame($expected->encode($known), $this->evaluator()->look($this->stored($after), 20, $known)->list());
@@ -131,7 +141,10 @@ final class MemoryTest extends TestCase implements Memory
             Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]]), Fixture::words(),
         ]));
         $this->evaluator()->look($composition, 20);
-        $after = Fixture::edit($composition, 'set-values', ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'rotation', 'value' => 30]]]);
+        $after = Fixture::edit(
+            $composition, 'set-values',
+            ['frame' => 20, 'values' => [['layer' => 'words', 'property' => 'rotation', 'value' => 30]]],
+        );
         $expected = Fixture::evaluator()->frame($after, 20);
         $known = array_fill_keys(array_keys($expected->paths()), true);
         self::assertSame($expected->encode($known), $this->evaluator()->look($this->stored($after), 20, $known)->list());

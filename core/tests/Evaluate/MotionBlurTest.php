@@ -13,7 +13,10 @@ final class MotionBlurTest extends TestCase
 {
     private function item(array $layer, array $shutter = [], int $frame = 5): ?array
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'motionBlur' => true, ...$layer])], $shutter === [] ? [] : ['shutter' => $shutter]);
+        $composition = Fixture::composition(
+            [Fixture::bar(['size' => [200, 100], 'motionBlur' => true, ...$layer])],
+            $shutter === [] ? [] : ['shutter' => $shutter],
+        );
 
         return Fixture::evaluator()->frame($composition, $frame)->toJson()['items'][0] ?? null;
     }
@@ -32,7 +35,10 @@ final class MotionBlurTest extends TestCase
 
     public function test_the_phase_opens_it_earlier(): void
     {
-        $places = array_map(fn (array $list): float => $list[0]['matrix'][4], $this->item(self::FAST, ['angle' => 180, 'phase' => -90, 'samples' => 2])['lists']);
+        $places = array_map(
+            fn (array $list): float => $list[0]['matrix'][4],
+            $this->item(self::FAST, ['angle' => 180, 'phase' => -90, 'samples' => 2])['lists'],
+        );
         self::assertEqualsWithDelta([500 - 12.5, 500 + 12.5], $places, 0.001);
     }
 
@@ -58,15 +64,27 @@ final class MotionBlurTest extends TestCase
     public function test_turning_on_the_spot_asks_for_as_many_as_its_corners_go(): void
     {
         // 20 turns a second at 25 frames: 0.8 turns a frame, 0.4 while it is open; corners on a circle of 111.8 go 281 pixels.
-        $item = $this->item(['position' => [500, 500], 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 25, 'value' => 7200]]]], ['samples' => 64]);
+        $item = $this->item(
+            ['position' => [500, 500], 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 25, 'value' => 7200]]]],
+            ['samples' => 64],
+        );
         self::assertCount(64, $item['lists']);
-        self::assertCount(32, $this->item(['position' => [500, 500], 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 25, 'value' => 1500]]]], ['samples' => 64])['lists']);
+        self::assertCount(
+            32,
+            $this->item(
+                ['position' => [500, 500], 'rotation' => ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 25, 'value' => 1500]]]],
+                ['samples' => 64],
+            )['lists'],
+        );
     }
 
     public function test_hold_and_jump_never_leak(): void
     {
         foreach (['hold', 'jump'] as $easing) {
-            $course = ['position' => ['keyframes' => [['at' => 0, 'value' => [0, 0], 'easing' => $easing], ['at' => 5, 'value' => [800, 0], 'easing' => $easing], ['at' => 9, 'value' => [100, 0]]]]];
+            $course = ['position' => ['keyframes' => [
+                ['at' => 0, 'value' => [0, 0], 'easing' => $easing], ['at' => 5, 'value' => [800, 0], 'easing' => $easing],
+                ['at' => 9, 'value' => [100, 0]],
+            ]]];
             foreach ([0, 4, 5, 6, 8, 9] as $frame) {
                 self::assertSame('fill', $this->item($course, ['angle' => 360], $frame)['op'], "$easing on $frame");
             }
@@ -75,7 +93,10 @@ final class MotionBlurTest extends TestCase
 
     public function test_moves_are_blurred_as_well(): void
     {
-        $item = $this->item(['position' => [900, 500], 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'slide', 'distance' => 1000]]]]);
+        $item = $this->item([
+            'position' => [900, 500],
+            'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'slide', 'distance' => 1000]]],
+        ]);
         self::assertEqualsWithDelta(900 - 500 + 50 * 0.5 / 32, $item['lists'][0][0]['matrix'][4], 0.01);
     }
 

@@ -17,7 +17,9 @@ final class PlacedSoundTest extends TestCase
     private function cues(array $bundle, array $clip = []): array
     {
         $inner = Fixture::composition([Fixture::clip(['in' => 50, 'out' => 150, 'from' => 25, ...$clip])], ['id' => 'c2']);
-        $outer = Fixture::composition([['id' => 'b', 'kind' => 'bundle', 'name' => 'B', 'composition' => 'c2', 'in' => 0, 'out' => 250, ...$bundle]]);
+        $outer = Fixture::composition([[
+            'id' => 'b', 'kind' => 'bundle', 'name' => 'B', 'composition' => 'c2', 'in' => 0, 'out' => 250, ...$bundle,
+        ]]);
 
         return SoundPlan::of($outer, Fixture::media()->withCompositions(Compositions::of($outer, $inner)), $outer->range());
     }

@@ -15,15 +15,24 @@ final class SoundPlanTest extends TestCase
     public function test_a_clip_sounds_where_it_is_seen(): void
     {
         $composition = Fixture::composition([Fixture::clip(['in' => 25, 'out' => 75, 'from' => 50])]);
-        self::assertEquals([new SoundCue('clip', 'm1', 2.0, 1.0, 2.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
+        self::assertEquals(
+            [new SoundCue('clip', 'm1', 2.0, 1.0, 2.0)],
+            SoundPlan::of($composition, Fixture::media(), $composition->range()),
+        );
         // Of a range that begins in the middle of it, from there on.
-        self::assertEquals([new SoundCue('clip', 'm1', 3.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), new FrameRange(50, 200)));
+        self::assertEquals(
+            [new SoundCue('clip', 'm1', 3.0, 0.0, 1.0)],
+            SoundPlan::of($composition, Fixture::media(), new FrameRange(50, 200)),
+        );
     }
 
     public function test_it_ends_with_the_clip(): void
     {
         $composition = Fixture::composition([Fixture::clip(['in' => 0, 'out' => 250, 'from' => 275])]);
-        self::assertEquals([new SoundCue('clip', 'm1', 11.0, 0.0, 1.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
+        self::assertEquals(
+            [new SoundCue('clip', 'm1', 11.0, 0.0, 1.0)],
+            SoundPlan::of($composition, Fixture::media(), $composition->range()),
+        );
     }
 
     public function test_what_is_hidden_muted_silent_or_elsewhere_is_not_heard(): void
@@ -36,14 +45,23 @@ final class SoundPlanTest extends TestCase
 
     public function test_a_sound_goes_at_the_pace_of_its_layer(): void
     {
-        $cues = fn (array $clip): array => SoundPlan::of($composition = Fixture::composition([Fixture::clip(['in' => 25, 'out' => 75, ...$clip])]), Fixture::media(), $composition->range());
+        $cues = fn (array $clip): array => SoundPlan::of(
+            $composition = Fixture::composition([Fixture::clip(['in' => 25, 'out' => 75, ...$clip])]), Fixture::media(),
+            $composition->range(),
+        );
         self::assertEquals([new SoundCue('clip', 'm1', 2.0, 1.0, 2.0, 1.5)], $cues(['from' => 50, 'speed' => 150]));
         self::assertEquals([new SoundCue('clip', 'm1', 1.0, 1.0, 2.0, -0.5)], $cues(['from' => 25, 'speed' => -50]));
         // Backwards from one second on there is one second to be heard.
         self::assertEquals([new SoundCue('clip', 'm1', 1.0, 1.0, 1.0, -1.0)], $cues(['from' => 25, 'speed' => -100]));
         // From a second before the end, and again from the beginning: 1 s of 12 s, and 1 s.
-        self::assertEquals([new SoundCue('clip', 'm1', 11.0, 1.0, 1.0), new SoundCue('clip', 'm1', 0.0, 2.0, 1.0)], $cues(['from' => 275, 'beyond' => 'loop']));
-        self::assertEquals([new SoundCue('clip', 'm1', 11.5, 1.0, 0.5), new SoundCue('clip', 'm1', 12.0, 1.5, 1.5, -1.0)], $cues(['from' => '575/2', 'beyond' => 'there-and-back']));
+        self::assertEquals(
+            [new SoundCue('clip', 'm1', 11.0, 1.0, 1.0), new SoundCue('clip', 'm1', 0.0, 2.0, 1.0)],
+            $cues(['from' => 275, 'beyond' => 'loop']),
+        );
+        self::assertEquals(
+            [new SoundCue('clip', 'm1', 11.5, 1.0, 0.5), new SoundCue('clip', 'm1', 12.0, 1.5, 1.5, -1.0)],
+            $cues(['from' => '575/2', 'beyond' => 'there-and-back']),
+        );
         self::assertSame([], $cues(['speed' => 0]));
     }
 
@@ -51,7 +69,10 @@ final class SoundPlanTest extends TestCase
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(8));
         for ($round = 0; $round < 120; $round++) {
-            $clip = Fixture::clip(['in' => 10, 'out' => 240, 'from' => $random->getInt(0, 299), 'speed' => $random->getInt(-900, 900), 'beyond' => ['hold', 'loop', 'there-and-back'][$random->getInt(0, 2)]]);
+            $clip = Fixture::clip([
+                'in' => 10, 'out' => 240, 'from' => $random->getInt(0, 299), 'speed' => $random->getInt(-900, 900),
+                'beyond' => ['hold', 'loop', 'there-and-back'][$random->getInt(0, 2)],
+            ]);
             $composition = Fixture::composition([$clip]);
             $cues = SoundPlan::of($composition, Fixture::media(), $composition->range());
             for ($frame = 10; $frame < 240; $frame += 7) {
@@ -87,7 +108,9 @@ final class SoundPlanTest extends TestCase
 
     public function test_an_eased_level_is_told_as_closely_as_is_needed(): void
     {
-        $composition = Fixture::composition([Fixture::clip(['out' => 250, 'level' => Fixture::keyframes([0, 0, 'cubic-bezier(0.42, 0, 0.58, 1)'], [200, 100])])]);
+        $composition = Fixture::composition([Fixture::clip([
+            'out' => 250, 'level' => Fixture::keyframes([0, 0, 'cubic-bezier(0.42, 0, 0.58, 1)'], [200, 100]),
+        ])]);
         [$cue] = SoundPlan::of($composition, Fixture::media(), $composition->range());
         self::assertLessThan(120, count($cue->level));
         $layer = $composition->layers[0];
@@ -113,7 +136,10 @@ final class SoundPlanTest extends TestCase
     {
         $composition = Fixture::edit(Fixture::composition(), 'add-layer', ['layer' => ['kind' => 'sound', 'media' => 'm1'], 'at' => 50]);
         $layer = $composition->layers[0];
-        self::assertSame(['Street', 50, 250, ['level']], [$layer->name, $layer->span->in, $layer->span->out, array_keys($layer->properties)]);
+        self::assertSame(
+            ['Street', 50, 250, ['level']],
+            [$layer->name, $layer->span->in, $layer->span->out, array_keys($layer->properties)],
+        );
         self::assertEquals([new SoundCue('l1', 'm1', 0.0, 2.0, 8.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));
         self::assertSame([], Fixture::evaluator()->frame($composition, 60)->operations);
         self::assertStringContainsString('"seen":false', Fixture::evaluator()->pose($layer, $composition, 60)->encode());
@@ -129,7 +155,9 @@ final class SoundPlanTest extends TestCase
 
     public function test_only_what_is_looked_at_alone_is_seen_and_heard(): void
     {
-        $two = Fixture::composition([Fixture::clip(), Fixture::clip(['id' => 'other', 'media' => 'm2', 'position' => [100, 100]]), Fixture::bar()]);
+        $two = Fixture::composition([
+            Fixture::clip(), Fixture::clip(['id' => 'other', 'media' => 'm2', 'position' => [100, 100]]), Fixture::bar(),
+        ]);
         $alone = Fixture::edit($two, 'look-alone', ['layers' => ['other', 'bar']]);
         self::assertCount(2, Fixture::evaluator()->frame($alone, 0)->operations);
         self::assertSame([], SoundPlan::of($alone, Fixture::media(), $alone->range()));
@@ -142,7 +170,10 @@ final class SoundPlanTest extends TestCase
 
     public function test_a_reference_is_neither_rendered_nor_heard(): void
     {
-        $composition = Fixture::edit(Fixture::composition([Fixture::clip(), Fixture::bar()]), 'set-layer', ['layers' => ['clip'], 'reference' => true]);
+        $composition = Fixture::edit(
+            Fixture::composition([Fixture::clip(), Fixture::bar()]), 'set-layer',
+            ['layers' => ['clip'], 'reference' => true],
+        );
         $list = Fixture::evaluator()->frame($composition, 10);
         self::assertSame([1, 1], [count($list->operations), count($list->reference)]);
         self::assertSame('m1', $list->toJson()['reference'][0]['media']);

@@ -13,7 +13,9 @@ final class ThreadTest extends TestCase
 {
     public function test_an_inspection_has_values_and_the_course_of_what_is_animated(): void
     {
-        $layer = Fixture::layer(Fixture::bar(['in' => 10, 'position' => Fixture::keyframes([0, [0, 5]], [20, [100, 5]], [-1, [0, 5], 'linear', 'end'])]));
+        $layer = Fixture::layer(Fixture::bar([
+            'in' => 10, 'position' => Fixture::keyframes([0, [0, 5]], [20, [100, 5]], [-1, [0, 5], 'linear', 'end']),
+        ]));
         $inspection = Inspection::of($layer, 20, new FrameRate(25), Fixture::media());
         self::assertEquals(['value' => [50, 5], 'animated' => true, 'keyframe' => false], $inspection['values']['position']);
         self::assertEquals(['value' => 100, 'animated' => false, 'keyframe' => false], $inspection['values']['opacity']);
@@ -25,7 +27,9 @@ final class ThreadTest extends TestCase
 
     public function test_eased_segments_are_sampled_as_curves_and_held_ones_as_steps(): void
     {
-        $layer = Fixture::layer(Fixture::bar(['out' => 9000, 'opacity' => Fixture::keyframes([0, 0, 'quad-in'], [80, 100, 'hold'], [100, 20])]));
+        $layer = Fixture::layer(Fixture::bar([
+            'out' => 9000, 'opacity' => Fixture::keyframes([0, 0, 'quad-in'], [80, 100, 'hold'], [100, 20]),
+        ]));
         $thread = Inspection::of($layer, 0, new FrameRate(25), Fixture::media())['threads'][0];
         $half = array_search(40.0, $thread['frames'], true);
         self::assertEquals(25, $thread['channels'][0][$half]);

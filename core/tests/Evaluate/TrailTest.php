@@ -38,7 +38,10 @@ final class TrailTest extends TestCase
     public function test_the_way_is_told_in_the_picture_s_pixels(): void
     {
         $trail = $this->trail(['position' => Fixture::keyframes([0, [0, 0]], [20, [100, 40]])], 10);
-        self::assertSame([[0, [0.0, 0.0]], [20, [100.0, 40.0]]], array_map(fn (array $point): array => [$point['frame'], $point['at']], $trail['points'] ?? []));
+        self::assertSame(
+            [[0, [0.0, 0.0]], [20, [100.0, 40.0]]],
+            array_map(fn (array $point): array => [$point['frame'], $point['at']], $trail['points'] ?? []),
+        );
         self::assertCount(21, $trail['ticks'] ?? []);
         self::assertSame([50.0, 20.0], $trail['ticks'][10] ?? null);
         // 5 and 2 pixels a frame, 25 frames a second.

@@ -41,7 +41,12 @@ final class PathTest extends TestCase
                 [$onX, $onY] = self::onCurve($curve, $step / 20);
                 self::assertEqualsWithDelta(12, hypot($onX - $x, $onY - $y), 0.004);
                 // Outside the centre's cross, inside the box.
-                self::assertTrue(abs($onX - 60) >= 38 - 1e-9 && abs($onX - 60) <= 50 + 1e-9 && abs($onY - 50) >= 18 - 1e-9 && abs($onY - 50) <= 30 + 1e-9);
+                self::assertTrue(
+                    abs($onX - 60) >= 38 - 1e-9
+                        && abs($onX - 60) <= 50 + 1e-9
+                        && abs($onY - 50) >= 18 - 1e-9
+                        && abs($onY - 50) <= 30 + 1e-9,
+                );
             }
         }
     }

@@ -27,7 +27,10 @@ final class LinesTest extends TestCase
     /** @return array{float, float} where the bar's middle is after a drag by nothing, drawn in from 8 pixels around */
     private function snapped(float $x, float $y, array $args = []): array
     {
-        $after = Fixture::edit($this->composition($x, $y), 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0], 'snap' => 8, ...$args]);
+        $after = Fixture::edit(
+            $this->composition($x, $y), 'drag-layers',
+            ['layers' => ['bar'], 'frame' => 0, 'by' => [0, 0], 'snap' => 8, ...$args],
+        );
         $position = $after->layer('bar')->point('position', 0);
 
         return [$position->x, $position->y];
@@ -81,19 +84,31 @@ final class LinesTest extends TestCase
 
     public function test_layers_that_are_not_seen_draw_nothing_in(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['id' => 'post', 'in' => 50, 'position' => [400, 400]]), Fixture::bar(['id' => 'gone', 'visible' => false])]);
+        $composition = Fixture::composition([
+            Fixture::bar(['id' => 'post', 'in' => 50, 'position' => [400, 400]]),
+            Fixture::bar(['id' => 'gone', 'visible' => false]),
+        ]);
         self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 0, [])->boxes);
         self::assertCount(3, Lines::of($composition, Fixture::evaluator(), 60, [])->boxes);
         self::assertCount(2, Lines::of($composition, Fixture::evaluator(), 60, ['post'])->boxes);
     }
 
-    /** @return array{Composition, callable(float, float): array<string, mixed>} two bars of 100 × 50 with a gap of 60, and a third that is dragged from far away */
+    /**
+     * @return array{Composition, callable(float, float): array<string, mixed>} two bars of 100 × 50 with a gap of 60, and a
+     *     third that is dragged from far away
+     */
     private function row(): array
     {
         $bar = fn (string $id, float $x, float $y): array => Fixture::bar(['id' => $id, 'size' => [100, 50], 'position' => [$x, $y]]);
         $composition = Fixture::composition([$bar('a', 300, 333), $bar('b', 460, 341), $bar('c', 1500, 800)]);
 
-        return [$composition, fn (float $x, float $y): array => Fixture::json(Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [$x - 1500, $y - 800], 'snap' => 6]), 'c')];
+        return [
+            $composition,
+            fn (float $x, float $y): array => Fixture::json(
+                Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [$x - 1500, $y - 800], 'snap' => 6]),
+                'c',
+            ),
+        ];
     }
 
     public function test_a_third_thing_is_drawn_to_the_distance_that_two_have(): void
@@ -112,7 +127,9 @@ final class LinesTest extends TestCase
         $composition = Fixture::composition([$bar('a', 300), $bar('b', 700), $bar('c', 503)]);
         $after = Fixture::edit($composition, 'drag-layers', ['layers' => ['c'], 'frame' => 0, 'by' => [0, 17], 'snap' => 6]);
         self::assertEquals([500, 350], Fixture::json($after, 'c')['position']);
-        $guides = Lines::of($after, Fixture::evaluator(), 0, ['c'])->touching(Fixture::evaluator()->pose($after->layer('c'), $after, 0)->bounds());
+        $guides = Lines::of($after, Fixture::evaluator(), 0, ['c'])->touching(
+            Fixture::evaluator()->pose($after->layer('c'), $after, 0)->bounds(),
+        );
         $level = array_values(array_filter($guides, fn (Guide $guide): bool => $guide->axis === Axis::Y && $guide->at === 350.0));
         self::assertEquals([[350, 450], [550, 650]], array_map(fn (Guide $guide): array => [$guide->from, $guide->to], $level));
     }

@@ -28,8 +28,14 @@ final class SizesTest extends TestCase
 
     public function test_all_that_are_as_long_are_shown_through_their_middles(): void
     {
-        self::assertEquals([new Guide(Axis::Y, 520, 500, 600), new Guide(Axis::Y, 20, 0, 100)], $this->sizes()->touching(Axis::X, new Box(500, 500, 600, 540)));
-        self::assertEquals([new Guide(Axis::X, 550, 500, 540), new Guide(Axis::X, 50, 0, 40), new Guide(Axis::X, 255, 0, 40)], $this->sizes()->touching(Axis::Y, new Box(500, 500, 600, 540)));
+        self::assertEquals(
+            [new Guide(Axis::Y, 520, 500, 600), new Guide(Axis::Y, 20, 0, 100)],
+            $this->sizes()->touching(Axis::X, new Box(500, 500, 600, 540)),
+        );
+        self::assertEquals(
+            [new Guide(Axis::X, 550, 500, 540), new Guide(Axis::X, 50, 0, 40), new Guide(Axis::X, 255, 0, 40)],
+            $this->sizes()->touching(Axis::Y, new Box(500, 500, 600, 540)),
+        );
         self::assertSame([], $this->sizes()->touching(Axis::X, new Box(0, 0, 101, 40)));
     }
 }

@@ -46,24 +46,39 @@ final class TimeMarksTest extends TestCase
     #[TestWith([10.5, 0.0, 51, 11])] // nothing draws in within 0; halves go up
     public function test_a_moved_layer_is_drawn_in_by_either_end(float $by, float $within, ?int $playhead, int $goes): void
     {
-        self::assertSame($goes, $this->by('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]]));
-        $after = Fixture::edit($this->composition(), 'move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]]);
+        self::assertSame(
+            $goes,
+            $this->by('move-layers', ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]]),
+        );
+        $after = Fixture::edit(
+            $this->composition(), 'move-layers',
+            ['layers' => ['bar'], 'by' => $by, 'snap' => ['within' => $within, 'playhead' => $playhead]],
+        );
         self::assertSame([40 + $goes, 60 + $goes], [$after->layer('bar')->span->in, $after->layer('bar')->span->out]);
     }
 
     public function test_keyframes_are_drawn_in_and_all_go_as_far(): void
     {
-        $args = ['keyframes' => [['layer' => 'bar', 'property' => 'opacity', 'frames' => [45, 55]]], 'by' => 3.7, 'snap' => ['within' => 2]];
+        $args = [
+            'keyframes' => [['layer' => 'bar', 'property' => 'opacity', 'frames' => [45, 55]]], 'by' => 3.7,
+            'snap' => ['within' => 2],
+        ];
         self::assertSame(5, $this->by('move-keyframes', $args), 'the one on 55 meets the out point');
-        self::assertSame([10, 20], array_column(Fixture::json(Fixture::edit($this->composition(), 'move-keyframes', $args), 'bar')['opacity']['keyframes'], 'at'));
+        self::assertSame(
+            [10, 20],
+            array_column(Fixture::json(Fixture::edit($this->composition(), 'move-keyframes', $args), 'bar')['opacity']['keyframes'], 'at'),
+        );
     }
 
     public function test_other_keyframes_draw_in_those_that_are_moved(): void
     {
         $composition = $this->composition()->replacing(Fixture::layer(Fixture::bar([
-            'id' => 'other', 'in' => 100, 'out' => 150, 'opacity' => Fixture::keyframes([20, 0]), 'rotation' => Fixture::keyframes([31, 0], [41, 9, 'linear', 'end']),
+            'id' => 'other', 'in' => 100, 'out' => 150, 'opacity' => Fixture::keyframes([20, 0]),
+            'rotation' => Fixture::keyframes([31, 0], [41, 9, 'linear', 'end']),
         ])));
-        $by = fn (array $moved, array $of, float $by): array => (fn (Snapping $settled): array => [$settled->by(), $settled->met()])(Edits::settled(Edits::read(new Node([
+        $by = fn (
+            array $moved, array $of, float $by,
+        ): array => (fn (Snapping $settled): array => [$settled->by(), $settled->met()])(Edits::settled(Edits::read(new Node([
             'edit' => 'move-keyframes', 'args' => ['keyframes' => $moved, 'by' => $by, 'snap' => ['within' => 3, 'keyframesOf' => $of]],
         ])), $composition));
         $first = [['layer' => 'bar', 'property' => 'opacity', 'frames' => [45]]];
@@ -79,7 +94,9 @@ final class TimeMarksTest extends TestCase
 
     public function test_a_dragged_trim_is_drawn_in_and_leaves_a_frame(): void
     {
-        $trim = fn (array $args): array => (fn ($span): array => [$span->in, $span->out])(Fixture::edit($this->composition(), 'trim-layer', ['layer' => 'bar', ...$args])->layer('bar')->span);
+        $trim = fn (array $args): array => (fn ($span): array => [$span->in, $span->out])(Fixture::edit(
+            $this->composition(), 'trim-layer', ['layer' => 'bar', ...$args],
+        )->layer('bar')->span);
         self::assertSame([40, 100], $trim(['out' => 98.4, 'snap' => ['within' => 2]]));
         self::assertSame([40, 98], $trim(['out' => 98.4, 'snap' => ['within' => 1]]));
         self::assertSame([59, 60], $trim(['in' => 300.2, 'snap' => ['within' => 1]]));

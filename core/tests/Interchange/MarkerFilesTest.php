@@ -46,7 +46,10 @@ final class MarkerFilesTest extends TestCase
     public function test_what_is_written_is_read_on_the_very_same_frames(int $numerator, int $denominator): void
     {
         $rate = new FrameRate($numerator, $denominator);
-        $many = Markers::of(...array_map(fn (int $frame): Marker => new Marker($frame, "No. $frame"), range(0, 50_000, 97)), ...$this->markers()->all());
+        $many = Markers::of(
+            ...array_map(fn (int $frame): Marker => new Marker($frame, "No. $frame"), range(0, 50_000, 97)),
+            ...$this->markers()->all(),
+        );
         self::assertEquals($many, Markers::of(...WebVtt::read(WebVtt::write($many, $rate), $rate)));
         self::assertEquals($many, Markers::of(...MarkerCsv::read(MarkerCsv::write($many, $rate), $rate)));
     }

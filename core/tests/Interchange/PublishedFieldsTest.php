@@ -28,7 +28,8 @@ final class PublishedFieldsTest extends TestCase
     private const OTHERWISE = ['points', 'mirrors'];
 
     private const CONTENT = [
-        'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'], 'sound' => ['media' => 'm1'],
+        'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'],
+        'sound' => ['media' => 'm1'],
         'bundle' => ['composition' => 'c2'], 'window' => ['form' => 'rectangle'],
     ];
 
@@ -39,7 +40,11 @@ final class PublishedFieldsTest extends TestCase
      */
     public static function objects(): iterable
     {
-        $project = ['format' => Project::FORMAT, 'version' => Project::VERSION, 'name' => 'Depot Nine', 'compositions' => [self::composition(), self::composition(['id' => 'c2'])], 'media' => [['id' => 'm1', 'file' => 'street.mp4']]];
+        $project = [
+            'format' => Project::FORMAT, 'version' => Project::VERSION, 'name' => 'Depot Nine',
+            'compositions' => [self::composition(), self::composition(['id' => 'c2'])],
+            'media' => [['id' => 'm1', 'file' => 'street.mp4']],
+        ];
         yield 'project' => [[], $project, []];
         yield 'media' => [['media', 0], $project, ['$defs', 'MediaFile']];
         yield 'swatch' => [['swatches', 0], [...$project, 'swatches' => [['name' => 'Brass', 'colour' => '#b5892e']]], ['$defs', 'Swatch']];
@@ -50,7 +55,9 @@ final class PublishedFieldsTest extends TestCase
         $motions = [['name' => 'Off', 'motion' => ['opacity' => ['keyframes' => [['at' => 0, 'value' => 50]]]]]];
         yield 'motion' => [['motions', 0], [...$project, 'motions' => $motions], ['properties', 'motions', 'items']];
         yield 'motion of' => [['motions', 0, 'motion'], [...$project, 'motions' => $motions], ['$defs', 'Motion']];
-        $within = fn (array $fields): array => [...$project, 'compositions' => [self::composition($fields), self::composition(['id' => 'c2'])]];
+        $within = fn (array $fields): array => [
+            ...$project, 'compositions' => [self::composition($fields), self::composition(['id' => 'c2'])],
+        ];
         $composition = ['$defs', 'Composition'];
         yield 'composition' => [['compositions', 0], $project, $composition];
         $marked = $within(['markers' => [['frame' => 1]], 'guides' => [['axis' => 'x', 'at' => 1]], 'shutter' => ['angle' => 90]]);
@@ -58,7 +65,10 @@ final class PublishedFieldsTest extends TestCase
         yield 'guide' => [['compositions', 0, 'guides', 0], $marked, [...$composition, 'properties', 'guides', 'items']];
         yield 'shutter' => [['compositions', 0, 'shutter'], $marked, ['$defs', 'Shutter']];
         foreach (LayerKinds::all() as $kind => $ignored) {
-            yield "$kind layer" => [['compositions', 0, 'layers', 0], $within(['layers' => [self::layer($kind)]]), ['$defs', ucfirst($kind).'Layer']];
+            yield "$kind layer" => [
+                ['compositions', 0, 'layers', 0], $within(['layers' => [self::layer($kind)]]),
+                ['$defs', ucfirst($kind).'Layer'],
+            ];
         }
         yield from self::ofALayer($within);
     }
@@ -73,21 +83,33 @@ final class PublishedFieldsTest extends TestCase
             ['compositions', 0, 'layers', 0, ...$of], $within(['layers' => [self::layer('text', $fields)]]), $schema,
         ];
         foreach (array_keys(Effects::all()) as $number => $effect) {
-            yield "$effect effect" => $one(['effects', 0], ['effects' => [['id' => 'e1', 'effect' => $effect]]], ['$defs', 'Effect', 'anyOf', $number]);
+            yield "$effect effect" => $one(
+                ['effects', 0], ['effects' => [['id' => 'e1', 'effect' => $effect]]], ['$defs', 'Effect', 'anyOf', $number],
+            );
         }
         foreach (MaskForm::cases() as $number => $form) {
             $mask = ['id' => 'm1', 'form' => $form->value, ...($form === MaskForm::Layer ? ['layer' => 'other'] : [])];
             yield "$form->value mask" => $one(['masks', 0], ['masks' => [$mask]], ['$defs', 'Mask', 'anyOf', $number]);
         }
         foreach (GradientForm::cases() as $number => $form) {
-            $gradient = ['of' => 'fill', 'form' => $form->value, ...($form === GradientForm::Picture ? ['media' => 'm1'] : ($form === GradientForm::Corners ? [] : ['stops' => PlacedGradient::MOST_STOPS]))];
+            $gradient = [
+                'of' => 'fill', 'form' => $form->value,
+                ...($form === GradientForm::Picture ? ['media' => 'm1'] : ($form === GradientForm::Corners ? [] : ['stops' => PlacedGradient::MOST_STOPS])),
+            ];
             yield "$form->value gradient" => $one(['gradients', 0], ['gradients' => [$gradient]], ['$defs', 'Gradient', 'anyOf', $number]);
         }
         foreach (BrushForm::cases() as $number => $form) {
-            yield "$form->value brush" => $one(['brush'], ['brush' => ['form' => $form->value, ...($form === BrushForm::Own ? ['mark' => 'M0 0L9 9'] : [])]], ['$defs', 'Brush', 'anyOf', $number]);
+            yield "$form->value brush" => $one(
+                ['brush'],
+                ['brush' => ['form' => $form->value, ...($form === BrushForm::Own ? ['mark' => 'M0 0L9 9'] : [])]],
+                ['$defs', 'Brush', 'anyOf', $number],
+            );
         }
         foreach (array_keys(Accents::all()) as $number => $accent) {
-            yield "$accent accent" => $one(['accents', 0], ['accents' => [['accent' => $accent, 'at' => 1, 'length' => 5]]], ['$defs', 'Accent', 'anyOf', $number]);
+            yield "$accent accent" => $one(
+                ['accents', 0], ['accents' => [['accent' => $accent, 'at' => 1, 'length' => 5]]],
+                ['$defs', 'Accent', 'anyOf', $number],
+            );
         }
         $phase = ['$defs', 'Phase'];
         foreach (array_keys(Moves::all()) as $number => $move) {
@@ -97,10 +119,17 @@ final class PublishedFieldsTest extends TestCase
         yield 'phase' => $one(['arrive'], ['arrive' => ['length' => 5, 'moves' => [['move' => 'fade']]]], $phase);
         $arriving = ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 20];
         yield 'cascade' => $one(['cascades', 0], ['cascades' => [$arriving]], ['$defs', 'Cascade', 'anyOf', 0]);
-        yield 'mirrored cascade' => $one(['cascades', 1], ['cascades' => [$arriving, ['id' => 'c2', 'mirrors' => 'c1']]], ['$defs', 'Cascade', 'anyOf', 1]);
+        yield 'mirrored cascade' => $one(
+            ['cascades', 1], ['cascades' => [$arriving, ['id' => 'c2', 'mirrors' => 'c1']]],
+            ['$defs', 'Cascade', 'anyOf', 1],
+        );
         yield 'outline' => $one(['outlines', 0], ['outlines' => [['id' => 'o1']]], ['$defs', 'Outline']);
-        yield 'marker of a layer' => $one(['markers', 0], ['markers' => [['frame' => 1]]], ['$defs', 'TextLayer', 'properties', 'markers', 'items']);
-        $moves = ['position' => ['keyframes' => [['at' => 0, 'value' => [0, 0]], ['at' => 9, 'value' => [9, 9], 'bend' => ['arrive' => [1, 1]]]]]];
+        yield 'marker of a layer' => $one(
+            ['markers', 0], ['markers' => [['frame' => 1]]], ['$defs', 'TextLayer', 'properties', 'markers', 'items'],
+        );
+        $moves = ['position' => ['keyframes' => [
+            ['at' => 0, 'value' => [0, 0]], ['at' => 9, 'value' => [9, 9], 'bend' => ['arrive' => [1, 1]]],
+        ]]];
         $animated = ['$defs', 'AnimatedPointWithin100000', 'anyOf', 1];
         yield 'animated value' => $one(['position'], $moves, $animated);
         yield 'keyframe' => $one(['position', 'keyframes', 0], $moves, [...$animated, 'properties', 'keyframes', 'items']);
@@ -147,7 +176,8 @@ final class PublishedFieldsTest extends TestCase
             Project::read(new Node($project));
         } catch (Refusal $refusal) {
             // Kinds of layers that cannot have something say why.
-            return $field !== null && ! preg_match("/\\b$field: (is not a field known here|a [a-z]+ layer has no)/", $refusal->getMessage());
+            return $field !== null
+                && ! preg_match("/\\b$field: (is not a field known here|a [a-z]+ layer has no)/", $refusal->getMessage());
         }
 
         return true;
@@ -161,7 +191,10 @@ final class PublishedFieldsTest extends TestCase
             $words = self::names(ProjectSchema::make());
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src')) as $file) {
                 if (str_ends_with((string) $file, '.php')) {
-                    preg_match_all('/(?:field|optional|has)\(\'\K[a-zA-Z]+|\'\K[a-zA-Z]+(?=\' => 0)|public [?A-Za-z]+ \$\K[a-zA-Z]+/', (string) file_get_contents((string) $file), $found);
+                    preg_match_all(
+                        '/(?:field|optional|has)\(\'\K[a-zA-Z]+|\'\K[a-zA-Z]+(?=\' => 0)|public [?A-Za-z]+ \$\K[a-zA-Z]+/',
+                        (string) file_get_contents((string) $file), $found,
+                    );
                     $words += array_fill_keys($found[0], true);
                 }
             }

@@ -38,8 +38,9 @@ final class SvgPathTest extends TestCase
     }
 
     #[DataProvider('arcs')]
-    public function test_arcs_lie_on_their_ellipse(string $data, float $cx, float $cy, float $rx, float $ry, float $turn, float $sweep): void
-    {
+    public function test_arcs_lie_on_their_ellipse(
+        string $data, float $cx, float $cy, float $rx, float $ry, float $turn, float $sweep,
+    ): void {
         $path = SvgPath::parse($data, 1000);
         $into = Affine::scaling(1 / $rx, 1 / $ry)->after(Affine::rotation(-$turn))->after(Affine::translation(-$cx, -$cy));
         [$x, $y] = array_slice($path->coordinates, 0, 2);
@@ -48,7 +49,10 @@ final class SvgPathTest extends TestCase
             [$x1, $y1, $x2, $y2, $x3, $y3] = array_slice($path->coordinates, $at, 6);
             $before = null;
             for ($t = 0.0; $t <= 1; $t += 0.125) {
-                $bezier = fn (float $a, float $b, float $c, float $d): float => (1 - $t) ** 3 * $a + 3 * (1 - $t) ** 2 * $t * $b + 3 * (1 - $t) * $t ** 2 * $c + $t ** 3 * $d;
+                $bezier = fn (float $a, float $b, float $c, float $d): float => (1 - $t) ** 3 * $a
+                    + 3 * (1 - $t) ** 2 * $t * $b
+                    + 3 * (1 - $t) * $t ** 2 * $c
+                    + $t ** 3 * $d;
                 $on = $into->apply(new Point($bezier($x, $x1, $x2, $x3), $bezier($y, $y1, $y2, $y3)));
                 self::assertEqualsWithDelta(1, hypot($on->x, $on->y), 5e-4);
                 $now = rad2deg(atan2($on->y, $on->x));
@@ -78,7 +82,10 @@ final class SvgPathTest extends TestCase
 
     public function test_transforms_are_applied_from_the_right_to_the_left(): void
     {
-        $place = fn (string $text, float $x, float $y): array => array_map(fn (float $value): float => round($value, 6), array_values((array) SvgTransform::parse($text)->apply(new Point($x, $y))));
+        $place = fn (string $text, float $x, float $y): array => array_map(
+            fn (float $value): float => round($value, 6),
+            array_values((array) SvgTransform::parse($text)->apply(new Point($x, $y))),
+        );
         self::assertSame([12.0, 24.0], $place('translate(10 20) scale(2)', 1, 2));
         self::assertSame([22.0, 44.0], $place('scale(2),translate(10,20)', 1, 2));
         self::assertSame([-2.0, 1.0], $place('rotate(90)', 1, 2));

@@ -22,7 +22,9 @@ final class SvgReaderTest extends TestCase
 {
     private static function drawing(string $content, string $attributes = 'width="100" height="50"'): Drawing
     {
-        return SvgReader::parse("<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" $attributes>$content</svg>");
+        return SvgReader::parse(
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" $attributes>$content</svg>",
+        );
     }
 
     private static function shape(string $content, string $attributes = 'width="100" height="50"'): DrawnShape
@@ -40,7 +42,10 @@ final class SvgReaderTest extends TestCase
         self::assertSame('M1 2L4 2L4 6L1 6Z', self::shape('<rect x="1" y="2" width="3" height="4"/>')->path->data());
         self::assertSame('M1 2L3 4', self::shape('<line x1="1" y1="2" x2="3" y2="4" stroke="red"/>')->path->data());
         self::assertSame('M1 2L3 4L5 6Z', self::shape('<polygon points="1,2 3,4 5,6"/>')->path->data());
-        self::assertSame('M1 2L3 4', self::shape('<polyline points="1 2 3 4 9" stroke="#000"/>')->path->data(), 'an odd number is left out');
+        self::assertSame(
+            'M1 2L3 4', self::shape('<polyline points="1 2 3 4 9" stroke="#000"/>')->path->data(),
+            'an odd number is left out',
+        );
         $bounds = self::shape('<ellipse cx="10" cy="20" rx="3" ry="4"/>')->path->bounds();
         self::assertSame([7.0, 16.0, 13.0, 24.0], $bounds?->toJson());
         $round = self::shape('<rect width="20" height="10" rx="4" ry="2"/>')->path;
@@ -50,7 +55,9 @@ final class SvgReaderTest extends TestCase
 
     public function test_its_own_units_are_laid_out_in_its_size(): void
     {
-        $matrix = fn (string $attributes): array => array_values(get_object_vars(self::shape('<rect width="1" height="1"/>', $attributes)->matrix));
+        $matrix = fn (string $attributes): array => array_values(get_object_vars(self::shape(
+            '<rect width="1" height="1"/>', $attributes,
+        )->matrix));
         self::assertEquals([10, 0, 0, 10, 0, 0], $matrix('viewBox="0 0 10 5" width="100" height="50"'));
         // Twenty wider than its view: in the middle, in its own shape.
         self::assertEquals([10, 0, 0, 10, 10, 0], $matrix('viewBox="0 0 10 5" width="120" height="50"'));
@@ -70,7 +77,9 @@ final class SvgReaderTest extends TestCase
         self::assertSame('#112233', $paint('<style>.a{fill:#123} rect{fill:lime}</style><rect class="b a" width="1" height="1"/>'));
         self::assertSame('#00ff0080', $paint('<rect fill="lime" fill-opacity="50%" width="1" height="1"/>'));
         self::assertSame('#ffa500', $paint('<g color="orange"><rect fill="currentColor" width="1" height="1"/></g>'));
-        $shape = self::shape('<rect width="1" height="1" fill="none" fill-rule="evenodd" stroke="red" stroke-width="3" stroke-linejoin="bevel" stroke-linecap="square" stroke-dasharray="1 2 3" stroke-dashoffset="4"/>');
+        $shape = self::shape(
+            '<rect width="1" height="1" fill="none" fill-rule="evenodd" stroke="red" stroke-width="3" stroke-linejoin="bevel" stroke-linecap="square" stroke-dasharray="1 2 3" stroke-dashoffset="4"/>',
+        );
         self::assertNull($shape->fill);
         self::assertSame(FillRule::EvenOdd, $shape->rule);
         self::assertSame([3.0, Join::Bevel, Cap::Square, [1.0, 2.0, 3.0, 1.0, 2.0, 3.0], 4.0], array_values(get_object_vars($shape->pen)));
@@ -78,7 +87,9 @@ final class SvgReaderTest extends TestCase
 
     public function test_groups_are_moved_and_seen_through_as_one(): void
     {
-        [$group, $rest] = self::drawing('<g transform="translate(5 6)" opacity="0.5"><rect width="1" height="1" transform="scale(2)"/><rect width="2" height="2"/></g><rect width="3" height="3"/>')->parts;
+        [$group, $rest] = self::drawing(
+            '<g transform="translate(5 6)" opacity="0.5"><rect width="1" height="1" transform="scale(2)"/><rect width="2" height="2"/></g><rect width="3" height="3"/>',
+        )->parts;
         self::assertInstanceOf(DrawnGroup::class, $group);
         self::assertSame([0.5, 2], [$group->opacity, count($group->parts)]);
         self::assertEquals(new Affine(2, 0, 0, 2, 5, 6), $group->parts[0]->matrix);
@@ -87,7 +98,9 @@ final class SvgReaderTest extends TestCase
 
     public function test_what_is_defined_once_is_used_again(): void
     {
-        $drawing = self::drawing('<defs><rect id="r" width="1" height="1"/><symbol id="s"><use xlink:href="#r"/></symbol></defs><use href="#r" x="3" y="4" fill="red"/><use xlink:href="#s" transform="scale(2)"/><use href="#none"/>');
+        $drawing = self::drawing(
+            '<defs><rect id="r" width="1" height="1"/><symbol id="s"><use xlink:href="#r"/></symbol></defs><use href="#r" x="3" y="4" fill="red"/><use xlink:href="#s" transform="scale(2)"/><use href="#none"/>',
+        );
         self::assertCount(2, $drawing->parts);
         self::assertEquals([new Affine(1, 0, 0, 1, 3, 4), '#ff0000'], [$drawing->parts[0]->matrix, (string) $drawing->parts[0]->fill]);
         self::assertEquals(new Affine(2, 0, 0, 2, 0, 0), $drawing->parts[1]->matrix);
@@ -95,15 +108,28 @@ final class SvgReaderTest extends TestCase
 
     public function test_linear_gradients(): void
     {
-        $gradient = fn (string $attributes, string $shape = '<rect x="10" y="20" width="40" height="20" fill="url(#g)"/>'): Gradient => self::paint("<linearGradient id=\"g\" $attributes><stop offset=\"0\" stop-color=\"red\"/><stop offset=\"100%\" stop-color=\"blue\" stop-opacity=\".5\"/></linearGradient>$shape");
+        $gradient = fn (
+            string $attributes, string $shape = '<rect x="10" y="20" width="40" height="20" fill="url(#g)"/>',
+        ): Gradient => self::paint(
+            "<linearGradient id=\"g\" $attributes><stop offset=\"0\" stop-color=\"red\"/><stop offset=\"100%\" stop-color=\"blue\" stop-opacity=\".5\"/></linearGradient>$shape",
+        );
         $across = $gradient('');
         self::assertEquals(new Affine(40, 0, 0, 40, 10, 20), $across->matrix);
-        self::assertSame([[0.0, '#ff0000'], [1.0, '#0000ff80']], array_map(fn (array $stop): array => [$stop[0], (string) $stop[1]], $across->stops));
-        self::assertEquals(new Affine(0, 30, -30, 0, 1, 2), $gradient('gradientUnits="userSpaceOnUse" x1="1" y1="2" x2="1" y2="32"')->matrix);
+        self::assertSame(
+            [[0.0, '#ff0000'], [1.0, '#0000ff80']],
+            array_map(fn (array $stop): array => [$stop[0], (string) $stop[1]], $across->stops),
+        );
+        self::assertEquals(
+            new Affine(0, 30, -30, 0, 1, 2),
+            $gradient('gradientUnits="userSpaceOnUse" x1="1" y1="2" x2="1" y2="32"')->matrix,
+        );
         // From corner to corner of a box twice as wide as high: colours lie along the other diagonal, and it runs across that.
         $diagonal = $gradient('x1="0" y1="0" x2="1" y2="1"')->matrix;
         self::assertEqualsWithDelta([16, 32], [$diagonal->a, $diagonal->b], 1e-9);
-        self::assertEquals(new Affine(80, 0, 0, 80, 20, 40), $gradient('gradientTransform="scale(2)" gradientUnits="userSpaceOnUse" x1="10" y1="20" x2="50" y2="20"')->matrix);
+        self::assertEquals(
+            new Affine(80, 0, 0, 80, 20, 40),
+            $gradient('gradientTransform="scale(2)" gradientUnits="userSpaceOnUse" x1="10" y1="20" x2="50" y2="20"')->matrix,
+        );
     }
 
     public function test_radial_gradients_and_those_that_take_the_rest_from_others(): void
@@ -112,10 +138,15 @@ final class SvgReaderTest extends TestCase
         $radial = self::paint("$stops<radialGradient id=\"g\" xlink:href=\"#s\"/><rect width=\"40\" height=\"20\" fill=\"url(#g)\"/>");
         self::assertEquals(new Affine(20, 0, 0, 10, 20, 10), $radial->matrix);
         self::assertEquals([0.0, 0.0], [$radial->focus?->x, $radial->focus?->y]);
-        $focused = self::paint("$stops<radialGradient id=\"g\" xlink:href=\"#s\" gradientUnits=\"userSpaceOnUse\" cx=\"10\" cy=\"10\" r=\"5\" fx=\"12\" fy=\"10\"/><rect width=\"40\" height=\"20\" fill=\"url(#g)\"/>");
+        $focused = self::paint(
+            "$stops<radialGradient id=\"g\" xlink:href=\"#s\" gradientUnits=\"userSpaceOnUse\" cx=\"10\" cy=\"10\" r=\"5\" fx=\"12\" fy=\"10\"/><rect width=\"40\" height=\"20\" fill=\"url(#g)\"/>",
+        );
         self::assertEqualsWithDelta([0.4, 0.0], [$focused->focus?->x, $focused->focus?->y], 1e-9);
         // A gradient that refers to itself ends there; one without stops paints nothing, or what stands behind it.
-        self::assertSame('#008000', (string) self::shape('<linearGradient id="g" href="#g"/><rect width="4" height="2" fill="url(#none) green"/>')->fill);
+        self::assertSame(
+            '#008000',
+            (string) self::shape('<linearGradient id="g" href="#g"/><rect width="4" height="2" fill="url(#none) green"/>')->fill,
+        );
         $one = self::shape('<linearGradient id="g"><stop stop-color="gold"/></linearGradient><rect width="4" height="2" fill="url(#g)"/>');
         self::assertSame('#ffd700', (string) $one->fill);
     }
@@ -123,17 +154,26 @@ final class SvgReaderTest extends TestCase
     public function test_gradients_that_go_on_are_one_of_as_many_stops_as_the_box_takes(): void
     {
         $stops = '<stop stop-color="red"/><stop offset="1" stop-color="blue"/>';
-        $linear = fn (string $spread): Gradient => self::paint("<linearGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" x1=\"10\" y1=\"0\" x2=\"20\" y2=\"0\" spreadMethod=\"$spread\">$stops</linearGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>");
+        $linear = fn (string $spread): Gradient => self::paint(
+            "<linearGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" x1=\"10\" y1=\"0\" x2=\"20\" y2=\"0\" spreadMethod=\"$spread\">$stops</linearGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>",
+        );
         // The box and a quarter of it around are −10 to 50: twice before the first, and three times behind it.
         $repeated = $linear('repeat');
         self::assertEquals(new Affine(60, 0, 0, 60, -10, 0), $repeated->matrix);
-        self::assertEqualsWithDelta([0, 1 / 6, 1 / 6, 2 / 6, 2 / 6, 3 / 6, 3 / 6, 4 / 6, 4 / 6, 5 / 6, 5 / 6, 1], array_column($repeated->stops, 0), 1e-9);
-        $colours = fn (Gradient $gradient): string => implode('', array_map(fn (array $stop): string => (string) $stop[1] === '#ff0000' ? 'r' : 'b', $gradient->stops));
+        self::assertEqualsWithDelta(
+            [0, 1 / 6, 1 / 6, 2 / 6, 2 / 6, 3 / 6, 3 / 6, 4 / 6, 4 / 6, 5 / 6, 5 / 6, 1], array_column($repeated->stops, 0),
+            1e-9,
+        );
+        $colours = fn (Gradient $gradient): string => implode(
+            '', array_map(fn (array $stop): string => (string) $stop[1] === '#ff0000' ? 'r' : 'b', $gradient->stops),
+        );
         self::assertSame('rbrbrbrbrbrb', $colours($repeated));
         self::assertSame('rbbrrbbrrbbr', $colours($linear('reflect')));
         self::assertCount(2, $linear('pad')->stops);
         // To the farthest corner it is √2 · 30 px, of a radius of 10 px: five times.
-        $radial = self::paint("<radialGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" cx=\"20\" cy=\"20\" r=\"10\" spreadMethod=\"repeat\">$stops</radialGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>");
+        $radial = self::paint(
+            "<radialGradient id=\"g\" gradientUnits=\"userSpaceOnUse\" cx=\"20\" cy=\"20\" r=\"10\" spreadMethod=\"repeat\">$stops</radialGradient><rect width=\"40\" height=\"40\" fill=\"url(#g)\"/>",
+        );
         self::assertEquals(new Affine(50, 0, 0, 50, 20, 20), $radial->matrix);
         self::assertCount(10, $radial->stops);
     }
@@ -148,9 +188,16 @@ final class SvgReaderTest extends TestCase
 
     public function test_what_is_left_out_is_said(): void
     {
-        $drawing = self::drawing('<clipPath id="c"><rect width="1" height="1"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/><text>Depot</text><rect width="2" height="2" style="filter:url(#f)"><animate/></rect>');
+        $drawing = self::drawing(
+            '<clipPath id="c"><rect width="1" height="1"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/><text>Depot</text><rect width="2" height="2" style="filter:url(#f)"><animate/></rect>',
+        );
         self::assertSame(['filters', 'words (make outlines of them)'], $drawing->leftOut);
-        self::assertSame(['animation', 'blending', 'markers', 'patterns'], self::drawing('<pattern id="p"/><rect width="9" height="9" fill="url(#p) red"/><path d="M1 1L9 9" stroke="red" marker-end="url(#m)"/><g style="mix-blend-mode:multiply"><rect width="2" height="2"/></g><animate/>')->leftOut);
+        self::assertSame(
+            ['animation', 'blending', 'markers', 'patterns'],
+            self::drawing(
+                '<pattern id="p"/><rect width="9" height="9" fill="url(#p) red"/><path d="M1 1L9 9" stroke="red" marker-end="url(#m)"/><g style="mix-blend-mode:multiply"><rect width="2" height="2"/></g><animate/>',
+            )->leftOut,
+        );
         self::assertCount(2, $drawing->parts);
     }
 
@@ -173,14 +220,22 @@ final class SvgReaderTest extends TestCase
 
     public function test_em_is_of_the_type_size_around_it(): void
     {
-        self::assertSame([0.0, 0.0, 20.0, 20.0], self::shape('<g font-size="10"><rect width="2em" height="20"/></g>')->path->bounds()?->toJson());
-        self::assertSame([0.0, 0.0, 30.0, 7.5], self::shape('<g font-size="10"><g style="font-size:150%"><rect width="2em" height="1ex"/></g></g>')->path->bounds()?->toJson());
+        self::assertSame(
+            [0.0, 0.0, 20.0, 20.0],
+            self::shape('<g font-size="10"><rect width="2em" height="20"/></g>')->path->bounds()?->toJson(),
+        );
+        self::assertSame(
+            [0.0, 0.0, 30.0, 7.5],
+            self::shape('<g font-size="10"><g style="font-size:150%"><rect width="2em" height="1ex"/></g></g>')->path->bounds()?->toJson(),
+        );
         self::assertSame(16.0, self::shape('<rect width="1em" height="9"/>')->path->bounds()?->right);
     }
 
     public function test_a_cut_drawing_is_taken_apart_by_what_it_is_cut_by(): void
     {
-        $drawing = self::drawing('<clipPath id="c"><circle cx="20" cy="20" r="10"/></clipPath><g clip-path="url(#c)"><rect width="40" height="40"/></g><rect x="90" width="40" height="20"/>');
+        $drawing = self::drawing(
+            '<clipPath id="c"><circle cx="20" cy="20" r="10"/></clipPath><g clip-path="url(#c)"><rect width="40" height="40"/></g><rect x="90" width="40" height="20"/>',
+        );
         self::assertCount(1, $drawing->parts);
         $root = $drawing->parts[0];
         self::assertInstanceOf(DrawnGroup::class, $root);
@@ -191,7 +246,9 @@ final class SvgReaderTest extends TestCase
 
     public function test_a_drawing_is_written_and_read_again(): void
     {
-        $drawing = self::drawing('<linearGradient id="g"><stop offset=".25" stop-color="red"/><stop offset="1"/></linearGradient><radialGradient id="h"><stop/><stop offset="1" stop-color="#fff"/></radialGradient><g opacity=".25"><circle cx="30" cy="30" r="5" fill="url(#g)" stroke="red" stroke-dasharray="1 2"/></g><path d="M0 0H9V9z" fill-rule="evenodd" fill="url(#h)"/><text/>');
+        $drawing = self::drawing(
+            '<linearGradient id="g"><stop offset=".25" stop-color="red"/><stop offset="1"/></linearGradient><radialGradient id="h"><stop/><stop offset="1" stop-color="#fff"/></radialGradient><g opacity=".25"><circle cx="30" cy="30" r="5" fill="url(#g)" stroke="red" stroke-dasharray="1 2"/></g><path d="M0 0H9V9z" fill-rule="evenodd" fill="url(#h)"/><text/>',
+        );
         $again = Drawing::parse($drawing->toJson());
         self::assertSame([$drawing->width, $drawing->height, $drawing->leftOut], [$again->width, $again->height, $again->leftOut]);
         [$before, $after] = [$drawing->operations(new Affine), $again->operations(new Affine)];
@@ -208,7 +265,10 @@ final class SvgReaderTest extends TestCase
 
     public function test_a_file_is_known_by_its_beginning(): void
     {
-        foreach (['<svg >', "\xef\xbb\xbf<?xml version=\"1.0\"?>\n<!-- a --><svg\n", '<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/x.dtd"><svg:svg '] as $beginning) {
+        foreach ([
+            '<svg >', "\xef\xbb\xbf<?xml version=\"1.0\"?>\n<!-- a --><svg\n",
+            '<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/x.dtd"><svg:svg ',
+        ] as $beginning) {
             self::assertTrue(SvgReader::isSvg($beginning));
         }
         foreach (['', '<html>', 'svg', "\x89PNG <svg "] as $beginning) {
@@ -232,17 +292,30 @@ final class SvgReaderTest extends TestCase
         yield 'a handler' => [$svg('<g onload="alert(1)"/>'), 'it holds a script (“onload”)'];
         yield 'a page within it' => [$svg('<foreignObject/>'), 'foreignObject'];
         yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa">]>'.$svg('&a;'), 'it defines entities'];
-        yield 'a file by an entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.$svg('<text>&x;</text>'), 'it defines entities'];
+        yield 'a file by an entity' => [
+            '<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.$svg('<text>&x;</text>'), 'it defines entities',
+        ];
         yield 'a picture from elsewhere' => [$svg('<image href="http://example.org/a.png"/>'), 'a picture made of pixels'];
         yield 'a shape from elsewhere' => [$svg('<use xlink:href="other.svg#a"/>'), 'outside the file'];
-        yield 'a colour from elsewhere' => [$svg('<rect fill="url(http://example.org/a.svg#g)" width="1" height="1"/>'), 'outside the file'];
+        yield 'a colour from elsewhere' => [
+            $svg('<rect fill="url(http://example.org/a.svg#g)" width="1" height="1"/>'), 'outside the file',
+        ];
         yield 'a style from elsewhere' => [$svg('<style>@import "http://example.org/a.css";</style>'), 'leads out of the file'];
         yield 'a style that fetches' => [$svg('<style>rect{fill:url("http://example.org/a#b")}</style>'), 'leads out of the file'];
         yield 'deep nesting' => [$svg(str_repeat('<g>', 150).str_repeat('</g>', 150)), 'nested too deeply'];
         yield 'a million points' => [$svg('<path d="M0 0'.str_repeat('l1 1', 500_000).'"/>'), 'too many points'];
-        yield 'use within use within use' => [$svg('<g id="a0"><rect width="1" height="1"/></g>'.implode('', array_map(fn (int $n): string => '<g id="a'.($n + 1).'">'.str_repeat("<use href=\"#a$n\"/>", 10).'</g>', range(0, 8)))), 'more than 20,000 shapes'];
+        yield 'use within use within use' => [
+            $svg('<g id="a0"><rect width="1" height="1"/></g>'.implode(
+                '',
+                array_map(fn (int $n): string => '<g id="a'.($n + 1).'">'.str_repeat("<use href=\"#a$n\"/>", 10).'</g>', range(0, 8)),
+            )),
+            'more than 20,000 shapes',
+        ];
         yield 'use of itself' => [$svg('<g id="a"><use href="#a"/></g>'), 'nested too deeply'];
-        yield 'far too large' => ['<svg xmlns="http://www.w3.org/2000/svg" width="1e6" height="5"><rect width="1" height="1"/></svg>', 'is outside 1..'];
+        yield 'far too large' => [
+            '<svg xmlns="http://www.w3.org/2000/svg" width="1e6" height="5"><rect width="1" height="1"/></svg>',
+            'is outside 1..',
+        ];
         yield 'nothing in it' => ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'no outline that can be drawn'];
         yield 'cut off' => ['<svg xmlns="http://www.w3.org/2000/svg"><rect', 'no well-formed SVG'];
         yield 'something else' => ['<html><svg/></html>', 'it is no SVG'];
@@ -251,8 +324,10 @@ final class SvgReaderTest extends TestCase
     public function test_colours(): void
     {
         foreach ([
-            'Tomato' => '#ff6347', '#abc' => '#aabbcc', '#abcd' => '#aabbccdd', 'rgb(1, 2,3)' => '#010203', 'rgb(10% 20% 30% / 50%)' => '#1a334d80',
-            'rgba(255,0,0,.5)' => '#ff000080', 'hsl(120, 100%, 25%)' => '#008000', 'hsl(0 0% 50%)' => '#808080', 'hsl(210, 50%, 40%)' => '#336699', 'transparent' => '#00000000',
+            'Tomato' => '#ff6347', '#abc' => '#aabbcc', '#abcd' => '#aabbccdd', 'rgb(1, 2,3)' => '#010203',
+            'rgb(10% 20% 30% / 50%)' => '#1a334d80',
+            'rgba(255,0,0,.5)' => '#ff000080', 'hsl(120, 100%, 25%)' => '#008000', 'hsl(0 0% 50%)' => '#808080',
+            'hsl(210, 50%, 40%)' => '#336699', 'transparent' => '#00000000',
         ] as $text => $expected) {
             self::assertSame($expected, (string) SvgColour::parse((string) $text), (string) $text);
         }
@@ -274,7 +349,10 @@ final class SvgReaderTest extends TestCase
         foreach (['rx="0" ry="3"', 'rx="3" ry="0"', 'rx="-2"'] as $radii) {
             self::assertEquals($square, self::shape("<rect width=\"9\" height=\"5\" $radii/>")->path, $radii);
         }
-        foreach (['<ellipse cx="9" cy="9" rx="0" ry="5"/>', '<ellipse cx="9" cy="9" rx="5" ry="0"/>', '<circle cx="9" cy="9" r="0"/>'] as $none) {
+        foreach ([
+            '<ellipse cx="9" cy="9" rx="0" ry="5"/>', '<ellipse cx="9" cy="9" rx="5" ry="0"/>',
+            '<circle cx="9" cy="9" r="0"/>',
+        ] as $none) {
             self::assertCount(1, self::drawing("$none<rect width=\"9\" height=\"5\"/>")->parts, $none);
         }
     }
@@ -283,7 +361,9 @@ final class SvgReaderTest extends TestCase
     {
         // From (10, 10) to (16, 18), which are ten apart: half a circle of radius 5 about (13, 14), as SVG 2 § 9.5.1 has it; half of
         // it is at (17, 11).
-        $coordinates = array_map(fn (float $one): float => round($one, 4), self::shape('<path d="M10 10a1 1 0 0 1 6 8z"/>')->path->coordinates);
+        $coordinates = array_map(
+            fn (float $one): float => round($one, 4), self::shape('<path d="M10 10a1 1 0 0 1 6 8z"/>')->path->coordinates,
+        );
         self::assertContains([17.0, 11.0], array_chunk($coordinates, 2));
     }
 }

@@ -19,7 +19,8 @@ final class FieldsTest extends TestCase
     public function test_what_is_said_is_read_and_all_else_is_what_it_is_when_nothing_is_said(): void
     {
         $read = Fields::of(Described::class)->read(new Node([
-            'id' => 'l1', 'stops' => 3, 'share' => 40, 'blend' => 'multiply', 'ids' => ['a', 'b'], 'side' => 'end', 'inner' => ['at' => 4], 'name' => ' Bar ', 'on' => false,
+            'id' => 'l1', 'stops' => 3, 'share' => 40, 'blend' => 'multiply', 'ids' => ['a', 'b'], 'side' => 'end',
+            'inner' => ['at' => 4], 'name' => ' Bar ', 'on' => false,
         ]));
         self::assertSame(
             ['l1', 3, 40.0, Blend::Multiply, ['a', 'b'], 'end', 'Bar', false, 5],
@@ -58,8 +59,14 @@ final class FieldsTest extends TestCase
         $schema = Fields::of(Described::class)->schema();
         self::assertSame(['id', 'stops'], $schema['required']);
         self::assertSame(['type' => 'string', 'pattern' => '^[a-z0-9]+$'], $schema['properties']['id']);
-        self::assertSame(['description' => 'colours along it', 'type' => 'integer', 'minimum' => 2, 'maximum' => 12], $schema['properties']['stops']);
-        self::assertSame(['type' => 'array', 'minItems' => 1, 'maxItems' => 3, 'items' => ['type' => 'string', 'maxLength' => 64]], $schema['properties']['ids']);
+        self::assertSame(
+            ['description' => 'colours along it', 'type' => 'integer', 'minimum' => 2, 'maximum' => 12],
+            $schema['properties']['stops'],
+        );
+        self::assertSame(
+            ['type' => 'array', 'minItems' => 1, 'maxItems' => 3, 'items' => ['type' => 'string', 'maxLength' => 64]],
+            $schema['properties']['ids'],
+        );
         self::assertSame(['type' => 'string', 'enum' => ['begin', 'end']], $schema['properties']['side']);
         self::assertSame(['$ref' => '#/$defs/Blend'], $schema['properties']['blend']);
         self::assertSame(['type' => 'integer', 'minimum' => 0, 'maximum' => 10], $schema['properties']['at']);
@@ -68,7 +75,9 @@ final class FieldsTest extends TestCase
 
     public function test_fields_of_a_form_are_fixed_or_needed_or_in_another_range(): void
     {
-        $of = Fields::of(Described::class)->only(['id', 'count', 'side'])->fixing(['side' => 'end', 'made' => 'Depot Nine'], ['side'])->within('count', 1, 3);
+        $of = Fields::of(Described::class)->only(['id', 'count', 'side'])->fixing(
+            ['side' => 'end', 'made' => 'Depot Nine'], ['side'],
+        )->within('count', 1, 3);
         self::assertSame(['id', 'stops', 'side'], $of->required());
         self::assertSame(['const' => 'end'], $of->properties()['side']);
         self::assertSame(['const' => 'Depot Nine'], $of->properties()['made']);
@@ -94,7 +103,9 @@ final class FieldsTest extends TestCase
     public function test_what_is_read_apart_is_handed_on(): void
     {
         $apart = new Beside(7);
-        $read = Fields::of(Described::class)->readAmong(new Node(['id' => 'l1', 'stops' => 3, 'at' => 9, 'other' => 1]), ['beside' => $apart]);
+        $read = Fields::of(Described::class)->readAmong(
+            new Node(['id' => 'l1', 'stops' => 3, 'at' => 9, 'other' => 1]), ['beside' => $apart],
+        );
         self::assertSame($apart, $read->beside);
     }
 

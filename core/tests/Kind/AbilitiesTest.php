@@ -21,7 +21,8 @@ use Ricamo\Core\Tests\SquareShaper;
 final class AbilitiesTest extends TestCase
 {
     private const CONTENT = [
-        'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'], 'sound' => ['media' => 'm1'],
+        'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'],
+        'sound' => ['media' => 'm1'],
         'bundle' => ['composition' => 'c2'], 'window' => ['form' => 'rectangle'],
     ];
 
@@ -66,7 +67,10 @@ final class AbilitiesTest extends TestCase
         ]);
         $media = Fixture::media()->withCompositions(Compositions::of(Fixture::composition([Fixture::words()])->withId('c2')));
         try {
-            Edits::apply(Edits::read(new Node(['edit' => $edit, 'args' => $arguments])), $composition, new Evaluator($media, new TextBlocks(new SquareShaper)));
+            Edits::apply(
+                Edits::read(new Node(['edit' => $edit, 'args' => $arguments])), $composition,
+                new Evaluator($media, new TextBlocks(new SquareShaper)),
+            );
         } catch (Refusal) {
             return false;
         }

@@ -24,7 +24,10 @@ final class AdjustingTest extends TestCase
 
     public function test_it_is_seen_where_its_masks_are_and_as_far_as_it_is_opaque(): void
     {
-        [, $grey] = $this->items([Fixture::bar(), $this->adjusting([...self::GREY, 'opacity' => 40, 'masks' => [['id' => 'm1', 'form' => 'ellipse', 'size' => [300, 300]]]])]);
+        [, $grey] = $this->items([
+            Fixture::bar(),
+            $this->adjusting([...self::GREY, 'opacity' => 40, 'masks' => [['id' => 'm1', 'form' => 'ellipse', 'size' => [300, 300]]]]),
+        ]);
         self::assertSame([0.4, 1], [$grey['opacity'], count($grey['masks'])]);
         // Its space has its origin in the middle of the frame.
         self::assertEqualsWithDelta([960, 540], array_slice($grey['masks'][0]['items'][0]['matrix'], 4), 1e-6);
@@ -32,14 +35,23 @@ final class AdjustingTest extends TestCase
 
     public function test_it_comes_in_from_nothing_to_as_opaque_as_it_is(): void
     {
-        [, $grey] = $this->items([Fixture::bar(), $this->adjusting([...self::GREY, 'opacity' => 40, 'arrive' => ['moves' => [['move' => 'fade']], 'length' => 40, 'easing' => 'linear']])]);
+        [, $grey] = $this->items([
+            Fixture::bar(),
+            $this->adjusting([
+                ...self::GREY, 'opacity' => 40,
+                'arrive' => ['moves' => [['move' => 'fade']], 'length' => 40, 'easing' => 'linear'],
+            ]),
+        ]);
         self::assertEqualsWithDelta(0.4 * 10 / 40, $grey['opacity'], 1e-9);
     }
 
     public function test_in_a_group_it_adjusts_what_is_in_the_group_alone(): void
     {
         $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100];
-        $items = $this->items([Fixture::bar(['id' => 'under']), Fixture::bar(['group' => 'g']), $this->adjusting([...self::GREY, 'group' => 'g']), $group]);
+        $items = $this->items([
+            Fixture::bar(['id' => 'under']), Fixture::bar(['group' => 'g']),
+            $this->adjusting([...self::GREY, 'group' => 'g']), $group,
+        ]);
         self::assertSame(['fill', 'fill', 'group'], array_column($items, 'op'));
         self::assertSame([$items[1]], $items[2]['items']);
     }
@@ -66,7 +78,10 @@ final class AdjustingTest extends TestCase
      */
     private function adjusting(array $fields): array
     {
-        return ['id' => 'adjusting', 'kind' => 'adjusting', 'name' => 'Adjusting', 'in' => 0, 'out' => 100, 'position' => [960, 540], ...$fields];
+        return [
+            'id' => 'adjusting', 'kind' => 'adjusting', 'name' => 'Adjusting', 'in' => 0, 'out' => 100,
+            'position' => [960, 540], ...$fields,
+        ];
     }
 
     /**

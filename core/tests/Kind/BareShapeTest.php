@@ -49,25 +49,46 @@ final class BareShapeTest extends TestCase
     #[DataProvider('shapes')]
     public function test_what_is_known_beforehand_is_what_would_be_drawn(array $fields, bool $isBare): void
     {
-        $bar = Fixture::bar(['outline' => '#c9973f', 'outlineWidth' => 4, 'rotation' => Fixture::keyframes([0, 0], [90, 200]), 'opacity' => Fixture::keyframes([0, 0], [20, 100]), ...$fields]);
+        $bar = Fixture::bar([
+            'outline' => '#c9973f', 'outlineWidth' => 4, 'rotation' => Fixture::keyframes([0, 0], [90, 200]),
+            'opacity' => Fixture::keyframes([0, 0], [20, 100]), ...$fields,
+        ]);
         self::assertSame($isBare, BareShape::of(Fixture::layer($bar), new Outlines) !== null);
         // With keyframes nothing of it rests, though it comes to the same.
         $known = Fixture::composition([$bar]);
-        $workedOut = Fixture::composition([['columns' => Fixture::keyframes([0, $bar['columns'] ?? 1], [9, $bar['columns'] ?? 1]), ...array_diff_key($bar, ['columns' => 0])]]);
+        $workedOut = Fixture::composition([[
+            'columns' => Fixture::keyframes([0, $bar['columns'] ?? 1], [9, $bar['columns'] ?? 1]),
+            ...array_diff_key($bar, ['columns' => 0]),
+        ]]);
         self::assertNull(BareShape::of($workedOut->layer('bar'), new Outlines));
         foreach ([0, 1, 10, 33, 50, 90] as $frame) {
-            self::assertSame(Fixture::evaluator()->frame($workedOut, $frame)->encode(), Fixture::evaluator()->frame($known, $frame)->encode(), "frame $frame");
+            self::assertSame(
+                Fixture::evaluator()->frame($workedOut, $frame)->encode(),
+                Fixture::evaluator()->frame($known, $frame)->encode(), "frame $frame",
+            );
         }
     }
 
     public function test_a_layer_to_which_nothing_is_done_is_drawn_like_one_with_an_effect_that_is_off(): void
     {
-        $bar = Fixture::bar(['outlineWidth' => 4, 'scale' => Fixture::keyframes([0, [0, 0]], [20, [100, 40]]), 'opacity' => Fixture::keyframes([0, 0], [20, 100])]);
+        $bar = Fixture::bar([
+            'outlineWidth' => 4, 'scale' => Fixture::keyframes([0, [0, 0]], [20, [100, 40]]),
+            'opacity' => Fixture::keyframes([0, 0], [20, 100]),
+        ]);
         $words = ['id' => 'words', 'kind' => 'text', 'name' => 'Words', 'in' => 5, 'out' => 60, 'text' => 'Depot Nine', 'rotation' => 20];
-        [$plain, $off] = [[$bar, $words], array_map(fn (array $one): array => [...$one, 'effects' => [['id' => 'e1', 'effect' => 'blur', 'on' => false]]], [$bar, $words])];
+        [$plain, $off] = [
+            [$bar, $words],
+            array_map(
+                fn (array $one): array => [...$one, 'effects' => [['id' => 'e1', 'effect' => 'blur', 'on' => false]]],
+                [$bar, $words],
+            ),
+        ];
         self::assertTrue(Fixture::layer($bar)->isPlain);
         foreach ([0, 5, 19, 20, 59, 60] as $frame) {
-            self::assertSame(Fixture::evaluator()->frame(Fixture::composition($off), $frame)->encode(), Fixture::evaluator()->frame(Fixture::composition($plain), $frame)->encode(), "frame $frame");
+            self::assertSame(
+                Fixture::evaluator()->frame(Fixture::composition($off), $frame)->encode(),
+                Fixture::evaluator()->frame(Fixture::composition($plain), $frame)->encode(), "frame $frame",
+            );
         }
     }
 

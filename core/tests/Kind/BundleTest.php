@@ -31,9 +31,15 @@ final class BundleTest extends TestCase
         $head = ['width' => 1920, 'height' => 1080, 'rate' => '25/1'];
         $project = Project::read(new Node(['format' => Project::FORMAT, 'version' => 1, 'name' => 'Depot', 'media' => [], 'compositions' => [
             ['id' => 'outer', 'name' => 'Outer', ...$head, 'length' => 250, 'background' => 'transparent', 'layers' => [
-                ['id' => 'placed', 'kind' => 'bundle', 'name' => 'Bar', 'composition' => 'inner', 'in' => 50, 'out' => 150, 'position' => [960, 540], ...$bundle],
+                [
+                    'id' => 'placed', 'kind' => 'bundle', 'name' => 'Bar', 'composition' => 'inner', 'in' => 50,
+                    'out' => 150, 'position' => [960, 540], ...$bundle,
+                ],
             ]],
-            ['id' => 'inner', 'name' => 'Inner', ...$head, 'length' => 100, 'background' => 'transparent', 'layers' => $layers ?? [Fixture::bar(self::BAR)], ...$inner],
+            [
+                'id' => 'inner', 'name' => 'Inner', ...$head, 'length' => 100, 'background' => 'transparent',
+                'layers' => $layers ?? [Fixture::bar(self::BAR)], ...$inner,
+            ],
         ]]));
 
         return $project->with(['media' => Fixture::media()]);
@@ -176,7 +182,9 @@ final class BundleTest extends TestCase
     {
         foreach ([[-100, 100, [1, 1]], [100, -100, [1, 1]], [-100, -100, [-1, -1]]] as [$x, $y, $signs]) {
             $words = Fixture::bar(['size' => [200, 100], 'position' => [300, 400], 'anchor' => [30, 20], 'alwaysReads' => true]);
-            $project = $this->project(['scale' => [$x, $y], 'crop' => false], [], [$words, [...$words, 'id' => 'other', 'alwaysReads' => false]]);
+            $project = $this->project(
+                ['scale' => [$x, $y], 'crop' => false], [], [$words, [...$words, 'id' => 'other', 'alwaysReads' => false]],
+            );
             [$reads, $flips] = array_column($this->frame($project, 60)->toJson()['items'], 'matrix');
             self::assertEquals($signs, [$reads[0], $reads[3]]);
             self::assertEquals([$x / 100, $y / 100], [$flips[0], $flips[3]]);
@@ -189,24 +197,39 @@ final class BundleTest extends TestCase
     {
         $project = $this->project();
         $this->expectExceptionObject(new Refusal('a composition cannot contain itself: Inner ▸ Outer ▸ Inner'));
-        Edits::applyTo($project, Edits::read(new Node(['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'bundle', 'composition' => 'outer']]])), 'inner', $this->evaluator($project));
+        Edits::applyTo(
+            $project,
+            Edits::read(new Node(['edit' => 'add-layer', 'args' => ['layer' => ['kind' => 'bundle', 'composition' => 'outer']]])),
+            'inner', $this->evaluator($project),
+        );
     }
 
     /** @return list<array<string, mixed>> each with two of the next in it */
     private function chain(int $deep, int $times): array
     {
         return array_map(fn (int $i): array => [
-            'id' => "k$i", 'name' => "Link $i", 'width' => 64, 'height' => 64, 'rate' => '25/1', 'length' => 10, 'layers' => $i === $deep - 1 ? [] : array_map(
-                fn (int $n): array => ['id' => "l$n", 'kind' => 'bundle', 'name' => 'Next', 'composition' => 'k'.($i + 1), 'in' => 0, 'out' => 10], range(1, $times),
-            ),
+            'id' => "k$i", 'name' => "Link $i", 'width' => 64, 'height' => 64, 'rate' => '25/1', 'length' => 10, 'layers' => $i === $deep
+                - 1
+                ? []
+                : array_map(
+                    fn (int $n): array => [
+                        'id' => "l$n", 'kind' => 'bundle', 'name' => 'Next', 'composition' => 'k'.($i + 1), 'in' => 0,
+                        'out' => 10,
+                    ],
+                    range(1, $times),
+                ),
         ], range(0, $deep - 1));
     }
 
     public function test_there_is_a_limit_to_how_deep_and_how_many(): void
     {
-        $read = fn (array $compositions): Project => Project::read(new Node(['format' => Project::FORMAT, 'version' => 1, 'name' => 'Deep', 'compositions' => $compositions]));
+        $read = fn (array $compositions): Project => Project::read(new Node([
+            'format' => Project::FORMAT, 'version' => 1, 'name' => 'Deep', 'compositions' => $compositions,
+        ]));
         self::assertCount(24, $read($this->chain(24, 1))->compositions);
-        foreach ([[40, 1, 'lie within one another 24 deep at most'], [20, 2, 'comes to more than 20,000 layers']] as [$deep, $times, $reason]) {
+        foreach ([
+            [40, 1, 'lie within one another 24 deep at most'], [20, 2, 'comes to more than 20,000 layers'],
+        ] as [$deep, $times, $reason]) {
             try {
                 $read($this->chain($deep, $times));
                 self::fail('it was read');
@@ -218,8 +241,13 @@ final class BundleTest extends TestCase
 
     public function test_all_that_is_placed_is_found_once(): void
     {
-        $project = Project::read(new Node(['format' => Project::FORMAT, 'version' => 1, 'name' => 'Deep', 'compositions' => $this->chain(5, 3)]));
-        self::assertSame(['k1', 'k2', 'k3', 'k4'], array_map(fn (Composition $one): string => $one->id, Nesting::within($project->composition('k0'), $project->library())));
+        $project = Project::read(new Node([
+            'format' => Project::FORMAT, 'version' => 1, 'name' => 'Deep', 'compositions' => $this->chain(5, 3),
+        ]));
+        self::assertSame(
+            ['k1', 'k2', 'k3', 'k4'],
+            array_map(fn (Composition $one): string => $one->id, Nesting::within($project->composition('k0'), $project->library())),
+        );
     }
 
     public function test_a_bundle_of_nothing_is_refused_where_it_stands(): void

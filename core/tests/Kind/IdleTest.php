@@ -40,7 +40,9 @@ final class IdleTest extends TestCase
 
     public function test_a_shape_that_is_not_repeated_has_nothing_to_spread_a_cascade_over(): void
     {
-        $units = fn (array $layer, int $frame): array => Inspection::of(Fixture::layer($layer), $frame, new FrameRate(25), Fixture::media())['units'];
+        $units = fn (array $layer, int $frame): array => Inspection::of(
+            Fixture::layer($layer), $frame, new FrameRate(25), Fixture::media(),
+        )['units'];
         self::assertSame([], $units(Fixture::bar(), 0));
         self::assertSame(['repeats'], $units(Fixture::bar(['columns' => 3]), 0));
         self::assertSame(['repeats'], $units(Fixture::bar(['along' => 'M0 0L100 0']), 0));

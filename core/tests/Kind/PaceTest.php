@@ -54,7 +54,10 @@ final class PaceTest extends TestCase
     #[DataProvider('ends')]
     public function test_what_is_shown_beyond_its_ends_is_chosen(string $beyond, int $from, int $speed, array $expected): void
     {
-        self::assertSame($expected, self::shown(self::playing(['out' => count($expected), 'from' => $from, 'speed' => $speed, 'beyond' => $beyond])));
+        self::assertSame(
+            $expected,
+            self::shown(self::playing(['out' => count($expected), 'from' => $from, 'speed' => $speed, 'beyond' => $beyond])),
+        );
     }
 
     /** @return iterable<string, array{string, int, int, list<?int>}> */
@@ -77,7 +80,10 @@ final class PaceTest extends TestCase
 
     public function test_reversing_shows_the_same_frames_from_the_last_to_the_first_and_again_is_nothing(): void
     {
-        foreach ([['speed' => 100], ['media' => 'm2'], ['media' => 'm2', 'speed' => '370/7', 'from' => '5/3'], ['speed' => 150, 'beyond' => 'loop', 'from' => 250], ['from' => 270]] as $fields) {
+        foreach ([
+            ['speed' => 100], ['media' => 'm2'], ['media' => 'm2', 'speed' => '370/7', 'from' => '5/3'],
+            ['speed' => 150, 'beyond' => 'loop', 'from' => 250], ['from' => 270],
+        ] as $fields) {
             $composition = self::playing(['in' => 20, 'out' => 83, ...$fields], ['rate' => '24/1']);
             $reversed = Fixture::edit($composition, 'retime-layers', ['layers' => ['clip'], 'to' => 'reverse']);
             self::assertSame(array_reverse(self::shown($composition)), self::shown($reversed));
@@ -92,7 +98,10 @@ final class PaceTest extends TestCase
         $back = Fixture::edit($composition, 'retime-layers', ['layers' => ['clip'], 'to' => 'speed', 'speed' => -100]);
         self::assertSame(range(149, 100), self::shown($back));
         $faster = Fixture::edit($back, 'retime-layers', ['layers' => ['clip'], 'to' => 'speed', 'speed' => -33.3333]);
-        self::assertSame(['149', '-33333/1000'], [(string) Fixture::json($faster, 'clip')['from'], Fixture::json($faster, 'clip')['speed']]);
+        self::assertSame(
+            ['149', '-33333/1000'],
+            [(string) Fixture::json($faster, 'clip')['from'], Fixture::json($faster, 'clip')['speed']],
+        );
     }
 
     public function test_a_frame_is_frozen(): void
@@ -112,7 +121,10 @@ final class PaceTest extends TestCase
         $filled = Fixture::edit($composition, 'retime-layers', ['layers' => ['clip'], 'to' => 'fill']);
         self::assertSame(array_map(fn (int $k): int => intdiv(9 * $k, 10), range(0, 99)), self::shown($filled));
         self::assertSame([], $filled->layers[0]->content->missing($filled->layers[0]->span, $filled->rate, Fixture::media()));
-        $back = Fixture::edit(self::playing(['out' => 100, 'from' => 49, 'speed' => -100]), 'retime-layers', ['layers' => ['clip'], 'to' => 'fill']);
+        $back = Fixture::edit(
+            self::playing(['out' => 100, 'from' => 49, 'speed' => -100]), 'retime-layers',
+            ['layers' => ['clip'], 'to' => 'fill'],
+        );
         self::assertSame(array_map(fn (int $k): int => intdiv(99 - $k, 2), range(0, 99)), self::shown($back));
     }
 
@@ -152,7 +164,10 @@ final class PaceTest extends TestCase
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
         $rates = [new FrameRate(25), new FrameRate(30000, 1001), new FrameRate(60)];
         for ($round = 0; $round < 300; $round++) {
-            $pace = new Pace(new Fraction($random->getInt(-200, 900), $random->getInt(1, 6)), new Fraction($random->getInt(-900, 900), $random->getInt(1, 7)));
+            $pace = new Pace(
+                new Fraction($random->getInt(-200, 900), $random->getInt(1, 6)),
+                new Fraction($random->getInt(-900, 900), $random->getInt(1, 7)),
+            );
             [$clip, $rate] = [$rates[$random->getInt(0, 2)], $rates[$random->getInt(0, 2)]];
             $span = new FrameRange($random->getInt(-20, 20), $random->getInt(21, 200));
             $asked = fn (int $k): int => $pace->from->plusTimesFloored($k, $pace->step($clip, $rate));
@@ -165,7 +180,9 @@ final class PaceTest extends TestCase
             if ($pace->speed->numerator === 0) {
                 $missing = [];
             }
-            $found = array_merge(...array_map(fn (FrameRange $gap): array => range($gap->in, $gap->last()), $pace->missing($span, 90, $clip, $rate)));
+            $found = array_merge(...array_map(
+                fn (FrameRange $gap): array => range($gap->in, $gap->last()), $pace->missing($span, 90, $clip, $rate),
+            ));
             self::assertSame($missing, $found);
 
             if ($pace->speed->numerator !== 0 && $asked(0) >= 0 && $asked(0) < 90) {
@@ -185,7 +202,9 @@ final class PaceTest extends TestCase
 
     public function test_a_layer_is_made_as_long_as_what_plays_in_it(): void
     {
-        $fit = fn (array $clip): int => Fixture::edit(self::playing(['in' => 10, 'out' => 20, ...$clip]), 'fit-layers', ['layers' => ['clip'], 'to' => 'content'])->layers[0]->span->length();
+        $fit = fn (array $clip): int => Fixture::edit(
+            self::playing(['in' => 10, 'out' => 20, ...$clip]), 'fit-layers', ['layers' => ['clip'], 'to' => 'content'],
+        )->layers[0]->span->length();
         self::assertSame(300, $fit([]));
         self::assertSame(100, $fit(['speed' => 200, 'from' => 100]));
         self::assertSame(51, $fit(['speed' => -100, 'from' => 50]));

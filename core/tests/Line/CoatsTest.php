@@ -16,13 +16,23 @@ final class CoatsTest extends TestCase
 
     public function test_more_outlines_lie_outside_of_the_edge_beneath_all_or_inside_over_it(): void
     {
-        $outlines = [['id' => 'o1', 'colour' => '#ff0000', 'width' => 12], ['id' => 'o2', 'side' => 'inside', 'join' => 'miter', 'colour' => '#0000ff', 'width' => 3, 'opacity' => 50], ['id' => 'o3', 'side' => 'centre', 'width' => 5], ['id' => 'o4', 'on' => false]];
+        $outlines = [
+            ['id' => 'o1', 'colour' => '#ff0000', 'width' => 12],
+            ['id' => 'o2', 'side' => 'inside', 'join' => 'miter', 'colour' => '#0000ff', 'width' => 3, 'opacity' => 50],
+            ['id' => 'o3', 'side' => 'centre', 'width' => 5], ['id' => 'o4', 'on' => false],
+        ];
         $square = self::square(['fill' => '#00ff0080', 'outlines' => $outlines]);
         $items = self::rawItems($square);
         self::assertSame(['group', 'stroke', 'fill', 'stroke', 'group'], array_column($items, 'op'));
         // Twice as wide as it is seen, of which the half on the other side of the edge is cut off.
-        self::assertEquals([24, '#ff0000', 'subtract', 'round'], [$items[0]['items'][0]['width'], $items[0]['items'][0]['colour'], $items[0]['masks'][0]['mode'], $items[0]['items'][0]['join']]);
-        self::assertEquals([6, '#0000ff80', 'miter'], [$items[4]['items'][0]['width'], $items[4]['items'][0]['colour'], $items[4]['items'][0]['join']]);
+        self::assertEquals(
+            [24, '#ff0000', 'subtract', 'round'],
+            [$items[0]['items'][0]['width'], $items[0]['items'][0]['colour'], $items[0]['masks'][0]['mode'], $items[0]['items'][0]['join']],
+        );
+        self::assertEquals(
+            [6, '#0000ff80', 'miter'],
+            [$items[4]['items'][0]['width'], $items[4]['items'][0]['colour'], $items[4]['items'][0]['join']],
+        );
         self::assertSame('fill', $items[4]['masks'][0]['items'][0]['op']);
         self::assertEquals(5, $items[1]['width']);
         self::assertEquals($square->toJson(), Composition::read(new Node($square->toJson()))->toJson());
@@ -42,12 +52,18 @@ final class CoatsTest extends TestCase
             ['id' => 'o3', 'side' => 'beneath', 'width' => 0, 'colour' => '#c0392b'],
         ]]);
         $items = self::rawItems($square);
-        self::assertSame([['stroke', '#102030'], ['fill', '#102030'], ['fill', '#c0392b'], ['fill', '#00ff00'], ['fill', '#ffffff40']], array_map(fn (array $one): array => [$one['op'], $one['colour']], $items));
+        self::assertSame(
+            [['stroke', '#102030'], ['fill', '#102030'], ['fill', '#c0392b'], ['fill', '#00ff00'], ['fill', '#ffffff40']],
+            array_map(fn (array $one): array => [$one['op'], $one['colour']], $items),
+        );
         self::assertEquals([12, 12, 8], [$items[0]['width'], ...array_slice($items[0]['matrix'], 4)]);
         self::assertEquals($square->toJson(), Composition::read(new Node($square->toJson()))->toJson());
         // All letters of one lie beneath all letters of the next.
-        $words = Fixture::composition([Fixture::words(['text' => 'Hi', 'typeSize' => 100, 'fill' => '#00ff00', 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 90, 'position' => [0, 5], 'opacity' => 100]], 'outlines' => [
-            ['id' => 'o1', 'side' => 'beneath', 'width' => 0, 'colour' => '#111111', 'shift' => [10, 0]], ['id' => 'o2', 'side' => 'beneath', 'width' => 0, 'colour' => '#222222'],
+        $words = Fixture::composition([Fixture::words(['text' => 'Hi', 'typeSize' => 100, 'fill' => '#00ff00', 'cascades' => [[
+            'id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 90, 'position' => [0, 5], 'opacity' => 100,
+        ]], 'outlines' => [
+            ['id' => 'o1', 'side' => 'beneath', 'width' => 0, 'colour' => '#111111', 'shift' => [10, 0]],
+            ['id' => 'o2', 'side' => 'beneath', 'width' => 0, 'colour' => '#222222'],
         ]])]);
         $fills = self::rawItems($words);
         self::assertSame(['#111111', '#111111', '#222222', '#222222', '#00ff00', '#00ff00'], array_column($fills, 'colour'));
@@ -56,7 +72,13 @@ final class CoatsTest extends TestCase
 
     public function test_each_of_more_outlines_has_a_paint_of_its_own(): void
     {
-        $square = self::square(['fill' => '#00ff00', 'outlineWidth' => 0, 'outlines' => [['id' => 'o1', 'side' => 'centre', 'width' => 6, 'colour' => '#c0392b'], ['id' => 'o2', 'side' => 'beneath', 'opacity' => 50]]]);
+        $square = self::square([
+            'fill' => '#00ff00', 'outlineWidth' => 0,
+            'outlines' => [
+                ['id' => 'o1', 'side' => 'centre', 'width' => 6, 'colour' => '#c0392b'],
+                ['id' => 'o2', 'side' => 'beneath', 'opacity' => 50],
+            ],
+        ]);
         $painted = Fixture::edit($square, 'set-gradient', ['layers' => ['bar'], 'of' => 'o1', 'form' => 'linear']);
         self::assertSame('#c0392b', $painted->layer('bar')->colour('go1.colour1', 0)->__toString());
         $items = self::rawItems($painted);

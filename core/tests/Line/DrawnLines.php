@@ -14,7 +14,9 @@ trait DrawnLines
     /** A square of 100 px around the origin, clockwise from its top left corner, with an outline of 10 px. */
     private static function square(array $more = []): Composition
     {
-        return Fixture::composition([Fixture::bar(['size' => [100, 100], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0], ...$more])]);
+        return Fixture::composition([Fixture::bar([
+            'size' => [100, 100], 'fill' => '#00000000', 'outlineWidth' => 10, 'position' => [0, 0], ...$more,
+        ])]);
     }
 
     /** @return list<array<string, mixed>> with the data of each path in its place */
@@ -34,6 +36,9 @@ trait DrawnLines
     /** @return list<array{float, float}> the places of a path's points */
     private static function points(string $path): array
     {
-        return array_map(fn ($knot): array => [round($knot->at->x, 3) + 0.0, round($knot->at->y, 3) + 0.0], array_merge(...array_map(fn ($contour): array => $contour->knots, Contours::parse($path)->all)));
+        return array_map(
+            fn ($knot): array => [round($knot->at->x, 3) + 0.0, round($knot->at->y, 3) + 0.0],
+            array_merge(...array_map(fn ($contour): array => $contour->knots, Contours::parse($path)->all)),
+        );
     }
 }

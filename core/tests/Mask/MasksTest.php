@@ -14,7 +14,9 @@ final class MasksTest extends TestCase
     /** @param  list<array<string, mixed>>  $masks */
     private function group(array $masks, array $layer = [], array $more = []): array
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'masks' => $masks, ...$layer]), ...$more]);
+        $composition = Fixture::composition([
+            Fixture::bar(['size' => [200, 100], 'position' => [500, 300], 'masks' => $masks, ...$layer]), ...$more,
+        ]);
 
         return Fixture::evaluator()->frame($composition, 0)->toJson()['items'][0];
     }
@@ -22,7 +24,10 @@ final class MasksTest extends TestCase
     public function test_a_mask_goes_along_with_its_layer_or_stands_still(): void
     {
         $mask = ['id' => 'm1', 'form' => 'rectangle', 'position' => [30, 10], 'size' => [40, 20]];
-        $layer = ['scale' => [200, 300], 'position' => ['keyframes' => [['at' => 0, 'value' => [500, 300]], ['at' => 10, 'value' => [900, 300]]]]];
+        $layer = [
+            'scale' => [200, 300],
+            'position' => ['keyframes' => [['at' => 0, 'value' => [500, 300]], ['at' => 10, 'value' => [900, 300]]]],
+        ];
         $along = $this->group([$mask], $layer)['masks'][0]['items'][0]['matrix'];
         self::assertEquals([2, 0, 0, 3, 560, 330], $along);
         $still = $this->group([['fixed' => true, ...$mask]], $layer)['masks'][0]['items'][0]['matrix'];
@@ -31,7 +36,9 @@ final class MasksTest extends TestCase
 
     public function test_feather_grow_and_opacity(): void
     {
-        [$part] = $this->group([['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'feather' => 40, 'grow' => 10, 'opacity' => 60]])['masks'];
+        [$part] = $this->group([[
+            'id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'feather' => 40, 'grow' => 10, 'opacity' => 60,
+        ]])['masks'];
         // As wide as four deviations.
         self::assertEquals([0.6, [['filter' => 'blur', 'deviation' => 10]]], [$part['items'][0]['opacity'], $part['items'][0]['filters']]);
         self::assertEquals([500 - 60 - 30, 300 - 40 - 30, 500 + 60 + 30, 300 + 40 + 30], $part['items'][0]['extent']);
@@ -41,9 +48,14 @@ final class MasksTest extends TestCase
     public function test_masks_are_combined_in_order_and_can_be_switched_off(): void
     {
         $group = $this->group([
-            ['id' => 'm1', 'form' => 'rectangle'], ['id' => 'm2', 'form' => 'ellipse', 'mode' => 'subtract', 'inverted' => true], ['id' => 'm3', 'form' => 'ellipse', 'on' => false],
+            ['id' => 'm1', 'form' => 'rectangle'],
+            ['id' => 'm2', 'form' => 'ellipse', 'mode' => 'subtract', 'inverted' => true],
+            ['id' => 'm3', 'form' => 'ellipse', 'on' => false],
         ]);
-        self::assertSame([['add', false], ['subtract', true]], array_map(fn (array $part): array => [$part['mode'], $part['inverted'] ?? false], $group['masks']));
+        self::assertSame(
+            [['add', false], ['subtract', true]],
+            array_map(fn (array $part): array => [$part['mode'], $part['inverted'] ?? false], $group['masks']),
+        );
         self::assertSame('fill', $this->group([['id' => 'm1', 'form' => 'rectangle', 'on' => false]])['op']);
     }
 
@@ -55,13 +67,18 @@ final class MasksTest extends TestCase
         self::assertCount(1, $items);
         self::assertEquals([0.072, 0, 0, 0.072, 400, 300], $items[0]['masks'][0]['items'][0]['matrix']);
         // Beyond its time it shows nothing, and what it masks is not seen.
-        $late = Fixture::composition([[...$words, 'in' => 50], Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]])]);
+        $late = Fixture::composition([
+            [...$words, 'in' => 50], Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]]),
+        ]);
         self::assertSame([], Fixture::evaluator()->frame($late, 0)->toJson()['items'][0]['masks'][0]['items']);
     }
 
     public function test_brightness_is_that_of_the_colour_and_as_much_as_is_there(): void
     {
-        $group = $this->group([['id' => 'm1', 'form' => 'layer', 'layer' => 'words', 'by' => 'brightness']], more: [Fixture::words(['visible' => false])]);
+        $group = $this->group(
+            [['id' => 'm1', 'form' => 'layer', 'layer' => 'words', 'by' => 'brightness']],
+            more: [Fixture::words(['visible' => false])],
+        );
         [$bright] = $group['masks'][0]['items'];
         self::assertSame([0.2126, 0.7152, 0.0722, 0, 0], array_slice($bright['items'][0]['filters'][0]['values'], 15));
         self::assertSame($bright['items'][0]['items'], $bright['masks'][0]['items']);
@@ -78,7 +95,9 @@ final class MasksTest extends TestCase
 
     public function test_a_mask_that_is_gone_masks_nothing(): void
     {
-        $composition = Fixture::composition([Fixture::words(), Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]])]);
+        $composition = Fixture::composition([
+            Fixture::words(), Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'words']]]),
+        ]);
         $removed = Fixture::edit($composition, 'remove-layers', ['layers' => ['words']]);
         self::assertSame('fill', Fixture::evaluator()->frame($removed, 0)->toJson()['items'][0]['op']);
     }
@@ -86,21 +105,37 @@ final class MasksTest extends TestCase
     public function test_a_new_mask_is_half_as_large_as_its_layer(): void
     {
         $composition = Fixture::edit(Fixture::composition([Fixture::clip()]), 'add-mask', ['layers' => ['clip'], 'form' => 'rectangle']);
-        self::assertEquals([[960, 540], [0, 0]], [Fixture::json($composition, 'clip')['masks'][0]['size'], Fixture::json($composition, 'clip')['masks'][0]['position']]);
+        self::assertEquals(
+            [[960, 540], [0, 0]],
+            [Fixture::json($composition, 'clip')['masks'][0]['size'], Fixture::json($composition, 'clip')['masks'][0]['position']],
+        );
         // Its size stays still for a while and then changes: properties like any other.
-        $composition = Fixture::edit($composition, 'add-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size', 'm1.position'], 'frame' => 10]);
+        $composition = Fixture::edit(
+            $composition, 'add-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size', 'm1.position'], 'frame' => 10],
+        );
         $composition = Fixture::edit($composition, 'repeat-keyframe', ['layers' => ['clip'], 'properties' => ['m1.size'], 'frame' => 40]);
-        self::assertSame([10, 40], array_map(fn ($keyframe): int => $keyframe->at, $composition->layer('clip')->properties['m1.size']->keyframes()));
+        self::assertSame(
+            [10, 40],
+            array_map(fn ($keyframe): int => $keyframe->at, $composition->layer('clip')->properties['m1.size']->keyframes()),
+        );
         $this->expectExceptionObject(new Refusal('“Clip” cannot be its own mask'));
         Fixture::edit($composition, 'add-mask', ['layers' => ['clip'], 'form' => 'layer', 'layer' => 'clip']);
     }
 
-    /** A mask of 100 × 60 in the middle of a bar that is twice as large and turned by a quarter. @return array<string, mixed> after it was pulled */
+    /**
+     * A mask of 100 × 60 in the middle of a bar that is twice as large and turned by a quarter. @return array<string, mixed>
+     * after it was pulled
+     */
     private function pulled(array $args, array $mask = []): array
     {
-        $composition = Fixture::composition([Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'rotation' => 90, 'masks' => [['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask]]])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'position' => [500, 300], 'scale' => [200, 200], 'rotation' => 90,
+            'masks' => [['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask]],
+        ])]);
 
-        return Fixture::json(Fixture::edit($composition, 'pull-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, ...$args]), 'bar')['masks'][0];
+        return Fixture::json(
+            Fixture::edit($composition, 'pull-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, ...$args]), 'bar',
+        )['masks'][0];
     }
 
     public function test_in_the_picture_it_goes_where_it_is_dragged(): void
@@ -131,21 +166,29 @@ final class MasksTest extends TestCase
     public function test_where_it_lies_is_told_in_the_pixels_of_the_picture(): void
     {
         $composition = Fixture::composition([Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'masks' => [
-            ['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'position' => [10, 0]], ['id' => 'm2', 'form' => 'rectangle', 'on' => false], ['id' => 'm3', 'form' => 'layer', 'layer' => 'words'],
+            ['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'position' => [10, 0]],
+            ['id' => 'm2', 'form' => 'rectangle', 'on' => false], ['id' => 'm3', 'form' => 'layer', 'layer' => 'words'],
         ]])]);
-        self::assertEquals([['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]], MaskPlaces::of($composition->layer('bar'), $composition, 0));
+        self::assertEquals(
+            [['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]],
+            MaskPlaces::of($composition->layer('bar'), $composition, 0),
+        );
     }
 
     public function test_what_blends_is_not_laid_over_a_clip_by_others(): void
     {
-        $over = fn (array $fields): ?object => \Ricamo\Core\Display\Backdrop::under([Fixture::evaluator()->frame(Fixture::composition([Fixture::clip(['position' => [960, 540]]), Fixture::bar($fields)]), 0)]);
+        $over = fn (array $fields): ?object => \Ricamo\Core\Display\Backdrop::under([Fixture::evaluator()->frame(
+            Fixture::composition([Fixture::clip(['position' => [960, 540]]), Fixture::bar($fields)]), 0,
+        )]);
         self::assertNotNull($over([]));
         self::assertNull($over(['blend' => 'multiply']));
     }
 
     public function test_round_corners_grow_along_and_square_ones_stay_square(): void
     {
-        $path = fn (array $mask): string => $this->group([['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask]])['masks'][0]['items'][0]['path'];
+        $path = fn (array $mask): string => $this->group([[
+            'id' => 'm1', 'form' => 'rectangle', 'size' => [100, 60], ...$mask,
+        ]])['masks'][0]['items'][0]['path'];
         self::assertSame($path(['size' => [120, 80], 'rounding' => 22]), $path(['rounding' => 12, 'grow' => 10]));
         self::assertSame($path(['size' => [120, 80]]), $path(['grow' => 10]));
         self::assertSame($path(['size' => [80, 40]]), $path(['rounding' => 8, 'grow' => -10]));

@@ -17,7 +17,10 @@ final class AccentTest extends TestCase
     {
         $bar = Fixture::composition([Fixture::bar(['size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400]])]);
 
-        return Fixture::edit($bar, 'set-accents', ['layers' => ['bar'], 'add' => ['accent' => $accent, 'at' => 50, 'length' => 24, ...$settings]]);
+        return Fixture::edit(
+            $bar, 'set-accents',
+            ['layers' => ['bar'], 'add' => ['accent' => $accent, 'at' => 50, 'length' => 24, ...$settings]],
+        );
     }
 
     /** @return list<float> */
@@ -60,15 +63,27 @@ final class AccentTest extends TestCase
     {
         self::assertEqualsWithDelta([1.15, 0, 0, 1.15, 700, 400], $this->matrix($this->accented('pulse'), 62), 1e-6);
         // Three times in 24 frames: it is largest after 4 of them, and as it was after 8.
-        self::assertEqualsWithDelta([1.15, 1.0], [$this->matrix($this->accented('pulse', ['times' => 3]), 54)[0], $this->matrix($this->accented('pulse', ['times' => 3]), 58)[0]], 1e-6);
+        self::assertEqualsWithDelta(
+            [1.15, 1.0],
+            [
+                $this->matrix($this->accented('pulse', ['times' => 3]), 54)[0],
+                $this->matrix($this->accented('pulse', ['times' => 3]), 58)[0],
+            ],
+            1e-6,
+        );
         self::assertEqualsWithDelta([0, 1, -1, 0, 700, 400], $this->matrix($this->accented('spin'), 56), 1e-6);
         self::assertEqualsWithDelta([1, 0, 0, 1, 700, 376], $this->matrix($this->accented('float'), 62), 1e-6);
-        self::assertSame([1.3, 1.3, 1.0, 1.0, 1.3], array_map(fn (int $frame): float => (float) $this->matrix($this->accented('jump-cut'), $frame)[0], [50, 51, 52, 53, 54]));
+        self::assertSame(
+            [1.3, 1.3, 1.0, 1.0, 1.3],
+            array_map(fn (int $frame): float => (float) $this->matrix($this->accented('jump-cut'), $frame)[0], [50, 51, 52, 53, 54]),
+        );
     }
 
     public function test_another_seed_is_another_throw_and_the_same_one_the_same(): void
     {
-        $course = fn (int $seed): array => array_map(fn (int $frame): array => $this->matrix($this->accented('shake', ['seed' => $seed]), $frame), range(51, 72));
+        $course = fn (int $seed): array => array_map(
+            fn (int $frame): array => $this->matrix($this->accented('shake', ['seed' => $seed]), $frame), range(51, 72),
+        );
         self::assertSame($course(3), $course(3));
         self::assertNotSame($course(3), $course(4));
         foreach ($course(3) as $matrix) {

@@ -23,7 +23,9 @@ final class LifeTest extends TestCase
     private function composition(array $life): Composition
     {
         return Fixture::composition([Fixture::bar([
-            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]), 'rotation' => Fixture::keyframes([0, 0], [100, 90]), ...$life,
+            'size' => [400, 100], 'in' => 20, 'out' => 120,
+            'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]),
+            'rotation' => Fixture::keyframes([0, 0], [100, 90]), ...$life,
         ])]);
     }
 
@@ -60,11 +62,20 @@ final class LifeTest extends TestCase
     public function test_mirrored_is_reversed_and_follows_when_the_arrival_changes(string $move): void
     {
         // At one place, so that the pose is the same on the way in and out.
-        $still = Fixture::composition([Fixture::bar(['size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400], 'arrive' => ['length' => 30, 'easing' => 'cubic-out', 'moves' => [['move' => $move]]], 'leave' => ['mirror' => true]])]);
-        $longer = Fixture::edit($still, 'set-arrival', ['layers' => ['bar'], 'phase' => ['length' => 40, 'easing' => 'quad-in', 'moves' => [['move' => $move]]]]);
+        $still = Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400],
+            'arrive' => ['length' => 30, 'easing' => 'cubic-out', 'moves' => [['move' => $move]]],
+            'leave' => ['mirror' => true],
+        ])]);
+        $longer = Fixture::edit(
+            $still, 'set-arrival',
+            ['layers' => ['bar'], 'phase' => ['length' => 40, 'easing' => 'quad-in', 'moves' => [['move' => $move]]]],
+        );
         foreach ([$still, $longer] as $composition) {
             foreach ([0, 1, 7, 20, 39] as $step) {
-                self::assertEqualsWithDelta($this->items($composition, 20 + $step), $this->items($composition, 119 - $step), 1e-4, "step $step");
+                self::assertEqualsWithDelta(
+                    $this->items($composition, 20 + $step), $this->items($composition, 119 - $step), 1e-4, "step $step",
+                );
             }
         }
     }
@@ -77,7 +88,11 @@ final class LifeTest extends TestCase
             $clip = $item['clip'] ?? null;
             [$a, $b, $c, $d, $e, $f] = $item['matrix'] ?? [1, 0, 0, 1, 0, 0];
             // What is clipped is seen nowhere where its clip does not meet the bar, which rests from 300 to 700 and 250 to 350.
-            if ($clip === null && (new Affine($a, $b, $c, $d, $e, $f))->bounds(new Box(-200, -50, 200, 50))->intersection(new Box(0, 0, 1920, 1080)) !== null) {
+            if (
+                $clip === null
+                && (new Affine($a, $b, $c, $d, $e, $f))->bounds(new Box(-200, -50, 200, 50))
+                    ->intersection(new Box(0, 0, 1920, 1080)) !== null
+            ) {
                 $seen[] = $item;
             }
         }
@@ -87,7 +102,9 @@ final class LifeTest extends TestCase
     public function test_it_slides_from_just_so_far_that_nothing_is_seen(): void
     {
         $scenery = new Scenery(new Box(600, 200, 900, 400), new Point(750, 300), 1920, 1080);
-        $at = fn (float $angle): Affine => (new ChosenMove(Moves::all()['slide'], ['angle' => $angle, 'distance' => 0.0]))->move->at(0, ['angle' => $angle, 'distance' => 0.0], $scenery)->matrix;
+        $at = fn (float $angle): Affine => (new ChosenMove(Moves::all()['slide'], ['angle' => $angle, 'distance' => 0.0]))->move->at(
+            0, ['angle' => $angle, 'distance' => 0.0], $scenery,
+        )->matrix;
         self::assertEqualsWithDelta([-900.0, 0.0], [$at(180)->e, $at(180)->f], 1e-9);
         self::assertEqualsWithDelta([1320.0, 0.0], [$at(0)->e, $at(0)->f], 1e-9);
         self::assertEqualsWithDelta([0.0, -400.0], [$at(270)->e, $at(270)->f], 1e-9);
@@ -97,13 +114,22 @@ final class LifeTest extends TestCase
 
     public function test_its_outline_is_out_of_the_frame_too(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [400, 100], 'position' => [700, 400], 'outline' => '#ffffff', 'outlineWidth' => 40, 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'slide']]]])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'position' => [700, 400], 'outline' => '#ffffff', 'outlineWidth' => 40,
+            'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'slide']]],
+        ])]);
         self::assertEqualsWithDelta(700 - (900 + 20), $this->items($composition, 0)[0]['matrix'][4], 1e-6);
     }
 
     public function test_moves_work_together(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['size' => [400, 100], 'position' => [700, 400], 'arrive' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'drift', 'angle' => 90, 'distance' => 100], ['move' => 'turn', 'turn' => 90]]]])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'position' => [700, 400],
+            'arrive' => [
+                'length' => 10, 'easing' => 'linear',
+                'moves' => [['move' => 'drift', 'angle' => 90, 'distance' => 100], ['move' => 'turn', 'turn' => 90]],
+            ],
+        ])]);
         [$fill] = $this->items($composition, 5);
         // Half the way down and half turned; opacity is half of half.
         self::assertEqualsWithDelta([cos(deg2rad(-45)), sin(deg2rad(-45))], array_slice($fill['matrix'], 0, 2), 1e-6);
@@ -113,7 +139,10 @@ final class LifeTest extends TestCase
     public function test_cut_in_two_while_it_moves_no_frame_changes(): void
     {
         foreach ([['mirror' => true], ['length' => 25, 'easing' => 'back-in', 'moves' => [['move' => 'spin-in']]]] as $leave) {
-            $whole = $this->composition(['arrive' => ['length' => 30, 'easing' => 'back-out', 'moves' => [['move' => 'grow'], ['move' => 'slide']]], 'leave' => $leave]);
+            $whole = $this->composition([
+                'arrive' => ['length' => 30, 'easing' => 'back-out', 'moves' => [['move' => 'grow'], ['move' => 'slide']]],
+                'leave' => $leave,
+            ]);
             foreach ([21, 35, 50, 70, 95, 100, 119] as $at) {
                 $cut = Fixture::edit($whole, 'split-layers', ['layers' => ['bar'], 'at' => $at]);
                 foreach (range(20, 119) as $frame) {
@@ -125,8 +154,15 @@ final class LifeTest extends TestCase
 
     public function test_trimmed_it_arrives_and_leaves_as_before(): void
     {
-        $still = Fixture::composition([Fixture::bar(['size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400], 'arrive' => ['length' => 30, 'moves' => [['move' => 'slide']]], 'leave' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'fade']]]])]);
-        $trimmed = Fixture::edit(Fixture::edit($still, 'trim-layer', ['layer' => 'bar', 'in' => 50]), 'trim-layer', ['layer' => 'bar', 'out' => 200]);
+        $still = Fixture::composition([Fixture::bar([
+            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => [700, 400],
+            'arrive' => ['length' => 30, 'moves' => [['move' => 'slide']]],
+            'leave' => ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'fade']]],
+        ])]);
+        $trimmed = Fixture::edit(
+            Fixture::edit($still, 'trim-layer', ['layer' => 'bar', 'in' => 50]), 'trim-layer',
+            ['layer' => 'bar', 'out' => 200],
+        );
         foreach (range(0, 30) as $step) {
             self::assertSame($this->items($still, 20 + $step), $this->items($trimmed, 50 + $step));
             self::assertSame($this->items($still, 119 - $step % 15), $this->items($trimmed, 199 - $step % 15));
@@ -135,8 +171,14 @@ final class LifeTest extends TestCase
 
     public function test_a_length_and_an_easing_are_the_moves_own_where_nothing_is_said(): void
     {
-        $set = Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-arrival', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'drop']]]]);
-        self::assertSame(['length' => 25, 'easing' => 'bounce-out', 'moves' => [['move' => 'drop', 'angle' => 270.0]]], $set->layer('bar')->toJson()['arrive']);
+        $set = Fixture::edit(
+            Fixture::composition([Fixture::bar()]), 'set-arrival',
+            ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'drop']]]],
+        );
+        self::assertSame(
+            ['length' => 25, 'easing' => 'bounce-out', 'moves' => [['move' => 'drop', 'angle' => 270.0]]],
+            $set->layer('bar')->toJson()['arrive'],
+        );
         $left = Fixture::edit($set, 'set-leaving', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'drop']]]]);
         self::assertSame('bounce-in', $left->layer('bar')->toJson()['leave']['easing']);
         $none = Fixture::edit($left, 'set-arrival', ['layers' => ['bar']]);
@@ -148,7 +190,8 @@ final class LifeTest extends TestCase
     public function test_written_out_as_keyframes_no_frame_changes(string $move): void
     {
         $moving = Fixture::composition([Fixture::bar([
-            'size' => [400, 100], 'in' => 20, 'out' => 120, 'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]), 'opacity' => 80,
+            'size' => [400, 100], 'in' => 20, 'out' => 120,
+            'position' => Fixture::keyframes([0, [500, 300]], [100, [900, 800]]), 'opacity' => 80,
             'arrive' => ['length' => 20, 'moves' => [['move' => $move], ['move' => 'fade']]], 'leave' => ['mirror' => true],
         ])]);
         if (in_array($move, ['lift', 'wipe', 'iris', 'doors', 'blinds', 'clock'], true)) {
@@ -166,9 +209,15 @@ final class LifeTest extends TestCase
 
     public function test_it_comes_out_of_a_blur_and_out_of_a_flash_that_is_as_wide_in_a_bundle_as_outside(): void
     {
-        $filters = fn (string $move, int $frame): array => $this->items(Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'easing' => 'linear', 'moves' => [['move' => $move]]]])]), $frame)[0]['filters'] ?? [];
+        $filters = fn (string $move, int $frame): array => $this->items(
+            Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'easing' => 'linear', 'moves' => [['move' => $move]]]])]),
+            $frame,
+        )[0]['filters'] ?? [];
         self::assertEquals([['filter' => 'blur', 'deviation' => 15]], $filters('focus', 10));
-        self::assertEquals([4, 4, 4], [$filters('flash', 10)[0]['values'][0], $filters('flash', 10)[0]['values'][6], $filters('flash', 10)[0]['values'][12]]);
+        self::assertEquals(
+            [4, 4, 4],
+            [$filters('flash', 10)[0]['values'][0], $filters('flash', 10)[0]['values'][6], $filters('flash', 10)[0]['values'][12]],
+        );
         self::assertSame(['move', 'means'], array_column($filters('streak', 10), 'filter'));
         foreach (['focus', 'flash', 'streak'] as $move) {
             self::assertSame([], $filters($move, 20));
@@ -177,14 +226,20 @@ final class LifeTest extends TestCase
 
     public function test_both_ends_at_once(): void
     {
-        $set = Fixture::edit(Fixture::composition([Fixture::bar()]), 'set-ends', ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'fade']]]])->layer('bar')->toJson();
+        $set = Fixture::edit(
+            Fixture::composition([Fixture::bar()]), 'set-ends',
+            ['layers' => ['bar'], 'phase' => ['moves' => [['move' => 'fade']]]],
+        )->layer('bar')->toJson();
         self::assertSame([15, ['mirror' => true]], [$set['arrive']['length'], $set['leave']]);
     }
 
     public function test_what_has_no_moves_cannot_be_written_out_and_what_is_heard_cannot_arrive(): void
     {
         $sound = ['id' => 'hum', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Hum', 'in' => 0, 'out' => 50];
-        foreach ([['set-arrival', ['layers' => ['hum'], 'phase' => ['moves' => [['move' => 'fade']]]], '“Hum” is not seen; it cannot arrive'], ['write-moves-out', ['layers' => ['bar']], '“Bar” neither arrives nor leaves by a move']] as [$edit, $args, $says]) {
+        foreach ([
+            ['set-arrival', ['layers' => ['hum'], 'phase' => ['moves' => [['move' => 'fade']]]], '“Hum” is not seen; it cannot arrive'],
+            ['write-moves-out', ['layers' => ['bar']], '“Bar” neither arrives nor leaves by a move'],
+        ] as [$edit, $args, $says]) {
             try {
                 Fixture::edit(Fixture::composition([Fixture::bar(), $sound]), $edit, $args);
                 self::fail('it was done');
@@ -208,7 +263,10 @@ final class LifeTest extends TestCase
 
     public function test_the_inner_end_of_coming_and_going_is_pulled(): void
     {
-        $composition = Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]], 'leave' => ['length' => 12, 'moves' => [['move' => 'fade']]]])]);
+        $composition = Fixture::composition([Fixture::bar([
+            'arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]],
+            'leave' => ['length' => 12, 'moves' => [['move' => 'fade']]],
+        ])]);
         $pulled = function (Composition $of, string $side, int $by): array {
             $life = Fixture::edit($of, 'pull-phase', ['layer' => 'bar', 'side' => $side, 'by' => $by])->layer('bar')->life;
 
@@ -218,9 +276,13 @@ final class LifeTest extends TestCase
         self::assertSame([20, 18], $pulled($composition, 'leave', -6));
         self::assertSame([1, 12], $pulled($composition, 'arrive', -60));
         // Mirrored, both are one.
-        $mirrored = Fixture::composition([Fixture::bar(['arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true]])]);
+        $mirrored = Fixture::composition([Fixture::bar([
+            'arrive' => ['length' => 20, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true],
+        ])]);
         self::assertSame([26, null], $pulled($mirrored, 'leave', -6));
-        self::assertTrue(Fixture::edit($mirrored, 'pull-phase', ['layer' => 'bar', 'side' => 'leave', 'by' => -6])->layer('bar')->life->mirrors);
+        self::assertTrue(Fixture::edit(
+            $mirrored, 'pull-phase', ['layer' => 'bar', 'side' => 'leave', 'by' => -6],
+        )->layer('bar')->life->mirrors);
         $this->expectExceptionMessage('“Bar” does not leave');
         $pulled(Fixture::composition([Fixture::bar()]), 'leave', 3);
     }

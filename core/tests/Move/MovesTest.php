@@ -30,7 +30,10 @@ final class MovesTest extends TestCase
         return $chosen->at($p, $settings, new Scenery(new Box(100, 400, 300, 500), new Point(200, 450), 1920, 1080));
     }
 
-    /** @return iterable<string, array{string, list<float|int>, float, ?list<float|int>, bool}> the matrix, the opacity, the box of what is left of it, and whether something is done to it */
+    /**
+     * @return iterable<string, array{string, list<float|int>, float, ?list<float|int>, bool}> the matrix, the opacity, the box
+     *     of what is left of it, and whether something is done to it
+     */
     public static function quarters(): iterable
     {
         yield 'fade' => ['fade', self::STILL, 0.25, null, false];
@@ -48,8 +51,12 @@ final class MovesTest extends TestCase
         yield 'stretch: from three times as long, about its right edge' => ['stretch', [2.5, 0, 0, 0.25, -450, 300], 0.75, null, false];
         yield 'turn: 67.5° before it rests' => ['turn', [0.382683, -0.92388, 0.92388, 0.382683, -292.28248, 462.56836], 0.25, null, false];
         yield 'spin in: 270° before it rests, which is a quarter' => ['spin-in', [0, 0.25, -0.25, 0, 312.5, 400], 1.0, null, false];
-        yield 'swing: 60° about the middle of its upper edge' => ['swing', [0.5, 0.866025, -0.866025, 0.5, 446.41016, 26.79492], 1.0, null, false];
-        yield 'wipe: a quarter of it from its left edge, and one pixel more' => ['wipe', self::STILL, 1.0, [99, 337.19660, 150, 562.80340], false];
+        yield 'swing: 60° about the middle of its upper edge' => [
+            'swing', [0.5, 0.866025, -0.866025, 0.5, 446.41016, 26.79492], 1.0, null, false,
+        ];
+        yield 'wipe: a quarter of it from its left edge, and one pixel more' => [
+            'wipe', self::STILL, 1.0, [99, 337.19660, 150, 562.80340], false,
+        ];
         yield 'iris: a quarter of half its diagonal' => ['iris', self::STILL, 1.0, [172.04915, 422.04915, 227.95085, 477.95085], false];
         yield 'doors' => ['doors', self::STILL, 1.0, [175, 400, 225, 500], false];
         yield 'blinds: six strips' => ['blinds', self::STILL, 1.0, [100, 400, 300, 487.5], false];
@@ -64,8 +71,9 @@ final class MovesTest extends TestCase
      * @param  ?list<float|int>  $left
      */
     #[DataProvider('quarters')]
-    public function test_a_quarter_of_the_way_it_is_where_it_was_worked_out(string $move, array $matrix, float $opacity, ?array $left, bool $isFiltered): void
-    {
+    public function test_a_quarter_of_the_way_it_is_where_it_was_worked_out(
+        string $move, array $matrix, float $opacity, ?array $left, bool $isFiltered,
+    ): void {
         $change = self::change($move, 0.25);
         $is = $change->matrix;
         self::assertEqualsWithDelta($matrix, [$is->a, $is->b, $is->c, $is->d, $is->e, $is->f], 1e-4);
@@ -76,7 +84,10 @@ final class MovesTest extends TestCase
 
     public function test_there_is_no_move_that_was_not_worked_out(): void
     {
-        self::assertSame(array_keys(Moves::all()), array_values(array_intersect(array_keys(Moves::all()), array_column(iterator_to_array(self::quarters(), false), 0))));
+        self::assertSame(
+            array_keys(Moves::all()),
+            array_values(array_intersect(array_keys(Moves::all()), array_column(iterator_to_array(self::quarters(), false), 0))),
+        );
     }
 
     public function test_what_is_out_of_focus_and_too_bright_is_so_by_as_much(): void

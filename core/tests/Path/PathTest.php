@@ -74,7 +74,10 @@ final class PathTest extends TestCase
         $along = new Along(Contours::parse(self::SQUARE)->all[0]);
         self::assertSame(800.0, round($along->length, 6));
         $over = $along->part(700, 900);
-        self::assertSame('M-100 0C-100 -33.333 -100 -66.667 -100 -100C-66.667 -100 -33.333 -100 0 -100', (new Contours(array_filter([$over])))->write());
+        self::assertSame(
+            'M-100 0C-100 -33.333 -100 -66.667 -100 -100C-66.667 -100 -33.333 -100 0 -100',
+            (new Contours(array_filter([$over])))->write(),
+        );
         self::assertEqualsWithDelta([0, 90, 180, -90], array_map($along->heading(...), [100, 300, 500, 700]), 1e-6);
         self::assertEqualsWithDelta($along->at(50), $along->at(850), 1e-6);
     }
@@ -105,7 +108,9 @@ final class PathTest extends TestCase
         // The same from whichever corner, and whichever way round, either is drawn.
         $other = new Contours([$square->all[0]->startingAt(2)->reversed()]);
         self::assertEqualsWithDelta($square->mix($circle, 0.5)->length(), $other->mix($circle, 0.5)->length(), 0.05);
-        self::assertEqualsWithDelta(abs($square->mix($circle, 0.5)->all[0]->winding()), abs($other->mix($circle, 0.5)->all[0]->winding()), 30);
+        self::assertEqualsWithDelta(
+            abs($square->mix($circle, 0.5)->all[0]->winding()), abs($other->mix($circle, 0.5)->all[0]->winding()), 30,
+        );
     }
 
     public function test_shapes_with_other_numbers_of_lines_grow_out_of_a_point(): void
@@ -124,7 +129,10 @@ final class PathTest extends TestCase
 
     public function test_ends_of_a_morph_are_drawn_as_the_given_paths_whatever_their_knots(): void
     {
-        $names = ['M0 0L50 80L100 0Z', self::SQUARE, 'M0 0C0 50 80 90 120 10C120 -90 0 -50 0 0Z', 'M0 -100L30 -30L100 0L30 30L0 100L-30 30L-100 0L-30 -30Z'];
+        $names = [
+            'M0 0L50 80L100 0Z', self::SQUARE, 'M0 0C0 50 80 90 120 10C120 -90 0 -50 0 0Z',
+            'M0 -100L30 -30L100 0L30 30L0 100L-30 30L-100 0L-30 -30Z',
+        ];
         foreach ($names as $from) {
             foreach ($names as $to) {
                 [$one, $other] = [Contours::parse($from), Contours::parse($to)];
@@ -136,7 +144,10 @@ final class PathTest extends TestCase
                     $places = array_map(fn (int $step): Point => $given->at($step / 400 * $given->length), range(0, 400));
                     foreach (range(0, 20) as $step) {
                         $place = $near->at($step / 20 * $near->length);
-                        self::assertLessThan(1.2, min(array_map(fn (Point $one): float => hypot($one->x - $place->x, $one->y - $place->y), $places)));
+                        self::assertLessThan(
+                            1.2,
+                            min(array_map(fn (Point $one): float => hypot($one->x - $place->x, $one->y - $place->y), $places)),
+                        );
                     }
                 }
             }

@@ -50,7 +50,10 @@ final class OpticalKerningTest extends TestCase
         foreach (mb_str_split($text) as $letter) {
             $blocks = self::FONT[$letter];
             $advance = array_shift($blocks);
-            $outlines = array_map(fn (array $block): Path => Path::rectangle(new Box($block[0], $block[2][0], $block[1], $block[2][1])), $blocks);
+            $outlines = array_map(
+                fn (array $block): Path => Path::rectangle(new Box($block[0], $block[2][0], $block[1], $block[2][1])),
+                $blocks,
+            );
             $glyphs[] = new Glyph(Path::joined($outlines), $advance, $cluster);
             $cluster += strlen($letter);
         }
@@ -61,8 +64,14 @@ final class OpticalKerningTest extends TestCase
     /** @return list<float> by how much each letter but the last comes to lie farther from the next, less than nought for nearer */
     private static function moved(ShapedLine $line, string $text, ?callable $style = null): array
     {
-        $kerned = OpticalKerning::of($line, $text, fn (string $pair): ShapedLine => self::line($pair), $style ?? fn (Glyph $glyph): array => ['blocks', 72.0, 0.0]);
-        self::assertSame([$line->ascent, $line->descent, count($line->glyphs)], [$kerned->ascent, $kerned->descent, count($kerned->glyphs)]);
+        $kerned = OpticalKerning::of(
+            $line, $text, fn (string $pair): ShapedLine => self::line($pair),
+            $style ?? fn (Glyph $glyph): array => ['blocks', 72.0, 0.0],
+        );
+        self::assertSame(
+            [$line->ascent, $line->descent, count($line->glyphs)],
+            [$kerned->ascent, $kerned->descent, count($kerned->glyphs)],
+        );
         $by = array_map(fn (Glyph $now, Glyph $was): float => $now->advance - $was->advance, $kerned->glyphs, $line->glyphs);
         self::assertSame(0.0, array_pop($by));
 

@@ -26,7 +26,13 @@ final class ReadingTest extends TestCase
 
     public function test_a_layer_is_read_during_its_stay(): void
     {
-        $composition = Fixture::composition([Fixture::words(['text' => 'Marta Oldani, electrician', 'in' => 0, 'out' => 125, 'arrive' => ['length' => 30, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true]])]);
-        self::assertSame(['arrive' => 30, 'leave' => 30, 'stay' => 65, 'reads' => 2.6], Inspection::of($composition->layer('words'), 0, $composition->rate, Fixture::media())['life']);
+        $composition = Fixture::composition([Fixture::words([
+            'text' => 'Marta Oldani, electrician', 'in' => 0, 'out' => 125,
+            'arrive' => ['length' => 30, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true],
+        ])]);
+        self::assertSame(
+            ['arrive' => 30, 'leave' => 30, 'stay' => 65, 'reads' => 2.6],
+            Inspection::of($composition->layer('words'), 0, $composition->rate, Fixture::media())['life'],
+        );
     }
 }

@@ -30,7 +30,10 @@ final class FrameRangeTest extends TestCase
     public function test_pieces_cover_it_without_gap_or_overlap(): void
     {
         $pieces = (new FrameRange(3, 130))->pieces(40);
-        self::assertSame([[3, 43], [43, 83], [83, 123], [123, 130]], array_map(fn (FrameRange $piece): array => [$piece->in, $piece->out], $pieces));
+        self::assertSame(
+            [[3, 43], [43, 83], [83, 123], [123, 130]],
+            array_map(fn (FrameRange $piece): array => [$piece->in, $piece->out], $pieces),
+        );
     }
 
     public function test_ranges_that_only_touch_have_nothing_in_common(): void

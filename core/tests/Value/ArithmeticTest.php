@@ -19,7 +19,10 @@ final class ArithmeticTest extends TestCase
     {
         $kind = LayerKinds::all()[$property === 'typeSize' ? 'text' : 'shape'];
 
-        return Terms::of($kind->properties()[$property]->unit, Fixture::composition()->names(), $axis === null ? null : [1920.0, 1080.0][$axis], 80.0);
+        return Terms::of(
+            $kind->properties()[$property]->unit, Fixture::composition()->names(),
+            $axis === null ? null : [1920.0, 1080.0][$axis], 80.0,
+        );
     }
 
     #[TestWith(['1280/8', 160.0])]
@@ -71,7 +74,10 @@ final class ArithmeticTest extends TestCase
     #[TestWith(['1 2', '"2" is not understood there'])]
     #[TestWith(['', 'something is missing'])]
     #[TestWith(['system("ls")', '"system" is not understood'])]
-    #[TestWith(['9*99999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999*9999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999', 'longer than 200 characters'])]
+    #[TestWith([
+        '9*99999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999*9999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999999',
+        'longer than 200 characters',
+    ])]
     public function test_what_cannot_be_worked_out_is_refused_with_the_reason(string $text, string $says): void
     {
         $this->expectException(Refusal::class);

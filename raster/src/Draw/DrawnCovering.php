@@ -41,7 +41,9 @@ final class DrawnCovering implements Covering
         // Whole pixels only: one that the frame fills in part would look as if something shone through.
         $surface = new Surface(max(1, (int) floor($list->width * $scale)), max(1, (int) floor($list->height * $scale)));
         $this->pictures ??= new ClipPictures(($this->clips)());
-        (new Painter($surface, $this->pictures, Affine::scaling($surface->width / $list->width, $surface->height / $list->height)))->paint($list);
+        (new Painter(
+            $surface, $this->pictures, Affine::scaling($surface->width / $list->width, $surface->height / $list->height),
+        ))->paint($list);
         $alphas = array_slice(array_values(unpack('C*', $surface->data()) ?: []), 3);
         [$covered, $count] = [0, $surface->width * $surface->height];
         for ($pixel = 0; $pixel < $count; $pixel++) {

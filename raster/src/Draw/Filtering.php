@@ -173,7 +173,9 @@ final readonly class Filtering
     {
         $cairo = Cairo::library();
         $native = $cairo->new('cairo_matrix_t');
-        [$native->xx, $native->yx, $native->xy, $native->yy, $native->x0, $native->y0] = [$matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f];
+        [
+            $native->xx, $native->yx, $native->xy, $native->yy, $native->x0, $native->y0,
+        ] = [$matrix->a, $matrix->b, $matrix->c, $matrix->d, $matrix->e, $matrix->f];
         $cairo->cairo_set_matrix($canvas, FFI::addr($native));
         $cairo->cairo_set_source_surface($canvas, $picture->handle, 0, 0);
         $onPixels = $matrix->nearly(Affine::translation(round($matrix->e), round($matrix->f)));

@@ -34,13 +34,19 @@ final readonly class Gaussian
         $factor = max(1, min(self::MOST, 2 ** (int) floor(log($deviation / 2, 2))));
         $left = sqrt(max(0.04, $deviation ** 2 - ($factor ** 2 - 1) / 4)) / $factor;
         $vips = Vips::library();
-        $images = [$vips->vips_image_new_from_memory($picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR)];
+        $images = [$vips->vips_image_new_from_memory(
+            $picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR,
+        )];
         if ($factor > 1) {
-            $images[] = Vips::made(fn ($vips, CData $out): int => $vips->vips_shrink($images[0], $out, (float) $factor, (float) $factor, null));
+            $images[] = Vips::made(fn ($vips, CData $out): int => $vips->vips_shrink(
+                $images[0], $out, (float) $factor, (float) $factor, null,
+            ));
         }
         $weights = self::weights($left);
         $mask = self::mask($weights);
-        $images[] = Vips::made(fn ($vips, CData $out): int => $vips->vips_convsep($images[count($images) - 1], $out, $mask, 'precision', Vips::PRECISION_INTEGER, null));
+        $images[] = Vips::made(fn ($vips, CData $out): int => $vips->vips_convsep(
+            $images[count($images) - 1], $out, $mask, 'precision', Vips::PRECISION_INTEGER, null,
+        ));
         $blurred = new Surface(intdiv($picture->width, $factor), intdiv($picture->height, $factor));
         PixelWriter::write($images[count($images) - 1], $blurred);
         foreach ([$mask, ...$images] as $image) {

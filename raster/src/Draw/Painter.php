@@ -245,7 +245,9 @@ final class Painter
     private static function operator(Blend $blend): int
     {
         // Beside the first and the last, both have them in the same order.
-        return $blend === Blend::PlusLighter ? Cairo::OPERATOR_ADD : Cairo::OPERATOR_MULTIPLY + (int) array_search($blend, Blend::cases(), true) - 1;
+        return $blend === Blend::PlusLighter
+            ? Cairo::OPERATOR_ADD
+            : Cairo::OPERATOR_MULTIPLY + (int) array_search($blend, Blend::cases(), true) - 1;
     }
 
     /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that at an opacity. */

@@ -26,9 +26,15 @@ final class Recolouring
     private static function isSilhouette(ColourMatrix $matrix): bool
     {
         $values = $matrix->values;
-        $one = array_filter([0, 1, 2, 5, 6, 7, 10, 11, 12, 15, 16, 17, 3, 8, 13, 19], fn (int $index): bool => abs($values[$index]) > 1e-9) === [];
+        $one = array_filter(
+            [0, 1, 2, 5, 6, 7, 10, 11, 12, 15, 16, 17, 3, 8, 13, 19], fn (int $index): bool => abs($values[$index]) > 1e-9,
+        ) === [];
 
-        return $one && $values[18] >= 0 && $values[18] <= 1 && min($values[4], $values[9], $values[14]) >= 0 && max($values[4], $values[9], $values[14]) <= 1;
+        return $one
+            && $values[18] >= 0
+            && $values[18] <= 1
+            && min($values[4], $values[9], $values[14]) >= 0
+            && max($values[4], $values[9], $values[14]) <= 1;
     }
 
     /** That is the one colour, laid in where there is something: what Cairo does many times as fast. */
@@ -58,7 +64,10 @@ final class Recolouring
         return self::straight($picture, $mixing, [
             fn ($vips, $in, $out): int => $vips->vips_recomb($in, $out, $mixing, null),
             // What becomes of a fraction is cut off, so that half of one more rounds.
-            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles(array_map(fn (float $offset): float => 255 * $offset + 0.5, $offsets)), 4, 'uchar', 1, null),
+            fn ($vips, $in, $out): int => $vips->vips_linear(
+                $in, $out, self::doubles([1, 1, 1, 1]),
+                self::doubles(array_map(fn (float $offset): float => 255 * $offset + 0.5, $offsets)), 4, 'uchar', 1, null,
+            ),
         ]);
     }
 
@@ -74,7 +83,9 @@ final class Recolouring
         $table = Vips::library()->vips_image_new_from_memory($bytes, 1024, 256, 1, 4, Vips::UCHAR);
 
         return self::straight($picture, $table, [
-            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null),
+            fn ($vips, $in, $out): int => $vips->vips_linear(
+                $in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null,
+            ),
             fn ($vips, $in, $out): int => $vips->vips_maplut($in, $out, $table, null),
         ]);
     }
@@ -87,12 +98,19 @@ final class Recolouring
      */
     private static function straight(Surface $picture, CData $kept, array $operations): Surface
     {
-        $images = [$kept, Vips::library()->vips_image_new_from_memory($picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR)];
+        $images = [
+            $kept,
+            Vips::library()->vips_image_new_from_memory(
+                $picture->pixels, $picture->bytes(), $picture->width, $picture->height, 4, Vips::UCHAR,
+            ),
+        ];
         foreach ([
             fn ($vips, $in, $out): int => $vips->vips_unpremultiply($in, $out, null),
             ...$operations,
             fn ($vips, $in, $out): int => $vips->vips_premultiply($in, $out, null),
-            fn ($vips, $in, $out): int => $vips->vips_linear($in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null),
+            fn ($vips, $in, $out): int => $vips->vips_linear(
+                $in, $out, self::doubles([1, 1, 1, 1]), self::doubles([0.5, 0.5, 0.5, 0.5]), 4, 'uchar', 1, null,
+            ),
         ] as $operation) {
             $before = $images[count($images) - 1];
             $images[] = Vips::made(fn ($vips, CData $out): int => $operation($vips, $before, $out));

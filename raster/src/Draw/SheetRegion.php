@@ -42,7 +42,10 @@ final class SheetRegion
         $needed = $within;
         foreach ($group->filters as $filter) {
             $reached = $filter instanceof Warp ? $filter->source()->union($within) : $filter->reach($within);
-            $needed = $needed->grown(max($within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right, $reached->bottom - $within->bottom, 0));
+            $needed = $needed->grown(max(
+                $within->left - $reached->left, $within->top - $reached->top, $reached->right - $within->right,
+                $reached->bottom - $within->bottom, 0,
+            ));
         }
 
         return $needed;

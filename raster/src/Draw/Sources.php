@@ -53,7 +53,9 @@ final class Sources
             ? $cairo->cairo_pattern_create_linear(0, 0, 1, 0)
             : $cairo->cairo_pattern_create_radial($gradient->focus->x, $gradient->focus->y, 0, 0, 0, 1);
         foreach ($gradient->stops as [$offset, $colour]) {
-            $cairo->cairo_pattern_add_color_stop_rgba($pattern, $offset, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255);
+            $cairo->cairo_pattern_add_color_stop_rgba(
+                $pattern, $offset, $colour->red / 255, $colour->green / 255, $colour->blue / 255, $colour->alpha / 255,
+            );
         }
 
         return $pattern;
@@ -133,7 +135,10 @@ final class Sources
         }
         $alpha = round($mixed[3]);
 
-        return pack('C4', round(round($mixed[0]) * $alpha / 255), round(round($mixed[1]) * $alpha / 255), round(round($mixed[2]) * $alpha / 255), $alpha);
+        return pack(
+            'C4', round(round($mixed[0]) * $alpha / 255), round(round($mixed[1]) * $alpha / 255),
+            round(round($mixed[2]) * $alpha / 255), $alpha,
+        );
     }
 
     /** @param  Affine  $into  from the outline's space into the pattern's, which Cairo asks for */
@@ -142,7 +147,9 @@ final class Sources
         $cairo = $this->cairo;
         $cairo->cairo_pattern_set_extend($pattern, $extend);
         $matrix = $cairo->new('cairo_matrix_t');
-        [$matrix->xx, $matrix->yx, $matrix->xy, $matrix->yy, $matrix->x0, $matrix->y0] = [$into->a, $into->b, $into->c, $into->d, $into->e, $into->f];
+        [
+            $matrix->xx, $matrix->yx, $matrix->xy, $matrix->yy, $matrix->x0, $matrix->y0,
+        ] = [$into->a, $into->b, $into->c, $into->d, $into->e, $into->f];
         $cairo->cairo_pattern_set_matrix($pattern, FFI::addr($matrix));
         $cairo->cairo_set_source($canvas, $pattern);
         $cairo->cairo_pattern_destroy($pattern);

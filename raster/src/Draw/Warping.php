@@ -72,7 +72,9 @@ final class Warping
             }
         }
         if ($warp->keepsRest) {
-            $this->clear(array_map(fn (array $triangle): array => array_map(fn (int $corner): Point => $to[$corner], $triangle[0]), $triangles));
+            $this->clear(array_map(
+                fn (array $triangle): array => array_map(fn (int $corner): Point => $to[$corner], $triangle[0]), $triangles,
+            ));
         }
         foreach ($triangles as [[$a, $b, $c], $halvings]) {
             $this->triangle($to[$a], $to[$b], $to[$c], $from[$a], $from[$b], $from[$c], $halvings);
@@ -83,7 +85,9 @@ final class Warping
     private function isSeen(Point $a, Point $b, Point $c): bool
     {
         $area = ($b->x - $a->x) * ($c->y - $a->y) - ($c->x - $a->x) * ($b->y - $a->y);
-        [$left, $right, $top, $bottom] = [min($a->x, $b->x, $c->x), max($a->x, $b->x, $c->x), min($a->y, $b->y, $c->y), max($a->y, $b->y, $c->y)];
+        [$left, $right, $top, $bottom] = [
+            min($a->x, $b->x, $c->x), max($a->x, $b->x, $c->x), min($a->y, $b->y, $c->y), max($a->y, $b->y, $c->y),
+        ];
 
         return abs($area) > 1e-4 && $right > 0 && $bottom > 0 && $left < $this->sheet->width && $top < $this->sheet->height
             && $left > -self::FARTHEST && $top > -self::FARTHEST && $right < self::FARTHEST && $bottom < self::FARTHEST;
@@ -107,7 +111,9 @@ final class Warping
         $colour = $this->pixman->new('pixman_color_t');
         [$colour->red, $colour->green, $colour->blue, $colour->alpha] = [0xFFFF, 0xFFFF, 0xFFFF, 0xFFFF];
         $solid = $this->pixman->pixman_image_create_solid_fill(FFI::addr($colour));
-        $this->pixman->pixman_composite_triangles(Pixman::OPERATOR_OUT_REVERSE, $solid, $this->target, Pixman::FORMAT_A1, 0, 0, 0, 0, $count, FFI::addr($all[0]));
+        $this->pixman->pixman_composite_triangles(
+            Pixman::OPERATOR_OUT_REVERSE, $solid, $this->target, Pixman::FORMAT_A1, 0, 0, 0, 0, $count, FFI::addr($all[0]),
+        );
         $this->pixman->pixman_image_unref($solid);
     }
 
@@ -136,7 +142,9 @@ final class Warping
         self::place($this->triangle, $a, $b, $c);
         $source = $this->source($halvings);
         $this->pixman->pixman_image_set_transform($source, FFI::addr($this->transform));
-        $this->pixman->pixman_composite_triangles(Pixman::OPERATOR_OVER, $source, $this->target, Pixman::FORMAT_A1, 0, 0, 0, 0, 1, FFI::addr($this->triangle));
+        $this->pixman->pixman_composite_triangles(
+            Pixman::OPERATOR_OVER, $source, $this->target, Pixman::FORMAT_A1, 0, 0, 0, 0, 1, FFI::addr($this->triangle),
+        );
     }
 
     private static function place(CData $triangle, Point $a, Point $b, Point $c): void
@@ -176,7 +184,9 @@ final class Warping
 
     private function pictureOf(Surface $surface): CData
     {
-        return $this->pixman->pixman_image_create_bits(Pixman::FORMAT_ARGB32, $surface->width, $surface->height, $surface->pixels, 4 * $surface->width);
+        return $this->pixman->pixman_image_create_bits(
+            Pixman::FORMAT_ARGB32, $surface->width, $surface->height, $surface->pixels, 4 * $surface->width,
+        );
     }
 
     private function release(): void

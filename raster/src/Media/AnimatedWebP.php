@@ -88,7 +88,8 @@ final class AnimatedWebP
             throw new Refusal('it has more than '.number_format(self::MOST).' frames');
         }
         $encoder = new Process([
-            ...Ffmpeg::command(), '-f', 'rawvideo', '-pix_fmt', 'rgba', '-video_size', "{$width}x$height", '-framerate', "1000/$tick", '-i', 'pipe:0',
+            ...Ffmpeg::command(), '-f', 'rawvideo', '-pix_fmt', 'rgba', '-video_size', "{$width}x$height", '-framerate',
+            "1000/$tick", '-i', 'pipe:0',
             '-c:v', 'png', '-compression_level', '1', '-pred', 'up', '-fs', (string) $bytes, '-f', 'mov', '-y', $target,
         ], timeout: 3600);
         $encoder->setInput($animation->pictures($frames));

@@ -68,7 +68,10 @@ final readonly class Clip
             return MediaFacts::sound((float) $this->soundSeconds);
         }
 
-        return new MediaFacts($this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds, $this->drawing);
+        return new MediaFacts(
+            $this->width, $this->height, $this->rate, $this->frames, $this->hasSound(), $this->alpha, $this->soundSeconds,
+            $this->drawing,
+        );
     }
 
     /** A file that holds nothing to be seen. */
@@ -76,7 +79,10 @@ final readonly class Clip
     {
         $facts = MediaFacts::sound($seconds);
 
-        return new self($file, 0, 0, $facts->rate, $facts->frames, $start, $start, $fileStart, false, false, 'bt709', false, false, null, $seconds, $channels, coding: $coding);
+        return new self(
+            $file, 0, 0, $facts->rate, $facts->frames, $start, $start, $fileStart, false, false, 'bt709', false, false,
+            null, $seconds, $channels, coding: $coding,
+        );
     }
 
     /** A file that holds outlines. */
@@ -84,12 +90,18 @@ final readonly class Clip
     {
         [$width, $height] = [max(1, (int) round($drawing->width)), max(1, (int) round($drawing->height))];
 
-        return new self($file, $width, $height, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'svg', drawing: $drawing->toJson());
+        return new self(
+            $file, $width, $height, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0,
+            coding: 'svg', drawing: $drawing->toJson(),
+        );
     }
 
     public static function ofFont(string $file, string $name): self
     {
-        return new self($file, 0, 0, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'font', font: $name);
+        return new self(
+            $file, 0, 0, new FrameRate(25), 1, 0, 0, 0, false, false, 'bt709', false, true, null, null, 0, coding: 'font',
+            font: $name,
+        );
     }
 
     public function isSound(): bool
@@ -124,7 +136,10 @@ final readonly class Clip
         $seconds = $this->start + $this->rate->seconds($frame - 1) - $this->fileStart;
         $seek = $this->seekable && $frame > 1 && $seconds > 0 ? ['-ss', sprintf('%.6F', $seconds)] : [];
 
-        return ['-copyts', ...$seek, ...Ffmpeg::inputOptions($this->file), ...($this->decoder === null ? [] : ['-c:v', $this->decoder]), '-i', $this->file];
+        return [
+            '-copyts', ...$seek, ...Ffmpeg::inputOptions($this->file),
+            ...($this->decoder === null ? [] : ['-c:v', $this->decoder]), '-i', $this->file,
+        ];
     }
 
     /**
@@ -170,10 +185,13 @@ final readonly class Clip
     public function toYuv(int $width, int $height, string $matrix, bool $fullRange): string
     {
         if ($this->hasPlanes() && $width % 2 === 0 && $height % 2 === 0) {
-            return $this->zimg($width, $height, self::ZIMG[$matrix], $fullRange ? 'full' : 'limited', Chroma::Reversible).',format='.($fullRange ? 'yuvj420p' : 'yuv420p');
+            return $this->zimg(
+                $width, $height, self::ZIMG[$matrix], $fullRange ? 'full' : 'limited', Chroma::Reversible,
+            ).',format='.($fullRange ? 'yuvj420p' : 'yuv420p');
         }
 
-        return $this->swscale($width, $height).",format=gbrp,scale=out_color_matrix=$matrix:out_range=".($fullRange ? 'pc,format=yuvj420p' : 'tv,format=yuv420p');
+        return $this->swscale($width, $height).",format=gbrp,scale=out_color_matrix=$matrix:out_range="
+            .($fullRange ? 'pc,format=yuvj420p' : 'tv,format=yuv420p');
     }
 
     /** The filters that make its pictures this large, with straight alpha. */
@@ -208,13 +226,18 @@ final readonly class Clip
 
         return sprintf(
             'zscale=w=%d:h=%d:filter=%s:matrixin=%s:rangein=%s:matrix=%s:range=%s',
-            $width, $height, $chroma === Chroma::Reversible && $isSameSize ? 'point:chromalin=center'.($matrix === 'gbr' ? '' : ':chromal=center') : 'bicubic', self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
+            $width, $height,
+            $chroma === Chroma::Reversible && $isSameSize
+                ? 'point:chromalin=center'.($matrix === 'gbr' ? '' : ':chromal=center')
+                : 'bicubic',
+            self::ZIMG[$this->matrix], $this->fullRange ? 'full' : 'limited', $matrix, $range,
         );
     }
 
     /** Slower, and exact only with accurate rounding. */
     private function swscale(int $width, int $height): string
     {
-        return "scale=$width:$height:in_color_matrix={$this->matrix}:in_range=".($this->fullRange ? 'pc' : 'tv').':flags=bicubic+accurate_rnd+full_chroma_int';
+        return "scale=$width:$height:in_color_matrix={$this->matrix}:in_range=".($this->fullRange ? 'pc' : 'tv')
+            .':flags=bicubic+accurate_rnd+full_chroma_int';
     }
 }

@@ -120,7 +120,12 @@ final class ClipReader
         $this->close();
         $this->pipe = new Pipe;
         $output = $this->pipe->forChildToWrite();
-        $this->decoder = new Child($this->clip->isLarge ? LargePicture::pixels($this->clip, $this->surface->width, $this->surface->height) : $this->decoding($frame), [1 => $output]);
+        $this->decoder = new Child(
+            $this->clip->isLarge
+                ? LargePicture::pixels($this->clip, $this->surface->width, $this->surface->height)
+                : $this->decoding($frame),
+            [1 => $output],
+        );
         fclose($output);
         $this->pipe->closeWriteEnd();
         $this->held = $frame - 1;
@@ -131,7 +136,8 @@ final class ClipReader
     {
         return [
             ...Ffmpeg::command(), ...$this->clip->open($frame),
-            '-map', '0:v:0', '-vf', $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height, $this->chroma),
+            '-map', '0:v:0', '-vf',
+            $this->clip->frames($frame).','.$this->clip->toRgb($this->surface->width, $this->surface->height, $this->chroma),
             '-fps_mode', 'passthrough', '-f', 'rawvideo', 'pipe:1',
         ];
     }

@@ -32,7 +32,10 @@ final class FrameTimes
     /** @throws Refusal for a file without frames, and for one with far too many */
     private function __construct(string $entries, string $file, float $seconds, private readonly int $most = self::MOST)
     {
-        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', $entries, '-of', 'csv=p=0'], $file), $seconds, $this->read(...));
+        Ffmpeg::listen(
+            Ffmpeg::probing(['-select_streams', 'v:0', '-show_entries', $entries, '-of', 'csv=p=0'], $file), $seconds,
+            $this->read(...),
+        );
         $this->take($this->rest);
         sort($this->times);
         $this->shown = $this->times !== [] ? $this->times : throw new Refusal('it holds no video frame that can be read');

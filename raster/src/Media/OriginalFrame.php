@@ -25,11 +25,14 @@ final class OriginalFrame
         if ($clip->isLarge) {
             return LargePicture::encoded($clip, $clip->width, $clip->height, $clip->alpha ? 'png' : 'jpg', self::SECONDS);
         }
-        $scale = $clip->alpha ? $clip->toStraightAlpha($clip->width, $clip->height) : $clip->toYuv($clip->width, $clip->height, 'smpte170m', true);
+        $scale = $clip->alpha
+            ? $clip->toStraightAlpha($clip->width, $clip->height)
+            : $clip->toYuv($clip->width, $clip->height, 'smpte170m', true);
         $encoder = $clip->alpha ? ['-c:v', 'png', '-compression_level', '1'] : ['-c:v', 'mjpeg', '-q:v', '2', '-huffman', 'default'];
 
         return Ffmpeg::run([
-            ...Ffmpeg::command(), ...$clip->open($frame), '-map', '0:v:0', '-vf', "{$clip->frames($frame)},trim=end_frame=1,$scale,setsar=1",
+            ...Ffmpeg::command(), ...$clip->open($frame), '-map', '0:v:0', '-vf',
+            "{$clip->frames($frame)},trim=end_frame=1,$scale,setsar=1",
             '-frames:v', '1', '-fps_mode', 'passthrough', ...$encoder, '-f', 'image2pipe', 'pipe:1',
         ], self::SECONDS);
     }

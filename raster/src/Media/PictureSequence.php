@@ -25,7 +25,10 @@ final class PictureSequence
     private const LARGEST = 400_000_000;
 
     /** How a file begins, by the ending under which ffmpeg reads it. */
-    private const KINDS = ['png' => "\x89PNG\r\n", 'jpg' => "\xff\xd8\xff", 'tif' => "II*\0", 'tiff' => "MM\0*", 'bmp' => 'BM', 'webp' => 'RIFF'];
+    private const KINDS = [
+        'png' => "\x89PNG\r\n", 'jpg' => "\xff\xd8\xff", 'tif' => "II*\0", 'tiff' => "MM\0*", 'bmp' => 'BM',
+        'webp' => 'RIFF',
+    ];
 
     private const READ = 1 << 20;
 

@@ -19,7 +19,8 @@ use RuntimeException;
 
 /**
  * Makes of a clip what a browser can show frame by frame: `frames/000000.jpg` and on, `poster.jpg` (both `.webp` for
- * clips with alpha), and where it has sound `sound.ogg`, beginning with the first frame, and `peaks.json`. Of a file that is only heard it makes those two.
+ * clips with alpha), and where it has sound `sound.ogg`, beginning with the first frame, and `peaks.json`. Of a file that is
+ * only heard it makes those two.
  */
 final class Preparation
 {
@@ -33,8 +34,10 @@ final class Preparation
 
     public PreviewPlan $plan;
 
-    public function __construct(private readonly Clip $clip, private readonly string $folder, private readonly PreviewBudget $budget = new PreviewBudget)
-    {
+    public function __construct(
+        private readonly Clip $clip, private readonly string $folder,
+        private readonly PreviewBudget $budget = new PreviewBudget,
+    ) {
         $this->plan = PreviewPlan::of($clip, $budget);
     }
 
@@ -82,7 +85,9 @@ final class Preparation
         $isMoving = $clip->width > 0 && $clip->drawing === null;
         $last = sprintf('%s/frames/%06d.%s', $folder, (int) ceil($clip->frames / $plan['every']) - 1, $plan['type']);
 
-        return (! $isMoving || is_file($last)) && ($clip->isSound() || is_file("$folder/poster.{$plan['type']}")) && (! $clip->hasSound() || is_file("$folder/peaks.json"));
+        return (! $isMoving || is_file($last))
+            && ($clip->isSound() || is_file("$folder/poster.{$plan['type']}"))
+            && (! $clip->hasSound() || is_file("$folder/peaks.json"));
     }
 
     private function posterWidth(): int
@@ -111,7 +116,13 @@ final class Preparation
             throw new Refusal('the disk is full');
         }
         $width = $this->posterWidth();
-        $this->ffmpeg(['-i', $frame], ['-vf', "scale=$width:".self::POSTER_HEIGHT.':flags=bicubic', '-frames:v', '1', ...$this->encoder(), "{$this->folder}/poster.$type"]);
+        $this->ffmpeg(
+            ['-i', $frame],
+            [
+                '-vf', "scale=$width:".self::POSTER_HEIGHT.':flags=bicubic', '-frames:v', '1', ...$this->encoder(),
+                "{$this->folder}/poster.$type",
+            ],
+        );
     }
 
     /** A few letters of a font. */
@@ -120,9 +131,14 @@ final class Preparation
         $shaped = (new HarfBuzzShaper(new ClipFonts(new Clips(['font' => $this->clip]))))->shape('Aag9', 'media:font');
         $height = 1.3 * ($shaped->ascent + $shaped->descent);
         $width = max($shaped->width(0) + 400, $height);
-        $place = Affine::translation(($width - $shaped->width(0)) / 2, ($height - $shaped->ascent - $shaped->descent) / 2 + $shaped->ascent);
+        $place = Affine::translation(
+            ($width - $shaped->width(0)) / 2, ($height - $shaped->ascent - $shaped->descent) / 2 + $shaped->ascent,
+        );
 
-        return new Drawing($width, $height, [new DrawnShape($shaped->outline(0), $place, new Colour(255, 255, 255), FillRule::NonZero, null, null)]);
+        return new Drawing(
+            $width, $height,
+            [new DrawnShape($shaped->outline(0), $place, new Colour(255, 255, 255), FillRule::NonZero, null, null)],
+        );
     }
 
     private function drawnPoster(Drawing $drawing): void
@@ -130,7 +146,9 @@ final class Preparation
         $scale = self::POSTER_HEIGHT / $drawing->height;
         $scale = min($scale, 4 * self::POSTER_HEIGHT / $drawing->width);
         $surface = new Surface(max(1, (int) round($drawing->width * $scale)), max(1, (int) round($drawing->height * $scale)));
-        (new Painter($surface, new ClipPictures(new Clips([])), new Affine))->paintOver($drawing->operations(Affine::scaling($scale, $scale)));
+        (new Painter(
+            $surface, new ClipPictures(new Clips([])), new Affine,
+        ))->paintOver($drawing->operations(Affine::scaling($scale, $scale)));
         try {
             $surface->writePng("{$this->folder}/poster.png");
         } catch (RuntimeException) {
@@ -151,7 +169,8 @@ final class Preparation
         $file = fn (int $index): string => sprintf('%s/%06d.%s', $target, $index, $this->plan->type);
         try {
             $this->ffmpeg(['-progress', 'pipe:1', '-stats_period', '0.5', ...$this->clip->open(0)], [
-                '-map', '0:v:0', '-vf', "{$this->clip->frames(0, $this->plan->every)},{$this->scale($this->plan->width, $this->plan->height)}",
+                '-map', '0:v:0', '-vf',
+                "{$this->clip->frames(0, $this->plan->every)},{$this->scale($this->plan->width, $this->plan->height)}",
                 '-frames:v', (string) $this->plan->count, '-fps_mode', 'passthrough', ...$this->encoder(),
                 '-start_number', '0', "$target/%06d.{$this->plan->type}",
             ], function (string $text) use ($progress, $file, &$bytes, &$counted): void {
@@ -203,7 +222,10 @@ final class Preparation
         $samples = 8000;
         $raw = "{$this->folder}/peaks.raw";
         try {
-            $this->ffmpeg(['-progress', 'pipe:1', ...$this->clip->open(0)], ['-map', '0:a:0', '-af', $aligned, '-ac', '1', '-ar', (string) $samples, '-f', 's16le', $raw], $wait);
+            $this->ffmpeg(
+                ['-progress', 'pipe:1', ...$this->clip->open(0)],
+                ['-map', '0:a:0', '-af', $aligned, '-ac', '1', '-ar', (string) $samples, '-f', 's16le', $raw], $wait,
+            );
             $json = (string) json_encode(self::peaks($raw, intdiv($samples, self::PEAKS)));
         } finally {
             @unlink($raw);
@@ -229,7 +251,9 @@ final class Preparation
     /** JPEG is BT.601 in full range by its standard (JFIF). */
     private function scale(int $width, int $height): string
     {
-        return ($this->clip->alpha ? $this->clip->toStraightAlpha($width, $height) : $this->clip->toYuv($width, $height, 'smpte170m', true)).',setsar=1';
+        return ($this->clip->alpha ? $this->clip->toStraightAlpha($width, $height) : $this->clip->toYuv(
+            $width, $height, 'smpte170m', true,
+        )).',setsar=1';
     }
 
     /** @return list<string> */
@@ -245,6 +269,9 @@ final class Preparation
      */
     private function ffmpeg(array $input, array $output, ?callable $listen = null): void
     {
-        Ffmpeg::listen([...Ffmpeg::command(), ...$input, '-y', ...$output], $this->budget->seconds, $listen ?? fn (string $text): mixed => null);
+        Ffmpeg::listen(
+            [...Ffmpeg::command(), ...$input, '-y', ...$output], $this->budget->seconds,
+            $listen ?? fn (string $text): mixed => null,
+        );
     }
 }

@@ -19,7 +19,8 @@ final readonly class PreviewPlan
     /**
      * @param  int  $every  one of so many of the clip's frames is kept, from the first
      * @param  int  $count  how many are kept
-     * @param  string  $type  `jpg`, `png` for drawings, of which there is only a poster, or `webp` for clips with alpha; also the ending of their names
+     * @param  string  $type  `jpg`, `png` for drawings, of which there is only a poster, or `webp` for clips with alpha; also
+     *     the ending of their names
      */
     private function __construct(public int $every, public int $count, public int $width, public int $height, public string $type)
     {
@@ -62,6 +63,9 @@ final readonly class PreviewPlan
         }
         $scale = min(1, $side / min($clip->width, $clip->height), 2 * $side / max($clip->width, $clip->height));
 
-        return new self($every, $count, max(1, (int) round($clip->width * $scale)), max(1, (int) round($clip->height * $scale)), $clip->alpha ? 'webp' : 'jpg');
+        return new self(
+            $every, $count, max(1, (int) round($clip->width * $scale)), max(1, (int) round($clip->height * $scale)),
+            $clip->alpha ? 'webp' : 'jpg',
+        );
     }
 }

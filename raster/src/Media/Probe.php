@@ -50,7 +50,9 @@ final class Probe
             [$width, $height] = self::displayedSize([...$video, 'side_data_list' => self::turnOfPicture($file)]);
         }
         $times = FrameTimes::told($file, self::SECONDS);
-        $timed = fn (FrameTimes $times): ClipTiming => ClipTiming::of($times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'));
+        $timed = fn (FrameTimes $times): ClipTiming => ClipTiming::of(
+            $times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'),
+        );
         $timing = $timed($times);
         if (! $times->areKnown && ! $timing->steady) {
             // Some frames have a time of display and others none: which is which only the decoder tells.
@@ -76,7 +78,9 @@ final class Probe
     {
         $drawing = SvgReader::parse((string) file_get_contents($file, length: SvgReader::LARGEST + 1));
         if (max($drawing->width, $drawing->height) > self::LARGEST_SIDE) {
-            throw new Refusal(sprintf('a picture of %d × %d pixels is outside 1..%d', $drawing->width, $drawing->height, self::LARGEST_SIDE));
+            throw new Refusal(sprintf(
+                'a picture of %d × %d pixels is outside 1..%d', $drawing->width, $drawing->height, self::LARGEST_SIDE,
+            ));
         }
 
         return $drawing;
@@ -97,7 +101,10 @@ final class Probe
             throw new Refusal('there is no sound in it');
         }
 
-        return Clip::ofSound($file, $start, (float) $streams['start'], $seconds, (int) ($sound['channels'] ?? 2), (string) $sound['codec_name']);
+        return Clip::ofSound(
+            $file, $start, (float) $streams['start'], $seconds, (int) ($sound['channels'] ?? 2),
+            (string) $sound['codec_name'],
+        );
     }
 
     /** When the last packet of its sound ends. */
@@ -105,7 +112,9 @@ final class Probe
     {
         $end = $start;
         $rest = '';
-        Ffmpeg::listen(Ffmpeg::probing(['-select_streams', 'a:0', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0'], $file), self::SECONDS, function (string $text) use (&$end, &$rest): void {
+        Ffmpeg::listen(Ffmpeg::probing(
+            ['-select_streams', 'a:0', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0'], $file,
+        ), self::SECONDS, function (string $text) use (&$end, &$rest): void {
             $lines = explode("\n", $rest.$text);
             $rest = (string) array_pop($lines);
             foreach ($lines as $line) {
@@ -130,7 +139,9 @@ final class Probe
      */
     private static function turnOfPicture(string $file): array
     {
-        $frames = Node::decode(Ffmpeg::probe(['-select_streams', 'v:0', '-show_frames', '-of', 'json'], $file, self::SECONDS))->optional('frames')?->items() ?? [];
+        $frames = Node::decode(Ffmpeg::probe(
+            ['-select_streams', 'v:0', '-show_frames', '-of', 'json'], $file, self::SECONDS,
+        ))->optional('frames')?->items() ?? [];
 
         return ($frames[0] ?? null)?->optional('side_data_list')?->values() ?? [];
     }
@@ -138,7 +149,10 @@ final class Probe
     /** When the first frame comes out of the decoder, in seconds of the file's clock. */
     private static function firstFrameDecoded(string $file): ?float
     {
-        $text = Ffmpeg::probe(['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0'], $file, self::SECONDS);
+        $text = Ffmpeg::probe(
+            ['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0'],
+            $file, self::SECONDS,
+        );
 
         return preg_match('/^-?[\d.]+/', trim($text), $found) === 1 ? (float) $found[0] : null;
     }
@@ -201,7 +215,8 @@ final class Probe
         } catch (Refusal $refusal) {
             // What ffmpeg says of a file that it does not know at all helps nobody.
             $unknown = preg_match('/Invalid argument|damaged/', $refusal->getMessage()) === 1;
-            throw new Refusal('it cannot be read as video, as a picture or as sound'.($unknown ? ': it is none of them, or too much of it is missing' : " ({$refusal->getMessage()})"));
+            $why = $unknown ? ': it is none of them, or too much of it is missing' : " ({$refusal->getMessage()})";
+            throw new Refusal("it cannot be read as video, as a picture or as sound$why");
         }
         $found = [];
         $root = Node::decode($json);
@@ -215,7 +230,8 @@ final class Probe
 
         $format = $root->optional('format')?->object() ?? [];
 
-        return $found + ['start' => $format['start_time'] ?? 0, 'length' => $format['duration'] ?? 0, 'container' => $format['format_name'] ?? ''];
+        return $found
+            + ['start' => $format['start_time'] ?? 0, 'length' => $format['duration'] ?? 0, 'container' => $format['format_name'] ?? ''];
     }
 
     /**

@@ -39,7 +39,10 @@ final class StripReader
         $this->images = [$image ?? throw new RuntimeException('the file is damaged or not complete')];
     }
 
-    /** @return array{plain: bool, alpha: bool} whether it is one picture of grey or of three colours in whole numbers, the right way up; and whether it has alpha */
+    /**
+     * @return array{plain: bool, alpha: bool} whether it is one picture of grey or of three colours in whole numbers, the right
+     *     way up; and whether it has alpha
+     */
     public function facts(): array
     {
         $vips = Vips::library();
@@ -48,7 +51,9 @@ final class StripReader
         return [
             'plain' => in_array($vips->vips_image_get_interpretation($image), self::PLAIN, true)
                 && in_array($vips->vips_image_get_format($image), [Vips::UCHAR, Vips::USHORT], true)
-                && $vips->vips_image_get_bands($image) <= 4 && $vips->vips_image_get_n_pages($image) === 1 && $vips->vips_image_get_orientation($image) === 1,
+                && $vips->vips_image_get_bands($image) <= 4
+                    && $vips->vips_image_get_n_pages($image) === 1
+                    && $vips->vips_image_get_orientation($image) === 1,
             'alpha' => $this->hasAlpha(),
         ];
     }
@@ -98,7 +103,9 @@ final class StripReader
         $vips = Vips::library();
         [$across, $down] = [$width / $vips->vips_image_get_width($this->image()), $height / $vips->vips_image_get_height($this->image())];
         if ($across != 1 || $down != 1) {
-            $this->then(fn ($vips, CData $out): int => $vips->vips_resize($this->image(), $out, (float) $across, 'vscale', (float) $down, 'kernel', Vips::CUBIC, null));
+            $this->then(fn ($vips, CData $out): int => $vips->vips_resize(
+                $this->image(), $out, (float) $across, 'vscale', (float) $down, 'kernel', Vips::CUBIC, null,
+            ));
         }
     }
 
@@ -113,7 +120,10 @@ final class StripReader
         $colours = $bands < 3 ? [0, 0, 0] : ($isBackwards ? [2, 1, 0] : [0, 1, 2]);
         $sources = $alpha ? [...$colours, $bands - 1] : $colours;
 
-        return array_map(fn (int $source): array => array_map(fn (int $band): float => $band === $source ? $factor : 0.0, range(0, $bands - 1)), $sources);
+        return array_map(
+            fn (int $source): array => array_map(fn (int $band): float => $band === $source ? $factor : 0.0, range(0, $bands - 1)),
+            $sources,
+        );
     }
 
     /** @param  list<list<float>>  $rows */

@@ -26,7 +26,10 @@ final class Child
     public function __construct(array $command, array $descriptors)
     {
         $this->errors = tmpfile() ?: throw new RuntimeException('no temporary file could be made');
-        $process = proc_open($command, $descriptors + [0 => ['file', '/dev/null', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => $this->errors], $pipes);
+        $process = proc_open(
+            $command, $descriptors + [0 => ['file', '/dev/null', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => $this->errors],
+            $pipes,
+        );
         $this->process = is_resource($process) ? $process : throw new RuntimeException("{$command[0]} could not be started");
     }
 

@@ -113,7 +113,10 @@ final class Ffmpeg
         }
     }
 
-    /** What went wrong, in one line without paths, pointers and names that only the machine knows, from what a command wrote to standard error. */
+    /**
+     * What went wrong, in one line without paths, pointers and names that only the machine knows, from what a command wrote to
+     * standard error.
+     */
     public static function reason(string $said): string
     {
         foreach (self::KNOWN as $reason => $pattern) {
@@ -124,6 +127,14 @@ final class Ffmpeg
         $lines = array_filter(array_map(trim(...), explode("\n", $said)));
 
         // A program that ends without a word was ended.
-        return $lines === [] ? self::ENDED : trim((string) preg_replace(['~^(\[[^\]]*@ 0x[0-9a-f]+\]\s*)+~', '~(?<![\w.])/\S*/~', '~\S*(0x[0-9a-f]{6,}|[0-9a-f]{32,}|\.part)\S*~'], '', (string) end($lines)), ' :');
+        return $lines === []
+            ? self::ENDED
+            : trim(
+                (string) preg_replace(
+                    ['~^(\[[^\]]*@ 0x[0-9a-f]+\]\s*)+~', '~(?<![\w.])/\S*/~', '~\S*(0x[0-9a-f]{6,}|[0-9a-f]{32,}|\.part)\S*~'],
+                    '', (string) end($lines),
+                ),
+                ' :',
+            );
     }
 }

@@ -67,8 +67,12 @@ final readonly class Joiner
             $this->run([
                 ...($input ?? self::reading($list)), ...$mix->inputs(),
                 // A sound that is damaged in places is heard where it is not.
-                ...($cues === [] ? ['-xerror'] : ['-filter_complex', $mix->filter($rate->seconds($range->length())), '-map', '[sound]', ...$format->soundEncoder()]),
-                ...($format->joining() === Joining::Copied ? ['-map', '0:v'] : []), ...$format->finishing($rate, $this->output->quality), '-y', $unfinished,
+                ...($cues === [] ? ['-xerror'] : [
+                    '-filter_complex', $mix->filter($rate->seconds($range->length())), '-map', '[sound]',
+                    ...$format->soundEncoder(),
+                ]),
+                ...($format->joining() === Joining::Copied ? ['-map', '0:v'] : []),
+                ...$format->finishing($rate, $this->output->quality), '-y', $unfinished,
             ], $alive);
         } catch (Refusal $refusal) {
             return WrittenVideo::because($unfinished, $refusal->getMessage());
@@ -83,8 +87,9 @@ final readonly class Joiner
      * @param  list<string>  $pieces
      * @return ?string what went wrong
      */
-    private function attemptPictures(FrameRange $range, array $pieces, string $list, string $folder, string $unfinished, ?callable $alive): ?string
-    {
+    private function attemptPictures(
+        FrameRange $range, array $pieces, string $list, string $folder, string $unfinished, ?callable $alive,
+    ): ?string {
         if (! @mkdir($folder) || ! $this->writeList($list, $pieces)) {
             return WrittenVideo::because($list, 'the folder cannot be written to');
         }
@@ -92,7 +97,8 @@ final readonly class Joiner
         $digits = max(4, strlen((string) $range->last()));
         try {
             $this->run([
-                ...self::reading($list), '-xerror', '-map', '0:v', ...$this->output->format->finishing($this->scene->composition->rate, $this->output->quality),
+                ...self::reading($list), '-xerror', '-map', '0:v',
+                ...$this->output->format->finishing($this->scene->composition->rate, $this->output->quality),
                 '-start_number', (string) $range->in, "$folder/frame-%0{$digits}d.png",
             ], $alive);
         } catch (Refusal $refusal) {
@@ -110,7 +116,10 @@ final readonly class Joiner
      */
     private function run(array $arguments, ?callable $alive): void
     {
-        Ffmpeg::listen([...Ffmpeg::command(), '-progress', 'pipe:1', ...$arguments], null, fn (): mixed => $alive === null ? null : $alive());
+        Ffmpeg::listen(
+            [...Ffmpeg::command(), '-progress', 'pipe:1', ...$arguments], null,
+            fn (): mixed => $alive === null ? null : $alive(),
+        );
     }
 
     /** @return list<string> */

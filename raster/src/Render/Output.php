@@ -13,8 +13,9 @@ use Ricamo\Raster\Render\Format\Quality;
 final readonly class Output
 {
     /** @throws Refusal where the format has straight colours only */
-    public function __construct(public Format $format = new Mp4, public Quality $quality = Quality::Good, public bool $premultiplied = false)
-    {
+    public function __construct(
+        public Format $format = new Mp4, public Quality $quality = Quality::Good, public bool $premultiplied = false,
+    ) {
         if ($premultiplied && ! $format->takesPremultiplied()) {
             throw new Refusal("{$format->title()} has straight alpha only");
         }

@@ -38,7 +38,8 @@ final readonly class OverlayMethod implements Method
             ...$clip->open($this->backdrop->firstFrame),
             '-f', 'rawvideo', '-pix_fmt', 'bgra', '-s', "{$this->region->width()}x{$this->region->height()}", '-r', (string) $rate,
             '-i', 'pipe:0',
-            '-filter_complex', "$beneath;$above;[beneath][above]overlay={$this->region->left}:{$this->region->top}:format=yuv420:eof_action=endall[out]",
+            '-filter_complex',
+            "$beneath;$above;[beneath][above]overlay={$this->region->left}:{$this->region->top}:format=yuv420:eof_action=endall[out]",
             '-map', '[out]', '-frames:v', (string) $range->length(), ...$this->output->format->encoder($rate, $this->output->quality),
         ];
     }

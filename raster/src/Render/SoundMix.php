@@ -46,7 +46,10 @@ final class SoundMix
             $clip = $this->clips->get($cue->media);
             // A second earlier than needed: sound is found again only at the start of its packets.
             $seek = $clip->soundStart + self::first($cue) - 1 - $clip->fileStart;
-            array_push($options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file), ...['-i', $clip->file]);
+            array_push(
+                $options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file),
+                ...['-i', $clip->file],
+            );
         }
         foreach ($this->cues as $index => $cue) {
             if (count($cue->level) > 1) {
@@ -99,7 +102,8 @@ final class SoundMix
         );
         $rate = max(1, (int) round(self::SAMPLE_RATE * $speed));
 
-        return $cut.($cue->speed < 0 ? ',areverse' : '').($rate === self::SAMPLE_RATE ? '' : ",asetrate=$rate,aresample=".self::SAMPLE_RATE);
+        return $cut.($cue->speed < 0 ? ',areverse' : '')
+            .($rate === self::SAMPLE_RATE ? '' : ",asetrate=$rate,aresample=".self::SAMPLE_RATE);
     }
 
     /** Where in the file the earliest of what is heard lies, in seconds from its first sound. */

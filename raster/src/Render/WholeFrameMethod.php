@@ -25,7 +25,8 @@ final readonly class WholeFrameMethod implements Method
 
         return [
             ...Ffmpeg::command(),
-            '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$size->width}x{$size->height}", '-r', (string) $rate, '-i', 'pipe:0',
+            '-f', 'rawvideo', '-pix_fmt', $format->holdsAlpha() ? 'bgra' : 'bgr0', '-s', "{$size->width}x{$size->height}",
+            '-r', (string) $rate, '-i', 'pipe:0',
             '-vf', $format->filter($this->output->premultiplied),
             '-frames:v', (string) $range->length(), ...$format->encoder($rate, $this->output->quality),
         ];

@@ -19,7 +19,10 @@ final class WrittenVideo
     public static function problem(string $file, int $frames): ?string
     {
         try {
-            $counted = (int) Ffmpeg::probe(['-select_streams', 'v:0', '-count_packets', '-show_entries', 'stream=nb_read_packets', '-of', 'csv=p=0'], $file, self::SECONDS);
+            $counted = (int) Ffmpeg::probe(
+                ['-select_streams', 'v:0', '-count_packets', '-show_entries', 'stream=nb_read_packets', '-of', 'csv=p=0'],
+                $file, self::SECONDS,
+            );
         } catch (Refusal $refusal) {
             return self::because($file, $refusal->getMessage());
         }

@@ -66,7 +66,10 @@ final class FontCatalogue
     /** @throws Refusal for an id that no face has */
     public static function face(string $id): FontFace
     {
-        return self::made($id, self::FACES[$id] ?? throw new Refusal("there is no font \"$id\"; there are ".implode(', ', array_keys(self::FACES))));
+        return self::made(
+            $id,
+            self::FACES[$id] ?? throw new Refusal("there is no font \"$id\"; there are ".implode(', ', array_keys(self::FACES))),
+        );
     }
 
     /** The face of pictures among words, whatever face these have. */
@@ -98,6 +101,8 @@ final class FontCatalogue
     {
         $first = self::face(preg_match('/bold$/', $id) ? 'dejavu-sans-bold' : 'dejavu-sans');
 
-        return preg_match('/[\x{2E80}-\x{9FFF}\x{F900}-\x{FAFF}\x{FE30}-\x{FE4F}\x{FF00}-\x{FFEF}]/u', $line) === 1 ? [$first, self::face('motoya-cedar')] : [$first];
+        return preg_match('/[\x{2E80}-\x{9FFF}\x{F900}-\x{FAFF}\x{FE30}-\x{FE4F}\x{FF00}-\x{FFEF}]/u', $line) === 1
+            ? [$first, self::face('motoya-cedar')]
+            : [$first];
     }
 }

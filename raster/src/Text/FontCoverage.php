@@ -32,7 +32,11 @@ final class FontCoverage
         $missing = [];
         foreach (array_unique(mb_str_split($text)) as $character) {
             // What has no picture of its own is not missed.
-            if (preg_match('/[\p{C}\p{Z}\s\x{FE0F}]/u', $character) !== 1 && ! $face->has((int) mb_ord($character)) && ! $this->isPicture($character)) {
+            if (
+                preg_match('/[\p{C}\p{Z}\s\x{FE0F}]/u', $character) !== 1
+                && ! $face->has((int) mb_ord($character))
+                && ! $this->isPicture($character)
+            ) {
                 $missing[] = $character;
             }
         }

@@ -25,17 +25,23 @@ final class HarfBuzzShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
-    {
+    public function shape(
+        string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false,
+    ): ShapedLine {
         $face = $this->open($this->fonts->face($font), $axes);
         $glyphs = [];
-        $faces = fn (string $id): array => [$this->open($this->fonts->face($id), $axes), ...array_map($this->open(...), FontCatalogue::fallbacks($id, $line))];
+        $faces = fn (string $id): array => [
+            $this->open($this->fonts->face($id), $axes),
+            ...array_map($this->open(...), FontCatalogue::fallbacks($id, $line)),
+        ];
         $spans = [[0, $faces($font)], ...array_map(fn (array $span): array => [$span[0], $faces($span[1])], $spans)];
         foreach (TextRuns::of($line, $spans, fn (): OpenFace => $this->open(FontCatalogue::emoji()), $down) as $run) {
             array_push($glyphs, ...$this->shapeRun($line, $run, $features, $down));
         }
 
-        return $down ? new ShapedLine($glyphs, ShapedLine::EM / 2, ShapedLine::EM / 2) : new ShapedLine($glyphs, $face->ascent, $face->descent);
+        return $down
+            ? new ShapedLine($glyphs, ShapedLine::EM / 2, ShapedLine::EM / 2)
+            : new ShapedLine($glyphs, $face->ascent, $face->descent);
     }
 
     public function weight(string $font): ?float

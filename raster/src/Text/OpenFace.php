@@ -70,7 +70,10 @@ final class OpenFace
         $harfbuzz->hb_ot_var_get_axis_infos($harfbuzz->hb_font_get_face($this->shaping), 0, FFI::addr($count), $infos);
         $axes = [];
         for ($index = 0; $index < $count->cdata; $index++) {
-            $axes[] = ['tag' => trim(pack('N', $infos[$index]->tag)), 'least' => $infos[$index]->min_value, 'default' => $infos[$index]->default_value, 'most' => $infos[$index]->max_value];
+            $axes[] = [
+                'tag' => trim(pack('N', $infos[$index]->tag)), 'least' => $infos[$index]->min_value,
+                'default' => $infos[$index]->default_value, 'most' => $infos[$index]->max_value,
+            ];
         }
 
         return $axes;
@@ -121,7 +124,10 @@ final class OpenFace
         $harfbuzz->hb_ot_color_glyph_get_layers($face, $glyph, 0, FFI::addr($count), $layers);
         $read = [];
         for ($index = 0; $index < $count->cdata; $index++) {
-            $read[] = [$layers[$index]->glyph, $layers[$index]->color_index === HarfBuzz::WORDS_COLOUR ? null : $this->palette()[$layers[$index]->color_index] ?? null];
+            $read[] = [
+                $layers[$index]->glyph,
+                $layers[$index]->color_index === HarfBuzz::WORDS_COLOUR ? null : $this->palette()[$layers[$index]->color_index] ?? null,
+            ];
         }
 
         return $read;
@@ -156,10 +162,15 @@ final class OpenFace
         $options = $cairo->cairo_font_options_create();
         $cairo->cairo_font_options_set_hint_style($options, Cairo::HINT_STYLE_NONE);
         if ($axes !== []) {
-            $cairo->cairo_font_options_set_variations($options, implode(',', array_map(fn (string $tag, float $value): string => sprintf('%s=%F', $tag, $value), array_keys($axes), $axes)));
+            $cairo->cairo_font_options_set_variations(
+                $options,
+                implode(',', array_map(fn (string $tag, float $value): string => sprintf('%s=%F', $tag, $value), array_keys($axes), $axes)),
+            );
         }
         $cairo->cairo_font_options_set_hint_metrics($options, Cairo::HINT_METRICS_OFF);
-        $cairo->cairo_set_font_face($canvas, $cairo->cairo_ft_font_face_create_for_ft_face(FreeType::face($file), FreeType::LOAD_NO_HINTING));
+        $cairo->cairo_set_font_face(
+            $canvas, $cairo->cairo_ft_font_face_create_for_ft_face(FreeType::face($file), FreeType::LOAD_NO_HINTING),
+        );
         $cairo->cairo_set_font_size($canvas, ShapedLine::EM);
         $cairo->cairo_set_font_options($canvas, $options);
 

@@ -17,7 +17,8 @@ final class Patterns
     private const FOLDER = '/usr/share/hyphen';
 
     private const FILES = [
-        'cs' => 'cs_CZ', 'da' => 'da_DK', 'de' => 'de_DE', 'en-GB' => 'en_GB', 'en-US' => 'en_US', 'es' => 'es_ES', 'fr' => 'fr', 'it' => 'it_IT',
+        'cs' => 'cs_CZ', 'da' => 'da_DK', 'de' => 'de_DE', 'en-GB' => 'en_GB', 'en-US' => 'en_US', 'es' => 'es_ES',
+        'fr' => 'fr', 'it' => 'it_IT',
         'nl' => 'nl_NL', 'pl' => 'pl_PL', 'pt' => 'pt_PT', 'ru' => 'ru_RU', 'sv' => 'sv_SE',
     ];
 
@@ -131,6 +132,10 @@ final class Patterns
         $level = strrpos($patterns, self::LEVEL);
         $used = $level === false ? $patterns : substr($patterns, $level + strlen(self::LEVEL));
 
-        return new self($encoding === 'UTF-8' ? $used : (string) iconv((string) preg_replace('/^ISO(?=\d)/', 'ISO-', $encoding), 'UTF-8//IGNORE', $used));
+        return new self(
+            $encoding === 'UTF-8'
+                ? $used
+                : (string) iconv((string) preg_replace('/^ISO(?=\d)/', 'ISO-', $encoding), 'UTF-8//IGNORE', $used),
+        );
     }
 }

@@ -14,7 +14,8 @@ final class TextRuns
     private const VERTICAL_ORIENTATION = 0x1018;
 
     /**
-     * @param  non-empty-list<array{int, list<OpenFace>}>  $spans  from which byte on which faces are meant: the wanted one first, then those that help out; each is set by itself
+     * @param  non-empty-list<array{int, list<OpenFace>}>  $spans  from which byte on which faces are meant: the wanted one
+     *     first, then those that help out; each is set by itself
      * @param  Closure(): OpenFace  $emoji  the face of pictures, opened where there are any
      * @param  bool  $down  whether the line runs from top to bottom
      * @return list<array{face: OpenFace, start: int, length: int, level: int, upright: bool}> in bytes; odd levels run from right to left
@@ -33,14 +34,24 @@ final class TextRuns
         foreach ($characters as $index => $character) {
             $last = array_key_last($runs);
             for ($before = $span; isset($spans[$span + 1]) && $spans[$span + 1][0] <= $at; $span++);
-            $face = Emoji::isOne($character, $characters[$index - 1] ?? '', $characters[$index + 1] ?? '') && $emoji()->has($codepoints[$index])
+            $face = Emoji::isOne($character, $characters[$index - 1] ?? '', $characters[$index + 1] ?? '')
+                && $emoji()->has($codepoints[$index])
                 ? $emoji()
                 : self::face($codepoints[$index], $spans[$span][1], $last === null || $span !== $before ? null : $runs[$last]['face']);
             $upright = $down && self::isUpright($character, $codepoints[$index], $last !== null && $runs[$last]['upright']);
-            if ($last !== null && $span === $before && $runs[$last]['face'] === $face && $runs[$last]['level'] === $levels[$index] && $runs[$last]['upright'] === $upright) {
+            if (
+                $last !== null
+                && $span === $before
+                && $runs[$last]['face'] === $face
+                && $runs[$last]['level'] === $levels[$index]
+                && $runs[$last]['upright'] === $upright
+            ) {
                 $runs[$last]['length'] += strlen($character);
             } else {
-                $runs[] = ['face' => $face, 'start' => $at, 'length' => strlen($character), 'level' => $levels[$index], 'upright' => $upright];
+                $runs[] = [
+                    'face' => $face, 'start' => $at, 'length' => strlen($character), 'level' => $levels[$index],
+                    'upright' => $upright,
+                ];
             }
             $at += strlen($character);
         }
@@ -49,13 +60,16 @@ final class TextRuns
     }
 
     /**
-     * Whether a character stands upright in a line that runs down, as Unicode's annex 50 has it; what belongs to another one stands as that does.
+     * Whether a character stands upright in a line that runs down, as Unicode's annex 50 has it; what belongs to another one
+     * stands as that does.
      *
      * @param  bool  $before  whether the one before it does
      */
     private static function isUpright(string $character, int $codepoint, bool $before): bool
     {
-        return preg_match('/[\p{M}\p{Cf}]/u', $character) === 1 ? $before : IntlChar::getIntPropertyValue($codepoint, self::VERTICAL_ORIENTATION) > 0;
+        return preg_match('/[\p{M}\p{Cf}]/u', $character) === 1
+            ? $before
+            : IntlChar::getIntPropertyValue($codepoint, self::VERTICAL_ORIENTATION) > 0;
     }
 
     /** @param  list<OpenFace>  $faces */

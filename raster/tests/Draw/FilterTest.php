@@ -28,7 +28,8 @@ final class FilterTest extends TestCase
     private static function normal(float $x): float
     {
         $t = 1 / (1 + 0.2316419 * abs($x));
-        $tail = exp(-$x ** 2 / 2) / sqrt(2 * M_PI) * $t * (0.31938153 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+        $sum = $t * (0.31938153 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+        $tail = exp(-$x ** 2 / 2) / sqrt(2 * M_PI) * $sum;
 
         return $x >= 0 ? 1 - $tail : $tail;
     }
@@ -46,7 +47,13 @@ final class FilterTest extends TestCase
         }
         // Even to the frame's sides, because what lies beyond them counts; and where it is even, as bright as it was.
         self::assertSame($picture->pixel(160, 100), $picture->pixel(0, 100));
-        self::assertSame([255, 255, 255, 255], $this->drawn([Scenes::bar(['size' => [4000, 4000], 'effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => $radius]], 'fill' => '#ffffff'])])->pixel(160, 90));
+        self::assertSame(
+            [255, 255, 255, 255],
+            $this->drawn([Scenes::bar([
+                'size' => [4000, 4000], 'effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => $radius]],
+                'fill' => '#ffffff',
+            ])])->pixel(160, 90),
+        );
     }
 
     public function test_a_directional_blur_is_a_slope(): void
@@ -71,12 +78,21 @@ final class FilterTest extends TestCase
         }
         self::assertSame([0, 0, 0, 0], $this->drawn([$this->half($effect)])->pixel(160, 20), 'what is clear stays clear');
         // A stop more than white is white.
-        self::assertSame([255, 138, 71, 255], $this->drawn([$this->half([['id' => 'e1', 'effect' => 'exposure', 'stops' => 1]], '#c86432')])->pixel(160, 150));
+        self::assertSame(
+            [255, 138, 71, 255],
+            $this->drawn([$this->half([['id' => 'e1', 'effect' => 'exposure', 'stops' => 1]], '#c86432')])->pixel(160, 150),
+        );
     }
 
     public function test_a_shadow_lies_beneath_and_beside(): void
     {
-        $bar = Scenes::bar(['size' => [80, 40], 'position' => [100, 80], 'fill' => '#ffffff', 'effects' => [['id' => 'e1', 'effect' => 'drop-shadow', 'distance' => 60, 'angle' => 90, 'softness' => 0, 'colour' => '#c0392b80']]]);
+        $bar = Scenes::bar([
+            'size' => [80, 40], 'position' => [100, 80], 'fill' => '#ffffff',
+            'effects' => [[
+                'id' => 'e1', 'effect' => 'drop-shadow', 'distance' => 60, 'angle' => 90, 'softness' => 0,
+                'colour' => '#c0392b80',
+            ]],
+        ]);
         $picture = $this->drawn([$bar]);
         self::assertSame([255, 255, 255, 255], $picture->pixel(100, 80));
         [$red, $green, , $alpha] = $picture->pixel(100, 140);
@@ -107,7 +123,12 @@ final class FilterTest extends TestCase
     public function test_another_layer_is_a_mask_by_its_alpha_or_its_brightness(): void
     {
         $grey = Scenes::bar(['id' => 'grey', 'size' => [100, 180], 'position' => [50, 90], 'fill' => '#80808080', 'visible' => false]);
-        $seen = fn (array $mask): array => array_map(fn (int $x): int => $this->drawn([$grey, $this->half([], more: ['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'grey', ...$mask]]])])->pixel($x, 150)[3], [50, 200]);
+        $seen = fn (array $mask): array => array_map(
+            fn (int $x): int => $this->drawn([
+                $grey, $this->half([], more: ['masks' => [['id' => 'm1', 'form' => 'layer', 'layer' => 'grey', ...$mask]]]),
+            ])->pixel($x, 150)[3],
+            [50, 200],
+        );
         self::assertSame([128, 0], $seen([]));
         self::assertSame([127, 255], $seen(['inverted' => true]));
         // Half as bright as white, and half there.
@@ -132,7 +153,10 @@ final class FilterTest extends TestCase
             return;
         }
         $half = $this->drawn([$this->half([], '#c04020', ['blend' => $blend, 'opacity' => 50])], '#808080');
-        self::assertEqualsWithDelta(array_map(fn (int $value): float => ($value + 0x80) / 2, $expected), array_slice($half->pixel(160, 150), 0, 3), 3);
+        self::assertEqualsWithDelta(
+            array_map(fn (int $value): float => ($value + 0x80) / 2, $expected), array_slice($half->pixel(160, 150), 0, 3),
+            3,
+        );
     }
 
     public function test_as_many_wide_blurs_as_there_may_be_take_no_more_room_than_a_few(): void
@@ -170,7 +194,13 @@ final class FilterTest extends TestCase
 
     public function test_grain_leaves_the_mean_and_stays_on_its_layer(): void
     {
-        $picture = Scenes::of([Scenes::bar(['size' => [128, 128], 'position' => [160, 90], 'fill' => '#808080', 'effects' => [['id' => 'e1', 'effect' => 'grain', 'amount' => 60, 'size' => 1]]])], ['background' => 'transparent'])->still(0);
+        $picture = Scenes::of(
+            [Scenes::bar([
+                'size' => [128, 128], 'position' => [160, 90], 'fill' => '#808080',
+                'effects' => [['id' => 'e1', 'effect' => 'grain', 'amount' => 60, 'size' => 1]],
+            ])],
+            ['background' => 'transparent'],
+        )->still(0);
         $values = [];
         foreach (range(30, 149) as $y) {
             foreach (range(100, 219) as $x) {
@@ -180,7 +210,10 @@ final class FilterTest extends TestCase
         $mean = array_sum($values) / count($values);
         self::assertEqualsWithDelta(128, $mean, 3);
         // 128 · 0.6 · √(1/6) of the half way to black or white.
-        self::assertEqualsWithDelta(127.5 * 0.6 / sqrt(6), sqrt(array_sum(array_map(fn (int $one): float => ($one - $mean) ** 2, $values)) / count($values)), 2.5);
+        self::assertEqualsWithDelta(
+            127.5 * 0.6 / sqrt(6),
+            sqrt(array_sum(array_map(fn (int $one): float => ($one - $mean) ** 2, $values)) / count($values)), 2.5,
+        );
         self::assertSame([0, 0, 0, 0], $picture->pixel(90, 90));
     }
 }

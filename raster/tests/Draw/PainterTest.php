@@ -27,10 +27,20 @@ final class PainterTest extends TestCase
     /** Words and shapes that come small, from far off and turned: none of it stays in what later frames are drawn from. */
     public function test_a_frame_is_drawn_the_same_whatever_was_drawn_before(): void
     {
-        $keyframes = fn (mixed ...$values): array => ['keyframes' => array_map(fn (int $at, mixed $value): array => ['at' => 20 * $at, 'value' => $value], array_keys($values), $values)];
+        $keyframes = fn (mixed ...$values): array => ['keyframes' => array_map(
+            fn (int $at, mixed $value): array => ['at' => 20 * $at, 'value' => $value], array_keys($values), $values,
+        )];
         $scene = Scenes::of([
-            ['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Marta Oldani', 'typeSize' => 40, 'position' => $keyframes([-900, -4000], [20.3, 90.7], [21, 91]), 'scale' => $keyframes([0.4, 0.7], [100, 100], [99, 101]), 'rotation' => $keyframes(31, 0, 3)],
-            ['id' => 's', 'kind' => 'shape', 'form' => 'star', 'name' => 'Star', 'in' => 0, 'out' => 100, 'size' => [60, 60], 'position' => [250, 60], 'scale' => $keyframes([0.3, 0.3], [100, 100], [250, 250]), 'outlineWidth' => 3],
+            [
+                'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Marta Oldani',
+                'typeSize' => 40, 'position' => $keyframes([-900, -4000], [20.3, 90.7], [21, 91]),
+                'scale' => $keyframes([0.4, 0.7], [100, 100], [99, 101]), 'rotation' => $keyframes(31, 0, 3),
+            ],
+            [
+                'id' => 's', 'kind' => 'shape', 'form' => 'star', 'name' => 'Star', 'in' => 0, 'out' => 100,
+                'size' => [60, 60], 'position' => [250, 60], 'scale' => $keyframes([0.3, 0.3], [100, 100], [250, 250]),
+                'outlineWidth' => 3,
+            ],
         ], ['background' => '#000000']);
         $paths = new PathCache;
         foreach ([0, 1, 7, 20, 31, 40] as $frame) {
@@ -61,7 +71,10 @@ final class PainterTest extends TestCase
 
     public function test_opacity_mixes_with_what_is_beneath(): void
     {
-        $picture = $this->still(['size' => [100, 40], 'position' => [150, 60], 'fill' => '#c83200', 'opacity' => 50], ['background' => '#003264']);
+        $picture = $this->still(
+            ['size' => [100, 40], 'position' => [150, 60], 'fill' => '#c83200', 'opacity' => 50],
+            ['background' => '#003264'],
+        );
         [$red, $green, $blue] = $picture->pixel(150, 60);
         self::assertEqualsWithDelta(100, $red, 1);
         self::assertEqualsWithDelta(50, $green, 1);
@@ -94,7 +107,9 @@ final class PainterTest extends TestCase
 
     public function test_an_outline_is_centred_on_the_edge_with_pointed_corners(): void
     {
-        $picture = $this->still(['size' => [100, 40], 'position' => [150, 60], 'fill' => '#00ff00', 'outline' => '#ff0000', 'outlineWidth' => 10]);
+        $picture = $this->still([
+            'size' => [100, 40], 'position' => [150, 60], 'fill' => '#00ff00', 'outline' => '#ff0000', 'outlineWidth' => 10,
+        ]);
         self::assertSame([255, 0, 0, 255], $picture->pixel(95, 35));
         self::assertSame([255, 0, 0, 255], $picture->pixel(104, 60));
         self::assertSame([0, 255, 0, 255], $picture->pixel(105, 60));
@@ -103,7 +118,10 @@ final class PainterTest extends TestCase
 
     public function test_a_group_fades_as_one(): void
     {
-        $picture = $this->still(['size' => [100, 40], 'position' => [150, 60], 'fill' => '#ffffff', 'outline' => '#ffffff', 'outlineWidth' => 10, 'opacity' => 50]);
+        $picture = $this->still([
+            'size' => [100, 40], 'position' => [150, 60], 'fill' => '#ffffff', 'outline' => '#ffffff', 'outlineWidth' => 10,
+            'opacity' => 50,
+        ]);
         // Where outline and fill overlap it is not lighter than where they do not.
         foreach ([97, 102, 150] as $x) {
             self::assertEqualsWithDelta(128, $picture->pixel($x, 60)[0], 1);

@@ -14,7 +14,8 @@ final class SamplesTest extends TestCase
     private function drawn(array $shutter, array $layer = []): Surface
     {
         return Scenes::of([[
-            'id' => 'l', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 20, 'size' => [40, 30], 'fill' => '#ffffff', 'motionBlur' => true,
+            'id' => 'l', 'kind' => 'shape', 'form' => 'rectangle', 'name' => 'Bar', 'in' => 0, 'out' => 20,
+            'size' => [40, 30], 'fill' => '#ffffff', 'motionBlur' => true,
             'position' => ['keyframes' => [['at' => 0, 'value' => [40, 50]], ['at' => 10, 'value' => [240, 50]]]], ...$layer,
         ]], ['width' => 320, 'height' => 100, 'length' => 20, 'shutter' => $shutter])->still(5);
     }
@@ -43,7 +44,10 @@ final class SamplesTest extends TestCase
     {
         // At frame 5 it goes from 140 on by 20 pixels: its left edge from 120 to 140, its right edge from 160 to 180.
         $drawn = $this->drawn(['angle' => 360, 'samples' => 64]);
-        foreach ([110 => 0, 122 => 0.125, 130 => 0.525, 138 => 0.925, 150 => 1, 162 => 0.875, 170 => 0.475, 178 => 0.075, 190 => 0] as $x => $share) {
+        foreach ([
+            110 => 0, 122 => 0.125, 130 => 0.525, 138 => 0.925, 150 => 1, 162 => 0.875, 170 => 0.475, 178 => 0.075,
+            190 => 0,
+        ] as $x => $share) {
             self::assertEqualsWithDelta(255 * $share, $drawn->pixel($x, 50)[0], 12, "at $x");
         }
     }
@@ -58,6 +62,9 @@ final class SamplesTest extends TestCase
         $arrive = ['length' => 10, 'easing' => 'linear', 'moves' => [['move' => 'wipe', 'angle' => 180]]];
         $drawn = $this->drawn(['angle' => 0], ['position' => [160, 50], 'arrive' => $arrive]);
         // Half uncovered, from the left.
-        self::assertSame([255, 255, 0, 0], [$drawn->pixel(142, 50)[0], $drawn->pixel(158, 50)[0], $drawn->pixel(162, 50)[0], $drawn->pixel(178, 50)[0]]);
+        self::assertSame(
+            [255, 255, 0, 0],
+            [$drawn->pixel(142, 50)[0], $drawn->pixel(158, 50)[0], $drawn->pixel(162, 50)[0], $drawn->pixel(178, 50)[0]],
+        );
     }
 }

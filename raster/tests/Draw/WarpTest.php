@@ -14,7 +14,16 @@ final class WarpTest extends TestCase
     /** @param  array<string, mixed>  $effect */
     private function drawn(array $effect, array $bar = [], array $more = []): Surface
     {
-        return Scenes::of([Scenes::bar(['size' => [100, 60], 'position' => [160, 90], 'fill' => '#ffffff', 'effects' => [['id' => 'e1', ...$effect]], ...$bar]), ...$more], ['background' => 'transparent'])->still(0);
+        return Scenes::of(
+            [
+                Scenes::bar([
+                    'size' => [100, 60], 'position' => [160, 90], 'fill' => '#ffffff',
+                    'effects' => [['id' => 'e1', ...$effect]], ...$bar,
+                ]),
+                ...$more,
+            ],
+            ['background' => 'transparent'],
+        )->still(0);
     }
 
     public function test_corners_pulled_alike_move_every_pixel_exactly(): void
@@ -42,8 +51,19 @@ final class WarpTest extends TestCase
     public function test_what_shrinks_keeps_the_brightness_of_its_details(): void
     {
         // A quarter as high, every fourth row white: a quarter as opaque, wherever the rows fall.
-        $stripes = array_map(fn (int $y): array => Scenes::bar(['id' => "s$y", 'group' => 'g', 'size' => [320, 1], 'position' => [160, 4 * $y + 0.5], 'fill' => '#ffffff']), range(0, 44));
-        $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Stripes', 'in' => 0, 'out' => 10, 'effects' => [['id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => [0, 66], 'topRight' => [0, 66], 'bottomRight' => [0, -66], 'bottomLeft' => [0, -66]]]];
+        $stripes = array_map(
+            fn (int $y): array => Scenes::bar([
+                'id' => "s$y", 'group' => 'g', 'size' => [320, 1], 'position' => [160, 4 * $y + 0.5], 'fill' => '#ffffff',
+            ]),
+            range(0, 44),
+        );
+        $group = [
+            'id' => 'g', 'kind' => 'group', 'name' => 'Stripes', 'in' => 0, 'out' => 10,
+            'effects' => [[
+                'id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => [0, 66], 'topRight' => [0, 66],
+                'bottomRight' => [0, -66], 'bottomLeft' => [0, -66],
+            ]],
+        ];
         $picture = Scenes::of([$group, ...$stripes], ['background' => 'transparent'])->still(0);
         $alphas = array_map(fn (int $y): int => $picture->pixel(160, $y)[3], range(74, 102));
         self::assertEqualsWithDelta(64, array_sum($alphas) / count($alphas), 3);
@@ -82,7 +102,10 @@ final class WarpTest extends TestCase
     public function test_colours_go_round_a_point_and_meet_without_a_gap(): void
     {
         $gradient = ['of' => 'fill', 'form' => 'sweep', 'stops' => 2, 'angle' => 0, 'colour1' => '#000000', 'colour2' => '#ffffff'];
-        $picture = Scenes::of([Scenes::bar(['size' => [120, 120], 'position' => [160, 90], 'gradients' => [$gradient]])], ['background' => 'transparent'])->still(0);
+        $picture = Scenes::of(
+            [Scenes::bar(['size' => [120, 120], 'position' => [160, 90], 'gradients' => [$gradient]])],
+            ['background' => 'transparent'],
+        )->still(0);
         foreach ([45, 90, 135, 180, 225, 270, 315] as $degrees) {
             [$x, $y] = [160 + 45 * cos(deg2rad($degrees)), 90 + 45 * sin(deg2rad($degrees))];
             self::assertEqualsWithDelta(255 * $degrees / 360, $picture->pixel((int) floor($x), (int) floor($y))[0], 3, "{$degrees}°");

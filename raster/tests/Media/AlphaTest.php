@@ -33,7 +33,11 @@ final class AlphaTest extends TestCase
         return [
             'RLE' => ['alpha-rle.mov', ['-c:v', 'qtrle', '-pix_fmt', 'argb'], 2],
             'PNG' => ['alpha-png.mov', ['-c:v', 'png', '-pix_fmt', 'rgba'], 2],
-            '4444' => ['alpha-4444.mov', ['-c:v', 'prores_ks', '-profile:v', '4444', '-pix_fmt', 'yuva444p10le', '-alpha_bits', '16', '-vendor', 'apl0'], 4],
+            '4444' => [
+                'alpha-4444.mov',
+                ['-c:v', 'prores_ks', '-profile:v', '4444', '-pix_fmt', 'yuva444p10le', '-alpha_bits', '16', '-vendor', 'apl0'],
+                4,
+            ],
             'VP9' => ['alpha-vp9.webm', ['-c:v', 'libvpx-vp9', '-pix_fmt', 'yuva420p', '-auto-alt-ref', '0', '-crf', '4', '-b:v', '0'], 6],
             'FFV1' => ['alpha-ffv1.mkv', ['-c:v', 'ffv1', '-pix_fmt', 'bgra'], 2],
         ];
@@ -59,7 +63,10 @@ final class AlphaTest extends TestCase
     #[DataProvider('formats')]
     public function test_what_lies_beneath_shows_through(string $name, array $encoder, int $allowed): void
     {
-        $scene = Scenes::of([Scenes::clip(['position' => [32, 16]])], ['width' => 64, 'height' => 32, 'background' => '#24557a'], ['m1' => self::clip($name, $encoder)]);
+        $scene = Scenes::of(
+            [Scenes::clip(['position' => [32, 16]])], ['width' => 64, 'height' => 32, 'background' => '#24557a'],
+            ['m1' => self::clip($name, $encoder)],
+        );
         self::assertNull(Backdrop::under($scene->lists(new FrameRange(0, 5))), 'it is no opaque ground to lay graphics on');
         $picture = $scene->still(2);
         foreach ([4, 32, 60] as $x) {
@@ -75,7 +82,9 @@ final class AlphaTest extends TestCase
     {
         // White, opaque in the middle and clear around it, where its hidden colour is black.
         $file = Clips::make('alpha-edge.mov', [
-            '-f', 'lavfi', '-i', "color=c=black:s=64x64:r=25,format=rgba,geq=r='255*between(X,16,47)':g='255*between(X,16,47)':b='255*between(X,16,47)':a='255*between(X,16,47)'", '-frames:v', '3', '-c:v', 'qtrle', '-pix_fmt', 'argb',
+            '-f', 'lavfi', '-i',
+            "color=c=black:s=64x64:r=25,format=rgba,geq=r='255*between(X,16,47)':g='255*between(X,16,47)':b='255*between(X,16,47)':a='255*between(X,16,47)'",
+            '-frames:v', '3', '-c:v', 'qtrle', '-pix_fmt', 'argb',
         ]);
         $picture = (new ClipReader(Probe::clip($file), 1))->frame(1);
         for ($x = 0; $x < 32; $x++) {
@@ -86,7 +95,13 @@ final class AlphaTest extends TestCase
 
     public function test_a_clip_that_begins_with_nothing_is_known_by_what_comes(): void
     {
-        $clip = Probe::clip(Clips::make('alpha-late.mov', ['-f', 'lavfi', '-i', "color=c=black:s=64x32:r=25,format=rgba,geq=r=201:g=151:b=63:a='if(lt(N,2),0,255)'", '-frames:v', '9', '-c:v', 'qtrle', '-pix_fmt', 'argb']));
+        $clip = Probe::clip(Clips::make(
+            'alpha-late.mov',
+            [
+                '-f', 'lavfi', '-i', "color=c=black:s=64x32:r=25,format=rgba,geq=r=201:g=151:b=63:a='if(lt(N,2),0,255)'",
+                '-frames:v', '9', '-c:v', 'qtrle', '-pix_fmt', 'argb',
+            ],
+        ));
         $folder = Clips::folder().'/alpha-late';
         (new Preparation($clip, $folder))->run(fn (): bool => true);
         $rgba = Ffmpeg::run([...Ffmpeg::command(), '-i', "$folder/poster.webp", '-vf', 'format=rgba', '-f', 'rawvideo', 'pipe:1']);
@@ -105,7 +120,9 @@ final class AlphaTest extends TestCase
         self::assertSame('webp', $preparation->plan->type);
         self::assertCount(6, glob("$folder/frames/*.webp") ?: []);
         self::assertFileExists("$folder/poster.webp");
-        $pixels = fn (string $file): string => Ffmpeg::run([...Ffmpeg::command(), '-i', $file, '-vf', 'format=rgba', '-f', 'rawvideo', 'pipe:1']);
+        $pixels = fn (string $file): string => Ffmpeg::run([
+            ...Ffmpeg::command(), '-i', $file, '-vf', 'format=rgba', '-f', 'rawvideo', 'pipe:1',
+        ]);
         $alpha = fn (string $rgba, int $x): int => ord($rgba[4 * (16 * 64 + $x) + 3]);
         foreach (["$folder/frames/000002.webp", $this->original($clip, $folder)] as $file) {
             self::assertEqualsWithDelta(80, $alpha($pixels($file), 20), 4);

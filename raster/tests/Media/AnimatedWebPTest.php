@@ -17,7 +17,8 @@ final class AnimatedWebPTest extends TestCase
     private function made(): string
     {
         return Clips::make('ten.webp', [
-            '-f', 'lavfi', '-i', "color=s=64x32:r=12.5:d=0.8,format=rgba,geq=r='20*N':g='20*N':b='20*N':a='255*lt(X,32)'", '-c:v', 'libwebp_anim', '-lossless', '1', '-loop', '0',
+            '-f', 'lavfi', '-i', "color=s=64x32:r=12.5:d=0.8,format=rgba,geq=r='20*N':g='20*N':b='20*N':a='255*lt(X,32)'",
+            '-c:v', 'libwebp_anim', '-lossless', '1', '-loop', '0',
         ]);
     }
 
@@ -33,7 +34,10 @@ final class AnimatedWebPTest extends TestCase
         self::assertTrue(AnimatedWebP::is($this->made()));
         $clip = Probe::clip($file = $this->written($this->made()));
         self::assertSame([64, 32, 10, true, '25/2'], [$clip->width, $clip->height, $clip->frames, $clip->alpha, (string) $clip->rate]);
-        $scene = Scenes::of([Scenes::clip(['position' => [32, 16], 'out' => 20])], ['width' => 64, 'height' => 32, 'length' => 20, 'background' => '#ff0000'], ['m1' => $file]);
+        $scene = Scenes::of(
+            [Scenes::clip(['position' => [32, 16], 'out' => 20])],
+            ['width' => 64, 'height' => 32, 'length' => 20, 'background' => '#ff0000'], ['m1' => $file],
+        );
         for ($frame = 0; $frame < 20; $frame++) {
             $grey = 20 * intdiv($frame, 2);
             $drawn = $scene->still($frame);
@@ -60,7 +64,9 @@ final class AnimatedWebPTest extends TestCase
 
     public function test_a_still_one_is_none(): void
     {
-        self::assertFalse(AnimatedWebP::is(Clips::make('one.webp', ['-f', 'lavfi', '-i', 'color=s=32x32', '-frames:v', '1', '-lossless', '1'])));
+        self::assertFalse(AnimatedWebP::is(Clips::make(
+            'one.webp', ['-f', 'lavfi', '-i', 'color=s=32x32', '-frames:v', '1', '-lossless', '1'],
+        )));
         self::assertFalse(AnimatedWebP::is(__FILE__));
     }
 
@@ -69,7 +75,10 @@ final class AnimatedWebPTest extends TestCase
         $bytes = (string) file_get_contents($this->made());
         $left = count(glob(Clips::folder().'/*.mov') ?: []);
         mt_srand(7);
-        $spoilt = [substr_replace($bytes, "\xff\xff\xff\xff\xff\xff", 24, 6), substr($bytes, 0, 40), substr($bytes, 0, intdiv(strlen($bytes), 2))];
+        $spoilt = [
+            substr_replace($bytes, "\xff\xff\xff\xff\xff\xff", 24, 6), substr($bytes, 0, 40),
+            substr($bytes, 0, intdiv(strlen($bytes), 2)),
+        ];
         for ($try = 0; $try < 40; $try++) {
             $spoilt[] = substr_replace($bytes, chr(mt_rand(0, 255)), mt_rand(30, strlen($bytes) - 1), 1);
         }

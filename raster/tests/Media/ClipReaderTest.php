@@ -22,10 +22,15 @@ final class ClipReaderTest extends TestCase
     public static function clips(): iterable
     {
         yield 'MP4 with B-frames' => [fn (): string => Clips::counting()];
-        yield 'Matroska at 30000/1001' => [fn (): string => Clips::make('ntsc.mkv', ['-i', Clips::counting('ntsc.mp4', rate: '30000/1001', frames: 61), '-c', 'copy'])];
+        yield 'Matroska at 30000/1001' => [fn (): string => Clips::make(
+            'ntsc.mkv', ['-i', Clips::counting('ntsc.mp4', rate: '30000/1001', frames: 61), '-c', 'copy'],
+        )];
         $from = fn (string $name, array $options): string => Clips::make($name, ['-i', Clips::counting(), ...$options]);
         yield 'WebM with VP9' => [fn (): string => $from('vp9.webm', ['-c:v', 'libvpx-vp9', '-deadline', 'realtime', '-b:v', '1M'])];
-        yield 'H.265 of ten bits' => [fn (): string => $from('ten.mp4', ['-c:v', 'libx265', '-preset', 'ultrafast', '-x265-params', 'log-level=none', '-pix_fmt', 'yuv420p10le'])];
+        yield 'H.265 of ten bits' => [fn (): string => $from(
+            'ten.mp4',
+            ['-c:v', 'libx265', '-preset', 'ultrafast', '-x265-params', 'log-level=none', '-pix_fmt', 'yuv420p10le'],
+        )];
         yield 'motion JPEG in full range' => [fn (): string => $from('full.avi', ['-c:v', 'mjpeg', '-q:v', '2', '-pix_fmt', 'yuvj422p'])];
         yield 'ProRes' => [fn (): string => $from('prores.mov', ['-c:v', 'prores_ks'])];
         yield 'fragmented MP4' => [fn (): string => $from('fragmented.mp4', ['-c', 'copy', '-movflags', 'frag_keyframe+empty_moov'])];
@@ -33,8 +38,12 @@ final class ClipReaderTest extends TestCase
         yield 'RGB with alpha' => [fn (): string => $from('alpha.mov', ['-c:v', 'qtrle', '-pix_fmt', 'argb'])];
         yield 'interlaced' => [fn (): string => $from('interlaced.mp4', ['-c:v', 'libx264', '-flags', '+ildct+ilme', '-top', '1'])];
         yield 'one key frame for all' => [fn (): string => $from('long-gop.mp4', ['-c:v', 'libx264', '-g', '1000', '-bf', '3'])];
-        yield 'MPEG program stream with B-frames' => [fn (): string => $from('program.mpg', ['-c:v', 'mpeg2video', '-bf', '2', '-q:v', '2'])];
-        yield 'a clock that does not begin at nought' => [fn (): string => Clips::make('late.ts', ['-i', Clips::counting(), '-c', 'copy', '-output_ts_offset', '7.5'])];
+        yield 'MPEG program stream with B-frames' => [fn (): string => $from(
+            'program.mpg', ['-c:v', 'mpeg2video', '-bf', '2', '-q:v', '2'],
+        )];
+        yield 'a clock that does not begin at nought' => [fn (): string => Clips::make(
+            'late.ts', ['-i', Clips::counting(), '-c', 'copy', '-output_ts_offset', '7.5'],
+        )];
     }
 
     /** @param  callable(): string  $file */
@@ -51,7 +60,10 @@ final class ClipReaderTest extends TestCase
     public function test_a_program_stream_has_its_last_frame(): void
     {
         foreach ([['mpeg2video', 2], ['mpeg2video', 0], ['mpeg1video', 3]] as [$codec, $between]) {
-            $clip = Probe::clip(Clips::make("last-$codec-$between.mpg", ['-i', Clips::counting(), '-c:v', $codec, '-bf', (string) $between, '-q:v', '2']));
+            $clip = Probe::clip(Clips::make(
+                "last-$codec-$between.mpg",
+                ['-i', Clips::counting(), '-c:v', $codec, '-bf', (string) $between, '-q:v', '2'],
+            ));
             self::assertSame(100, $clip->frames);
             self::assertSame(99, Clips::number((new ClipReader($clip))->frame(99)));
         }
@@ -60,7 +72,10 @@ final class ClipReaderTest extends TestCase
     /** Every third frame of the first half, then all: frames that come unevenly are read at the rate they are based on. */
     public function test_unevenly_spaced_frames_are_shown_for_as_long_as_they_last(): void
     {
-        $file = Clips::make('uneven.mp4', ['-i', Clips::counting(), '-vf', "select='not(mod(n,3))+gte(n,51)'", '-vsync', 'vfr', '-c:v', 'libx264', '-preset', 'veryfast']);
+        $file = Clips::make(
+            'uneven.mp4',
+            ['-i', Clips::counting(), '-vf', "select='not(mod(n,3))+gte(n,51)'", '-vsync', 'vfr', '-c:v', 'libx264', '-preset', 'veryfast'],
+        );
         $clip = Probe::clip($file);
         self::assertSame(['25/1', 100, false], [(string) $clip->rate, $clip->frames, $clip->seekable]);
         $reader = new ClipReader($clip);
@@ -108,7 +123,13 @@ final class ClipReaderTest extends TestCase
 
     public function test_a_turned_clip_is_turned(): void
     {
-        $file = Clips::make('halves.mp4', ['-f', 'lavfi', '-i', 'color=c=white:s=320x180:r=25:d=0.2,drawbox=w=160:h=180:c=black:t=fill', '-c:v', 'libx264', '-preset', 'ultrafast', '-pix_fmt', 'yuv420p']);
+        $file = Clips::make(
+            'halves.mp4',
+            [
+                '-f', 'lavfi', '-i', 'color=c=white:s=320x180:r=25:d=0.2,drawbox=w=160:h=180:c=black:t=fill', '-c:v',
+                'libx264', '-preset', 'ultrafast', '-pix_fmt', 'yuv420p',
+            ],
+        );
         $turned = Clips::make('halves-turned.mp4', ['-i', $file, '-c', 'copy', '-metadata:s:v:0', 'rotate=90']);
         $picture = (new ClipReader(Probe::clip($turned)))->frame(0);
         self::assertSame([180, 320], [$picture->width, $picture->height]);
@@ -121,7 +142,15 @@ final class ClipReaderTest extends TestCase
     /** BT.709 in limited range, by its formula: pure red is Y 63, Cb 102, Cr 240. */
     public function test_colours_come_out_as_they_were(): void
     {
-        $file = Clips::make('red709.mp4', ['-f', 'lavfi', '-i', 'color=c=red:s=320x180:r=25:d=0.2,scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-c:v', 'libx264', '-crf', '1', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv']);
+        $file = Clips::make(
+            'red709.mp4',
+            [
+                '-f', 'lavfi', '-i',
+                'color=c=red:s=320x180:r=25:d=0.2,scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-c:v',
+                'libx264', '-crf', '1', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
+                '-color_range', 'tv',
+            ],
+        );
         [$red, $green, $blue] = (new ClipReader(Probe::clip($file)))->frame(0)->pixel(160, 90);
         self::assertEqualsWithDelta(255, $red, 3);
         self::assertEqualsWithDelta(0, $green, 3);
@@ -130,7 +159,13 @@ final class ClipReaderTest extends TestCase
 
     public function test_preparation_makes_a_picture_for_every_frame_and_sound_that_begins_with_the_first(): void
     {
-        $file = Clips::make('av.mp4', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'aevalsrc=0.5*sin(2*PI*500*t)*gte(t\,2):d=4', '-c:v', 'copy', '-c:a', 'aac', '-shortest']);
+        $file = Clips::make(
+            'av.mp4',
+            [
+                '-i', Clips::counting(), '-f', 'lavfi', '-i', 'aevalsrc=0.5*sin(2*PI*500*t)*gte(t\,2):d=4', '-c:v', 'copy',
+                '-c:a', 'aac', '-shortest',
+            ],
+        );
         $folder = Clips::folder().'/prepared';
         mkdir($folder);
         $reported = [];

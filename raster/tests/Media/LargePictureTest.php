@@ -33,13 +33,18 @@ final class LargePictureTest extends TestCase
 
     private const FIELDS = "geq=r='255*(lt(X,W/2)*lt(Y,H/2)+gte(X,W/2)*gte(Y,H/2))':g='255*gte(X,W/2)':b='255*gte(Y,H/2)'";
 
-    /** @return iterable<string, array{string, string, bool, list<list<int>>}> an ending, a pixel format, whether it has alpha, and the fields as they are drawn, premultiplied */
+    /**
+     * @return iterable<string, array{string, string, bool, list<list<int>>}> an ending, a pixel format, whether it has alpha,
+     *     and the fields as they are drawn, premultiplied
+     */
     public static function kinds(): iterable
     {
         $opaque = [[255, 0, 0, 255], [0, 255, 0, 255], [0, 0, 255, 255], [255, 255, 255, 255]];
         $half = array_map(fn (array $field): array => array_map(fn (int $value): int => $value === 255 ? 128 : 0, $field), $opaque);
         // BT.601 luma, as the encoder of the test makes grey of colours.
-        $grey = fn (int $alpha): array => array_map(fn (int $luma): array => [...array_fill(0, 3, (int) round($luma * $alpha / 255)), $alpha], [76, 150, 29, 255]);
+        $grey = fn (int $alpha): array => array_map(
+            fn (int $luma): array => [...array_fill(0, 3, (int) round($luma * $alpha / 255)), $alpha], [76, 150, 29, 255],
+        );
         yield 'PNG of 16 bits' => ['png', 'rgb48be', false, $opaque];
         yield 'PNG of 16 bits with alpha' => ['png', 'rgba64be', true, $half];
         yield 'PNG of 8 bits with alpha' => ['png', 'rgba', true, $half];
@@ -69,7 +74,10 @@ final class LargePictureTest extends TestCase
     /** @return list<int> */
     private static function field(Surface $surface, int $index): array
     {
-        return $surface->pixel((int) ($surface->width * (1 + 2 * ($index % 2)) / 4), (int) ($surface->height * (1 + 2 * intdiv($index, 2)) / 4));
+        return $surface->pixel(
+            (int) ($surface->width * (1 + 2 * ($index % 2)) / 4),
+            (int) ($surface->height * (1 + 2 * intdiv($index, 2)) / 4),
+        );
     }
 
     /** @param  list<list<int>>  $fields */
@@ -105,9 +113,14 @@ final class LargePictureTest extends TestCase
     {
         $file = self::picture('png', 'rgba64be');
         $drawn = function (Clip $clip): Surface {
-            $composition = Composition::read(new Node(['id' => 'c', 'name' => 'C', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 10, 'layers' => [Scenes::clip(['out' => 10, 'scale' => [20, 20]])]]));
+            $composition = Composition::read(new Node([
+                'id' => 'c', 'name' => 'C', 'width' => 320, 'height' => 180, 'rate' => '25/1', 'length' => 10,
+                'layers' => [Scenes::clip(['out' => 10, 'scale' => [20, 20]])],
+            ]));
 
-            return (new Scene($composition, MediaLibrary::of(new Media('m1', 'Fields', 'fields.png')), new ProbedClips(['m1' => $clip])))->still(0);
+            return (new Scene(
+                $composition, MediaLibrary::of(new Media('m1', 'Fields', 'fields.png')), new ProbedClips(['m1' => $clip]),
+            ))->still(0);
         };
         [$strips, $whole] = [$drawn(self::read($file)), $drawn(Probe::clip($file))];
         self::assertFalse(Probe::clip($file)->isLarge);
@@ -132,7 +145,10 @@ final class LargePictureTest extends TestCase
                 $surface = (new ClipReader($preview))->frame(0);
                 foreach ([[255, 0, 0], [0, 255, 0], [0, 0, 255], [255, 255, 255]] as $index => $field) {
                     foreach (array_slice(self::field($surface, $index), 0, 3) as $channel => $value) {
-                        self::assertEqualsWithDelta($clip->alpha ? $field[$channel] * 128 / 255 : $field[$channel], $value, $off, "$name, field $index");
+                        self::assertEqualsWithDelta(
+                            $clip->alpha ? $field[$channel] * 128 / 255 : $field[$channel], $value, $off,
+                            "$name, field $index",
+                        );
                     }
                 }
             }
@@ -185,11 +201,21 @@ final class LargePictureTest extends TestCase
     /** What ffmpeg needs for it is several times as much: the picture alone takes 106 MB in 16 bits, and more again in eight. */
     public function test_it_takes_little_memory(): void
     {
-        $clip = Probe::clip(Clips::make('very-large.png', ['-f', 'lavfi', '-i', 'color=s=4200x4200,format=rgb48be', '-frames:v', '1', '-compression_level', '1']));
+        $clip = Probe::clip(Clips::make(
+            'very-large.png',
+            ['-f', 'lavfi', '-i', 'color=s=4200x4200,format=rgb48be', '-frames:v', '1', '-compression_level', '1'],
+        ));
         self::assertTrue($clip->isLarge);
         $frame = (new ClipReader($clip, 3))->frame(0);
         self::assertSame([525, 525], [$frame->width, $frame->height]);
-        $measure = new Process([PHP_BINARY, '-r', '$c = proc_open(array_slice($argv, 1), [1 => ["file", "/dev/null", "w"]], $p); echo proc_close($c), " ", getrusage(1)["ru_maxrss"];', '--', ...LargePicture::pixels($clip, 525, 525)], timeout: null);
+        $measure = new Process(
+            [
+                PHP_BINARY, '-r',
+                '$c = proc_open(array_slice($argv, 1), [1 => ["file", "/dev/null", "w"]], $p); echo proc_close($c), " ", getrusage(1)["ru_maxrss"];',
+                '--', ...LargePicture::pixels($clip, 525, 525),
+            ],
+            timeout: null,
+        );
         $measure->mustRun();
         [$status, $kilobytes] = explode(' ', $measure->getOutput());
         self::assertSame('0', $status);

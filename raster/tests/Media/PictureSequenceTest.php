@@ -49,9 +49,15 @@ final class PictureSequenceTest extends TestCase
     /** @return list<string> pictures that carry their number */
     private function counted(string $ending, int $count): array
     {
-        Ffmpeg::run([...Ffmpeg::command(), '-i', Clips::counting(), '-frames:v', (string) $count, '-pix_fmt', $ending === 'png' ? 'rgb24' : 'yuvj420p', '-q:v', '2', "$this->folder/%03d.$ending"]);
+        Ffmpeg::run([
+            ...Ffmpeg::command(), '-i', Clips::counting(), '-frames:v', (string) $count, '-pix_fmt',
+            $ending === 'png' ? 'rgb24' : 'yuvj420p', '-q:v', '2', "$this->folder/%03d.$ending",
+        ]);
 
-        return array_map(fn (int $number): string => (string) file_get_contents(sprintf('%s/%03d.%s', $this->folder, $number, $ending)), range(1, $count));
+        return array_map(
+            fn (int $number): string => (string) file_get_contents(sprintf('%s/%03d.%s', $this->folder, $number, $ending)),
+            range(1, $count),
+        );
     }
 
     private function made(string $zip, FrameRate $rate = new FrameRate(24)): string
@@ -71,7 +77,9 @@ final class PictureSequenceTest extends TestCase
             $files['shot 2/street.'.(8 + $index).".$ending"] = $content;
         }
         krsort($files);
-        $clip = Probe::clip($this->made($this->zip($files + ['__MACOSX/._x1.png' => 'x', 'shot 2/.hidden' => 'x']), new FrameRate(30000, 1001)));
+        $clip = Probe::clip($this->made(
+            $this->zip($files + ['__MACOSX/._x1.png' => 'x', 'shot 2/.hidden' => 'x']), new FrameRate(30000, 1001),
+        ));
         self::assertSame(['30000/1001', 12, 320], [(string) $clip->rate, $clip->frames, $clip->width]);
         $reader = new ClipReader($clip);
         foreach ([0, 5, 11, 3] as $frame) {
@@ -146,7 +154,10 @@ final class PictureSequenceTest extends TestCase
 
     public function test_a_damaged_zip_is_refused(): void
     {
-        file_put_contents("$this->folder/cut.zip", substr((string) file_get_contents($this->zip(['a1.png' => random_bytes(5000)])), 0, 3000));
+        file_put_contents(
+            "$this->folder/cut.zip",
+            substr((string) file_get_contents($this->zip(['a1.png' => random_bytes(5000)])), 0, 3000),
+        );
         self::assertTrue(PictureSequence::isZip("$this->folder/cut.zip"));
         $this->expectExceptionMessage('it is a damaged ZIP');
         PictureSequence::inZip("$this->folder/cut.zip");

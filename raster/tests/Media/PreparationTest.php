@@ -77,7 +77,10 @@ final class PreparationTest extends TestCase
     /** Three frames, an hour apart, in a file of a few kilobytes. */
     public function test_a_small_file_that_claims_to_be_long_stays_within_the_budget(): void
     {
-        $file = Clips::make('sparse.mkv', ['-i', Clips::counting('three.mp4', frames: 3), '-vf', "setpts='N*3600/TB'", '-fps_mode', 'vfr', '-c:v', 'libx264']);
+        $file = Clips::make(
+            'sparse.mkv',
+            ['-i', Clips::counting('three.mp4', frames: 3), '-vf', "setpts='N*3600/TB'", '-fps_mode', 'vfr', '-c:v', 'libx264'],
+        );
         $clip = Probe::clip($file);
         self::assertGreaterThan(7000, $clip->frames / $clip->rate->perSecond());
         $budget = new PreviewBudget(frames: 200, bytes: 20_000_000);

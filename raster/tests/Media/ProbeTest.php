@@ -18,7 +18,9 @@ final class ProbeTest extends TestCase
     {
         // One frame of 2×2 pixels, said to be there thousands of times; the file holds nothing but a gap for them.
         $frames = 5_000;
-        $clip = (string) file_get_contents(Clips::make('one.mov', ['-f', 'lavfi', '-i', 'color=s=2x2:r=25:d=0.04', '-c:v', 'rawvideo', '-pix_fmt', 'rgb24']));
+        $clip = (string) file_get_contents(Clips::make(
+            'one.mov', ['-f', 'lavfi', '-i', 'color=s=2x2:r=25:d=0.04', '-c:v', 'rawvideo', '-pix_fmt', 'rgb24'],
+        ));
         foreach (['stts' => 8, 'stsz' => 8, 'stsc' => 12] as $table => $count) {
             $clip = substr_replace($clip, pack('N', $frames), (int) strpos($clip, $table) + 4 + $count, 4);
         }
@@ -35,12 +37,18 @@ final class ProbeTest extends TestCase
     public function test_a_plain_clip(): void
     {
         $clip = Probe::clip(Clips::counting());
-        self::assertSame([320, 180, '25/1', 100, false, true], [$clip->width, $clip->height, (string) $clip->rate, $clip->frames, $clip->hasSound(), $clip->seekable]);
+        self::assertSame(
+            [320, 180, '25/1', 100, false, true],
+            [$clip->width, $clip->height, (string) $clip->rate, $clip->frames, $clip->hasSound(), $clip->seekable],
+        );
     }
 
     public function test_sound_is_noticed_and_cover_pictures_are_not_video(): void
     {
-        $file = Clips::make('sound.mkv', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=d=4', '-c:v', 'copy', '-c:a', 'libopus', '-shortest']);
+        $file = Clips::make(
+            'sound.mkv',
+            ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=d=4', '-c:v', 'copy', '-c:a', 'libopus', '-shortest'],
+        );
         self::assertTrue(Probe::clip($file)->hasSound());
     }
 
@@ -50,7 +58,10 @@ final class ProbeTest extends TestCase
         self::assertSame(['30000/1001', 61], [(string) $clip->rate, $clip->frames]);
         // Matroska keeps times in whole milliseconds; the rate is still found.
         $file = Clips::make('ntsc.mkv', ['-i', Clips::counting('ntsc.mp4', rate: '30000/1001', frames: 61), '-c', 'copy']);
-        self::assertSame(['30000/1001', 61, true], [(string) Probe::clip($file)->rate, Probe::clip($file)->frames, Probe::clip($file)->seekable]);
+        self::assertSame(
+            ['30000/1001', 61, true],
+            [(string) Probe::clip($file)->rate, Probe::clip($file)->frames, Probe::clip($file)->seekable],
+        );
     }
 
     public function test_a_turned_clip_has_its_sides_as_displayed(): void
@@ -78,7 +89,13 @@ final class ProbeTest extends TestCase
     public function test_colours_are_read_as_marked_or_as_their_size_suggests(): void
     {
         self::assertSame('smpte170m', Probe::clip(Clips::counting())->matrix);
-        $marked = Clips::make('bt709.mp4', ['-i', Clips::counting(), '-c:v', 'libx264', '-preset', 'ultrafast', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709']);
+        $marked = Clips::make(
+            'bt709.mp4',
+            [
+                '-i', Clips::counting(), '-c:v', 'libx264', '-preset', 'ultrafast', '-colorspace', 'bt709',
+                '-color_primaries', 'bt709', '-color_trc', 'bt709',
+            ],
+        );
         self::assertSame('bt709', Probe::clip($marked)->matrix);
     }
 
@@ -119,14 +136,20 @@ final class ProbeTest extends TestCase
     public function test_the_cover_of_a_record_is_not_its_picture(): void
     {
         $cover = Clips::make('cover.png', ['-f', 'lavfi', '-i', 'color=red:s=64x64', '-frames:v', '1']);
-        $file = Clips::make('covered.mp3', ['-f', 'lavfi', '-i', 'sine=d=1', '-i', $cover, '-map', '0', '-map', '1', '-c:v', 'copy', '-disposition:v', 'attached_pic']);
+        $file = Clips::make(
+            'covered.mp3',
+            ['-f', 'lavfi', '-i', 'sine=d=1', '-i', $cover, '-map', '0', '-map', '1', '-c:v', 'copy', '-disposition:v', 'attached_pic'],
+        );
         self::assertTrue(Probe::clip($file)->isSound());
     }
 
     public function test_uneven_frames_are_read_at_the_base_rate(): void
     {
         // 30 a second with every third frame missing.
-        $times = array_map(fn (int $frame): float => $frame / 30, array_values(array_filter(range(0, 59), fn (int $frame): bool => $frame % 3 !== 1)));
+        $times = array_map(
+            fn (int $frame): float => $frame / 30,
+            array_values(array_filter(range(0, 59), fn (int $frame): bool => $frame % 3 !== 1)),
+        );
         $timing = ClipTiming::of($times, 20.0, 30.0);
         self::assertSame(['30/1', 60, false], [(string) $timing->rate, $timing->frames, $timing->steady]);
     }

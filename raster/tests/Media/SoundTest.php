@@ -19,7 +19,13 @@ final class SoundTest extends TestCase
     public function test_mono_is_as_loud_on_both_sides_as_it_is(): void
     {
         // A sine of amplitude 1/8, as ffmpeg's generator makes it: an effective value of 1/8/√2.
-        $file = Clips::make('mono.mkv', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=440:r=48000:d=4', '-map', '0:v', '-map', '1:a', '-c:v', 'copy', '-c:a', 'pcm_s16le', '-ac', '1']);
+        $file = Clips::make(
+            'mono.mkv',
+            [
+                '-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=440:r=48000:d=4', '-map', '0:v', '-map', '1:a',
+                '-c:v', 'copy', '-c:a', 'pcm_s16le', '-ac', '1',
+            ],
+        );
         $scene = Scenes::of([Scenes::clip()], files: ['m1' => $file]);
         foreach ([0, 1] as $side) {
             self::assertEqualsWithDelta(0.125 / sqrt(2), $this->loudness($this->heard($scene, 25, $side), 0.2, 0.8), 0.002);
@@ -28,7 +34,13 @@ final class SoundTest extends TestCase
 
     public function test_sound_that_is_longer_than_its_picture_goes_on_while_the_layer_holds(): void
     {
-        $file = Clips::make('long-sound.mkv', ['-i', Clips::counting('short.mp4', frames: 25), '-f', 'lavfi', '-i', 'sine=f=440:r=48000:d=3', '-map', '0:v', '-map', '1:a', '-c:v', 'copy', '-c:a', 'pcm_s16le', '-ac', '2']);
+        $file = Clips::make(
+            'long-sound.mkv',
+            [
+                '-i', Clips::counting('short.mp4', frames: 25), '-f', 'lavfi', '-i', 'sine=f=440:r=48000:d=3', '-map',
+                '0:v', '-map', '1:a', '-c:v', 'copy', '-c:a', 'pcm_s16le', '-ac', '2',
+            ],
+        );
         $clip = Probe::clip($file);
         self::assertSame(25, $clip->frames);
         self::assertEqualsWithDelta(3, $clip->soundSeconds, 0.1);
@@ -41,7 +53,8 @@ final class SoundTest extends TestCase
     public function test_avi_with_b_frames_is_in_step(): void
     {
         $file = Clips::make('bframes.avi', [
-            '-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=880:r=48000:d=4', '-af', "volume=0:enable='lt(t,2)'", '-map', '0:v', '-map', '1:a',
+            '-i', Clips::counting(), '-f', 'lavfi', '-i', 'sine=f=880:r=48000:d=4', '-af', "volume=0:enable='lt(t,2)'",
+            '-map', '0:v', '-map', '1:a',
             '-c:v', 'mpeg4', '-bf', '2', '-q:v', '2', '-c:a', 'pcm_s16le', '-ac', '2',
         ]);
         $reader = new ClipReader(Probe::clip($file));
@@ -55,7 +68,10 @@ final class SoundTest extends TestCase
 
     public function test_a_clip_that_is_cut_off_says_so(): void
     {
-        $whole = Clips::make('faststart.mp4', ['-i', Clips::counting('noisy.mp4', frames: 200, more: ['-crf', '1']), '-c', 'copy', '-movflags', '+faststart']);
+        $whole = Clips::make(
+            'faststart.mp4',
+            ['-i', Clips::counting('noisy.mp4', frames: 200, more: ['-crf', '1']), '-c', 'copy', '-movflags', '+faststart'],
+        );
         $cut = Clips::folder().'/cut.mp4';
         file_put_contents($cut, substr((string) file_get_contents($whole), 0, (int) (0.5 * filesize($whole))));
         self::assertNull(Probe::clip($whole)->remark());

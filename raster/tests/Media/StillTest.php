@@ -26,7 +26,10 @@ final class StillTest extends TestCase
         return Clips::make($name, ['-f', 'lavfi', '-i', 'color=s=64x48:r=10:d=0.3,format=gbrp,'.self::FIELDS.$more, ...$options]);
     }
 
-    /** @return iterable<string, array{callable(): string, int, bool, int}> a picture, how many frames it has, whether it is see-through, and how far colours may be off */
+    /**
+     * @return iterable<string, array{callable(): string, int, bool, int}> a picture, how many frames it has, whether it is
+     *     see-through, and how far colours may be off
+     */
     public static function kinds(): iterable
     {
         $one = ['-frames:v', '1'];
@@ -34,9 +37,22 @@ final class StillTest extends TestCase
         yield 'PNG of 16 bits' => [fn (): string => self::picture('deep.png', [...$one, '-pix_fmt', 'rgb48be']), 1, false, 0];
         yield 'PNG with alpha' => [fn (): string => self::picture('see-through.png', [...$one, '-pix_fmt', 'rgba']), 1, true, 0];
         yield 'JPEG' => [fn (): string => self::picture('fields.jpg', [...$one, '-q:v', '2', '-pix_fmt', 'yuvj444p']), 1, false, 4];
-        yield 'JPEG named as one of a sequence' => [fn (): string => self::picture('%03d-fields.jpg', [...$one, '-update', '1', '-q:v', '2', '-pix_fmt', 'yuvj444p']), 1, false, 4];
+        yield 'JPEG named as one of a sequence' => [
+            fn (): string => self::picture('%03d-fields.jpg', [...$one, '-update', '1', '-q:v', '2', '-pix_fmt', 'yuvj444p']),
+            1, false, 4,
+        ];
         yield 'WebP' => [fn (): string => self::picture('fields.webp', [...$one, '-lossless', '1']), 1, true, 1];
-        yield 'AVIF' => [fn (): string => self::picture('fields.avif', [...$one, '-c:v', 'libaom-av1', '-still-picture', '1', '-crf', '10', '-cpu-used', '8', '-pix_fmt', 'yuv444p', '-vf', 'scale=out_color_matrix=bt601:out_range=tv', '-colorspace', 'smpte170m', '-color_range', 'tv']), 1, false, 6];
+        yield 'AVIF' => [
+            fn (): string => self::picture(
+                'fields.avif',
+                [
+                    ...$one, '-c:v', 'libaom-av1', '-still-picture', '1', '-crf', '10', '-cpu-used', '8', '-pix_fmt',
+                    'yuv444p', '-vf', 'scale=out_color_matrix=bt601:out_range=tv', '-colorspace', 'smpte170m',
+                    '-color_range', 'tv',
+                ],
+            ),
+            1, false, 6,
+        ];
         yield 'BMP' => [fn (): string => self::picture('fields.bmp', $one), 1, false, 0];
         yield 'TIFF' => [fn (): string => self::picture('fields.tiff', $one), 1, false, 0];
         yield 'animated PNG' => [fn (): string => self::picture('fields.apng', ['-plays', '0']), 3, false, 0];
@@ -53,7 +69,9 @@ final class StillTest extends TestCase
         $scene = Scenes::of([Scenes::clip(['position' => [32, 24]])], ['width' => 64, 'height' => 48, 'length' => 30], ['m1' => $file]);
         foreach ([0, 29] as $frame) {
             $drawn = $scene->still($frame);
-            foreach ([[16, 12, [255, 0, 0]], [48, 12, [0, 255, 0]], [16, 36, [0, 0, 255]], [48, 36, [255, 255, 255]]] as [$x, $y, $expected]) {
+            foreach ([
+                [16, 12, [255, 0, 0]], [48, 12, [0, 255, 0]], [16, 36, [0, 0, 255]], [48, 36, [255, 255, 255]],
+            ] as [$x, $y, $expected]) {
                 foreach (array_slice($drawn->pixel($x, $y), 0, 3) as $channel => $value) {
                     self::assertEqualsWithDelta($expected[$channel], $value, $off, "at $x, $y on frame $frame");
                 }
@@ -70,7 +88,9 @@ final class StillTest extends TestCase
         file_put_contents($file, substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
         $clip = Probe::clip($file);
         self::assertSame([48, 64], [$clip->width, $clip->height]);
-        $drawn = Scenes::of([Scenes::clip(['position' => [24, 32]])], ['width' => 48, 'height' => 64, 'length' => 2], ['m1' => $file])->still(0);
+        $drawn = Scenes::of(
+            [Scenes::clip(['position' => [24, 32]])], ['width' => 48, 'height' => 64, 'length' => 2], ['m1' => $file],
+        )->still(0);
         // What was at the bottom left is now at the top left.
         foreach ([[12, 16, [0, 0, 255]], [36, 16, [255, 0, 0]], [12, 48, [255, 255, 255]], [36, 48, [0, 255, 0]]] as [$x, $y, $expected]) {
             foreach (array_slice($drawn->pixel($x, $y), 0, 3) as $channel => $value) {
@@ -103,7 +123,11 @@ final class StillTest extends TestCase
         $header = 'IHDR'.pack('NNCCCCC', 100_000, 100_000, 8, 2, 0, 0, 0);
         $file = Clips::folder().'/huge.png';
         $data = 'IDAT'.gzcompress(str_repeat("\0", 1000));
-        file_put_contents($file, "\x89PNG\r\n\x1a\n".pack('N', 13).$header.pack('N', crc32($header)).pack('N', strlen($data) - 4).$data.pack('N', crc32($data)).pack('N', 0).'IEND'.pack('N', crc32('IEND')));
+        file_put_contents(
+            $file,
+            "\x89PNG\r\n\x1a\n".pack('N', 13).$header.pack('N', crc32($header)).pack('N', strlen($data) - 4).$data
+                .pack('N', crc32($data)).pack('N', 0).'IEND'.pack('N', crc32('IEND')),
+        );
         $this->expectExceptionObject(new Refusal('the size of its picture cannot be read, or is far too large'));
         Probe::clip($file);
     }

@@ -36,7 +36,10 @@ final class ChildTest extends TestCase
 
     #[TestWith(["x\n/tmp/a/b.mp4: No space left on device\nConversion failed!", 'the disk is full'])]
     #[TestWith(["[mov] first\n/tmp/a/b.mp4: Is a directory\n", 'b.mp4: Is a directory'])]
-    #[TestWith(["[mov,mp4,m4a,3gp,3g2,mj2 @ 0x5581d0c0e2c0] moov atom not found\n/tmp/a/b.mp4: Invalid data found when processing input\n", 'the file is damaged or not complete'])]
+    #[TestWith([
+        "[mov,mp4,m4a,3gp,3g2,mj2 @ 0x5581d0c0e2c0] moov atom not found\n/tmp/a/b.mp4: Invalid data found when processing input\n",
+        'the file is damaged or not complete',
+    ])]
     #[TestWith(["[vp9 @ 0x5581d0c0e2c0] [tile @ 0x7f81d0c0e2c0] Not all references are available\n", 'Not all references are available'])]
     #[TestWith(["/srv/a.mkv.4711.part: Permission denied\n", 'Permission denied'])]
     #[TestWith(["x: Cannot allocate memory\n", 'there is not enough memory for it'])]

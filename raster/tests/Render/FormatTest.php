@@ -69,7 +69,10 @@ final class FormatTest extends TestCase
     /** @return list<string> the frames as straight RGBA */
     private function frames(string $file, int $width, int $height, array $decoder = []): array
     {
-        $process = new Process(['ffmpeg', '-v', 'error', ...$decoder, '-i', $file, '-fps_mode', 'passthrough', '-vf', 'scale=in_color_matrix=bt709:flags=accurate_rnd+full_chroma_int,format=rgba', '-f', 'rawvideo', '-']);
+        $process = new Process([
+            'ffmpeg', '-v', 'error', ...$decoder, '-i', $file, '-fps_mode', 'passthrough', '-vf',
+            'scale=in_color_matrix=bt709:flags=accurate_rnd+full_chroma_int,format=rgba', '-f', 'rawvideo', '-',
+        ]);
 
         return str_split($process->mustRun()->getOutput(), $width * $height * 4);
     }
@@ -93,7 +96,10 @@ final class FormatTest extends TestCase
         return [$colour, $alpha, $sum / (count($expected) / 4)];
     }
 
-    /** @return iterable<string, array{string, int, int, float, list<string>}> the most that colours over black and alpha may be off, and alpha in the mean */
+    /**
+     * @return iterable<string, array{string, int, int, float, list<string>}> the most that colours over black and alpha may be
+     *     off, and alpha in the mean
+     */
     public static function withAlpha(): iterable
     {
         yield 'FFV1' => ['ffv1', 1, 1, 0.1, []];
@@ -158,11 +164,20 @@ final class FormatTest extends TestCase
     {
         foreach (['mp4', 'hevc', 'mov', 'webm', 'ffv1'] as $format) {
             $file = $this->render($format, $this->scene(160));
-            $times = array_filter(explode("\n", str_replace(',', '', Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time', '-of', 'csv=p=0'], $file, 30))));
+            $times = array_filter(explode(
+                "\n",
+                str_replace(
+                    ',', '',
+                    Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time', '-of', 'csv=p=0'], $file, 30),
+                ),
+            ));
             sort($times, SORT_NUMERIC);
             // Matroska counts milliseconds.
             foreach ($times as $index => $time) {
-                self::assertEqualsWithDelta($index * 1001 / 30000, (float) $time, in_array($format, ['webm', 'ffv1'], true) ? 0.00051 : 1e-5, "$format, frame $index");
+                self::assertEqualsWithDelta(
+                    $index * 1001 / 30000, (float) $time, in_array($format, ['webm', 'ffv1'], true) ? 0.00051 : 1e-5,
+                    "$format, frame $index",
+                );
             }
             self::assertCount(12, $times, $format);
         }
@@ -171,9 +186,15 @@ final class FormatTest extends TestCase
     public function test_a_quality_is_a_size(): void
     {
         foreach (['mp4', 'hevc', 'webm', 'mov'] as $format) {
-            $sizes = array_map(fn (Quality $quality): int => (int) filesize($this->render($format, $this->scene(160), $quality, 12)), Quality::cases());
+            $sizes = array_map(
+                fn (Quality $quality): int => (int) filesize($this->render($format, $this->scene(160), $quality, 12)),
+                Quality::cases(),
+            );
             self::assertSame($sizes, array_values(array_unique($sizes)), $format);
-            self::assertSame($sizes, [min($sizes), array_sum($sizes) - min($sizes) - max($sizes), max($sizes)], "$format: ".implode(', ', $sizes));
+            self::assertSame(
+                $sizes, [min($sizes), array_sum($sizes) - min($sizes) - max($sizes), max($sizes)],
+                "$format: ".implode(', ', $sizes),
+            );
         }
     }
 
@@ -197,12 +218,20 @@ final class FormatTest extends TestCase
 
     public function test_sound_goes_along_and_alone(): void
     {
-        $scene = Scenes::of([Scenes::clip()], files: ['m1' => Clips::make('loud.mp4', ['-f', 'lavfi', '-i', 'color=c=navy:s=320x180:r=25:d=2', '-f', 'lavfi', '-i', 'sine=f=440:d=2', '-pix_fmt', 'yuv420p'])]);
+        $scene = Scenes::of(
+            [Scenes::clip()],
+            files: ['m1' => Clips::make(
+                'loud.mp4',
+                ['-f', 'lavfi', '-i', 'color=c=navy:s=320x180:r=25:d=2', '-f', 'lavfi', '-i', 'sine=f=440:d=2', '-pix_fmt', 'yuv420p'],
+            )],
+        );
         foreach (['mov' => 'pcm_s16le', 'webm' => 'opus', 'ffv1' => 'flac', 'wav' => 'pcm_s16le'] as $format => $codec) {
             $output = new Output(Formats::get($format));
             $pieces = [];
             if ($format !== 'wav') {
-                (new RangeRenderer($scene, $output))->render(new FrameRange(0, 25), $pieces[] = "$this->folder/piece.part", fn (): bool => true);
+                (new RangeRenderer($scene, $output))->render(
+                    new FrameRange(0, 25), $pieces[] = "$this->folder/piece.part", fn (): bool => true,
+                );
             }
             $file = "$this->folder/sound.{$output->format->extension()}";
             (new Joiner($scene, $output))->join(new FrameRange(0, 25), $pieces, $file);

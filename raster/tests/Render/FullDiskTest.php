@@ -55,13 +55,19 @@ final class FullDiskTest extends TestCase
         $folder = Clips::folder().'/limited';
         mkdir($folder);
         $scene = $this->scene();
-        $reason = $this->limited(300_000, fn () => (new RangeRenderer($scene))->render(new FrameRange(0, 60), "$folder/piece.mp4", fn (): bool => true));
+        $reason = $this->limited(
+            300_000,
+            fn () => (new RangeRenderer($scene))->render(new FrameRange(0, 60), "$folder/piece.mp4", fn (): bool => true),
+        );
         self::assertSame('the video could not be written: no file may become that large here', $reason);
         self::assertSame([], glob("$folder/*"));
         (new RangeRenderer($this->scene()))->render(new FrameRange(0, 60), "$folder/piece.mp4", fn (): bool => true);
         $size = (int) filesize("$folder/piece.mp4");
         foreach ([0.4, 0.995] as $part) {
-            $reason = $this->limited((int) ($part * $size), fn () => (new Joiner($scene))->join(new FrameRange(0, 60), ["$folder/piece.mp4"], "$folder/finished.mp4"));
+            $reason = $this->limited(
+                (int) ($part * $size),
+                fn () => (new Joiner($scene))->join(new FrameRange(0, 60), ["$folder/piece.mp4"], "$folder/finished.mp4"),
+            );
             self::assertSame('the pieces could not be joined: no file may become that large here', $reason);
             self::assertSame(["$folder/piece.mp4"], glob("$folder/*"));
         }
@@ -72,7 +78,9 @@ final class FullDiskTest extends TestCase
     public function test_a_piece_that_finds_no_room_is_no_piece(): void
     {
         $disk = new SmallDisk(600);
-        $reason = $this->reason(fn () => (new RangeRenderer($this->scene()))->render(new FrameRange(0, 60), "$disk->folder/piece.mp4", fn (): bool => true));
+        $reason = $this->reason(fn () => (new RangeRenderer($this->scene()))->render(
+            new FrameRange(0, 60), "$disk->folder/piece.mp4", fn (): bool => true,
+        ));
         self::assertSame('the video could not be written: the disk is full', $reason);
         self::assertSame([], $disk->names());
     }
@@ -84,7 +92,9 @@ final class FullDiskTest extends TestCase
         // Room for the pictures, but not for the index that is written at the end, or for moving it to the front.
         foreach ([0.4, 0.9, 0.995] as $part) {
             $disk = new SmallDisk((int) ceil($part * filesize($piece) / 1024));
-            $reason = $this->reason(fn () => (new Joiner($this->scene()))->join(new FrameRange(0, 60), [$piece], "$disk->folder/finished.mp4"));
+            $reason = $this->reason(fn () => (new Joiner($this->scene()))->join(
+                new FrameRange(0, 60), [$piece], "$disk->folder/finished.mp4",
+            ));
             self::assertSame('the pieces could not be joined: the disk is full', $reason);
             self::assertSame([], $disk->names());
             self::assertFileExists($piece);

@@ -44,7 +44,9 @@ final class PaceTest extends TestCase
 
     public function test_where_nothing_is_shown_beyond_its_end_the_background_is(): void
     {
-        $scene = Scenes::of([Scenes::clip(['from' => 90, 'beyond' => 'nothing'])], ['background' => '#ff0000'], ['m1' => Clips::counting()]);
+        $scene = Scenes::of(
+            [Scenes::clip(['from' => 90, 'beyond' => 'nothing'])], ['background' => '#ff0000'], ['m1' => Clips::counting()],
+        );
         self::assertSame(99, Clips::number($scene->still(9)));
         self::assertSame([255, 0, 0, 255], $scene->still(10)->pixel(3, 3));
     }

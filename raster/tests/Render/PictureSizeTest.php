@@ -18,15 +18,18 @@ final class PictureSizeTest extends TestCase
     #[TestWith(['webm', 0.5, 161, 91])]
     #[TestWith(['mp4', 2.0, 642, 362])]
     #[TestWith(['png', 0.001, 2, 2])]
-    public function test_it_is_scaled_and_even_where_the_format_takes_nothing_else(string $format, float $scale, int $width, int $height): void
-    {
+    public function test_it_is_scaled_and_even_where_the_format_takes_nothing_else(
+        string $format, float $scale, int $width, int $height,
+    ): void {
         $size = PictureSize::drawn(321, 181, $scale)->in(Formats::get($format));
         self::assertSame([$width, $height], [$size->width, $size->height]);
     }
 
     public function test_its_bytes_grow_with_its_pixels_its_frames_and_its_quality(): void
     {
-        $bytes = fn (string $format, float $scale, Quality $quality, int $frames): int => PictureSize::drawn(320, 180, $scale)->bytes(Formats::get($format), $quality, $frames);
+        $bytes = fn (
+            string $format, float $scale, Quality $quality, int $frames,
+        ): int => PictureSize::drawn(320, 180, $scale)->bytes(Formats::get($format), $quality, $frames);
         // 320 × 180 × 100 pixels at 0.05 bytes.
         self::assertSame(288_000, $bytes('mp4', 1.0, Quality::Good, 100));
         self::assertSame(4 * 288_000, $bytes('mp4', 2.0, Quality::Good, 100));

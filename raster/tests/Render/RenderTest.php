@@ -59,7 +59,10 @@ final class RenderTest extends TestCase
     /** @return list<string> when each frame is shown, as the file says */
     private function times(string $file): array
     {
-        return array_values(array_filter(explode("\n", str_replace(',', '', Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'frame=pts_time', '-of', 'csv=p=0'], $file, 30)))));
+        return array_values(array_filter(explode(
+            "\n",
+            str_replace(',', '', Ffmpeg::probe(['-select_streams', 'v:0', '-show_entries', 'frame=pts_time', '-of', 'csv=p=0'], $file, 30)),
+        )));
     }
 
     public function test_every_frame_is_the_right_one_from_any_start(): void
@@ -94,7 +97,10 @@ final class RenderTest extends TestCase
     {
         $renderer = new RangeRenderer($this->scene());
         self::assertSame(Way::Overlay, $renderer->way(new FrameRange(0, 100)));
-        $turning = Scenes::of([Scenes::clip(['rotation' => ['keyframes' => [['at' => 90, 'value' => 0], ['at' => 99, 'value' => 5]]]])], files: ['m1' => Clips::counting()]);
+        $turning = Scenes::of(
+            [Scenes::clip(['rotation' => ['keyframes' => [['at' => 90, 'value' => 0], ['at' => 99, 'value' => 5]]]])],
+            files: ['m1' => Clips::counting()],
+        );
         self::assertSame(Way::Overlay, (new RangeRenderer($turning))->way(new FrameRange(0, 90)));
         self::assertSame(Way::WholeFrames, (new RangeRenderer($turning))->way(new FrameRange(0, 100)));
     }
@@ -114,7 +120,10 @@ final class RenderTest extends TestCase
                 }
                 $output->write($surface);
             }
-            self::assertMatchesRegularExpression('/^the video could not be written: it came out with 1\d frames instead of 40$/', (string) $output->finish(40));
+            self::assertMatchesRegularExpression(
+                '/^the video could not be written: it came out with 1\d frames instead of 40$/',
+                (string) $output->finish(40),
+            );
             self::assertSame([], glob("$this->folder/$name*"));
         }
     }
@@ -123,15 +132,28 @@ final class RenderTest extends TestCase
     public function test_both_methods_give_back_the_colours_of_a_clip_that_says_nothing_of_them(): void
     {
         foreach (['untagged-hd.mp4' => '1280x720', 'untagged-sd.mp4' => '320x180'] as $name => $size) {
-            $clip = Clips::make($name, ['-f', 'lavfi', '-i', "gradients=s=$size:r=25:n=4:c0=0x2f5d50:c1=0xc9973f:c2=0x24557a:c3=0xf3e3c3:seed=1", '-frames:v', '10', '-vf', 'noise=alls=12,format=yuv420p', '-c:v', 'libx264', '-crf', '8']);
+            $clip = Clips::make(
+                $name,
+                [
+                    '-f', 'lavfi', '-i',
+                    "gradients=s=$size:r=25:n=4:c0=0x2f5d50:c1=0xc9973f:c2=0x24557a:c3=0xf3e3c3:seed=1", '-frames:v', '10',
+                    '-vf', 'noise=alls=12,format=yuv420p', '-c:v', 'libx264', '-crf', '8',
+                ],
+            );
             [$width, $height] = array_map(intval(...), explode('x', $size));
-            $scene = Scenes::of([Scenes::clip(['position' => [$width / 2, $height / 2]])], ['width' => $width, 'height' => $height], ['m1' => $clip]);
+            $scene = Scenes::of(
+                [Scenes::clip(['position' => [$width / 2, $height / 2]])], ['width' => $width, 'height' => $height],
+                ['m1' => $clip],
+            );
             $range = new FrameRange(0, 10);
             $backdrop = Backdrop::under($scene->lists($range));
             self::assertNotNull($backdrop);
             self::assertNull($this->write(new OverlayMethod($scene, $backdrop), $range, "$this->folder/overlay-$name"));
             self::assertNull($this->write(new WholeFrameMethod($scene), $range, "$this->folder/whole-$name"));
-            $said = new \Symfony\Component\Process\Process(['ffmpeg', '-hide_banner', '-i', "$this->folder/overlay-$name", '-i', "$this->folder/whole-$name", '-lavfi', 'psnr', '-f', 'null', '-']);
+            $said = new \Symfony\Component\Process\Process([
+                'ffmpeg', '-hide_banner', '-i', "$this->folder/overlay-$name", '-i', "$this->folder/whole-$name", '-lavfi',
+                'psnr', '-f', 'null', '-',
+            ]);
             $said->mustRun();
             self::assertSame(1, preg_match('/average:([\d.]+|inf)/', $said->getErrorOutput(), $found));
             self::assertGreaterThan(42, $found[1] === 'inf' ? INF : (float) $found[1], $name);
@@ -152,9 +174,15 @@ final class RenderTest extends TestCase
             self::assertNotNull($backdrop, "$scale %");
             self::assertNull($this->write(new OverlayMethod($scene, $backdrop), $range, "$this->folder/overlay-$scale.mp4"));
             self::assertNull($this->write(new WholeFrameMethod($scene), $range, "$this->folder/whole-$scale.mp4"));
-            [$overlay, $whole] = [new ClipReader(Probe::clip("$this->folder/overlay-$scale.mp4")), new ClipReader(Probe::clip("$this->folder/whole-$scale.mp4"))];
+            [$overlay, $whole] = [
+                new ClipReader(Probe::clip("$this->folder/overlay-$scale.mp4")),
+                new ClipReader(Probe::clip("$this->folder/whole-$scale.mp4")),
+            ];
             foreach ([0, 5, 11] as $frame) {
-                self::assertLessThan(1.5, $this->difference($overlay->frame($frame)->data(), $whole->frame($frame)->data()), "$scale %, frame $frame");
+                self::assertLessThan(
+                    1.5, $this->difference($overlay->frame($frame)->data(), $whole->frame($frame)->data()),
+                    "$scale %, frame $frame",
+                );
             }
         }
     }
@@ -171,8 +199,17 @@ final class RenderTest extends TestCase
     public function test_pieces_join_without_a_seam(): void
     {
         foreach (['25/1', '30000/1001', '24000/1001', '60/1'] as $index => $rate) {
-            $scene = Scenes::of([Scenes::bar(['fill' => '#ffffff', 'size' => [320, 180], 'position' => [160, 90], 'opacity' => ['keyframes' => [['at' => 0, 'value' => 10], ['at' => 69, 'value' => 90]]]])], ['rate' => $rate, 'length' => 70]);
-            $pieces = array_map(fn (FrameRange $piece): string => $this->render($scene, $piece, "$index-{$piece->in}.mp4"), $scene->composition->range()->pieces(30));
+            $scene = Scenes::of(
+                [Scenes::bar([
+                    'fill' => '#ffffff', 'size' => [320, 180], 'position' => [160, 90],
+                    'opacity' => ['keyframes' => [['at' => 0, 'value' => 10], ['at' => 69, 'value' => 90]]],
+                ])],
+                ['rate' => $rate, 'length' => 70],
+            );
+            $pieces = array_map(
+                fn (FrameRange $piece): string => $this->render($scene, $piece, "$index-{$piece->in}.mp4"),
+                $scene->composition->range()->pieces(30),
+            );
             $file = "$this->folder/joined-$index.mp4";
             (new Joiner($scene))->join($scene->composition->range(), $pieces, $file);
             $times = $this->times($file);
@@ -187,10 +224,21 @@ final class RenderTest extends TestCase
     public function test_sound_is_cut_and_placed_to_the_millisecond(): void
     {
         // A click every half second in a clip that plays from its frame 10 on, 0.4 s in.
-        $file = Clips::make('clicks.mp4', ['-i', Clips::counting(), '-f', 'lavfi', '-i', 'aevalsrc=0.8*lt(mod(t\,0.5)\,0.004):s=48000:d=4', '-c:v', 'copy', '-c:a', 'pcm_s16le', '-f', 'mov', '-shortest']);
+        $file = Clips::make(
+            'clicks.mp4',
+            [
+                '-i', Clips::counting(), '-f', 'lavfi', '-i', 'aevalsrc=0.8*lt(mod(t\,0.5)\,0.004):s=48000:d=4', '-c:v',
+                'copy', '-c:a', 'pcm_s16le', '-f', 'mov', '-shortest',
+            ],
+        );
         $scene = Scenes::of([Scenes::clip(['in' => 10, 'out' => 60, 'from' => 10])], ['length' => 80], ['m1' => $file]);
-        (new Joiner($scene))->join($scene->composition->range(), [$this->render($scene, $scene->composition->range())], "$this->folder/sound.mp4");
-        $samples = array_values((array) unpack('s*', Ffmpeg::run([...Ffmpeg::command(), '-i', "$this->folder/sound.mp4", '-ac', '1', '-ar', '48000', '-f', 's16le', 'pipe:1'])));
+        (new Joiner($scene))->join(
+            $scene->composition->range(), [$this->render($scene, $scene->composition->range())], "$this->folder/sound.mp4",
+        );
+        $samples = array_values((array) unpack(
+            's*',
+            Ffmpeg::run([...Ffmpeg::command(), '-i', "$this->folder/sound.mp4", '-ac', '1', '-ar', '48000', '-f', 's16le', 'pipe:1']),
+        ));
         $clicks = [];
         foreach ($samples as $index => $sample) {
             if (abs($sample) > 8000 && ($clicks === [] || $index / 48000 - end($clicks) > 0.2)) {

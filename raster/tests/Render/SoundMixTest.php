@@ -18,9 +18,15 @@ final class SoundMixTest extends TestCase
     /** A second of 400 Hz, one of silence, two of 1000 Hz; amplitude a half. @param  array<string, mixed>  $fields */
     private static function tones(array $fields = []): Scene
     {
-        $file = Clips::make('tones.wav', ['-f', 'lavfi', '-i', "aevalsrc='0.5*sin(2*PI*if(lt(t,1),400,1000)*t)*(lt(t,1)+gte(t,2))':s=48000:d=4", '-c:a', 'pcm_s16le']);
+        $file = Clips::make(
+            'tones.wav',
+            ['-f', 'lavfi', '-i', "aevalsrc='0.5*sin(2*PI*if(lt(t,1),400,1000)*t)*(lt(t,1)+gte(t,2))':s=48000:d=4", '-c:a', 'pcm_s16le'],
+        );
 
-        return Scenes::of([['id' => 'music', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Music', 'in' => 0, 'out' => 100, ...$fields]], files: ['m1' => $file]);
+        return Scenes::of(
+            [['id' => 'music', 'kind' => 'sound', 'media' => 'm1', 'name' => 'Music', 'in' => 0, 'out' => 100, ...$fields]],
+            files: ['m1' => $file],
+        );
     }
 
     public function test_a_sound_layer_is_heard_where_it_is(): void
@@ -61,7 +67,9 @@ final class SoundMixTest extends TestCase
 
     public function test_its_level_fades_and_jumps_where_it_is_keyframed(): void
     {
-        $level = ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 50, 'value' => 100, 'easing' => 'hold'], ['at' => 62, 'value' => 25]]];
+        $level = ['keyframes' => [
+            ['at' => 0, 'value' => 0], ['at' => 50, 'value' => 100, 'easing' => 'hold'], ['at' => 62, 'value' => 25],
+        ]];
         $samples = $this->heard(self::tones(['from' => 200, 'level' => $level, 'beyond' => 'loop']), 100);
         foreach ([[0.4, 0.6, 0.25], [0.9, 1.1, 0.5], [1.4, 1.6, 0.75]] as [$from, $to, $expected]) {
             self::assertEqualsWithDelta($expected * 0.5 / sqrt(2), $this->loudness($samples, $from, $to), 0.01);

@@ -17,8 +17,9 @@ final class CountingShaper implements Shaper
     {
     }
 
-    public function shape(string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false): ShapedLine
-    {
+    public function shape(
+        string $line, string $font, array $features = [], array $axes = [], array $spans = [], bool $down = false,
+    ): ShapedLine {
         $this->bytes += strlen($line);
 
         return $this->shaper->shape($line, $font, $features, $axes, $spans, $down);

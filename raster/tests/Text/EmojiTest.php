@@ -46,22 +46,37 @@ final class EmojiTest extends TestCase
     #[TestWith(['Depot', 'so have letters'])]
     public function test_words_stay_words(string $text, string $why): void
     {
-        self::assertSame([null], array_unique(array_map(fn (Glyph $one): mixed => $one->colour, $this->shape($text)->glyphs), SORT_REGULAR), $why);
+        self::assertSame(
+            [null],
+            array_unique(array_map(fn (Glyph $one): mixed => $one->colour, $this->shape($text)->glyphs), SORT_REGULAR),
+            $why,
+        );
     }
 
     public function test_layers_are_filled_in_their_order_and_fade_as_one(): void
     {
-        $text = ['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'a😀b', 'position' => [20, 120], 'fill' => '#112233'];
+        $text = [
+            'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'a😀b',
+            'position' => [20, 120], 'fill' => '#112233',
+        ];
         $items = Scenes::of([$text])->list(0)->toJson()['items'];
         $layers = array_map(fn (Glyph $one): string => (string) $one->colour, $this->shape('😀')->glyphs);
         self::assertSame(['#112233', ...$layers], array_column($items, 'colour'), 'the letters at once, then the face from beneath');
-        $coming = Scenes::of([[...$text, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 30, 'overlap' => 0]]]])->list(15)->toJson()['items'];
+        $coming = Scenes::of([[
+            ...$text,
+            'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 30, 'overlap' => 0]],
+        ]])->list(15)->toJson()['items'];
         $group = array_values(array_filter($coming, fn (array $one): bool => $one['op'] === 'group'))[0];
         self::assertSame($layers, array_column($group['items'], 'colour'));
         self::assertGreaterThan(0, $group['opacity']);
         self::assertLessThan(1, $group['opacity']);
         // At its end it is the resting picture.
-        self::assertSame($items, Scenes::of([[...$text, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 30]]]])->list(30)->toJson()['items']);
+        self::assertSame(
+            $items,
+            Scenes::of([[
+                ...$text, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 30]],
+            ]])->list(30)->toJson()['items'],
+        );
     }
 
     public function test_pictures_are_not_missed_in_any_font(): void

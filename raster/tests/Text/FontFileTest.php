@@ -33,8 +33,13 @@ final class FontFileTest extends TestCase
 
     public function test_words_are_drawn_in_it(): void
     {
-        $words = ['id' => 'w', 'kind' => 'text', 'name' => 'W', 'text' => 'II', 'in' => 0, 'out' => 10, 'position' => [20, 150], 'typeSize' => 150, 'fill' => '#ffffff'];
-        $still = fn (array $fields): string => Scenes::of([[...$words, ...$fields]], files: ['m1' => __DIR__.'/../../fonts/EBGaramond12-Italic.otf'])->still(0)->data();
+        $words = [
+            'id' => 'w', 'kind' => 'text', 'name' => 'W', 'text' => 'II', 'in' => 0, 'out' => 10, 'position' => [20, 150],
+            'typeSize' => 150, 'fill' => '#ffffff',
+        ];
+        $still = fn (array $fields): string => Scenes::of(
+            [[...$words, ...$fields]], files: ['m1' => __DIR__.'/../../fonts/EBGaramond12-Italic.otf'],
+        )->still(0)->data();
         self::assertSame($still(['font' => 'eb-garamond-italic']), $still(['fontMedia' => 'm1']));
         self::assertNotSame($still(['font' => 'karla-bold']), $still(['fontMedia' => 'm1']));
     }
@@ -54,7 +59,9 @@ final class FontFileTest extends TestCase
         $font = (string) file_get_contents(self::KARLA);
         yield 'only a beginning' => ["OTTO\0\5".str_repeat("\xff", 200), 'it cannot be read as a font'];
         yield 'cut off' => [substr($font, 0, 400), 'it cannot be read as a font'];
-        yield 'tables that point nowhere' => [substr($font, 0, 12).str_repeat("\xff", 400).substr($font, 412), 'it cannot be read as a font'];
+        yield 'tables that point nowhere' => [
+            substr($font, 0, 12).str_repeat("\xff", 400).substr($font, 412), 'it cannot be read as a font',
+        ];
         yield 'packed for the web' => ["wOFF\0\1\0\0".str_repeat("\0", 100), 'it cannot be read as video'];
     }
 

@@ -135,7 +135,13 @@ final class HarfBuzzShaperTest extends TestCase
     /** The letter H is three upright boxes: its ink is where the outline's bounds say. */
     public function test_drawn_text_stands_where_it_was_laid_out(): void
     {
-        $picture = Scenes::of([['id' => 't', 'kind' => 'text', 'text' => 'H', 'name' => 'H', 'in' => 0, 'out' => 9, 'font' => 'karla-bold', 'typeSize' => 100, 'position' => [50, 120], 'fill' => '#ffffff']], ['background' => '#000000'])->still(0);
+        $picture = Scenes::of(
+            [[
+                'id' => 't', 'kind' => 'text', 'text' => 'H', 'name' => 'H', 'in' => 0, 'out' => 9, 'font' => 'karla-bold',
+                'typeSize' => 100, 'position' => [50, 120], 'fill' => '#ffffff',
+            ]],
+            ['background' => '#000000'],
+        )->still(0);
         $bounds = $this->shape('H', 'karla-bold')->glyphs[0]->outline->bounds();
         $columns = [];
         for ($x = 0; $x < 320; $x++) {
@@ -184,7 +190,10 @@ final class HarfBuzzShaperTest extends TestCase
     public function test_shaping_equals_that_of_harfbuzz_itself(string $text, string $font, array $features): void
     {
         $asked = implode(',', array_map(fn (string $tag, int $value): string => "$tag=$value", array_keys($features), $features));
-        $command = ['hb-shape', '--output-format=json', '--no-glyph-names', '--font-size=64000', '--utf8-clusters', ...($asked === '' ? [] : ["--features=$asked"]), FontCatalogue::face($font)->file, "--text=$text"];
+        $command = [
+            'hb-shape', '--output-format=json', '--no-glyph-names', '--font-size=64000', '--utf8-clusters',
+            ...($asked === '' ? [] : ["--features=$asked"]), FontCatalogue::face($font)->file, "--text=$text",
+        ];
         $process = proc_open($command, [1 => ['pipe', 'w']], $pipes);
         self::assertIsResource($process);
         $expected = json_decode((string) stream_get_contents($pipes[1]), true, flags: JSON_THROW_ON_ERROR);
@@ -205,8 +214,10 @@ final class HarfBuzzShaperTest extends TestCase
     public static function hostile(): array
     {
         return [
-            'thousands of marks on one letter' => ['e'.str_repeat("\u{0301}", 4999)], 'one endless word' => [str_repeat('W', 5000)], 'joined emoji' => [str_repeat('👩‍👩‍👧‍👦', 700)],
-            'Arabic without end' => [str_repeat('محطة ', 1000)], 'as many lines' => [str_repeat("a\n", 2400)], 'what turns round again and again' => [str_repeat('a ب ', 1200)],
+            'thousands of marks on one letter' => ['e'.str_repeat("\u{0301}", 4999)],
+            'one endless word' => [str_repeat('W', 5000)], 'joined emoji' => [str_repeat('👩‍👩‍👧‍👦', 700)],
+            'Arabic without end' => [str_repeat('محطة ', 1000)], 'as many lines' => [str_repeat("a\n", 2400)],
+            'what turns round again and again' => [str_repeat('a ب ', 1200)],
         ];
     }
 
@@ -216,7 +227,14 @@ final class HarfBuzzShaperTest extends TestCase
         foreach ([[], ['boxWidth' => 600], ['path' => 'M0 0C500 500 900 0 1900 900', 'motionBlur' => true]] as $more) {
             // What is blurred is worked out at many moments.
             $text = isset($more['motionBlur']) ? mb_substr($text, 0, 1000) : $text;
-            $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $text, 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'position' => [0, 80], 'scatter' => [10, 10]]], ...$more]]);
+            $scene = Scenes::of([[
+                'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $text,
+                'cascades' => [[
+                    'id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'position' => [0, 80],
+                    'scatter' => [10, 10],
+                ]],
+                ...$more,
+            ]]);
             $shaper = new CountingShaper(new HarfBuzzShaper);
             $list = (new Evaluator(MediaLibrary::of(), new TextBlocks($shaper)))->frame($scene->composition, 20);
             self::assertLessThan(8_000_000, strlen($list->encode()));
@@ -236,9 +254,16 @@ final class HarfBuzzShaperTest extends TestCase
         $lines = [];
         foreach ([100.0, 400.0, 900.0, 100.0] as $weight) {
             $line = $shaper->shape('Il', 'inter-variable', [], ['wght' => $weight]);
-            exec('hb-shape --output-format=json --font-size=64000 --variations=wght='.$weight.' '.escapeshellarg(FontCatalogue::face('inter-variable')->file).' Il', $output);
+            exec(
+                'hb-shape --output-format=json --font-size=64000 --variations=wght='.$weight.' '
+                    .escapeshellarg(FontCatalogue::face('inter-variable')->file).' Il',
+                $output,
+            );
             $expected = array_column(json_decode(array_pop($output) ?? '', true), 'ax');
-            self::assertEqualsWithDelta(array_map(fn (int $one): float => $one / 64, $expected), array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02);
+            self::assertEqualsWithDelta(
+                array_map(fn (int $one): float => $one / 64, $expected),
+                array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02,
+            );
             $lines[] = $line;
         }
         // A stem becomes wider with its weight, and is what it was when it is asked for again.
@@ -256,10 +281,17 @@ final class HarfBuzzShaperTest extends TestCase
     public function test_lines_that_run_down_equal_those_of_harfbuzz_itself(): void
     {
         $text = '電車の「九番」、ー。';
-        exec('hb-shape --output-format=json --no-glyph-names --font-size=64000 --utf8-clusters --direction=ttb '.escapeshellarg(FontCatalogue::face('motoya-cedar')->file).' '.escapeshellarg($text), $output);
+        exec(
+            'hb-shape --output-format=json --no-glyph-names --font-size=64000 --utf8-clusters --direction=ttb '
+                .escapeshellarg(FontCatalogue::face('motoya-cedar')->file).' '.escapeshellarg($text),
+            $output,
+        );
         $expected = json_decode((string) array_pop($output), true);
         $line = (new HarfBuzzShaper)->shape($text, 'karla-bold', down: true);
-        self::assertEqualsWithDelta(array_map(fn (array $one): float => -$one['ay'] / 64, $expected), array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02);
+        self::assertEqualsWithDelta(
+            array_map(fn (array $one): float => -$one['ay'] / 64, $expected),
+            array_map(fn (Glyph $glyph): float => $glyph->advance, $line->glyphs), 0.02,
+        );
         self::assertSame(array_column($expected, 'cl'), array_map(fn (Glyph $glyph): int => $glyph->cluster, $line->glyphs));
         // Around the middle of the line, and a bracket other than in a line that runs across.
         foreach ($line->glyphs as $glyph) {
@@ -271,23 +303,34 @@ final class HarfBuzzShaperTest extends TestCase
             self::assertLessThan($glyph->advance + 1, $box->right);
         }
         $level = (new HarfBuzzShaper)->shape($text, 'karla-bold');
-        $size = fn (Glyph $glyph): array => [round($glyph->outline->bounds()?->width() ?? 0), round($glyph->outline->bounds()?->height() ?? 0)];
+        $size = fn (Glyph $glyph): array => [
+            round($glyph->outline->bounds()?->width() ?? 0), round($glyph->outline->bounds()?->height() ?? 0),
+        ];
         // In its line, which is turned, a bracket that runs across is as broad as it is high otherwise.
         self::assertNotEquals(array_reverse($size($level->glyphs[3])), $size($line->glyphs[3]));
         // Latin is turned along, as it is in a line that runs across, its middle on that of the line.
         $mixed = (new HarfBuzzShaper)->shape('車Depot', 'karla-bold', down: true);
         $latin = (new HarfBuzzShaper)->shape('Depot', 'karla-bold');
-        self::assertEquals(array_map(fn (Glyph $glyph): float => $glyph->advance, $latin->glyphs), array_map(fn (Glyph $glyph): float => $glyph->advance, array_slice($mixed->glyphs, 1)));
-        self::assertEqualsWithDelta(($latin->ascent - $latin->descent) / 2, $mixed->glyphs[1]->outline->bounds()?->bottom - $latin->glyphs[0]->outline->bounds()?->bottom, 1e-6);
+        self::assertEquals(
+            array_map(fn (Glyph $glyph): float => $glyph->advance, $latin->glyphs),
+            array_map(fn (Glyph $glyph): float => $glyph->advance, array_slice($mixed->glyphs, 1)),
+        );
+        self::assertEqualsWithDelta(
+            ($latin->ascent - $latin->descent) / 2,
+            $mixed->glyphs[1]->outline->bounds()?->bottom - $latin->glyphs[0]->outline->bounds()?->bottom, 1e-6,
+        );
     }
 
     public function test_letters_are_put_as_far_apart_as_they_look(): void
     {
         $shaper = new HarfBuzzShaper;
-        $line = fn (string $text, string $font, array $features): ShapedLine => StyledLine::shape($text, 0, new TextContent($text, $font, features: $features), $shaper)[1];
+        $line = fn (string $text, string $font, array $features): ShapedLine => StyledLine::shape(
+            $text, 0, new TextContent($text, $font, features: $features), $shaper,
+        )[1];
         foreach (['karla-bold', 'inter-regular', 'eb-garamond-regular'] as $font) {
             $by = function (string $pair) use ($line, $font): float {
-                return $line($pair, $font, [FontFeature::OpticalKerning])->glyphs[0]->advance - $line($pair, $font, [FontFeature::NoKerning])->glyphs[0]->advance;
+                return $line($pair, $font, [FontFeature::OpticalKerning])->glyphs[0]->advance
+                    - $line($pair, $font, [FontFeature::NoKerning])->glyphs[0]->advance;
             };
             // Slopes that lean to one another come nearer, and so does what lies in the corner of another.
             foreach (['AV', 'To', 'LT', 'Va', 'WA'] as $pair) {
@@ -306,13 +349,22 @@ final class HarfBuzzShaperTest extends TestCase
         }
         // What joins, and what is no letter, is left alone.
         foreach (['سلام', 'A B', 'Tél 日本'] as $text) {
-            $glyphs = fn (array $features): array => array_map(fn (Glyph $glyph): float => $glyph->advance, $line($text, 'open-sans-regular', $features)->glyphs);
+            $glyphs = fn (array $features): array => array_map(
+                fn (Glyph $glyph): float => $glyph->advance, $line($text, 'open-sans-regular', $features)->glyphs,
+            );
             $moved = array_diff_assoc($glyphs([FontFeature::OpticalKerning]), $glyphs([FontFeature::NoKerning]));
             self::assertLessThanOrEqual($text === 'Tél 日本' ? 2 : 0, count($moved), $text);
         }
         // A colour changes nothing of it.
         $plain = $line('AVATo', 'karla-bold', [FontFeature::OpticalKerning]);
-        $styled = StyledLine::shape('AVATo', 0, new TextContent('AVATo', 'karla-bold', features: [FontFeature::OpticalKerning], styles: WordStyles::read(new Node([['from' => 1, 'to' => 2, 'colour' => '#ff0000']]))), $shaper)[1];
+        $styled = StyledLine::shape(
+            'AVATo', 0,
+            new TextContent(
+                'AVATo', 'karla-bold', features: [FontFeature::OpticalKerning],
+                styles: WordStyles::read(new Node([['from' => 1, 'to' => 2, 'colour' => '#ff0000']])),
+            ),
+            $shaper,
+        )[1];
         self::assertEqualsWithDelta($plain->width(0), $styled->width(0), 1e-6);
     }
 
@@ -333,8 +385,13 @@ final class HarfBuzzShaperTest extends TestCase
     public function test_a_colour_moves_no_letter_in_any_direction_of_reading(string $line, array $of): void
     {
         $letters = function (array $more) use ($line): array {
-            $list = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $line, 'font' => 'open-sans-regular', 'features' => ['no-kerning'], 'position' => [20, 120], ...$more]])->list(5)->toJson();
-            $forms = array_merge(...array_map(fn (array $item): array => array_slice(explode('M', $list['paths'][$item['path']]), 1), $list['items']));
+            $list = Scenes::of([[
+                'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => $line,
+                'font' => 'open-sans-regular', 'features' => ['no-kerning'], 'position' => [20, 120], ...$more,
+            ]])->list(5)->toJson();
+            $forms = array_merge(...array_map(
+                fn (array $item): array => array_slice(explode('M', $list['paths'][$item['path']]), 1), $list['items'],
+            ));
             sort($forms);
 
             return $forms;
@@ -346,9 +403,19 @@ final class HarfBuzzShaperTest extends TestCase
 
     public function test_letters_of_a_cascade_have_weights_of_their_own(): void
     {
-        $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'IIIIII', 'font' => 'inter-variable', 'position' => [20, 120], 'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'overlap' => 60, 'opacity' => 100, 'weight' => 500]]]]);
+        $scene = Scenes::of([[
+            'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'IIIIII',
+            'font' => 'inter-variable', 'position' => [20, 120],
+            'cascades' => [[
+                'id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 60, 'overlap' => 60, 'opacity' => 100,
+                'weight' => 500,
+            ]],
+        ]]);
         // All heavy at first, each of its own on the way.
-        $widths = fn (int $frame): array => array_map(fn (string $data): float => round(Path::parse($data)->bounds()?->width() ?? 0.0), array_values($scene->list($frame)->paths()));
+        $widths = fn (int $frame): array => array_map(
+            fn (string $data): float => round(Path::parse($data)->bounds()?->width() ?? 0.0),
+            array_values($scene->list($frame)->paths()),
+        );
         self::assertCount(1, array_unique($widths(0)));
         self::assertGreaterThan(2, count(array_unique($widths(30))));
         self::assertGreaterThan(2 * min($widths(58)), $widths(0)[0]);
@@ -356,7 +423,11 @@ final class HarfBuzzShaperTest extends TestCase
 
     public function test_a_keyframed_axis_is_another_weight_on_every_frame(): void
     {
-        $scene = Scenes::of([['id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Il', 'font' => 'inter-variable', 'position' => [20, 120], 'axisWeight' => ['keyframes' => [['at' => 0, 'value' => 100], ['at' => 80, 'value' => 900]]]]]);
+        $scene = Scenes::of([[
+            'id' => 'w', 'kind' => 'text', 'name' => 'Words', 'in' => 0, 'out' => 100, 'text' => 'Il',
+            'font' => 'inter-variable', 'position' => [20, 120],
+            'axisWeight' => ['keyframes' => [['at' => 0, 'value' => 100], ['at' => 80, 'value' => 900]]],
+        ]]);
         $paths = array_map(fn (int $frame): array => array_keys($scene->list($frame)->paths()), [0, 40, 80, 90]);
         self::assertCount(3, array_unique([...$paths[0], ...$paths[1], ...$paths[2], ...$paths[3]]));
         self::assertSame($paths[2], $paths[3]);

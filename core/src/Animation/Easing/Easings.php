@@ -136,7 +136,8 @@ final class Easings
     private static function refuse(string $text): never
     {
         throw new Refusal(
-            '"'.mb_substr($text, 0, 60).'" is not an easing; examples are linear, hold, glide, ease-out(75%), cubic-out, back-in-out, cubic-bezier(0.4, 0, 0.2, 1)',
+            '"'.mb_substr($text, 0, 60)
+                .'" is not an easing; examples are linear, hold, glide, ease-out(75%), cubic-out, back-in-out, cubic-bezier(0.4, 0, 0.2, 1)',
         );
     }
 }

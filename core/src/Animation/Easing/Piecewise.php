@@ -18,7 +18,8 @@ final readonly class Piecewise implements Easing
     private array $values;
 
     /**
-     * @param  list<array{float, float}>  $points  time and progress, from [0, 0] to [1, 1], in the order of time; progress within ±1,000,000
+     * @param  list<array{float, float}>  $points  time and progress, from [0, 0] to [1, 1], in the order of time; progress
+     *     within ±1,000,000
      *
      * @throws Refusal
      */
@@ -96,7 +97,9 @@ final readonly class Piecewise implements Easing
         $last = count($this->times) - 1;
 
         return 'linear('.implode(', ', array_map(
-            fn (float $time, float $value, int $index): string => $index === 0 || $index === $last ? (string) $value : $value.' '.(100 * $time).'%',
+            fn (float $time, float $value, int $index): string => $index === 0 || $index === $last
+                ? (string) $value
+                : $value.' '.(100 * $time).'%',
             $this->times, $this->values, array_keys($this->times),
         )).')';
     }

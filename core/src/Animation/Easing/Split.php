@@ -93,7 +93,10 @@ final readonly class Split
             $least = self::distance($candidate($first, $second), $part);
             while ($step > 0.002 && $least > $tolerance / 4) {
                 $better = null;
-                foreach ([[$step, 0], [-$step, 0], [0, $step], [0, -$step], [$step, $step], [-$step, -$step], [$step, -$step], [-$step, $step]] as [$a, $b]) {
+                foreach ([
+                    [$step, 0], [-$step, 0], [0, $step], [0, -$step], [$step, $step], [-$step, -$step], [$step, -$step],
+                    [-$step, $step],
+                ] as [$a, $b]) {
                     [$tryFirst, $trySecond] = [min(1, max(0.01, $first + $a)), min(1, max(0.01, $second + $b))];
                     $distance = self::distance($candidate($tryFirst, $trySecond), $part);
                     if ($distance < $least) {

@@ -15,7 +15,8 @@ final readonly class Cells implements Filter
     /**
      * @param  Point  $origin  where the corner of one of them is, in composition pixels
      * @param  float  $side  in composition pixels
-     * @param  non-empty-list<Point>  $at  the points of a square that give it its colour, as many as a power of two: (0, 0) is its top left corner, (1, 1) its bottom right one
+     * @param  non-empty-list<Point>  $at  the points of a square that give it its colour, as many as a power of two: (0, 0) is
+     *     its top left corner, (1, 1) its bottom right one
      */
     public function __construct(public Point $origin, public float $side, public array $at)
     {
@@ -25,7 +26,8 @@ final readonly class Cells implements Filter
     {
         $point = fn (Point $point): string => '['.Text::number($point->x, 4).','.Text::number($point->y, 4).']';
 
-        return '{"filter":"cells","origin":'.$point($this->origin).',"side":'.Text::number($this->side, 4).',"at":'.Text::list(array_map($point, $this->at)).'}';
+        return '{"filter":"cells","origin":'.$point($this->origin).',"side":'.Text::number($this->side, 4).',"at":'
+            .Text::list(array_map($point, $this->at)).'}';
     }
 
     public function placed(Affine $space): self

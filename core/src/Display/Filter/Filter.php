@@ -13,7 +13,10 @@ interface Filter
     /** As the display list holds it, JSON. */
     public function encode(): string;
 
-    /** A copy for a space that is placed in another one. @param  Affine  $space  from the pixels that it was meant for to those that are drawn */
+    /**
+     * A copy for a space that is placed in another one. @param  Affine  $space  from the pixels that it was meant for to those
+     * that are drawn
+     */
     public function placed(Affine $space): self;
 
     /** The pixels that it can touch, of what touched those of a box; in composition pixels. */

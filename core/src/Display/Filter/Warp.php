@@ -54,7 +54,10 @@ final readonly class Warp implements Filter
                 $first = $row * ($this->columns + 1) + $column;
                 $below = $first + $this->columns + 1;
                 $most = 1.0;
-                foreach ([[$first, $first + 1], [$below, $below + 1], [$first, $below], [$first + 1, $below + 1], [$first + 1, $below]] as [$one, $other]) {
+                foreach ([
+                    [$first, $first + 1], [$below, $below + 1], [$first, $below], [$first + 1, $below + 1],
+                    [$first + 1, $below],
+                ] as [$one, $other]) {
                     $long = hypot($this->from[$one]->x - $this->from[$other]->x, $this->from[$one]->y - $this->from[$other]->y);
                     $short = hypot($this->to[$one]->x - $this->to[$other]->x, $this->to[$one]->y - $this->to[$other]->y);
                     // A side that is nothing at all is that of a cell that runs into a point.

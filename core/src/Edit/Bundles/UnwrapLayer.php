@@ -39,7 +39,9 @@ final readonly class UnwrapLayer implements CompositionEdit
         $this->checkPlain($bundle, $content, $inner, $composition);
         $index = $composition->indexOf($bundle->id);
         $by = $bundle->span->in;
-        $unwrapped = array_map(fn (Layer $layer): Layer => $layer->withSpan(new FrameRange($layer->span->in + $by, $layer->span->out + $by))->switched([
+        $unwrapped = array_map(fn (Layer $layer): Layer => $layer->withSpan(new FrameRange(
+            $layer->span->in + $by, $layer->span->out + $by,
+        ))->switched([
             // One motion blur for each, as it was exposed there.
             'shutter' => $layer->exposure->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
             'visible' => $layer->switches->visible && ! $inner->leavesOut($layer->id),

@@ -29,7 +29,8 @@ final readonly class RemoveComposition implements ProjectEdit
         $placings = $project->placingsOf($this->composition);
         if ($placings !== []) {
             throw new Refusal(
-                "“{$compositions->entry($this->composition)->name}” is placed elsewhere: ".implode(', ', $placings).'; remove it there first.',
+                "“{$compositions->entry($this->composition)->name}” is placed elsewhere: ".implode(', ', $placings)
+                    .'; remove it there first.',
             );
         }
         $ids = $compositions->ids();

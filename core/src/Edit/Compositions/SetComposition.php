@@ -38,7 +38,9 @@ final readonly class SetComposition implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $given = array_diff_key($this->args->object(), ['layers' => true]);
-        foreach (array_intersect_key(['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...))) as $side => $now) {
+        foreach (array_intersect_key(
+            ['width' => $composition->width, 'height' => $composition->height], array_filter($given, is_string(...)),
+        ) as $side => $now) {
             $given[$side] = round(Arithmetic::evaluate(
                 $this->args->field($side)->string(), Terms::length($composition->names(), $now / 100),
             ));

@@ -53,7 +53,8 @@ final class Rehoused
         $now += 360 * round(($sign * $turn - $now) / 360);
         $place = fn (Keyframe $keyframe): Keyframe => $keyframe->bend === null ? $keyframe : $keyframe->bent($keyframe->bend->placed($way));
         $properties = $layer->properties;
-        $properties['position'] = $properties['position']->mapPoints(fn (Point $at): Point => self::rounded($way->apply($at)))->mapKeyframes($place);
+        $properties['position'] = $properties['position']->mapPoints(fn (Point $at): Point => self::rounded($way->apply($at)))
+            ->mapKeyframes($place);
         $properties['scale'] = $properties['scale']->mapPoints(
             fn (Point $scale): Point => self::rounded(new Point($scale->x * $x, $scale->y * $y)),
         );

@@ -86,7 +86,8 @@ final readonly class UngroupLayers implements CompositionEdit
             $group->number('opacity', $group->span->in) !== 100.0 => 'it is translucent',
             $group->attached->effects !== [] => 'it has effects',
             $group->attached->masks !== [] => 'it is masked',
-            $group->switches->blend !== Blend::Normal || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
+            $group->switches->blend !== Blend::Normal
+                || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
             $group->exposure->motionBlur => 'it has motion blur of its own',
             ! $group->switches->visible || $group->switches->reference => 'it is hidden',
             $cut !== [] => 'it is not on for as long as what is in it',

@@ -74,7 +74,7 @@ final readonly class KeyframeSelection
     public function rearrange(Composition $composition, callable $arrange): Composition
     {
         foreach ($this->chosen as [$target, $frames]) {
-            $composition = $target->change($composition, function (Property $property, Layer $layer) use ($target, $frames, $arrange): Property {
+            $change = function (Property $property, Layer $layer) use ($target, $frames, $arrange): Property {
                 $selected = [];
                 foreach ($frames->items(10_000) as $frame) {
                     $selected[self::frame($frame)] = $target->keyframeOn($layer, self::frame($frame), $frame);
@@ -84,7 +84,8 @@ final readonly class KeyframeSelection
                 return $selected === []
                     ? $property
                     : $property->replacing(array_keys($selected), $arrange(array_values($selected), $layer, $target), $layer->span);
-            });
+            };
+            $composition = $target->change($composition, $change);
         }
 
         return $composition;

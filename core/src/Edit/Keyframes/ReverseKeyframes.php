@@ -28,7 +28,8 @@ final readonly class ReverseKeyframes implements CompositionEdit
             foreach ($selected as $index => $keyframe) {
                 // What led here now leads away from here; the easing that leads out of the selection stays with its end.
                 $easing = $index > 0 ? $selected[$index - 1]->easing->reversed() : $selected[count($selected) - 1]->easing;
-                $reversed[] = $keyframe->withEasing($easing)->bent($keyframe->bend?->reversed())->movedBy($ends - 2 * $keyframe->frame($layer->span));
+                $reversed[] = $keyframe->withEasing($easing)->bent($keyframe->bend?->reversed())
+                    ->movedBy($ends - 2 * $keyframe->frame($layer->span));
             }
 
             return $reversed;

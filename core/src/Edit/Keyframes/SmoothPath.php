@@ -37,7 +37,8 @@ final readonly class SmoothPath implements CompositionEdit
             }
 
             return array_map(fn (Keyframe $keyframe): Keyframe => $keyframe->bent($this->sharp ? null : $this->smooth(
-                $keyframe, $property->keyframeBefore($keyframe->frame($layer->span) - 1, $layer->span), $property->keyframeAfter($keyframe->frame($layer->span), $layer->span),
+                $keyframe, $property->keyframeBefore($keyframe->frame($layer->span) - 1, $layer->span),
+                $property->keyframeAfter($keyframe->frame($layer->span), $layer->span),
             )), $selected);
         });
     }

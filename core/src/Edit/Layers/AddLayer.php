@@ -31,7 +31,9 @@ final readonly class AddLayer implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $kind = Kinds::read($this->layer->field('kind'));
-        $in = $this->layer->optional('in')?->int(-Composition::LONGEST, Composition::LONGEST) ?? min($this->at, $composition->range()->last());
+        $in = $this->layer->optional('in')?->int(
+            -Composition::LONGEST, Composition::LONGEST,
+        ) ?? min($this->at, $composition->range()->last());
         $defaults = [
             'id' => $composition->layers->freeId(),
             'name' => $kind->newName($this->layer, $evaluator->media),

@@ -50,12 +50,18 @@ final class DrawnLayer
         ]));
 
         return [
-            'kind' => 'shape', 'form' => 'path', 'path' => $path->mapped(fn (Point $at): Point => $at->minus($middle))->write(), 'position' => [round($middle->x, 3), round($middle->y, 3)],
+            'kind' => 'shape', 'form' => 'path',
+            'path' => $path->mapped(fn (Point $at): Point => $at->minus($middle))->write(),
+            'position' => [round($middle->x, 3), round($middle->y, 3)],
             'fill' => $part->fill instanceof Colour ? (string) $part->fill : self::CLEAR,
             ...($gradients === [] ? [] : ['gradients' => $gradients]),
             ...($isDrawn ? [
-                'outline' => $part->stroke instanceof Colour ? (string) $part->stroke : self::CLEAR, 'outlineWidth' => round($width, 4), 'cap' => $part->pen->cap->value,
-                ...(count($part->pen->dashes) === 2 ? ['dash' => $part->pen->dashes[0] * $scale, 'gap' => $part->pen->dashes[1] * $scale, 'dashOffset' => $part->pen->offset * $scale] : []),
+                'outline' => $part->stroke instanceof Colour ? (string) $part->stroke : self::CLEAR,
+                'outlineWidth' => round($width, 4), 'cap' => $part->pen->cap->value,
+                ...(count($part->pen->dashes) === 2 ? [
+                    'dash' => $part->pen->dashes[0] * $scale, 'gap' => $part->pen->dashes[1] * $scale,
+                    'dashOffset' => $part->pen->offset * $scale,
+                ] : []),
             ] : []),
         ];
     }
@@ -126,7 +132,9 @@ final class DrawnLayer
 
         return [
             'of' => $of, 'form' => $gradient->focus === null ? 'linear' : 'radial', 'stops' => count($stops), ...$colours,
-            ...($gradient->focus === null ? ['from' => $share(new Point(0, 0)), 'to' => $share(new Point(1, 0))] : ['centre' => $share(new Point(0, 0)), 'radius' => round($radius, 3)]),
+            ...($gradient->focus === null ? [
+                'from' => $share(new Point(0, 0)), 'to' => $share(new Point(1, 0)),
+            ] : ['centre' => $share(new Point(0, 0)), 'radius' => round($radius, 3)]),
         ];
     }
 }

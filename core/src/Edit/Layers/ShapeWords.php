@@ -52,7 +52,9 @@ final readonly class ShapeWords implements CompositionEdit
         [$fill, $words] = $evaluator->words($layer, $composition, $this->frame, $this->by);
         if ($words === [] || count($words) > self::MOST) {
             throw new Refusal(
-                $words === [] ? "“{$layer->name}” shows no letters on that frame" : "“{$layer->name}” has ".count($words).' parts; '.self::MOST.' at most become shapes',
+                $words === []
+                    ? "“{$layer->name}” shows no letters on that frame"
+                    : "“{$layer->name}” has ".count($words).' parts; '.self::MOST.' at most become shapes',
             );
         }
         $json = $layer->toJson();
@@ -153,7 +155,10 @@ final readonly class ShapeWords implements CompositionEdit
     /** @return list<array<string, mixed>> those of letters, of layers now, and what mirrors them */
     private static function cascades(Layer $layer): array
     {
-        $isOfLetters = fn (PlacedCascade $one): bool => $one->units === Units::Letters && $one->every === 1 && ! $one->spaces && $one->mirrors === null;
+        $isOfLetters = fn (PlacedCascade $one): bool => $one->units === Units::Letters
+            && $one->every === 1
+            && ! $one->spaces
+            && $one->mirrors === null;
         $kept = array_map(fn (PlacedCascade $one): string => $one->id, array_filter($layer->attached->cascades, $isOfLetters));
         $all = array_values(array_filter(
             $layer->attached->cascades, fn (PlacedCascade $one): bool => in_array($one->mirrors ?? $one->id, $kept, true),

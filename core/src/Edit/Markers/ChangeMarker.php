@@ -31,7 +31,8 @@ final readonly class ChangeMarker implements CompositionEdit
         $markers = $this->owner->markers($composition);
         $marker = $markers->on($this->marker);
         $changed = new Marker(
-            $this->to?->int(...$this->owner->range($composition)) ?? $marker->frame, $this->name ?? $marker->name, $this->label ?? $marker->label,
+            $this->to?->int(...$this->owner->range($composition)) ?? $marker->frame, $this->name ?? $marker->name,
+            $this->label ?? $marker->label,
         );
 
         return $this->owner->with($composition, $markers->without([$this->marker])->with($changed));

@@ -74,7 +74,8 @@ final readonly class PullMask implements CompositionEdit
         );
 
         return $moved->x === 0.0 && $moved->y === 0.0 ? $composition : PropertyTarget::put(
-            $composition, $composition->layer($layer->id), "{$mask->id}.position", $this->frame, $position->plus($turn->apply($moved)), $this->scope,
+            $composition, $composition->layer($layer->id), "{$mask->id}.position", $this->frame,
+            $position->plus($turn->apply($moved)), $this->scope,
         );
     }
 

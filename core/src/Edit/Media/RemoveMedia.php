@@ -27,7 +27,9 @@ final readonly class RemoveMedia implements ProjectEdit
             $uses = $project->usesOf($id);
             if ($uses !== []) {
                 throw new Refusal(
-                    "“{$library->get($id)->name}” is in use: ".implode(', ', array_slice($uses, 0, self::NAMED)).(count($uses) > self::NAMED ? ', …' : '').'. Remove those layers first.',
+                    "“{$library->get($id)->name}” is in use: ".implode(
+                        ', ', array_slice($uses, 0, self::NAMED),
+                    ).(count($uses) > self::NAMED ? ', …' : '').'. Remove those layers first.',
                 );
             }
             $library = $library->replacing($library->get($id)->with(['removed' => true]));

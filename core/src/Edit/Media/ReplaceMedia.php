@@ -55,7 +55,9 @@ final readonly class ReplaceMedia implements ProjectEdit
     private function replacedIn(Project $project): callable
     {
         return function (Composition $composition) use ($project): Composition {
-            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array($this->media, $facts->refersTo->media, true)) as $layer) {
+            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => in_array(
+                $this->media, $facts->refersTo->media, true,
+            )) as $layer) {
                 $composition = $composition->replacing($this->replaced($layer, $project));
             }
 
@@ -71,9 +73,14 @@ final readonly class ReplaceMedia implements ProjectEdit
         if (in_array($this->media, $attached->media, true)) {
             $new->checkPicture();
         }
-        $layer = $layer->attaching(['gradients' => array_map(
-            fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint, $layer->attached->gradients,
-        ), 'brush' => $layer->attached->brush?->media === $this->media ? $layer->attached->brush->ofMedia($this->by) : $layer->attached->brush]);
+        $brush = $layer->attached->brush;
+        $layer = $layer->attaching([
+            'gradients' => array_map(
+                fn (PlacedGradient $paint): PlacedGradient => $paint->media === $this->media ? $paint->ofMedia($this->by) : $paint,
+                $layer->attached->gradients,
+            ),
+            'brush' => $brush?->media === $this->media ? $brush->ofMedia($this->by) : $brush,
+        ]);
 
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
             ? $content->replacedIn($layer, $old, $new)

@@ -60,7 +60,8 @@ final readonly class SetGradient implements CompositionEdit
         }
 
         return new self(
-            $layers, $of ?? Painted::fill(), $form, $stops, $isPicture && $composition === null ? $media : null, $isPicture ? $composition : null, $fitting,
+            $layers, $of ?? Painted::fill(), $form, $stops, $isPicture && $composition === null ? $media : null,
+            $isPicture ? $composition : null, $fitting,
         );
     }
 
@@ -104,7 +105,9 @@ final readonly class SetGradient implements CompositionEdit
         $gradient = new PlacedGradient(
             $this->of,
             $this->form,
-            $this->form === GradientForm::Corners ? 4 : $this->stops ?? ($before?->form === GradientForm::Corners ? PlacedGradient::LEAST_STOPS : $before->stops ?? PlacedGradient::LEAST_STOPS),
+            $this->form === GradientForm::Corners
+                ? 4
+                : $this->stops ?? ($before?->form === GradientForm::Corners ? null : $before?->stops) ?? PlacedGradient::LEAST_STOPS,
             $this->media,
             $this->placed,
             $this->fitting,

@@ -44,7 +44,9 @@ final readonly class ChangePath implements CompositionEdit
         }
 
         return $this->target->with($composition, $this->target->property($composition)->mapValues(
-            fn (mixed $value): mixed => $value instanceof Contours && $value->isLike($path) ? PathTarget::exact($this->changed($value)) : $value,
+            fn (mixed $value): mixed => $value instanceof Contours && $value->isLike($path)
+                ? PathTarget::exact($this->changed($value))
+                : $value,
         ));
     }
 
@@ -106,7 +108,8 @@ final readonly class ChangePath implements CompositionEdit
             $to->at, new Point($two->x2 - $two->x3, $two->y2 - $two->y3), $next === $this->knot ? $knots[$next]->out : $to->out,
         );
         array_splice($knots, $this->knot + 1, 0, [new Knot(
-            new Point($two->x0, $two->y0), new Point($one->x2 - $one->x3, $one->y2 - $one->y3), new Point($two->x1 - $two->x0, $two->y1 - $two->y0),
+            new Point($two->x0, $two->y0), new Point($one->x2 - $one->x3, $one->y2 - $one->y3),
+            new Point($two->x1 - $two->x0, $two->y1 - $two->y0),
         )]);
 
         /** @var non-empty-list<Knot> $knots */

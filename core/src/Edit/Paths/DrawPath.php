@@ -52,7 +52,9 @@ final readonly class DrawPath implements CompositionEdit
         $middle = new Point(round($centre->x), round($centre->y));
         $isOpen = array_filter($this->path->all, fn (Contour $one): bool => $one->closed) === [];
         $drawn = [
-            'kind' => 'shape', 'form' => 'path', 'path' => $this->path->mapped(fn (Point $at): Point => $at->minus($middle))->write(), 'position' => [$middle->x, $middle->y],
+            'kind' => 'shape', 'form' => 'path',
+            'path' => $this->path->mapped(fn (Point $at): Point => $at->minus($middle))->write(),
+            'position' => [$middle->x, $middle->y],
             // A line that encloses nothing is seen by itself.
             ...($isOpen ? ['fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 10, 'cap' => 'round'] : []),
             ...$this->layer->object(),

@@ -82,8 +82,10 @@ final readonly class DrawStroke implements CompositionEdit
         $middle = new Point(round($middle->x), round($middle->y));
         $path = (new Contours([$line]))->mapped(fn (Point $point): Point => $point->minus($middle));
         $drawing = [
-            'kind' => 'shape', 'form' => 'path', 'cap' => 'round', 'name' => 'Drawing', 'path' => $path->write(), 'position' => [$middle->x, $middle->y],
-            'fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 12, 'widths' => $this->widths(), ...$this->layer->object(), 'drawEnd' => $this->drawn($composition),
+            'kind' => 'shape', 'form' => 'path', 'cap' => 'round', 'name' => 'Drawing', 'path' => $path->write(),
+            'position' => [$middle->x, $middle->y],
+            'fill' => '#00000000', 'outline' => '#f3e3c3', 'outlineWidth' => 12, 'widths' => $this->widths(),
+            ...$this->layer->object(), 'drawEnd' => $this->drawn($composition),
         ];
         $at = min($this->frame, $composition->range()->last());
 
@@ -97,7 +99,10 @@ final readonly class DrawStroke implements CompositionEdit
         return 'draw';
     }
 
-    /** @return ?list<float> how wide the line is evenly along it, in per cent, twice that where it was pressed fully; null where that is not known */
+    /**
+     * @return ?list<float> how wide the line is evenly along it, in per cent, twice that where it was pressed fully; null where
+     *     that is not known
+     */
     private function widths(): ?array
     {
         if ($this->pressures === []) {
@@ -189,7 +194,8 @@ final readonly class DrawStroke implements CompositionEdit
             for ($index = $first + 1; $index < $last; $index++) {
                 $share = ($frames[$index] - $frames[$first]) / ($frames[$last] - $frames[$first]);
                 $off = abs(
-                    $reached[$frames[$index]] - ($reached[$frames[$first]] + $share * ($reached[$frames[$last]] - $reached[$frames[$first]])),
+                    $reached[$frames[$index]]
+                        - ($reached[$frames[$first]] + $share * ($reached[$frames[$last]] - $reached[$frames[$first]])),
                 );
                 [$worst, $at] = $off > $worst ? [$off, $index] : [$worst, $at];
             }

@@ -79,7 +79,8 @@ final readonly class FitLayers implements CompositionEdit
 
     private function untilTheEnd(Layer $layer, Composition $composition, MediaLibrary $media): FrameRange
     {
-        $length = Plays::in($layer, $media)[0]->lasts($composition->rate, $media) ?? throw new Refusal("what plays in “{$layer->name}” never ends");
+        $length = Plays::in($layer, $media)[0]->lasts($composition->rate, $media)
+            ?? throw new Refusal("what plays in “{$layer->name}” never ends");
 
         return new FrameRange($layer->span->in, $layer->span->in + $length);
     }

@@ -70,7 +70,9 @@ final readonly class SplitLayers implements CompositionEdit
         $all = $this->layers;
         do {
             $count = count($all);
-            foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect($facts->refersTo->layers, $all) !== []) as $layer) {
+            foreach ($composition->layers->where(
+                fn (LayerFacts $facts): bool => array_intersect($facts->refersTo->layers, $all) !== [],
+            ) as $layer) {
                 if (
                     ! in_array($layer->id, $all, true)
                     && array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => in_array($mask->layer, $all, true)) !== []
@@ -89,7 +91,9 @@ final readonly class SplitLayers implements CompositionEdit
      */
     private function maskedByLater(Composition $composition, array $later, array $made): Composition
     {
-        foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect_key($later, array_flip($facts->refersTo->layers)) !== []) as $layer) {
+        foreach ($composition->layers->where(fn (LayerFacts $facts): bool => array_intersect_key(
+            $later, array_flip($facts->refersTo->layers),
+        ) !== []) as $layer) {
             if (isset($made[$layer->id]) || $layer->span->in >= $this->at) {
                 $composition = $composition->replacing($layer->with(['attached' => $layer->attached->maskedBy($later)]));
             }

@@ -106,7 +106,9 @@ final readonly class CrossCut implements CompositionEdit
 
         return $layer->countedFrom($in)->with([
             'span' => new FrameRange($in, $layer->span->out),
-            'content' => $layer->content instanceof Played ? $layer->content->begunLater($by, $composition->rate, $evaluator->media) : $layer->content,
+            'content' => $layer->content instanceof Played
+                ? $layer->content->begunLater($by, $composition->rate, $evaluator->media)
+                : $layer->content,
         ]);
     }
 }

@@ -29,7 +29,11 @@ final readonly class Cut
         foreach ($composition->layers->entries() as $entry) {
             $other = $entry->layer();
             $isNeighbour = $other->id !== $layer->id && $other->kind->isSeen() && $other->group === $layer->group;
-            $meets = $isNeighbour && (($atEnd ? $other->span->in : $other->span->out) === $frame || ($atEnd ? CrossCut::isCrossed($layer, $other) : CrossCut::isCrossed($other, $layer)));
+            $meets = $isNeighbour
+                && (
+                    ($atEnd ? $other->span->in : $other->span->out) === $frame
+                    || ($atEnd ? CrossCut::isCrossed($layer, $other) : CrossCut::isCrossed($other, $layer))
+                );
             if ($meets && abs($composition->indexOf($other->id) - $place) < $distance) {
                 [$nearest, $distance] = [$other, abs($composition->indexOf($other->id) - $place)];
             }

@@ -50,7 +50,9 @@ final readonly class PropertyTarget
     {
         return $layer->definitions()[$this->property]
             ?? $this->place->refuse(
-                $this->isOtherAxes($layer) ? "\"{$layer->name}\" has ".($this->property === Axes::TOGETHER ? 'x and y apart' : 'its position as one path') : "\"{$this->property}\" is not a property of a {$layer->kind->name()} layer",
+                $this->isOtherAxes($layer)
+                    ? "\"{$layer->name}\" has ".($this->property === Axes::TOGETHER ? 'x and y apart' : 'its position as one path')
+                    : "\"{$this->property}\" is not a property of a {$layer->kind->name()} layer",
             );
     }
 

@@ -94,8 +94,10 @@ final readonly class SplitScreen implements CompositionEdit
     private function empty(Composition $composition): Layer
     {
         return Layer::read(new Node([
-            'kind' => LayerKinds::all()['window']->name(), 'form' => 'rectangle', 'id' => $composition->layers->freeId(), 'name' => 'Window',
-            'in' => min($this->at, $composition->range()->last()), 'out' => $composition->length, 'label' => Dye::forNumber(count($composition->layers))->value,
+            'kind' => LayerKinds::all()['window']->name(), 'form' => 'rectangle', 'id' => $composition->layers->freeId(),
+            'name' => 'Window',
+            'in' => min($this->at, $composition->range()->last()), 'out' => $composition->length,
+            'label' => Dye::forNumber(count($composition->layers))->value,
         ]));
     }
 

@@ -37,7 +37,10 @@ final class Windowed
         if ($content instanceof ShapeContent) {
             $window = new WindowContent($content->form);
             $own = [];
-        } elseif ($content instanceof FootageContent || ($content instanceof BundleContent && array_intersect_key($content->toJson(), self::OWN) === [])) {
+        } elseif (
+            $content instanceof FootageContent
+            || ($content instanceof BundleContent && array_intersect_key($content->toJson(), self::OWN) === [])
+        ) {
             $size = $content->plays($media)->size();
             $window = new WindowContent(ShapeForm::Rectangle, $content);
             $own = ['size' => [$size->width, $size->height], 'fill' => '#00000000', 'scaleLinked' => $layer->switches->scaleLinked];

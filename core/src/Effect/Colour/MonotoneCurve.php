@@ -25,7 +25,10 @@ final readonly class MonotoneCurve
         [$a, $b] = [$this->slope($index), $this->slope($index + 1)];
 
         // Hermite's cubic.
-        return (2 * $t ** 3 - 3 * $t ** 2 + 1) * $from + ($t ** 3 - 2 * $t ** 2 + $t) * $a + (3 * $t ** 2 - 2 * $t ** 3) * $to + ($t ** 3 - $t ** 2) * $b;
+        return (2 * $t ** 3 - 3 * $t ** 2 + 1) * $from
+            + ($t ** 3 - 2 * $t ** 2 + $t) * $a
+            + (3 * $t ** 2 - 2 * $t ** 3) * $to
+            + ($t ** 3 - $t ** 2) * $b;
     }
 
     /** At a point, from one to the next. */

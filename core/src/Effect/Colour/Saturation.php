@@ -31,7 +31,8 @@ final class Saturation extends ByMatrix
         $amount = $values->number('amount') / 100;
         [$red, $green, $blue] = self::BRIGHTNESS;
         $grey = fn (int $own): array => array_map(
-            fn (int $from, float $part): float => (1 - $amount) * $part + ($from === $own ? $amount : 0.0), [0, 1, 2], [$red, $green, $blue],
+            fn (int $from, float $part): float => (1 - $amount) * $part + ($from === $own ? $amount : 0.0), [0, 1, 2],
+            [$red, $green, $blue],
         );
 
         return ColourMatrix::ofColours(array_map(fn (int $own): array => [$grey($own)[0], $grey($own)[1], $grey($own)[2], 0.0], [0, 1, 2]));

@@ -66,7 +66,11 @@ final class Facets implements Effect
         );
         $halves = [];
         for ($row = (int) floor(($extent->top - $origin->y) / $side) - 1; $row * $side <= $extent->bottom - $origin->y + $side; $row++) {
-            for ($column = (int) floor(($extent->left - $origin->x) / $side) - 1; $column * $side <= $extent->right - $origin->x + $side; $column++) {
+            for (
+                $column = (int) floor(($extent->left - $origin->x) / $side) - 1;
+                $column * $side <= $extent->right - $origin->x + $side;
+                $column++
+            ) {
                 $halves[] = Path::polygon([new Point($column + 1, $row), new Point($column + 1, $row + 1), new Point($column, $row + 1)]);
             }
         }
@@ -75,7 +79,10 @@ final class Facets implements Effect
         return [$upper, new Group([$lower], masks: [new MaskPart([$cut])])];
     }
 
-    /** @return non-empty-list<Point> evenly over the upper left half of a square: Halton's sequence in bases 2 and 3, folded over the diagonal */
+    /**
+     * @return non-empty-list<Point> evenly over the upper left half of a square: Halton's sequence in bases 2 and 3, folded
+     *     over the diagonal
+     */
     private static function points(): array
     {
         return array_map(function (int $index): Point {

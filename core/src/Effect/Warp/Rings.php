@@ -55,7 +55,8 @@ final class Rings
     /**
      * Rings evenly spaced from the centre to a radius.
      *
-     * @param  callable(float): array{float, float}  $taken  where a part of the radius is taken from, as a part of it, and how far that is turned
+     * @param  callable(float): array{float, float}  $taken  where a part of the radius is taken from, as a part of it, and how
+     *     far that is turned
      */
     public static function within(Point $centre, float $radius, int $count, callable $taken, Place $place): Warp
     {

@@ -62,7 +62,10 @@ final readonly class SvgGradients
 
         return $gradient === null
             ? $last
-            : ($box !== null && in_array($spread, ['repeat', 'reflect'], true) ? self::spread($gradient, $box, $spread === 'reflect') : $gradient);
+            : (
+                $box !== null
+                && in_array($spread, ['repeat', 'reflect'], true) ? self::spread($gradient, $box, $spread === 'reflect') : $gradient
+            );
     }
 
     /**

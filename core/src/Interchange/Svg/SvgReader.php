@@ -65,7 +65,8 @@ final class SvgReader
 
     /** Elements and attributes that change the picture and are not drawn, by what they are called here. */
     private const LEFT_OUT = [
-        'text' => 'words (make outlines of them)', 'filter' => 'filters', 'marker-start' => 'markers', 'marker-mid' => 'markers', 'marker-end' => 'markers', 'mix-blend-mode' => 'blending',
+        'text' => 'words (make outlines of them)', 'filter' => 'filters', 'marker-start' => 'markers',
+        'marker-mid' => 'markers', 'marker-end' => 'markers', 'mix-blend-mode' => 'blending',
         'animate' => 'animation', 'animateTransform' => 'animation', 'animateMotion' => 'animation', 'set' => 'animation',
     ];
 
@@ -186,7 +187,9 @@ final class SvgReader
         $name = (string) $element->localName;
         if (in_array($name, self::DANGEROUS, true)) {
             throw new Refusal(
-                $name === 'image' || $name === 'feImage' ? 'it holds a picture made of pixels, which is not read' : "it holds “{$name}”, which is never read",
+                $name === 'image' || $name === 'feImage'
+                    ? 'it holds a picture made of pixels, which is not read'
+                    : "it holds “{$name}”, which is never read",
             );
         }
         foreach ($element->attributes ?? [] as $attribute) {
@@ -230,7 +233,9 @@ final class SvgReader
         }
         if ($depth > self::DEEPEST || ++$this->shapes > self::MOST_SHAPES) {
             throw new Refusal(
-                $depth > self::DEEPEST ? 'its groups are nested too deeply' : 'it has more than '.number_format(self::MOST_SHAPES).' shapes',
+                $depth > self::DEEPEST
+                    ? 'its groups are nested too deeply'
+                    : 'it has more than '.number_format(self::MOST_SHAPES).' shapes',
             );
         }
         $said = $this->drawn->styles->of($element);
@@ -296,7 +301,10 @@ final class SvgReader
                 continue;
             }
             $mask = $this->mask($element, $parts, $style, $matrix, $depth + 1);
-            $isOutline = $name === 'clipPath' && count($mask->parts) === 1 && $mask->parts[0] instanceof DrawnShape && $mask->parts[0]->rule === FillRule::NonZero;
+            $isOutline = $name === 'clipPath'
+                && count($mask->parts) === 1
+                && $mask->parts[0] instanceof DrawnShape
+                && $mask->parts[0]->rule === FillRule::NonZero;
             $parts = match (true) {
                 $mask->parts === [] => [],
                 // One outline is a cut, which costs less than a mask.
@@ -339,7 +347,9 @@ final class SvgReader
         }
         $isOfBox = ($said['maskUnits'] ?? 'objectBoundingBox') !== 'userSpaceOnUse';
         $view = $this->drawn->view;
-        $length = fn (string $name, string $default, float $whole): float => SvgLength::parse($said[$name] ?? $default, $isOfBox ? 1 : $whole) ?? 0.0;
+        $length = fn (string $name, string $default, float $whole): float => SvgLength::parse(
+            $said[$name] ?? $default, $isOfBox ? 1 : $whole,
+        ) ?? 0.0;
         [$x, $y, $w, $h] = [
             $length('x', '-10%', $view->width),
             $length('y', '-10%', $view->height),
@@ -364,7 +374,15 @@ final class SvgReader
     {
         $bounds = self::reached($parts);
         $frame = $matrix->bounds($box);
-        $isWithin = $bounds === null || ($matrix->b === 0.0 && $matrix->c === 0.0 && $bounds->left >= $frame->left - self::NEAR && $bounds->top >= $frame->top - self::NEAR && $bounds->right <= $frame->right + self::NEAR && $bounds->bottom <= $frame->bottom + self::NEAR);
+        $isWithin = $bounds === null
+            || (
+                $matrix->b === 0.0
+                && $matrix->c === 0.0
+                && $bounds->left >= $frame->left - self::NEAR
+                && $bounds->top >= $frame->top - self::NEAR
+                && $bounds->right <= $frame->right + self::NEAR
+                && $bounds->bottom <= $frame->bottom + self::NEAR
+            );
 
         return $isWithin ? $parts : [new DrawnGroup($parts, clip: Path::rectangle($box)->transformed($matrix))];
     }

@@ -11,7 +11,8 @@ final readonly class SvgStyle
 {
     /** Properties that are inherited, with what they are where nobody says. */
     private const FIRST = [
-        'fill' => 'black', 'fill-opacity' => '1', 'fill-rule' => 'nonzero', 'stroke' => 'none', 'stroke-opacity' => '1', 'stroke-width' => '1',
+        'fill' => 'black', 'fill-opacity' => '1', 'fill-rule' => 'nonzero', 'stroke' => 'none', 'stroke-opacity' => '1',
+        'stroke-width' => '1',
         'stroke-linejoin' => 'miter', 'stroke-linecap' => 'butt', 'stroke-dasharray' => 'none', 'stroke-dashoffset' => '0',
         'color' => 'black', 'visibility' => 'visible', 'clip-rule' => 'nonzero',
     ];

@@ -30,7 +30,8 @@ final class SvgTransform
             'matrix' => count($n) === 6 ? new Affine(...$n) : new Affine,
             'translate' => Affine::translation($first, $n[1] ?? 0),
             'scale' => Affine::scaling($n[0] ?? 1, $n[1] ?? $n[0] ?? 1),
-            'rotate' => Affine::translation($n[1] ?? 0, $n[2] ?? 0)->after(Affine::rotation($first))->after(Affine::translation(-($n[1] ?? 0), -($n[2] ?? 0))),
+            'rotate' => Affine::translation($n[1] ?? 0, $n[2] ?? 0)->after(Affine::rotation($first))
+                ->after(Affine::translation(-($n[1] ?? 0), -($n[2] ?? 0))),
             'skewX' => new Affine(1, 0, tan(deg2rad($first)), 1, 0, 0),
             default => new Affine(1, tan(deg2rad($first)), 0, 1, 0, 0),
         };

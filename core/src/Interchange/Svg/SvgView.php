@@ -39,7 +39,9 @@ final readonly class SvgView
     {
         $box = self::box($root);
         [$width, $height] = $box === null ? [0.0, 0.0] : [$box->width(), $box->height()];
-        $shown = fn (string $name): ?float => str_ends_with(trim($root->getAttribute($name)), '%') ? null : SvgLength::parse($root->getAttribute($name));
+        $shown = fn (string $name): ?float => str_ends_with(trim($root->getAttribute($name)), '%')
+            ? null
+            : SvgLength::parse($root->getAttribute($name));
         $w = $shown('width') ?? ($box === null ? 300.0 : ($shown('height') ?? $height) * $width / $height);
         $h = $shown('height') ?? ($box === null ? 150.0 : $w * $height / $width);
         if ($w < 1e-3 || $h < 1e-3 || max($w, $h) > self::LARGEST) {

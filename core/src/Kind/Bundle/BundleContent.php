@@ -32,7 +32,8 @@ final readonly class BundleContent implements Heard, Places, Played
     /**
      * @param  string  $composition  the id of the one that is placed
      * @param  bool  $sound  whether it is heard
-     * @param  ?int  $length  for how many of its own frames it is made to go on, its stay taking up the difference; null for as long as it is
+     * @param  ?int  $length  for how many of its own frames it is made to go on, its stay taking up the difference; null for as
+     *     long as it is
      * @param  bool  $stretches  whether that length changes when an edge is pulled at which it begins or ends
      * @param  bool  $mirrors  whether it goes as it came, backwards, instead of how it goes itself
      * @param  bool  $crop  whether what lies outside of its frame is left out

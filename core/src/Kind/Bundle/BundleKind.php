@@ -43,7 +43,8 @@ final class BundleKind extends LayerKind implements DrawnKind
 
         return new BundleContent(
             $layer->field('composition')->name(64), Pace::read($layer), $flag('sound', true),
-            $layer->optional('length')?->int(1, Composition::LONGEST), $flag('stretches', true), $flag('mirrors', false), $flag('crop', true),
+            $layer->optional('length')?->int(1, Composition::LONGEST), $flag('stretches', true), $flag('mirrors', false),
+            $flag('crop', true),
         );
     }
 

@@ -55,7 +55,9 @@ final class Lasting
             'span' => $goesOn ? new FrameRange($span->in, $span->out + $by) : $span,
             'properties' => array_map(fn (Property $property): Property => $property->mapKeyframes($moved), $layer->properties),
             'life' => self::accentsLater($layer->life, $from - $span->in, $by),
-            'content' => $content instanceof BundleContent && $goesOn ? $content->pulled($span, 0, $by, $composition->rate, $media) : $content,
+            'content' => $content instanceof BundleContent && $goesOn
+                ? $content->pulled($span, 0, $by, $composition->rate, $media)
+                : $content,
         ]);
     }
 

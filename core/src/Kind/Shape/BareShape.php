@@ -39,7 +39,10 @@ final readonly class BareShape implements Prepared
     private static function made(Layer $layer, Outlines $outlines): ?self
     {
         $shape = $layer->content;
-        $hasMore = $layer->attached->cascades !== [] || $layer->attached->gradients !== [] || $layer->attached->outlines !== [] || $layer->attached->brush !== null;
+        $hasMore = $layer->attached->cascades !== []
+            || $layer->attached->gradients !== []
+            || $layer->attached->outlines !== []
+            || $layer->attached->brush !== null;
         if (! $shape instanceof ShapeContent || $hasMore || $shape->widths !== [] || $shape->ends->isMarked()) {
             return null;
         }

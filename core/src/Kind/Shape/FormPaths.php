@@ -126,7 +126,9 @@ final class FormPaths
     {
         $inner = $formed->inner / 100;
         if (abs($formed->sweep) >= 360) {
-            $hole = Path::ellipse($box)->transformed(Affine::translation($box->centre()->x, $box->centre()->y)->after(Affine::scaling(-$inner, $inner))->after(
+            $hole = Path::ellipse($box)->transformed(Affine::translation(
+                $box->centre()->x, $box->centre()->y,
+            )->after(Affine::scaling(-$inner, $inner))->after(
                 Affine::translation(-$box->centre()->x, -$box->centre()->y),
             ));
 

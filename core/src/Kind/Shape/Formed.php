@@ -119,7 +119,8 @@ final readonly class Formed
 
         return new self(
             $form, $box, max(0, $layer->length('rounding', $at, $shorter)),
-            $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at), $layer->number('sweep', $at), $layer->point('tail', $at), $path,
+            $layer->number('sides', $at), $layer->number('inner', $at), $layer->number('start', $at),
+            $layer->number('sweep', $at), $layer->point('tail', $at), $path,
             $form === ShapeForm::Rectangle ? array_map(
                 fn (string $corner): float => $layer->length("round$corner", $at, $shorter), self::CORNERS,
             ) : [],

@@ -72,12 +72,14 @@ final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond,
 
     public function drawInTime(Layer $layer, Composition $composition, Moment $moment, array $moments, Closure $pose): array
     {
-        return $this->repeated($layer, $composition, $moment, self::formed($layer, $moment->at)->box, function (int $index) use ($layer, $moment, $moments, $pose): ?Repeated {
+        $each = function (int $index) use ($layer, $moment, $moments, $pose): ?Repeated {
             $formed = self::formed($layer, $moments[$index]);
             $posed = $formed->isEmpty() ? null : $pose($moments[$index]);
 
             return $posed === null ? null : new Repeated($moment->at($moments[$index]), $formed, $posed[0], $posed[1]);
-        });
+        };
+
+        return $this->repeated($layer, $composition, $moment, self::formed($layer, $moment->at)->box, $each);
     }
 
     /**

@@ -73,7 +73,9 @@ final readonly class Counting
     /** @return array<string, mixed> its JSON Schema */
     public static function schema(): array
     {
-        return ['description' => 'how a number is written that stands in the place of each # in the text', 'type' => 'object', 'properties' => [
+        $says = 'how a number is written that stands in the place of each # in the text';
+
+        return ['description' => $says, 'type' => 'object', 'properties' => [
             'decimals' => ['type' => 'integer', 'minimum' => 0, 'maximum' => self::MOST_DECIMALS],
             'group' => ['description' => 'what parts thousands', 'type' => 'string', 'enum' => array_keys(self::SEPARATORS)],
             'time' => ['description' => 'whether it is a time in seconds', 'type' => 'boolean'],
@@ -154,6 +156,9 @@ final readonly class Counting
             ? sprintf('%d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60)
             : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
 
-        return ($number < 0 && $whole > 0 ? '−' : '').$clock.($this->decimals > 0 ? $point.str_pad((string) $rest, $this->decimals, '0', STR_PAD_LEFT) : '');
+        return (
+            $number < 0
+            && $whole > 0 ? '−' : ''
+        ).$clock.($this->decimals > 0 ? $point.str_pad((string) $rest, $this->decimals, '0', STR_PAD_LEFT) : '');
     }
 }

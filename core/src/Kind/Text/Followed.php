@@ -69,7 +69,8 @@ final readonly class Followed
     public function value(Composition $composition, int|float $at): float
     {
         $layer = $composition->layers->get($this->layer);
-        $isThere = $layer !== null && (isset($layer->properties[$this->property]) || ($this->property === Axes::TOGETHER && isset($layer->properties['x'])));
+        $isThere = $layer !== null
+            && (isset($layer->properties[$this->property]) || ($this->property === Axes::TOGETHER && isset($layer->properties['x'])));
         $value = $isThere ? $layer->value($this->property, $at) : null;
 
         return $this->times * match (true) {

@@ -90,7 +90,10 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             ? null
             : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
         [$strokes, $fills] = [[], []];
-        foreach ($this->cascades->parts($layer, $text, $at, $onPath !== null, fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true) ?? self::atRest($text->block) as $part) {
+        foreach ($this->cascades->parts(
+            $layer, $text, $at, $onPath !== null,
+            fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true,
+        ) ?? self::atRest($text->block) as $part) {
             $line = $text->placement($part->atom->line);
             $own = $part->atom->shift === 0.0 ? $line : $line->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));

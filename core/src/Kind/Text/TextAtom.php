@@ -16,7 +16,8 @@ final readonly class TextAtom
      * @param  float  $shift  how far to the right of where it was set it is drawn
      * @param  ?Colour  $colour  of its own, where it has not that of all words
      * @param  string  $text  what is written, where it is a letter or a word
-     * @param  list<array{Outline, ?Colour, float}>  $layers  of a picture in several colours, the lowest first, each with the place of the pen
+     * @param  list<array{Outline, ?Colour, float}>  $layers  of a picture in several colours, the lowest first, each with the
+     *     place of the pen
      */
     public function __construct(
         public Outline $outline,

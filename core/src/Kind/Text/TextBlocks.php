@@ -39,7 +39,8 @@ final class TextBlocks
     {
         $features = implode(',', array_column($content->features, 'value'));
         $styles = $content->styles->all === [] ? '' : json_encode($content->styles->toJson());
-        $key = "{$content->face()} {$content->align->value} $tracking $width {$content->hyphens?->value} $content->down $features $styles ".($axes === [] ? '' : json_encode($axes))." {$content->text}";
+        $key = "{$content->face()} {$content->align->value} $tracking $width {$content->hyphens?->value} $content->down $features $styles "
+            .($axes === [] ? '' : json_encode($axes))." {$content->text}";
         if (! isset($this->blocks[$key])) {
             if (count($this->blocks) >= self::MOST) {
                 $this->blocks = array_slice($this->blocks, self::MOST >> 1, null, true);

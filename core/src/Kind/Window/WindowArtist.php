@@ -105,7 +105,8 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
             $content->plays($this->materials->media)->size(), $layer->size('size', $at),
         ) * $layer->number('zoom', $at) / 100;
 
-        return Affine::translation($pan->x, $pan->y)->after(Affine::rotation($layer->number('turn', $at)))->after(Affine::scaling($scale, $scale));
+        return Affine::translation($pan->x, $pan->y)->after(Affine::rotation($layer->number('turn', $at)))
+            ->after(Affine::scaling($scale, $scale));
     }
 
     /** Whether an opaque picture leaves nothing of the window's fill to be seen. */

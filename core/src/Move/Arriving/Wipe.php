@@ -33,7 +33,8 @@ final class Wipe extends Move
         $across = hypot($width, $height) / 2 + 1;
         $edge = $reach - 2 * $reach * $p;
         $along = fn (float $forward, float $aside): Point => new Point(
-            $box->centre()->x + $direction->x * $forward - $direction->y * $aside, $box->centre()->y + $direction->y * $forward + $direction->x * $aside,
+            $box->centre()->x + $direction->x * $forward - $direction->y * $aside,
+            $box->centre()->y + $direction->y * $forward + $direction->x * $aside,
         );
 
         return new Change(clips: [Path::polygon([

@@ -27,7 +27,8 @@ final class Shake extends Accent
         // Between whole frames it goes straight, so that it can be blurred.
         $frame = (int) floor($frames);
         $share = $frames - $frame;
-        $throw = fn (int $axis): float => (1 - $share) * self::noise($frame, $axis, $settings['seed']) + $share * self::noise($frame + 1, $axis, $settings['seed']);
+        $throw = fn (int $axis): float => (1 - $share) * self::noise($frame, $axis, $settings['seed'])
+            + $share * self::noise($frame + 1, $axis, $settings['seed']);
         $by = $settings['by'] * sin(M_PI * $t);
 
         return Change::moved(Affine::translation($by * $throw(0), $by * $throw(1)));

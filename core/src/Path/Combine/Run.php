@@ -89,7 +89,9 @@ final readonly class Run
     private function where(float $along, bool $atHeight): float
     {
         $curve = $this->curve;
-        [$from, $to, $begin, $end] = $atHeight ? [$curve->y0, $curve->y3, $curve->x0, $curve->x3] : [$curve->x0, $curve->x3, $curve->y0, $curve->y3];
+        [$from, $to, $begin, $end] = $atHeight
+            ? [$curve->y0, $curve->y3, $curve->x0, $curve->x3]
+            : [$curve->x0, $curve->x3, $curve->y0, $curve->y3];
         if ($this->straight) {
             return $begin + ($end - $begin) * ($along - $from) / ($to - $from);
         }

@@ -48,7 +48,10 @@ final class ArrangementTest extends TestCase
 
     public function test_what_only_touches_becomes_one_without_a_seam(): void
     {
-        self::assertSame('M0 0L200 0L200 50L0 50Z', self::made(Combining::Union, self::rectangle(0, 0, 100, 50), self::rectangle(100, 0, 100, 50))->write());
+        self::assertSame(
+            'M0 0L200 0L200 50L0 50Z',
+            self::made(Combining::Union, self::rectangle(0, 0, 100, 50), self::rectangle(100, 0, 100, 50))->write(),
+        );
         self::assertSame([], self::made(Combining::Intersect, self::rectangle(0, 0, 100, 50), self::rectangle(100, 0, 100, 50))->all);
     }
 
@@ -57,7 +60,13 @@ final class ArrangementTest extends TestCase
         $lens = self::made(Combining::Intersect, self::circle(0, 0, 100), self::circle(100, 0, 100));
         // 2r² acos(d / 2r) − d/2 √(4r² − d²); a circle of four Béziers is 0.03 % off.
         self::assertEqualsWithDelta(2 * 100 ** 2 * acos(0.5) - 50 * sqrt(4 * 100 ** 2 - 100 ** 2), (new Polylines($lens))->area(), 15);
-        self::assertSame(2, count(array_filter($lens->all[0]->knots, fn (Knot $knot): bool => abs($knot->at->x - 50) < 0.01 && abs(abs($knot->at->y) - 86.6) < 0.05)));
+        self::assertSame(
+            2,
+            count(array_filter(
+                $lens->all[0]->knots,
+                fn (Knot $knot): bool => abs($knot->at->x - 50) < 0.01 && abs(abs($knot->at->y) - 86.6) < 0.05,
+            )),
+        );
     }
 
     public function test_the_same_shape_twice_and_a_hole(): void
@@ -95,7 +104,9 @@ final class ArrangementTest extends TestCase
         $wave = Contours::parse('M0 0C30 -40 70 40 100 0L100 60L0 60Z');
         $knots = $wave->all[0]->knots;
         [$first, $second] = Segment::between($knots[0], $knots[1])->split(0.3);
-        $cut = Contours::parse("M0 0C{$first->x1} {$first->y1} {$first->x2} {$first->y2} {$first->x3} {$first->y3}C{$second->x1} {$second->y1} {$second->x2} {$second->y2} 100 0L100 -90L0 -90Z");
+        $cut = Contours::parse(
+            "M0 0C{$first->x1} {$first->y1} {$first->x2} {$first->y2} {$first->x3} {$first->y3}C{$second->x1} {$second->y1} {$second->x2} {$second->y2} 100 0L100 -90L0 -90Z",
+        );
         $whole = self::made(Combining::Union, $wave, $cut);
         self::assertSame('M100 60L0 60L0 -90L100 -90Z', self::withoutPointsBetween($whole));
         self::assertSame([], self::made(Combining::Intersect, $wave, $cut)->all);
@@ -108,7 +119,10 @@ final class ArrangementTest extends TestCase
         $knots = $path->all[0]->knots;
         $count = count($knots);
         $kept = array_filter($knots, function (Knot $knot, int $index) use ($knots, $count): bool {
-            [$back, $on] = [$knots[($index + $count - 1) % $count]->at->minus($knot->at), $knots[($index + 1) % $count]->at->minus($knot->at)];
+            [$back, $on] = [
+                $knots[($index + $count - 1) % $count]->at->minus($knot->at),
+                $knots[($index + 1) % $count]->at->minus($knot->at),
+            ];
 
             return abs($back->x * $on->y - $back->y * $on->x) > 1e-6;
         }, ARRAY_FILTER_USE_BOTH);
@@ -119,13 +133,21 @@ final class ArrangementTest extends TestCase
     public function test_what_is_not_cut_keeps_its_curves_and_corners(): void
     {
         $wave = Contours::parse('M0 0C30 -40 70 40 100 0L100 60L0 60Z');
-        self::assertSame('M0 0C30 -40 70 40 100 0L100 60L0 60Z', self::made(Combining::Union, $wave, self::rectangle(10, 30, 20, 20))->write());
+        self::assertSame(
+            'M0 0C30 -40 70 40 100 0L100 60L0 60Z',
+            self::made(Combining::Union, $wave, self::rectangle(10, 30, 20, 20))->write(),
+        );
     }
 
     public function test_an_open_line_is_closed_and_one_that_crosses_itself_is_whole(): void
     {
-        self::assertSame('M0 0L100 0L100 100Z', self::made(Combining::Union, Contours::parse('M0 0L100 0L100 100'), self::rectangle(60, 10, 10, 10))->write());
-        $star = Contours::of(Path::polygon(array_map(fn (int $i): Point => new Point(100 * sin(4 * M_PI * $i / 5), -100 * cos(4 * M_PI * $i / 5)), range(0, 4))));
+        self::assertSame(
+            'M0 0L100 0L100 100Z',
+            self::made(Combining::Union, Contours::parse('M0 0L100 0L100 100'), self::rectangle(60, 10, 10, 10))->write(),
+        );
+        $star = Contours::of(Path::polygon(array_map(
+            fn (int $i): Point => new Point(100 * sin(4 * M_PI * $i / 5), -100 * cos(4 * M_PI * $i / 5)), range(0, 4),
+        )));
         self::assertSame(10, self::made(Combining::Union, $star, self::circle(0, 0, 10))->count());
     }
 
@@ -169,7 +191,9 @@ final class ArrangementTest extends TestCase
             0 => Contours::of(Path::rectangle(new Box($x, $y, $x + $size, $y + 50), 20 * $random->getInt(0, 1))),
             1 => self::circle($x, $y, $size / 2),
             2 => Contours::of(Path::polygon(array_map($far, range(1, $random->getInt(3, 8))))),
-            default => new Contours([new Contour(array_map(fn (): Knot => new Knot($far(), $far(), $far()), range(1, $random->getInt(2, 5))), true)]),
+            default => new Contours([new Contour(
+                array_map(fn (): Knot => new Knot($far(), $far(), $far()), range(1, $random->getInt(2, 5))), true,
+            )]),
         };
         $turn = Affine::rotation(45 * $random->getInt(0, 3));
 
@@ -178,7 +202,10 @@ final class ArrangementTest extends TestCase
 
     public function test_what_is_cut_too_often_is_refused(): void
     {
-        $comb = fn (bool $turned): Contours => Contours::of(Path::polygon(array_map(fn (int $i): Point => $turned ? new Point($i % 2 * 1000, $i * 2.5) : new Point($i * 2.5, $i % 2 * 1000), range(0, 400))));
+        $comb = fn (bool $turned): Contours => Contours::of(Path::polygon(array_map(
+            fn (int $i): Point => $turned ? new Point($i % 2 * 1000, $i * 2.5) : new Point($i * 2.5, $i % 2 * 1000),
+            range(0, 400),
+        )));
         try {
             self::made(Combining::Exclude, $comb(false), $comb(true));
             self::fail('nothing was refused');

@@ -41,11 +41,17 @@ final class GrownTest extends TestCase
     /** @return array<string, array{string, float}> */
     public static function shapes(): array
     {
-        $star = Path::polygon(array_map(fn (int $i): Point => new Point(($i % 2 === 0 ? 100 : 40) * sin($i * M_PI / 5), -($i % 2 === 0 ? 100 : 40) * cos($i * M_PI / 5)), range(0, 9)))->data();
+        $star = Path::polygon(array_map(
+            fn (int $i): Point => new Point(
+                ($i % 2 === 0 ? 100 : 40) * sin($i * M_PI / 5), -($i % 2 === 0 ? 100 : 40) * cos($i * M_PI / 5),
+            ),
+            range(0, 9),
+        ))->data();
 
         return [
             'a star outwards' => [$star, 25.0], 'a star inwards' => [$star, -18.0], 'a heart outwards' => [self::HEART, 30.0],
-            'a heart inwards' => [self::HEART, -20.0], 'a heart that falls apart' => [self::HEART, -48.0], 'one that crosses itself' => ['M0 0C200 100 -100 100 100 0L100 150L0 150Z', 12.0],
+            'a heart inwards' => [self::HEART, -20.0], 'a heart that falls apart' => [self::HEART, -48.0],
+            'one that crosses itself' => ['M0 0C200 100 -100 100 100 0L100 150L0 150Z', 12.0],
         ];
     }
 

@@ -35,7 +35,10 @@ final readonly class Polylines
     {
         $winding = 0;
         foreach ($this->sides() as [$a, $b]) {
-            if (($a->y <= $place->y) !== ($b->y <= $place->y) && $a->x + ($b->x - $a->x) * ($place->y - $a->y) / ($b->y - $a->y) > $place->x) {
+            if (
+                ($a->y <= $place->y) !== ($b->y <= $place->y)
+                && $a->x + ($b->x - $a->x) * ($place->y - $a->y) / ($b->y - $a->y) > $place->x
+            ) {
                 $winding += $b->y > $a->y ? 1 : -1;
             }
         }
@@ -58,7 +61,10 @@ final readonly class Polylines
 
     public function area(): float
     {
-        return array_sum(array_map(fn (array $side): float => $side[0]->x * $side[1]->y - $side[1]->x * $side[0]->y, iterator_to_array($this->sides(), false))) / 2;
+        return array_sum(array_map(
+            fn (array $side): float => $side[0]->x * $side[1]->y - $side[1]->x * $side[0]->y,
+            iterator_to_array($this->sides(), false),
+        )) / 2;
     }
 
     /** @return \Generator<array{Point, Point}> */

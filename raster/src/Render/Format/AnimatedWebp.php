@@ -50,6 +50,9 @@ final class AnimatedWebp extends Intermediate
 
     public function finishing(FrameRate $rate, Quality $quality): array
     {
-        return ['-c:v', 'libwebp_anim', '-pix_fmt', 'bgra', ...$quality->of(['-quality', '60'], ['-quality', '90'], ['-lossless', '1']), '-loop', '0', '-f', 'webp'];
+        return [
+            '-c:v', 'libwebp_anim', '-pix_fmt', 'bgra',
+            ...$quality->of(['-quality', '60'], ['-quality', '90'], ['-lossless', '1']), '-loop', '0', '-f', 'webp',
+        ];
     }
 }

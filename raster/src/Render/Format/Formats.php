@@ -10,7 +10,8 @@ use Ricamo\Core\Refusal;
 final class Formats
 {
     private const CLASSES = [
-        Mp4::class, Hevc::class, Mov::class, Webm::class, Ffv1::class, PngSequence::class, Apng::class, Gif::class, AnimatedWebp::class, Still::class, Wav::class,
+        Mp4::class, Hevc::class, Mov::class, Webm::class, Ffv1::class, PngSequence::class, Apng::class, Gif::class,
+        AnimatedWebp::class, Still::class, Wav::class,
     ];
 
     /** @return array<string, Format> by name */

@@ -52,14 +52,16 @@ final class Mov extends Format
     public function filter(bool $premultiplied): string
     {
         // Without setparams it is read back as BT.601.
-        return self::colours($premultiplied).',scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int,format=yuva444p10le,'
+        return self::colours($premultiplied)
+            .',scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int,format=yuva444p10le,'
             .'setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
     }
 
     public function encoder(FrameRate $rate, Quality $quality): array
     {
         return [
-            '-c:v', 'prores_ks', '-profile:v', '4444', '-alpha_bits', '16', '-vendor', 'apl0', '-bits_per_mb', $quality->of('1500', '3000', '6000'),
+            '-c:v', 'prores_ks', '-profile:v', '4444', '-alpha_bits', '16', '-vendor', 'apl0', '-bits_per_mb',
+            $quality->of('1500', '3000', '6000'),
             ...VideoFormat::COLOUR_MARKS, ...VideoFormat::times($rate),
         ];
     }

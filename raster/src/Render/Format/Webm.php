@@ -46,7 +46,8 @@ final class Webm extends Format
 
     public function filter(bool $premultiplied): string
     {
-        return self::colours($premultiplied).','.VideoFormat::COLOURS.',format=yuva420p,setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
+        return self::colours($premultiplied).','.VideoFormat::COLOURS
+            .',format=yuva420p,setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv';
     }
 
     public function pieceContainer(): string
@@ -58,7 +59,8 @@ final class Webm extends Format
     {
         return [
             // Without frames that refer ahead, which alpha does not go with.
-            '-c:v', 'libvpx-vp9', '-pix_fmt', 'yuva420p', '-auto-alt-ref', '0', '-crf', $quality->of('30', '18', '8'), '-b:v', '0', '-cpu-used', '4', '-row-mt', '1',
+            '-c:v', 'libvpx-vp9', '-pix_fmt', 'yuva420p', '-auto-alt-ref', '0', '-crf', $quality->of('30', '18', '8'),
+            '-b:v', '0', '-cpu-used', '4', '-row-mt', '1',
             ...VideoFormat::COLOUR_MARKS,
         ];
     }
