@@ -70,6 +70,7 @@ function isUsed(section: string, definitions: PropertyDefinition[]): boolean {
 
 const hasUnits = computed(() => (inspection.value?.units ?? []).length > 0);
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
+const hasOutline = computed(() => vocabulary.definition(props.layer.kind, 'outline') !== undefined);
 const clip = computed(() => {
     const layer = props.layer;
     return playsMedia(layer) ? media.find(layer.media) : undefined;
@@ -245,7 +246,7 @@ const setContent = (content: object): Promise<boolean> =>
         <PaintField id="g2" :key="`${layer.id} outline`" :layer="layer" part="outline" text="Outline" />
     </SheetSection>
     <SheetSection
-        v-if="!finding.isOn && (layer.kind === 'text' || layer.kind === 'shape')"
+        v-if="!finding.isOn && hasOutline"
         name="outlines"
         :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
