@@ -12,11 +12,20 @@ use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\ReadyCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Timing;
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Inspection;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Time\FrameRate;
@@ -439,5 +448,24 @@ final class CascadeTest extends TestCase
         }
         $this->expectExceptionMessage('“Clip” has no units to be spread over');
         Fixture::edit(Fixture::composition([Fixture::clip()]), 'add-cascade', ['layers' => ['clip'], 'cascade' => 'rise']);
+    }
+
+    public function test_a_unit_is_left_out_lightened_or_blurred_as_its_change_says(): void
+    {
+        $fill = new Fill(Outline::of(Path::rectangle(new Box(0, 0, 10, 10))), new Affine, Colour::parse('#ffffff'));
+        $seen = fn (UnitChange $change, array $of = [1]): array => array_map(
+            fn (Operation $one): array => (array) json_decode($one->encode(), true),
+            LayerCascades::seen(array_map(fn (): Fill => $fill, $of), $change, 2.0),
+        );
+        self::assertSame([], $seen(new UnitChange(opacity: 0.0)));
+        self::assertSame('#ffffff', $seen(new UnitChange)[0]['colour']);
+        self::assertSame('#ffffff80', $seen(new UnitChange(opacity: 0.5))[0]['colour']);
+        self::assertSame(['group', 0.5, 2], [
+            $seen(new UnitChange(opacity: 0.5), [1, 2])[0]['op'], $seen(new UnitChange(opacity: 0.5), [1, 2])[0]['opacity'],
+            count($seen(new UnitChange(opacity: 0.5), [1, 2])[0]['items']),
+        ]);
+        // A deviation of the layer's pixels is twice that where it is drawn twice as large; less than 0.05 is none.
+        self::assertEquals([['filter' => 'blur', 'deviation' => 6]], $seen(new UnitChange(blur: 3.0))[0]['filters']);
+        self::assertSame('fill', $seen(new UnitChange(blur: 0.024))[0]['op']);
     }
 }

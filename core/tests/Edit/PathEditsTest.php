@@ -234,6 +234,13 @@ final class PathEditsTest extends TestCase
         ])->layer('l1');
         $widths = $pressed->content->toJson()['widths'];
         self::assertEqualsWithDelta([0, 100, 200], [$widths[0], ($widths[23] + $widths[24]) / 2, $widths[47]], 0.1);
+        // Pressed hardest after a tenth of the way, at a point that is nearer to the first than to the last.
+        $peak = $draw(['pace' => 'none', 'points' => [[100, 200, 0, 0], [130, 200, 1, 1], [400, 200, 2, 0]]])->layer('l1');
+        $share = fn (int $step): float => $step / 47;
+        self::assertEqualsWithDelta(
+            array_map(fn (int $step): float => 200 * min($share($step) / 0.1, (1 - $share($step)) / 0.9), range(0, 47)),
+            $peak->content->toJson()['widths'], 0.051,
+        );
         $composition = Fixture::composition([$pressed->toJson()]);
         $list = Fixture::evaluator()->frame($composition, 50)->toJson();
         self::assertSame('fill', $list['items'][0]['op']);

@@ -366,4 +366,14 @@ final class SvgReaderTest extends TestCase
         );
         self::assertContains([17.0, 11.0], array_chunk($coordinates, 2));
     }
+
+    public function test_a_focus_outside_of_its_circle_is_brought_to_the_edge(): void
+    {
+        $paint = self::paint(
+            '<radialGradient id="g" gradientUnits="userSpaceOnUse" cx="10" cy="10" r="10" fx="25" fy="30"><stop/>'
+            .'<stop offset="1" stop-color="#fff"/></radialGradient><rect width="40" height="20" fill="url(#g)"/>',
+        );
+        // One and a half radii across and two down are two and a half away: 0.999 of a radius on the way there.
+        self::assertEqualsWithDelta([0.999 * 0.6, 0.999 * 0.8], [$paint->focus?->x, $paint->focus?->y], 1e-9);
+    }
 }

@@ -193,4 +193,20 @@ final class MasksTest extends TestCase
         self::assertSame($path(['size' => [120, 80]]), $path(['grow' => 10]));
         self::assertSame($path(['size' => [80, 40]]), $path(['rounding' => 8, 'grow' => -10]));
     }
+
+    public function test_words_that_become_a_mask_are_as_large_as_what_they_mask_lets_them_be(): void
+    {
+        $size = function (string $words, array $bar = []): float {
+            $after = Fixture::edit(
+                Fixture::composition([Fixture::bar(['size' => [480, 120], ...$bar])]), 'add-mask', ['layers' => ['bar'], 'words' => $words],
+            );
+            [$added] = array_values(array_diff($after->layers->ids(), ['bar']));
+
+            return $after->layer($added)->number('typeSize', 0);
+        };
+        // Half as much again as an even share of the width, of at least three letters; from 20 to 600 pixels.
+        self::assertSame([144.0, 240.0, 20.0, 600.0], [
+            $size('Depot'), $size('A'), $size(str_repeat('Depot ', 20)), $size('Depot', ['size' => [4800, 120]]),
+        ]);
+    }
 }
