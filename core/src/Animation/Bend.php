@@ -37,7 +37,7 @@ final readonly class Bend
         return new self($space->applyToDistance($this->arrive), $space->applyToDistance($this->leave));
     }
 
-    /** For the way back. */
+    /** The handles of the path when it is gone the other way. */
     public function reversed(): self
     {
         return new self($this->leave, $this->arrive);

@@ -23,7 +23,7 @@ use Ricamo\Core\Value\Type\ValueType;
  */
 final readonly class Property
 {
-    /** Whether its values are numbers, between which lies what is between them: worked out here, where most values are asked for. */
+    /** Whether its values are numbers. Most that are asked for are, so these are mixed here. */
     private bool $isNumber;
 
     /**

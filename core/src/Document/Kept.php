@@ -46,8 +46,8 @@ final readonly class Kept
     }
 
     /**
-     * @return array<string, mixed> the fields of a project that they are written in, empty lists included: what was the last of
-     *     one is gone then
+     * @return array<string, mixed> the fields of a project that they are written in, empty lists included, by which it is said
+     *     that nothing is left
      */
     public function toJson(): array
     {

@@ -86,7 +86,7 @@ final readonly class DrawnShape extends Drawn
         );
     }
 
-    /** Of its outline; a line along it reaches beyond. */
+    /** The box of its outline alone; a line along it reaches beyond. */
     public function bounds(Affine $matrix): ?Box
     {
         return $this->path->transformed($matrix->after($this->matrix))->bounds();

@@ -76,7 +76,7 @@ final readonly class Finish
     public function masked(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
         $other = fn (string $id): array => $this->asMask($composition->layers->get($id), $layer, $composition, $moment);
-        // Within what is a mask itself, no other layers are: none of them may wait for another in a circle.
+        // What is drawn as a mask is itself not masked by other layers, so that no two of them wait for one another.
         $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
         $on = array_values(array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
         $parts = array_map(

@@ -341,8 +341,8 @@ final readonly class LayerDrawing
     }
 
     /**
-     * The same of a layer that is seen several times over, each as it was earlier than the one before: each in its own place and as
-     * opaque as it was there. The layer arrives and leaves as a whole.
+     * A layer that is seen several times over, each time as it was some frames earlier than the time before: in the place where it
+     * was then, and as opaque. The layer arrives and leaves as a whole.
      *
      * @param  list<float>  $moments  of each
      * @return list<Operation>

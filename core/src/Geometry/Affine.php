@@ -9,7 +9,7 @@ use Ricamo\Core\Refusal;
 /** The matrix (a c e / b d f) as in CSS `matrix(a, b, c, d, e, f)`: x' = a·x + c·y + e, y' = b·x + d·y + f. */
 final class Affine
 {
-    /** What none of its numbers may reach. */
+    /** Numbers from here on cannot be reckoned with. */
     private const MOST = 1e29;
 
     /** As it is written, once it has been. */

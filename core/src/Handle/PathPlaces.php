@@ -21,7 +21,7 @@ use Ricamo\Core\Path\Knot;
 /** Where the paths of a layer lie in the picture, to be seen and touched: its own, and those of its masks. */
 final class PathPlaces
 {
-    /** More points than these nobody touches one by one. */
+    /** The most points that are told of: more would not be touched one by one. */
     private const MOST = 600;
 
     /**

@@ -105,7 +105,7 @@ final class Contours
         return array_map($shape, $this->all) === array_map($shape, $other->all);
     }
 
-    /** $t from one to another, as morphing pairs their knots. At 0 and 1 they are those themselves. */
+    /** A share $t of the way from this one to another, as morphing pairs their knots; at 0 and at 1 one of the two itself. */
     public function mix(self $other, float $t): self
     {
         if ($t === 0.0 || $t === 1.0 || $this === $other) {

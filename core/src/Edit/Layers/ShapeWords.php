@@ -33,7 +33,7 @@ use Ricamo\Core\Refusal;
  */
 final readonly class ShapeWords implements CompositionEdit
 {
-    /** More shapes nobody wants to have of one text. */
+    /** The most shapes that one text becomes. */
     private const MOST = 300;
 
     public function __construct(

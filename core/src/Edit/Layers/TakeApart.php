@@ -25,7 +25,7 @@ use Ricamo\Core\Refusal;
  */
 final readonly class TakeApart implements CompositionEdit
 {
-    /** Into more layers nobody wants to see one taken apart. */
+    /** The most layers that one is taken apart into. */
     private const MOST = 300;
 
     public function __construct(

@@ -57,7 +57,7 @@ final readonly class StaggerLayers implements CompositionEdit
 
     /**
      * @param  list<Layer>  $layers
-     * @return list<int> the how manyeth each is; from the middle outwards two may be at once
+     * @return list<int> the turn of each, 0 for the first; from the middle outwards two may share one
      */
     private function ranks(array $layers): array
     {

@@ -19,7 +19,7 @@ use Ricamo\Core\Time\FrameRange;
 /** Places another composition over the cut where two layers meet, so that the cut lies beneath the frames on which it covers all. */
 final readonly class CoverCut implements CompositionEdit
 {
-    /** Longer than this none is looked through, in frames. */
+    /** How many frames of a composition are looked through at most. */
     private const LONGEST = 500;
 
     /** @param  non-empty-list<string>  $layers */

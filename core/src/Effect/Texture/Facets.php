@@ -25,7 +25,7 @@ final class Facets implements Effect
     /** How many points of a triangle its colour is the mean of: a power of two. */
     private const POINTS = 32;
 
-    /** More squares than this are not cut; they grow until it is enough. */
+    /** The most squares that are cut; where there would be more, they are larger. */
     private const MOST = 4000;
 
     public function name(): string

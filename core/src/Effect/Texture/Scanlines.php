@@ -21,7 +21,7 @@ use Ricamo\Core\Geometry\Path;
 /** Level lines over the layer, as on a screen. */
 final class Scanlines implements Effect
 {
-    /** Closer than this, in the layer's own pixels, lines are not. */
+    /** The least distance from one line to the next, in the layer's own pixels. */
     private const LEAST = 2.0;
 
     public function name(): string

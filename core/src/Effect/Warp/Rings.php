@@ -12,7 +12,7 @@ use Ricamo\Core\Geometry\Point;
 /** A grid of rings around a point, for what happens around one: finer where rings are closer. */
 final class Rings
 {
-    /** What is so many times as long as it is high, as words are, is long. */
+    /** How many times as long as it is high something is, as words are, that counts as long. */
     private const LONG = 2.5;
 
     /** How many cells go once around; a chord of one is off its arc by 0.05 % of the radius. */

@@ -26,7 +26,7 @@ final readonly class BundleContent implements Heard, Places, Played
         room as private roomBefore;
     }
 
-    /** As many frames as nobody asks for. */
+    /** More frames than anything asks for. */
     private const ANY = 1_000_000_000;
 
     /**

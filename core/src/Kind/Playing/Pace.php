@@ -22,7 +22,7 @@ final readonly class Pace
     /** Per cent; backwards below nought. */
     public const FASTEST = 10_000;
 
-    /** As many frames as nobody asks for. */
+    /** More frames than anything asks for. */
     private const ANY = 1_000_000_000;
 
     /**

@@ -14,7 +14,7 @@ use Ricamo\Core\Refusal;
  */
 final class Arrangement
 {
-    /** More parts of curves take too long to be compared with one another. */
+    /** The most parts of curves; to compare more of them with one another takes too long. */
     private const MOST_RUNS = 3000;
 
     /** So much it is to compare parts that overlap: one for two straight ones, and so many for others; more takes too long. */
@@ -22,7 +22,7 @@ final class Arrangement
 
     private const BENT = 10;
 
-    /** What is cut more often has more points than a path may have. */
+    /** The most cuts: with more, the result would have more points than a path may have. */
     private const MOST_CUTS = 10_000;
 
     /** Two pieces between the same corners that are no farther from each other are one, in pixels. */
