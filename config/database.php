@@ -20,8 +20,4 @@ return [
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
-    'redis' => [
-        'client' => 'predis',
-        'default' => ['url' => env('REDIS_URL', 'redis://127.0.0.1:6379/0')],
-    ],
 ];

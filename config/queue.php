@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('QUEUE_CONNECTION', 'database'),
+    'default' => 'database',
     'connections' => [
         'sync' => ['driver' => 'sync'],
         'database' => [
@@ -14,14 +14,6 @@ return [
             'retry_after' => 7500,
             // The same file: what is kept and what is to be done about it are kept together, or neither.
             'after_commit' => false,
-        ],
-        'redis' => [
-            'driver' => 'redis',
-            'connection' => 'default',
-            'queue' => 'default',
-            'retry_after' => 7500,
-            'block_for' => 5,
-            'after_commit' => true,
         ],
     ],
     'failed' => ['driver' => 'null'],

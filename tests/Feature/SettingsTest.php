@@ -9,6 +9,9 @@ use App\Settings\Checks;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Ricamo\Raster\Tests\SmallDisk;
@@ -166,5 +169,19 @@ final class SettingsTest extends TestCase
         $secure = ['HTTP_HOST' => '127.0.0.1', 'HTTP_ORIGIN' => 'https://127.0.0.1', 'HTTP_X_FORWARDED_PROTO' => 'https'];
         self::assertSame(201, $ask([...$secure, 'REMOTE_ADDR' => '10.1.2.3']));
         self::assertSame(403, $ask([...$secure, 'REMOTE_ADDR' => '10.2.2.3']));
+    }
+
+    public function test_the_settings_that_are_listed_are_those_that_are_read(): void
+    {
+        $docs = (string) file_get_contents(base_path('docs/running.md'));
+        preg_match_all('/^\|((?: `[A-Z_]+`,?)+) \|/m', $docs, $rows);
+        preg_match_all('/`([A-Z_]+)`/', implode(' ', $rows[1]), $listed);
+        $files = array_map(file_get_contents(...), File::glob(config_path('*.php')));
+        preg_match_all("/(?:\benv|Settings::\w+)\(\s*'([A-Z_]+)'/", implode("\n", $files), $read);
+        // What Laravel and the tests need, and nobody else sets.
+        $inner = ['APP_DEBUG', 'APP_ENV', 'APP_KEY', 'CACHE_STORE'];
+        self::assertEqualsCanonicalizing(array_unique([...$listed[1], ...$inner]), array_unique($read[1]));
+        // No setting names another queue or database, of which nothing is promised.
+        self::assertSame(['database', 'sqlite'], [Queue::connection()->getConnectionName(), DB::connection()->getDriverName()]);
     }
 }
