@@ -319,4 +319,23 @@ final class WindowEditsTest extends TestCase
             [$new(10, ['media' => 'm2']), $new(200, ['media' => 'm2']), $new(10, ['media' => 'm1']), $new(10, [])],
         );
     }
+
+    public function test_more_outlines_and_fills_of_a_window_are_those_of_the_shape_around_what_is_seen_in_it(): void
+    {
+        $outlines = [
+            ['id' => 'o1', 'side' => 'beneath', 'width' => 9, 'colour' => '#102030'],
+            ['id' => 'o2', 'side' => 'outside', 'width' => 6, 'colour' => '#c9973f'],
+            ['id' => 'o3', 'side' => 'over', 'colour' => '#ff000040'],
+        ];
+        $items = fn (array $more): array => Fixture::evaluator()->frame(
+            Fixture::composition([Fixture::bar(['size' => [300, 200], 'fill' => '#3d4450', 'position' => [500, 400], 'outlines' => $outlines, ...$more])]), 0,
+        )->toJson()['items'];
+        [$shape, $window] = [$items([]), $items(['kind' => 'window', 'media' => 'm1'])];
+        self::assertGreaterThan(3, count($shape));
+        // In the place of the fill, which the clip covers, the clip.
+        $isPlain = fn (array $item): bool => $item['op'] === 'fill' && $item['colour'] === '#3d4450';
+        $seen = array_values(array_filter($window, fn (array $item): bool => ($item['items'][0]['op'] ?? '') === 'image'));
+        self::assertCount(1, $seen);
+        self::assertSame(array_map(fn (array $item): array => $isPlain($item) ? $seen[0] : $item, $shape), $window);
+    }
 }

@@ -16,6 +16,7 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Bundle\BundleArtist;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Coats;
 use Ricamo\Core\Kind\Footage\FootageArtist;
 use Ricamo\Core\Kind\LineArtist;
 use Ricamo\Core\Kind\Materials;
@@ -28,7 +29,7 @@ use Ricamo\Core\Kind\Shape\FormPaths;
 use Ricamo\Core\Kind\Shape\Outlines;
 use Ricamo\Core\Paint\Painted;
 
-/** Draws windows: the fill where it can be seen, what is in the window, and the outline over it. */
+/** Draws windows: the fill where it can be seen, what is in the window, and the outline over it; more of these beneath and above. */
 final readonly class WindowArtist implements Artist, ReachesBeyond
 {
     private FootageArtist $footage;
@@ -59,9 +60,12 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
         $pictures = $this->pictures->on($layer, $composition, $moment);
         $path = $this->outlines->of($formed);
         $seen = $this->seen($layer, $composition, $moment, $matrix);
-        $operations = $fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at))
-            ? Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures)
-            : [];
+        $coats = $layer->attached->outlines === [] ? null : new Coats($layer, $at, $box, $pictures);
+        $coats?->add($path, new Affine, $matrix);
+        $operations = $coats?->beneath($matrix) ?? [];
+        if ($fill !== null && ! ($seen !== [] && $this->isCovered($layer, $at))) {
+            array_push($operations, ...Paints::painted($fill, [new Fill($path, $matrix, Paints::within($fill))], $matrix, $pictures));
+        }
         if ($seen !== []) {
             $operations[] = new Group($seen, 1.0, Outline::of(FormPaths::of($formed)->transformed($matrix)));
         }
@@ -75,7 +79,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
             );
         }
 
-        return $operations;
+        return $coats === null ? $operations : [...$operations, ...$coats->over($matrix)];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box
