@@ -59,6 +59,41 @@ final class AbilitiesTest extends TestCase
         self::assertSame($isTaken, in_array($ability, LayerKinds::all()[$kind]->abilities(), true));
     }
 
+    /** @return iterable<string, array{string, array<string, mixed>}> what each kind of layer may have, by what it is drawn otherwise */
+    public static function attached(): iterable
+    {
+        $attached = [
+            'a mask' => ['masks' => [['id' => 'm1', 'form' => 'ellipse', 'size' => [40, 40]]]],
+            'an effect' => ['effects' => [['id' => 'e1', 'effect' => 'one-colour', 'colour' => '#c0392b']]],
+            'a fill in colours' => ['gradients' => [['of' => 'fill', 'form' => 'linear', 'stops' => 2]]],
+            'an outline in colours' => ['gradients' => [['of' => 'outline', 'form' => 'linear', 'stops' => 2]]],
+            'one more outline' => ['outlines' => [['id' => 'o1', 'side' => 'outside', 'width' => 6, 'colour' => '#c9973f']]],
+            'a brush' => ['brush' => ['form' => 'dotted']],
+        ];
+        foreach (LayerKinds::all() as $kind) {
+            foreach ($attached as $called => $fields) {
+                if ($kind->isSeen() && ! $kind->adjusts() && ($kind->hasOutline() || isset($fields['masks']) || isset($fields['effects']))) {
+                    yield "{$kind->name()}: $called" => [$kind->name(), $fields];
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    #[DataProvider('attached')]
+    public function test_what_a_layer_may_have_is_seen(string $kind, array $fields): void
+    {
+        $outline = LayerKinds::all()[$kind]->hasOutline() ? ['outline' => '#102030', 'outlineWidth' => 4] : [];
+        $items = fn (array $more): array => (new Evaluator(
+            Fixture::media()->withCompositions(Compositions::of(Fixture::composition([Fixture::words()])->withId('c2'))),
+            new TextBlocks(new SquareShaper),
+        ))->frame(Fixture::composition([
+            Fixture::bar(['group' => $kind === 'group' ? 'it' : null]),
+            ['id' => 'it', 'kind' => $kind, 'name' => 'It', 'in' => 0, 'out' => 100, ...self::CONTENT[$kind] ?? [], ...$outline, ...$more],
+        ]), 10)->toJson()['items'];
+        self::assertNotSame($items([]), $items($fields));
+    }
+
     /** @param  array<string, mixed>  $arguments */
     private function isTaken(string $kind, string $edit, array $arguments): bool
     {
