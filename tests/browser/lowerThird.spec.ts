@@ -8,6 +8,7 @@ import {
     layersOf,
     renderAndDownload,
     setField,
+    setLength,
     sheet,
     upload,
 } from './producer';
@@ -93,11 +94,11 @@ test('a refused file says why and leaves nothing behind', async ({ page }) => {
 });
 
 test('the preview and the export agree on the same frame, text and clip included', async ({ page }) => {
-    await page.setViewportSize({ width: 2500, height: 1700 });
     await emptyComposition(page);
+    await setLength(page, 50);
     await upload(page, 'street.mp4');
     await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();
-    await kept(page, () => page.locator('[data-match]').click());
+    await kept(page, () => page.locator('[data-keep]').click());
     await addToComposition(page, 'Rounded bar');
     await kept(page, () => drag(page, page.locator('[data-handle=turn]'), 60, 10));
     await addToComposition(page, 'Frame');
@@ -105,6 +106,7 @@ test('the preview and the export agree on the same frame, text and clip included
     await page.locator('[data-tab=sheet]').click();
     await setField(page, 'opacity', 'Opacity', '60');
     await setField(page, 'outlineWidth', 'Outline width', '5');
+    await page.setViewportSize({ width: 2500, height: 1700 });
     await page.getByLabel('Pixel for pixel').click();
     await goTo(page, '40');
     await expect(page.locator('.picture[data-frame="40"][data-complete=true]')).toBeVisible();
