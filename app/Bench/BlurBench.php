@@ -64,8 +64,8 @@ final class BlurBench
             'id' => 'c', 'name' => 'Blur', 'width' => 1280, 'height' => 720, 'rate' => '25/1', 'length' => self::FRAMES,
             'layers' => array_map(fn (int $index): array => [
                 'id' => "l$index", 'kind' => 'shape', 'form' => 'rectangle', 'name' => "Letter $index", 'in' => 0,
-                'out' => self::FRAMES, 'size' => [40, 60], 'fill' => '#f3e3c3',
-                'motionBlur' => $blurred, 'position' => ['keyframes' => [
+                'out' => self::FRAMES, 'size' => [40, 60], 'fill' => '#f3e3c3', 'motionBlur' => $blurred,
+                'position' => ['keyframes' => [
                     ['at' => 0, 'value' => [100 + 18 * $index, -100], 'easing' => 'ease-out(75%)'],
                     ['at' => self::FRAMES, 'value' => [100 + 18 * $index, 200 + 5 * $index]],
                 ]],

@@ -82,12 +82,11 @@ final readonly class WordStyle
         $number = fn (int $least, int $most): array => ['type' => 'number', 'minimum' => $least, 'maximum' => $most];
 
         return ['type' => 'object', 'properties' => [
-            'from' => ['description' => 'the first character', 'type' => 'integer', 'minimum' => 0], 'to' => [
-                'description' => 'the first one after it', 'type' => 'integer', 'minimum' => 1,
-            ],
-            'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'], 'size' => $number(1, 1000), 'colour' => [
-                'type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$',
-            ],
+            'from' => ['description' => 'the first character', 'type' => 'integer', 'minimum' => 0],
+            'to' => ['description' => 'the first one after it', 'type' => 'integer', 'minimum' => 1],
+            'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
+            'size' => $number(1, 1000),
+            'colour' => ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$'],
             'tracking' => $number(-500, 5000), 'rise' => $number(-1000, 1000),
             'case' => ['type' => 'string', 'enum' => ['upper', 'lower']], 'underline' => ['type' => 'boolean'],
         ], 'required' => ['from', 'to'], 'additionalProperties' => false];

@@ -32,6 +32,7 @@ final class SvgPathTest extends TestCase
         yield 'quadratic' => ['M0 0Q30 60 60 0', 'M0 0C20 40 40 40 60 0'];
         yield 'smooth quadratic' => ['M0 0Q30 60 60 0T120 0', 'M0 0C20 40 40 40 60 0C80 -40 100 -40 120 0'];
         yield 'after a closing it goes on from the beginning' => ['M5 5h10v10zl0 3', 'M5 5L15 5L15 15ZM5 5L5 8'];
+        yield 'closed twice' => ['M0 0L9 0zZ', 'M0 0L9 0Z'];
         yield 'an arc without a radius is a line' => ['M0 0A0 5 0 0 1 9 9', 'M0 0L9 9'];
         yield 'it is drawn as far as it can be read' => ['M0 0L5 5L7', 'M0 0L5 5'];
         yield 'what begins with no move is nothing' => ['L5 5', ''];

@@ -54,9 +54,9 @@ final class TextAtoms
 
         return array_values(array_map(fn (array $of): TextAtom => new TextAtom(
             Outline::of(Path::joined(array_map(fn (TextAtom $one): Path => Path::parse($one->outline->data), $of))),
-            min(array_map(fn (TextAtom $one): float => $one->left, $of)), max(array_map(
-                fn (TextAtom $one): float => $one->right, $of,
-            )), $of[0]->line, $of[0]->word, colour: $of[0]->colour, layers: $of[0]->layers,
+            min(array_map(fn (TextAtom $one): float => $one->left, $of)),
+            max(array_map(fn (TextAtom $one): float => $one->right, $of)),
+            $of[0]->line, $of[0]->word, colour: $of[0]->colour, layers: $of[0]->layers,
         ), $words));
     }
 
