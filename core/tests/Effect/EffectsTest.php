@@ -328,4 +328,15 @@ final class EffectsTest extends TestCase
         [$sheet] = $this->item(['effect' => 'glow']);
         self::assertSame(['group', null, 'screen'], [$sheet['op'], $sheet['blend'] ?? null, $sheet['items'][1]['blend']]);
     }
+
+    public function test_a_spin_is_spread_evenly_over_its_angle(): void
+    {
+        [$group] = $this->item(['effect' => 'spin-blur', 'angle' => 90]);
+        $turn = fn (array $matrix): float => rad2deg(atan2($matrix[1], $matrix[0]));
+        self::assertEqualsWithDelta(-45 * 63 / 64, $turn($group['filters'][0]['matrix']), 1e-3);
+        self::assertEqualsWithDelta(
+            array_map(fn (int $times): float => $times * 90 / 64, [1, 2, 4, 8, 16, 32]),
+            array_map($turn, $group['filters'][1]['matrices']), 1e-3,
+        );
+    }
 }

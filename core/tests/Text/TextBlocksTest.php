@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Ricamo\Core\Tests\Text;
 
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Kind\Text\Alignment;
+use Ricamo\Core\Kind\Text\TextAtom;
 use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Kind\Text\TextUnits;
 use Ricamo\Core\Tests\SquareShaper;
 
 final class TextBlocksTest extends TestCase
@@ -52,5 +55,15 @@ final class TextBlocksTest extends TestCase
         $block = (new TextBlocks(new SquareShaper))->of(new TextContent(''), 0);
         self::assertTrue($block->lines[0]->outline->isEmpty());
         self::assertSame(100.0, $block->box(100, 120)->height());
+    }
+
+    public function test_words_reach_from_their_first_letter_to_their_last(): void
+    {
+        // Letters of 500, and a space between.
+        $block = (new TextBlocks(new SquareShaper))->of(new TextContent('ab cde'), 0);
+        $words = array_map(
+            fn (TextAtom $word): array => [$word->left, $word->right, $word->word], (new TextUnits)->atoms($block, Units::Words),
+        );
+        self::assertEquals([[0, 1000, 0], [1500, 3000, 1]], $words);
     }
 }
