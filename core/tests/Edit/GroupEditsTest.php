@@ -475,4 +475,30 @@ final class GroupEditsTest extends TestCase
             self::assertSame($this->frame($before, $frame), $this->frame($after, $frame), "frame $frame");
         }
     }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function turned(): iterable
+    {
+        yield 'by itself' => [[]];
+        yield 'along its way' => [['turnsAlong' => true, 'position' => Fixture::keyframes([0, [100, 100]], [50, [300, 100]])]];
+        yield 'on and on' => [['rotation' => Fixture::keyframes([0, 500], [50, 1400])]];
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    #[DataProvider('turned')]
+    public function test_whole_turns_stay_when_a_layer_comes_into_a_turned_group(array $fields): void
+    {
+        $before = Fixture::composition([
+            Fixture::bar(['position' => [100, 100], 'rotation' => 500, ...$fields]),
+            Fixture::bar(['id' => 'in', 'group' => 'g']),
+            ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100, 'rotation' => 30],
+        ]);
+        $after = Fixture::edit($before, 'reorder-layer', ['layer' => 'bar', 'to' => 1, 'group' => 'g', 'frame' => 0]);
+        foreach ([0, 20, 50] as $frame) {
+            self::assertEqualsWithDelta(
+                $before->layer('bar')->number('rotation', $frame) - (isset($fields['turnsAlong']) ? 0 : 30),
+                $after->layer('bar')->number('rotation', $frame), 1e-3, "frame $frame",
+            );
+        }
+    }
 }

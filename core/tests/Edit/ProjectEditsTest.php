@@ -275,4 +275,15 @@ final class ProjectEditsTest extends TestCase
         $this->expectExceptionMessage('"soft" is not an easing');
         $apply($project, 'add-curve', ['name' => 'Worse', 'easing' => 'soft']);
     }
+
+    public function test_what_is_painted_with_replaced_media_is_painted_with_the_new_ones_and_nothing_else_is(): void
+    {
+        $painted = fn (string $id, string $media): array => Fixture::bar([
+            'id' => $id, 'gradients' => [['of' => 'fill', 'form' => 'picture', 'media' => $media]],
+        ]);
+        $library = Fixture::media()->replacing(new Media('m3', 'Still.png', 'still.png', new MediaFacts(64, 64, new FrameRate(25), 1, false)));
+        $before = new Project('Depot Nine', $library, Compositions::of(Fixture::composition([$painted('a', 'm1'), $painted('b', 'm3')])));
+        $after = $this->edit($before, 'replace-media', ['media' => 'm1', 'by' => 'm2'])->compositions->get('c1');
+        self::assertSame(['m2', 'm3'], array_map(fn (string $id): ?string => $after->layer($id)->attached->gradients[0]->media, ['a', 'b']));
+    }
 }
