@@ -210,7 +210,8 @@ final class WordsTest extends TestCase
             [[], 41.5, '42'], [[], -0.4, '0'], [[], -41.5, '−42'], [['decimals' => 2], 3.14159, '3.14'],
             [['decimals' => 1, 'comma' => true, 'group' => 'point'], 12345.67, '12.345,7'],
             [['group' => 'space'], 1234567, "1\u{202F}234\u{202F}567"], [['group' => 'apostrophe'], 1000, '1’000'],
-            [['time' => true], 75.9, '1:15'], [['time' => true], 3671, '1:01:11'],
+            [['time' => true], 75.9, '1:15'], [['time' => true], 3671, '1:01:11'], [['time' => true], 3600, '1:00:00'],
+            [['time' => true], 3599.9, '59:59'], [['time' => true], -0.5, '0:00'],
             [['time' => true, 'decimals' => 2], 9.999, '0:09.99'], [['time' => true], -61, '−1:01'],
             [['time' => true, 'decimals' => 1], 0.3, '0:00.3'],
         ];

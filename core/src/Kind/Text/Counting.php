@@ -156,9 +156,8 @@ final readonly class Counting
             ? sprintf('%d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60)
             : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
 
-        return (
-            $number < 0
-            && $whole > 0 ? '−' : ''
-        ).$clock.($this->decimals > 0 ? $point.str_pad((string) $rest, $this->decimals, '0', STR_PAD_LEFT) : '');
+        $sign = $number < 0 && $whole > 0 ? '−' : '';
+
+        return $sign.$clock.($this->decimals > 0 ? $point.str_pad((string) $rest, $this->decimals, '0', STR_PAD_LEFT) : '');
     }
 }
