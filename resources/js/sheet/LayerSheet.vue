@@ -245,10 +245,7 @@ const setContent = (content: object): Promise<boolean> =>
         <PaintField id="g1" :key="`${layer.id} fill`" :layer="layer" part="fill" text="Fill" />
         <PaintField id="g2" :key="`${layer.id} outline`" :layer="layer" part="outline" text="Outline" />
     </SheetSection>
-    <SheetSection
-        v-if="!finding.isOn && hasOutline"
-        name="outlines"
-        :used="has('outlines')"
+    <SheetSection v-if="!finding.isOn && hasOutline" name="outlines" :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && hasUnits" name="cascades" :used="has('cascades')"
