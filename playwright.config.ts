@@ -1,15 +1,17 @@
 import { defineConfig } from '@playwright/test';
 
-/** Two halves run side by side, each with a server, a database and a folder of its own. */
-const HALF = process.env.RICAMO_HALF ?? 'all';
-const PORT = HALF === 'jobs' ? 8902 : 8901;
-const FOLDER = `storage/test${HALF === 'all' ? '' : `-${HALF}`}`;
+/** Jobs and all else run side by side, jobs in two halves, each with a server, a database and a folder of its own. */
+const SHARE = process.env.RICAMO_SHARE ?? 'all';
+const PORT = { all: 8901, parts: 8901, jobs: 8902, jobs1: 8902, jobs2: 8904 }[SHARE];
+const FOLDER = `storage/test${SHARE === 'all' ? '' : `-${SHARE}`}`;
+const HALF = /^jobs([12])$/.exec(SHARE)?.[1];
 
 export default defineConfig({
     testDir: 'tests/browser',
-    testMatch: HALF === 'jobs' ? 'jobs/*.spec.ts' : '**/*.spec.ts',
-    testIgnore: HALF === 'parts' ? 'jobs/*' : [],
-    outputDir: `test-results/${HALF}`,
+    testMatch: SHARE.startsWith('jobs') ? 'jobs/*.spec.ts' : '**/*.spec.ts',
+    testIgnore: SHARE === 'parts' ? 'jobs/*' : [],
+    shard: HALF ? { current: Number(HALF), total: 2 } : null,
+    outputDir: `test-results/${SHARE}`,
     globalSetup: './tests/browser/clips.ts',
     // Limits for what never comes, which no machine reaches, however slow or busy it is.
     timeout: 3_600_000,
