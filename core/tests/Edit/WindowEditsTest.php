@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Tests\Edit;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Project;
@@ -337,5 +338,38 @@ final class WindowEditsTest extends TestCase
         $seen = array_values(array_filter($window, fn (array $item): bool => ($item['items'][0]['op'] ?? '') === 'image'));
         self::assertCount(1, $seen);
         self::assertSame(array_map(fn (array $item): array => $isPlain($item) ? $seen[0] : $item, $shape), $window);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> what changes nothing that is seen */
+    public static function unseen(): iterable
+    {
+        yield 'grouped' => ['group-layers', ['layers' => ['w'], 'frame' => 5]];
+        yield 'split' => ['split-layers', ['layers' => ['w'], 'at' => 20]];
+        yield 'its way in keyframes' => ['write-moves-out', ['layers' => ['w']]];
+        yield 'its x and y apart' => ['set-axes', ['layers' => ['w'], 'apart' => true, 'write' => true]];
+    }
+
+    /** @param  array<string, mixed>  $args */
+    #[DataProvider('unseen')]
+    public function test_a_window_with_more_outlines_looks_the_same_after_what_changes_nothing(string $edit, array $args): void
+    {
+        $before = Fixture::composition([[
+            'id' => 'w', 'kind' => 'window', 'form' => 'ellipse', 'media' => 'm1', 'name' => 'Window', 'in' => 0, 'out' => 60,
+            'size' => [300, 200], 'position' => Fixture::keyframes([0, [400, 300]], [59, [900, 500]]),
+            'arrive' => ['moves' => [['move' => 'slide']], 'length' => 10], 'leave' => ['mirror' => true],
+            'outlines' => [
+                ['id' => 'o1', 'side' => 'beneath', 'width' => 9, 'colour' => '#102030', 'shift' => [4, 6]],
+                ['id' => 'o2', 'side' => 'outside', 'width' => Fixture::keyframes([0, 2], [50, 12]), 'colour' => '#c9973f'],
+            ],
+        ]]);
+        $after = Composition::read(new Node(Fixture::edit($before, $edit, $args)->toJson()));
+        // Coordinates to a tenth of a pixel: places that become keyframes are kept in thousandths.
+        $seen = fn (Composition $of, int $frame): string => (string) preg_replace_callback(
+            '/-?\d+\.\d+/', fn (array $number): string => (string) (round((float) $number[0], 1) + 0.0),
+            Fixture::evaluator()->frame($of, $frame)->encode(),
+        );
+        foreach ([0, 4, 9, 19, 20, 33, 52, 58] as $frame) {
+            self::assertSame($seen($before, $frame), $seen($after, $frame), "frame $frame");
+        }
     }
 }

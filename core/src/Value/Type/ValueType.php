@@ -25,8 +25,8 @@ interface ValueType
     public function read(Node $node, ?float $least = null, ?float $most = null): mixed;
 
     /**
-     * The same without a word where it is not plainly such a value: null then. Documents hold tens of thousands of
-     * values, and nearly all of them are as they should be.
+     * What `read` makes of a value that is plainly one of the type; null where that has to be looked at more closely. Documents hold
+     * tens of thousands of values, and nearly all of them are as they should be.
      */
     public function plain(mixed $json, ?float $least, ?float $most): mixed;
 
