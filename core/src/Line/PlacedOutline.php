@@ -7,6 +7,7 @@ namespace Ricamo\Core\Line;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Display\Join;
 use Ricamo\Core\Effect\Setting;
+use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
@@ -78,6 +79,23 @@ final readonly class PlacedOutline implements Attached
             Setting::percent('opacity', 'Opacity', 100),
             Setting::point('shift', 'Shift'),
         ];
+    }
+
+    /** How far it reaches beyond the edge that it is drawn along, in the layer's own pixels, where its settings come to these. */
+    public function reach(Values $values): float
+    {
+        if ($values->number('opacity') <= 0) {
+            return 0.0;
+        }
+        $shift = $values->point('shift');
+        $width = max(0.0, $values->number('width'));
+        $beyond = match ($this->side) {
+            OutlineSide::Inside => 0.0,
+            OutlineSide::Centre => $width / 2,
+            default => $width,
+        };
+
+        return $beyond + hypot($shift->x, $shift->y);
     }
 
     public function fields(): Fields

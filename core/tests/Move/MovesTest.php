@@ -12,6 +12,7 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Move\Scenery;
+use Ricamo\Core\Tests\Fixture;
 
 /** A quarter of the way in, of a layer of 200 × 100 about (200, 450) in a frame of 1920 × 1080: every move, worked out by hand. */
 final class MovesTest extends TestCase
@@ -102,5 +103,32 @@ final class MovesTest extends TestCase
         // At the middle of its right edge, (300, 450), a quarter turned: what is 200 to the left of that is as far above it.
         $is = self::change('swing', 0.0, ['angle' => 0, 'turn' => 90])->matrix;
         self::assertEqualsWithDelta([300, 250], [$is->a * 100 + $is->c * 450 + $is->e, $is->b * 100 + $is->d * 450 + $is->f], 1e-9);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, float}> one more outline, and how far it reaches beyond the edge */
+    public static function further(): iterable
+    {
+        yield 'outside' => [['side' => 'outside', 'width' => 40], 40.0];
+        yield 'along the edge' => [['side' => 'centre', 'width' => 40], 20.0];
+        yield 'inside' => [['side' => 'inside', 'width' => 40], 0.0];
+        yield 'beneath, and shifted' => [['side' => 'beneath', 'width' => 10, 'shift' => [30, 40]], 60.0];
+        yield 'not seen' => [['side' => 'outside', 'width' => 40, 'opacity' => 0], 0.0];
+        yield 'off' => [['side' => 'outside', 'width' => 40, 'on' => false], 0.0];
+    }
+
+    /** @param  array<string, mixed>  $outline */
+    #[DataProvider('further')]
+    public function test_what_slides_in_begins_with_all_of_its_outlines_beyond_the_frame(array $outline, float $reach): void
+    {
+        foreach (['shape', 'window'] as $kind) {
+            $composition = Fixture::composition([Fixture::bar([
+                'kind' => $kind, 'size' => [200, 100], 'position' => [960, 540],
+                'arrive' => ['moves' => [['move' => 'slide', 'angle' => 180]], 'length' => 20, 'easing' => 'linear'],
+                'outlines' => [['id' => 'o1', ...$outline]],
+            ])]);
+            $change = Fixture::evaluator()->change($composition->layer('bar'), $composition, 0);
+            // Its right edge, at 1060, and what reaches beyond that come to lie at 0.
+            self::assertEqualsWithDelta(-1060 - $reach, $change->matrix->e, 1e-6, $kind);
+        }
     }
 }
