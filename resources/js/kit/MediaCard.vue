@@ -58,7 +58,14 @@ const ordinal = (number: number): string =>
                 label="End its preparation"
                 @click="media.cancelPreparation(clip)"
             />
-            <ElPopover v-model:visible="looking" trigger="click" placement="right-start" :width="300" :hide-after="0">
+            <ElPopover
+                :persistent="false"
+                v-model:visible="looking"
+                trigger="click"
+                placement="right-start"
+                :width="300"
+                :hide-after="0"
+            >
                 <template #reference>
                     <span class="more"
                         ><IconButton :icon="Ellipsis" :size="15" class="act quiet" :label="`About ${clip.name}`"

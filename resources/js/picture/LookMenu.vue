@@ -14,7 +14,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
 </script>
 
 <template>
-    <ElPopover trigger="click" placement="top-end" :width="286" :hide-after="0">
+    <ElPopover :persistent="false" trigger="click" placement="top-end" :width="286" :hide-after="0">
         <template #reference>
             <span><IconButton :icon="Glasses" label="How the picture is looked at" data-look /></span>
         </template>

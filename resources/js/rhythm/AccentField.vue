@@ -61,6 +61,7 @@ const setOf = (index: number, change: object): Promise<void> =>
 
 <template>
     <ElPopover
+        :persistent="false"
         v-model:visible="open"
         trigger="click"
         placement="bottom"

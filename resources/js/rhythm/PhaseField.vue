@@ -30,6 +30,7 @@ async function setLength(event: Event): Promise<void> {
     <div class="phase">
         <span class="what">{{ side === 'arrive' ? 'Arrive' : 'Leave' }}</span>
         <ElPopover
+            :persistent="false"
             v-model:visible="open"
             trigger="click"
             :placement="side === 'arrive' ? 'bottom-start' : 'bottom-end'"

@@ -56,7 +56,14 @@ function add(args: ArgumentsOf<'add-cascade'>): void {
         <CascadeTiming v-else :layer="layer" :cascade="one" :change="change" />
     </AttachedList>
     <div class="foot">
-        <ElPopover v-model:visible="choosing" trigger="click" placement="right-start" :width="420" :hide-after="0">
+        <ElPopover
+            :persistent="false"
+            v-model:visible="choosing"
+            trigger="click"
+            placement="right-start"
+            :width="420"
+            :hide-after="0"
+        >
             <template #reference>
                 <button type="button" class="add-one" data-add-cascade>
                     <Plus :size="14" aria-hidden="true" />Add a cascade

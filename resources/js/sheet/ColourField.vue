@@ -91,6 +91,7 @@ function typed(event: Event): void {
 <template>
     <div class="colour">
         <ElPopover
+            :persistent="false"
             v-model:visible="open"
             trigger="click"
             width="auto"

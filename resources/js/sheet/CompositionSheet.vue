@@ -71,6 +71,7 @@ async function setLength(text: number | string): Promise<void> {
         <div class="row">
             <span>Frame rate</span>
             <ElSelect
+                :persistent="false"
                 :model-value="shown.rate"
                 size="small"
                 aria-label="Frame rate"

@@ -60,6 +60,7 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
     </div>
     <KeepField v-if="list.length > 0" edit="add-look" :what="{ effects: list }" called="look" />
     <ElPopover
+        :persistent="false"
         v-model:visible="choosing"
         trigger="click"
         placement="right-end"

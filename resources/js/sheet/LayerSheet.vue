@@ -108,6 +108,7 @@ const setContent = (content: object): Promise<boolean> =>
 <template>
     <div class="head" :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }">
         <ElDropdown
+            :persistent="false"
             trigger="click"
             @command="(label: string) => composition.edit('set-layer', { layers: [layer.id], label })"
         >

@@ -35,7 +35,7 @@ async function bringIn(): Promise<void> {
             @change="bringIn"
         />
         <IconButton :icon="FolderInput" :size="15" label="Bring markers in (WebVTT or CSV)" @click="chooser?.click()" />
-        <ElDropdown trigger="click" :disabled="count === 0" @command="getOut">
+        <ElDropdown :persistent="false" trigger="click" :disabled="count === 0" @command="getOut">
             <span
                 ><IconButton
                     :icon="Download"

@@ -150,6 +150,7 @@ function makeShapes(event: Event): void {
         <WordStyleFields v-if="chosen" :layer="layer" :from="chosen.from" :to="chosen.to" />
         <div class="line">
             <ElPopover
+                :persistent="false"
                 v-model:visible="choosing"
                 trigger="click"
                 placement="right-start"

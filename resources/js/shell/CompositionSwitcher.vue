@@ -55,7 +55,14 @@ function compose(): void {
 </script>
 
 <template>
-    <ElPopover v-model:visible="open" trigger="click" placement="bottom-start" :width="496" :hide-after="0">
+    <ElPopover
+        :persistent="false"
+        v-model:visible="open"
+        trigger="click"
+        placement="bottom-start"
+        :width="496"
+        :hide-after="0"
+    >
         <template #reference>
             <button type="button" class="crumb" dir="auto" :title="composition.shown?.name" data-compositions>
                 <span>{{ composition.shown?.name }}</span><ChevronDown :size="14" aria-hidden="true" />

@@ -41,7 +41,14 @@ async function go(step: number): Promise<void> {
 </script>
 
 <template>
-    <ElPopover v-model:visible="open" trigger="click" placement="bottom-end" :width="320" @before-enter="load">
+    <ElPopover
+        :persistent="false"
+        v-model:visible="open"
+        trigger="click"
+        placement="bottom-end"
+        :width="320"
+        @before-enter="load"
+    >
         <template #reference>
             <span><IconButton :icon="History" label="What was done" data-history /></span>
         </template>

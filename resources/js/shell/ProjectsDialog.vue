@@ -88,7 +88,11 @@ function room(): void {
             <li v-for="project in projects" :key="project.id" class="project">
                 <div class="head">
                     <b dir="auto" :title="project.name">{{ project.name }}</b>
-                    <ElDropdown trigger="click" @command="(ending: string) => getOut(project.id, ending)">
+                    <ElDropdown
+                        :persistent="false"
+                        trigger="click"
+                        @command="(ending: string) => getOut(project.id, ending)"
+                    >
                         <button
                             type="button"
                             class="get"

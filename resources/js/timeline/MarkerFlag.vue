@@ -71,7 +71,14 @@ function change(args: object): void {
 </script>
 
 <template>
-    <ElPopover v-model:visible="open" trigger="contextmenu" placement="top" :width="236" :hide-after="0">
+    <ElPopover
+        :persistent="false"
+        v-model:visible="open"
+        trigger="contextmenu"
+        placement="top"
+        :width="236"
+        :hide-after="0"
+    >
         <template #reference>
             <button
                 type="button"
