@@ -67,6 +67,17 @@ final class Affine
     }
 
     /**
+     * Scales and turns about a point, which stays where it is.
+     *
+     * @param  float  $across  the factor, as is down
+     * @param  float  $degrees  clockwise on screen
+     */
+    public static function about(Point $point, float $across, float $down, float $degrees): self
+    {
+        return self::placing($point->x, $point->y, $point->x, $point->y, $across, $down, $degrees);
+    }
+
+    /**
      * @return array{float, float} the cosine and the sine of whole quarter turns: exact, so that upright graphics keep
      *     whole-pixel edges
      */

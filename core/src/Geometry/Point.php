@@ -21,6 +21,11 @@ final readonly class Point
         return new self($this->x - $other->x, $this->y - $other->y);
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->x * $factor, $this->y * $factor);
+    }
+
     public function mix(self $other, float $t): self
     {
         return new self($this->x + ($other->x - $this->x) * $t, $this->y + ($other->y - $this->y) * $t);

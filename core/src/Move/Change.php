@@ -7,6 +7,7 @@ namespace Ricamo\Core\Move;
 use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
 
 /** What a move makes of a layer's pose at a moment: a matrix over it, an opacity, where it is seen at all, and what is done to it. */
 final readonly class Change
@@ -25,9 +26,42 @@ final readonly class Change
     ) {
     }
 
-    public static function moved(Affine $matrix, float $opacity = 1.0): self
+    /** @param  Point  $by  in composition pixels */
+    public static function shifted(Point $by): self
     {
-        return new self($matrix, max(0.0, min(1.0, $opacity)));
+        return new self(Affine::translation($by->x, $by->y));
+    }
+
+    /**
+     * @param  Point  $about  what stays where it is, in composition pixels
+     * @param  float  $across  the factor, as is down
+     */
+    public static function scaled(Point $about, float $across, float $down): self
+    {
+        return new self(Affine::about($about, $across, $down, 0));
+    }
+
+    /** @param  float  $degrees  clockwise */
+    public static function turned(Point $about, float $degrees): self
+    {
+        return new self(Affine::about($about, 1, 1, $degrees));
+    }
+
+    /** @param  float  $opacity  taken as 0 below that, and as 1 above */
+    public function faded(float $opacity): self
+    {
+        return new self($this->matrix, $this->opacity * max(0.0, min(1.0, $opacity)), $this->clips, $this->filters);
+    }
+
+    /** Seen only inside the path, too. */
+    public function within(Path $clip): self
+    {
+        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters);
+    }
+
+    public function filtered(Filter ...$filters): self
+    {
+        return new self($this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)]);
     }
 
     /** Both at once: first this, then the other. */

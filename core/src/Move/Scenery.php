@@ -19,17 +19,6 @@ final readonly class Scenery
     {
     }
 
-    /** A matrix about the anchor. */
-    public function aboutAnchor(Affine $matrix): Affine
-    {
-        return self::about($this->anchor, $matrix);
-    }
-
-    public static function about(Point $point, Affine $matrix): Affine
-    {
-        return Affine::translation($point->x, $point->y)->after($matrix)->after(Affine::translation(-$point->x, -$point->y));
-    }
-
     /**
      * How far the layer has to go so that nothing of it is in the frame, and not a pixel farther.
      *

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Display\Filter;
 
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Text;
 
 /**
@@ -21,6 +22,18 @@ final readonly class Means implements Filter
      */
     public function __construct(public array $matrices, public bool $isOver = false)
     {
+    }
+
+    /** All places on a way, each of 2ⁿ a step from the one before. @param  int  $times  n */
+    public static function along(Point $step, int $times): self
+    {
+        $moved = function (int $time) use ($step): Affine {
+            $by = $step->times(2 ** $time);
+
+            return Affine::translation($by->x, $by->y);
+        };
+
+        return new self(array_map($moved, range(0, $times - 1)), isOver: true);
     }
 
     public function encode(): string

@@ -9,7 +9,6 @@ use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
-use Ricamo\Core\Geometry\Affine;
 
 final class Directional implements Effect
 {
@@ -37,8 +36,6 @@ final class Directional implements Effect
     {
         $way = $place->away($values->number('angle'), $values->number('length'));
 
-        return hypot($way->x, $way->y) < 0.1 ? $operations : [new Group($operations, filters: Doubling::of(
-            fn (float $part): Affine => Affine::translation($part * $way->x, $part * $way->y),
-        ))];
+        return hypot($way->x, $way->y) < 0.1 ? $operations : [new Group($operations, filters: Doubling::along($way))];
     }
 }

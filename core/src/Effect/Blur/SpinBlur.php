@@ -44,8 +44,7 @@ final class SpinBlur implements Effect, FitsLayer
     {
         $angle = $values->number('angle');
         $centre = $place->point($values->point('centre'));
-        $turned = fn (float $part): Affine => Affine::translation($centre->x, $centre->y)
-            ->after(Affine::rotation($part * $angle))->after(Affine::translation(-$centre->x, -$centre->y));
+        $turned = fn (float $part): Affine => Affine::about($centre, 1, 1, $part * $angle);
 
         return abs($angle) < 0.01 ? $operations : [new Group($operations, filters: Doubling::of($turned))];
     }

@@ -45,8 +45,7 @@ final class Zoom implements Effect, FitsLayer
         $amount = $values->number('amount') / 100;
         $centre = $place->point($values->point('centre'));
         // Growing by the same factor each time, as far in as out.
-        $grown = fn (float $part): Affine => Affine::translation($centre->x, $centre->y)
-            ->after(Affine::scaling((1 + $amount) ** $part, (1 + $amount) ** $part))->after(Affine::translation(-$centre->x, -$centre->y));
+        $grown = fn (float $part): Affine => Affine::about($centre, (1 + $amount) ** $part, (1 + $amount) ** $part, 0);
 
         return $amount < 0.001 ? $operations : [new Group($operations, filters: Doubling::of($grown))];
     }

@@ -11,7 +11,6 @@ use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
-use Ricamo\Core\Geometry\Affine;
 
 /** The layer as thick as its depth, seen from aside: its own colours go on, darker, behind it. */
 final class Extrude implements Effect
@@ -48,12 +47,7 @@ final class Extrude implements Effect
         }
         $pictures = 2 ** self::TIMES;
         $step = $place->away($values->number('angle'), $values->number('depth') / ($pictures - 1));
-        $along = new Means(
-            array_map(
-                fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1),
-            ),
-            true,
-        );
+        $along = Means::along($step, self::TIMES);
         $left = 1 - $values->number('shade') / 100;
         $darker = ColourMatrix::ofColours([[$left, 0.0, 0.0, 0.0], [0.0, $left, 0.0, 0.0], [0.0, 0.0, $left, 0.0]]);
 

@@ -11,7 +11,6 @@ use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Place;
 use Ricamo\Core\Effect\Setting;
 use Ricamo\Core\Effect\Values;
-use Ricamo\Core\Geometry\Affine;
 
 /** A shadow as if it were drawn along: of all places on its way, every one is covered. */
 final class LongShadow implements Effect
@@ -47,12 +46,7 @@ final class LongShadow implements Effect
     {
         $pictures = 2 ** self::TIMES;
         $step = $place->away($values->number('angle'), $values->number('length') / ($pictures - 1));
-        $along = new Means(
-            array_map(
-                fn (int $time): Affine => Affine::translation($step->x * 2 ** $time, $step->y * 2 ** $time), range(0, self::TIMES - 1),
-            ),
-            true,
-        );
+        $along = Means::along($step, self::TIMES);
         $covered = new Group($operations, filters: [Silhouette::in(new Colour(0, 0, 0)), $along]);
         $shadow = new Group([$covered], filters: [Silhouette::in($values->colour('colour'))]);
 

@@ -34,7 +34,7 @@ final class Blinds extends Move
             $strips[] = Path::rectangle(new Box($box->left, $top, $box->right, $top + $height * max(0.0, min(1.0, $p))), 0);
         }
 
-        return new Change(clips: [Path::joined($strips)]);
+        return (new Change)->within(Path::joined($strips));
     }
 
     public function settings(): array

@@ -35,7 +35,7 @@ final class ClockHand extends Move
             $points[] = new Point($middle->x + $hand->x * $radius, $middle->y + $hand->y * $radius);
         }
 
-        return new Change(clips: [Path::polygon($points)]);
+        return (new Change)->within(Path::polygon($points));
     }
 
     public function settings(): array

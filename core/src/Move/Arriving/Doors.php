@@ -30,9 +30,9 @@ final class Doors extends Move
         [$width, $height] = [$box->width() / 2 * ($isLevel ? max(0.0, $p) : 1), $box->height() / 2 * ($isLevel ? 1 : max(0.0, $p))];
         $middle = $box->centre();
 
-        return new Change(clips: [Path::rectangle(
+        return (new Change)->within(Path::rectangle(
             new Box($middle->x - $width, $middle->y - $height, $middle->x + $width, $middle->y + $height), 0,
-        )]);
+        ));
     }
 
     public function settings(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -27,7 +26,7 @@ final class Drop extends Move
         $direction = Scenery::direction($settings['angle']);
         $way = $scenery->outOfFrame($direction) * (1 - $p);
 
-        return Change::moved(Affine::translation($direction->x * $way, $direction->y * $way));
+        return Change::shifted($direction->times($way));
     }
 
     public function settings(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -24,7 +23,7 @@ final class Fade extends Move
 
     public function at(float $p, array $settings, Scenery $scenery): Change
     {
-        return Change::moved(new Affine, $p);
+        return (new Change)->faded($p);
     }
 
     public function easing(): string

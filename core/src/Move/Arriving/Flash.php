@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ricamo\Core\Move\Arriving;
 
 use Ricamo\Core\Display\Filter\ColourMatrix;
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -34,6 +33,6 @@ final class Flash extends Move
         $light = ColourMatrix::ofColours([[$factor, 0.0, 0.0, 0.0], [0.0, $factor, 0.0, 0.0], [0.0, 0.0, $factor, 0.0]]);
 
         // It is there before it is dark enough to be made out.
-        return new Change(new Affine, max(0.0, min(1.0, 3 * $p)), filters: [$light]);
+        return (new Change)->faded(3 * $p)->filtered($light);
     }
 }

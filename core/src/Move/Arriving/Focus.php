@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ricamo\Core\Move\Arriving;
 
 use Ricamo\Core\Display\Filter\Blur;
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -32,6 +31,8 @@ final class Focus extends Move
     {
         $deviation = $settings['blur'] * max(0.0, 1 - $p);
 
-        return new Change(new Affine, max(0.0, min(1.0, 2 * $p)), filters: $deviation < 0.05 ? [] : [new Blur($deviation)]);
+        $change = (new Change)->faded(2 * $p);
+
+        return $deviation < 0.05 ? $change : $change->filtered(new Blur($deviation));
     }
 }

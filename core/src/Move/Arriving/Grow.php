@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -26,7 +25,7 @@ final class Grow extends Move
     {
         $size = $settings['begin'] / 100 + (1 - $settings['begin'] / 100) * $p;
 
-        return Change::moved($scenery->aboutAnchor(Affine::scaling($size, $size)));
+        return Change::scaled($scenery->anchor, $size, $size);
     }
 
     public function settings(): array

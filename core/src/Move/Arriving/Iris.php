@@ -29,9 +29,9 @@ final class Iris extends Move
         $radius = hypot($box->width(), $box->height()) / 2 * max(0.0, $p);
         $middle = $box->centre();
 
-        return new Change(clips: [Path::ellipse(new Box(
+        return (new Change)->within(Path::ellipse(new Box(
             $middle->x - $radius, $middle->y - $radius, $middle->x + $radius, $middle->y + $radius,
-        ))]);
+        )));
     }
 
     public function easing(): string

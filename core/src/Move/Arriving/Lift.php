@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
@@ -29,7 +28,7 @@ final class Lift extends Move
         $box = $scenery->bounds;
         $way = (abs($direction->x) * $box->width() + abs($direction->y) * $box->height()) * (1 - $p);
 
-        return new Change(Affine::translation($direction->x * $way, $direction->y * $way), 1.0, [Path::rectangle($box, 0)]);
+        return Change::shifted($direction->times($way))->within(Path::rectangle($box, 0));
     }
 
     public function settings(): array

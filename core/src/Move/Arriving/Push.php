@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -30,7 +29,7 @@ final class Push extends Move
         // The way through the frame in that direction, from side to side.
         $way = abs($direction->x) * $scenery->width + abs($direction->y) * $scenery->height;
 
-        return Change::moved(Affine::translation($direction->x * $way * (1 - $p), $direction->y * $way * (1 - $p)));
+        return Change::shifted($direction->times($way * (1 - $p)));
     }
 
     public function settings(): array

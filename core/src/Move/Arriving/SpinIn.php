@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -24,7 +23,7 @@ final class SpinIn extends Move
 
     public function at(float $p, array $settings, Scenery $scenery): Change
     {
-        return Change::moved($scenery->aboutAnchor(Affine::rotation(-$settings['turn'] * (1 - $p))->after(Affine::scaling($p, $p))));
+        return Change::scaled($scenery->anchor, $p, $p)->and(Change::turned($scenery->anchor, -$settings['turn'] * (1 - $p)));
     }
 
     public function settings(): array

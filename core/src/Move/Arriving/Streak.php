@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Move\Arriving;
 
 use Ricamo\Core\Effect\Blur\Doubling;
-use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -32,11 +32,9 @@ final class Streak extends Move
     {
         $way = $settings['length'] * max(0.0, 1 - $p);
         $to = deg2rad($settings['angle']);
-        [$x, $y] = [$way * cos($to), $way * sin($to)];
+        $along = new Point($way * cos($to), $way * sin($to));
+        $change = Change::shifted($along->times(1 / 2))->faded(2 * $p);
 
-        return new Change(
-            Affine::translation($x / 2, $y / 2), max(0.0, min(1.0, 2 * $p)),
-            filters: $way < 0.5 ? [] : Doubling::of(fn (float $part): Affine => Affine::translation($part * $x, $part * $y)),
-        );
+        return $way < 0.5 ? $change : $change->filtered(...Doubling::along($along));
     }
 }

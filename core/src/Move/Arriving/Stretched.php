@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
@@ -31,7 +30,7 @@ final class Stretched extends Move
         [$long, $thin] = [1 + $settings['strength'] / 100 * (1 - $p), max(0.0, $p)];
         $edge = new Point($direction->x < 0 ? $box->right : $box->left, $direction->y < 0 ? $box->bottom : $box->top);
 
-        return Change::moved(Scenery::about($edge, $isLevel ? Affine::scaling($long, $thin) : Affine::scaling($thin, $long)), 3 * $p);
+        return Change::scaled($edge, $isLevel ? $long : $thin, $isLevel ? $thin : $long)->faded(3 * $p);
     }
 
     public function settings(): array

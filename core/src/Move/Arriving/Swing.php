@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
@@ -29,7 +28,7 @@ final class Swing extends Move
         $edge = Scenery::direction($settings['angle']);
         $hinge = new Point($box->centre()->x + $edge->x * $box->width() / 2, $box->centre()->y + $edge->y * $box->height() / 2);
 
-        return Change::moved(Scenery::about($hinge, Affine::rotation($settings['turn'] * (1 - $p))), 4 * $p);
+        return Change::turned($hinge, $settings['turn'] * (1 - $p))->faded(4 * $p);
     }
 
     public function settings(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -24,7 +23,7 @@ final class Turn extends Move
 
     public function at(float $p, array $settings, Scenery $scenery): Change
     {
-        return Change::moved($scenery->aboutAnchor(Affine::rotation(-$settings['turn'] * (1 - $p))), $p);
+        return Change::turned($scenery->anchor, -$settings['turn'] * (1 - $p))->faded($p);
     }
 
     public function settings(): array

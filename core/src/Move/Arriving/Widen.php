@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Arriving;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Scenery;
@@ -24,6 +23,6 @@ final class Widen extends Move
 
     public function at(float $p, array $settings, Scenery $scenery): Change
     {
-        return Change::moved($scenery->aboutAnchor(Affine::scaling($p, 1)));
+        return Change::scaled($scenery->anchor, $p, 1);
     }
 }

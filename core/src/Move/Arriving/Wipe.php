@@ -37,9 +37,9 @@ final class Wipe extends Move
             $box->centre()->y + $direction->y * $forward + $direction->x * $aside,
         );
 
-        return new Change(clips: [Path::polygon([
+        return (new Change)->within(Path::polygon([
             $along($reach + 1, -$across), $along($reach + 1, $across), $along($edge, $across), $along($edge, -$across),
-        ])]);
+        ]));
     }
 
     public function settings(): array

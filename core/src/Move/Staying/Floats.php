@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -24,7 +24,9 @@ final class Floats extends Accent
 
     public function at(float $t, float $frames, array $settings, Scenery $scenery): Change
     {
-        return Change::moved(Affine::translation(0, -$settings['by'] * (1 - cos(2 * M_PI * $t * max(1, round($settings['times'])))) / 2));
+        $up = $settings['by'] * (1 - cos(2 * M_PI * $t * max(1, round($settings['times'])))) / 2;
+
+        return Change::shifted(new Point(0, -$up));
     }
 
     public function settings(): array

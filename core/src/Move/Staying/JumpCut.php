@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -27,7 +26,7 @@ final class JumpCut extends Accent
         $isLarger = (int) floor($frames / max(1, round($settings['every']))) % 2 === 0;
         $size = $isLarger ? 1 + $settings['by'] / 100 : 1.0;
 
-        return Change::moved($scenery->aboutAnchor(Affine::scaling($size, $size)));
+        return Change::scaled($scenery->anchor, $size, $size);
     }
 
     public function settings(): array

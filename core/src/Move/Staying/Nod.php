@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -26,7 +25,7 @@ final class Nod extends Accent
     {
         $turn = $settings['turn'] * sin(2 * M_PI * $t * max(1, round($settings['times']))) * (1 - $t);
 
-        return Change::moved($scenery->aboutAnchor(Affine::rotation($turn)));
+        return Change::turned($scenery->anchor, $turn);
     }
 
     public function settings(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -26,7 +25,7 @@ final class Pulse extends Accent
     {
         $size = 1 + $settings['by'] / 100 * sin(M_PI * $t * max(1, round($settings['times']))) ** 2;
 
-        return Change::moved($scenery->aboutAnchor(Affine::scaling($size, $size)));
+        return Change::scaled($scenery->anchor, $size, $size);
     }
 
     public function settings(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -31,7 +31,7 @@ final class Shake extends Accent
             + $share * self::noise($frame + 1, $axis, $settings['seed']);
         $by = $settings['by'] * sin(M_PI * $t);
 
-        return Change::moved(Affine::translation($by * $throw(0), $by * $throw(1)));
+        return Change::shifted(new Point($by * $throw(0), $by * $throw(1)));
     }
 
     /** −1 … 1, the same for the same frame, axis and seed everywhere (a crc32 as a hash). */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Move\Staying;
 
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Change;
 use Ricamo\Core\Move\Scenery;
@@ -24,7 +23,7 @@ final class Spin extends Accent
 
     public function at(float $t, float $frames, array $settings, Scenery $scenery): Change
     {
-        return Change::moved($scenery->aboutAnchor(Affine::rotation(360 * round($settings['turns']) * $t)));
+        return Change::turned($scenery->anchor, 360 * round($settings['turns']) * $t);
     }
 
     public function settings(): array
