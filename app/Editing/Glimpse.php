@@ -83,6 +83,7 @@ final readonly class Glimpse
             'list' => $look->list(),
             'poses' => $look->poses(),
             'missing' => $look->missing(),
+            'bands' => $look->bands(),
             ...($this->through === null ? [] : ['beyond' => $evaluator->beyond($document, $this->through, $frame)->encode($this->known)]),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(

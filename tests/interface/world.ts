@@ -9,7 +9,7 @@ export const bar = (id: string, fields: object = {}): Layer =>
 
 export function glimpse(fields: Partial<Glimpse> = {}): Glimpse {
     const list = { version: 1, frame: 0, width: 1920, height: 1080, background: null, paths: {}, items: [] } as const;
-    return { list: { ...list, items: [] }, poses: [], inspections: [], guides: [], missing: {}, ...fields };
+    return { list: { ...list, items: [] }, poses: [], inspections: [], guides: [], missing: {}, bands: {}, ...fields };
 }
 
 export function opened(layers: Layer[], revision = 4): CompositionAnswer {

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\Units;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
 
@@ -110,6 +111,15 @@ abstract class LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         return [];
+    }
+
+    /**
+     * @param  ?Point  $position  where in the picture they are dropped, in composition pixels
+     * @return ?array<string, mixed> the JSON of a new layer that is made of media, without its kind; null where others are for them
+     */
+    public function madeOf(Media $media, ?Point $position): ?array
+    {
+        return null;
     }
 
     /** @return array<string, mixed> whose keys are the fields of its content */

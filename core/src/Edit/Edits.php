@@ -51,6 +51,7 @@ use Ricamo\Core\Edit\Keyframes\SpaceKeyframes;
 use Ricamo\Core\Edit\Keyframes\StretchKeyframes;
 use Ricamo\Core\Edit\Keyframes\ThinKeyframes;
 use Ricamo\Core\Edit\Layers\AddLayer;
+use Ricamo\Core\Edit\Layers\AddMedia;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
 use Ricamo\Core\Edit\Layers\LookAlone;
 use Ricamo\Core\Edit\Layers\PasteLayers;
@@ -71,6 +72,7 @@ use Ricamo\Core\Edit\Layers\TakeApart;
 use Ricamo\Core\Edit\Layers\WriteMovesOut;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
+use Ricamo\Core\Edit\Markers\DropMarkers;
 use Ricamo\Core\Edit\Markers\ImportMarkers;
 use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Masks\AddMask;
@@ -142,6 +144,7 @@ final class Edits
     /** @var array<string, class-string<Edit>> */
     public const BY_NAME = [
         'add-layer' => AddLayer::class,
+        'add-media' => AddMedia::class,
         'remove-layers' => RemoveLayers::class,
         'duplicate-layers' => DuplicateLayers::class,
         'rename-layer' => RenameLayer::class,
@@ -160,6 +163,7 @@ final class Edits
         'remove-and-close' => RemoveAndClose::class,
         'paste-layers' => PasteLayers::class,
         'add-markers' => AddMarkers::class,
+        'drop-markers' => DropMarkers::class,
         'change-marker' => ChangeMarker::class,
         'import-markers' => ImportMarkers::class,
         'remove-markers' => RemoveMarkers::class,

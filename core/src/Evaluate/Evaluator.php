@@ -22,6 +22,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\Pan;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Text\Apart;
 use Ricamo\Core\Kind\Text\TextArtist;
@@ -321,7 +322,9 @@ final readonly class Evaluator
             $composition->around($layer), fn (Layer $one): bool => ! $one->isSeenAt($frame),
         ) && ! $composition->leavesOut($layer->id);
 
-        return new Pose($layer->id, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $box, $anchor, $isSeen);
+        return new Pose(
+            $layer->id, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $box, $anchor, $isSeen, Pan::of($layer),
+        );
     }
 
     private function checkFrame(Composition $composition, int $frame): void

@@ -26,6 +26,7 @@ final readonly class Glance
      * @param  list<string>  $items  operations, JSON
      * @param  bool  $reference  whether they are never rendered
      * @param  list<array{int, int}>  $missing  the frames, [from, to), on which what plays in it is asked for what it does not have
+     * @param  array<string, mixed>  $band  what its band in the timeline shows
      * @param  array<string, ?string>  $paths  data by key; null for data that was left out
      * @param  array<string, string>  $media  the file of each of the media that it depends on
      */
@@ -36,6 +37,7 @@ final readonly class Glance
         public array $items,
         public bool $reference,
         public array $missing,
+        public array $band,
         public array $paths,
         private array $media,
     ) {
@@ -74,7 +76,7 @@ final readonly class Glance
             $pose->seen, $pose->bounds(), $pose->encode(), array_map(
                 fn (Operation $operation): string => $operation->encode(), $operations,
             ),
-            $isReference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), $paths, $media,
+            $isReference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), Band::of($layer), $paths, $media,
         );
     }
 
@@ -88,6 +90,7 @@ final readonly class Glance
             $this->items,
             $this->reference,
             $this->missing,
+            $this->band,
             array_map(fn (): null => null, $this->paths),
             $this->media,
         );

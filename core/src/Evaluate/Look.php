@@ -47,6 +47,12 @@ final readonly class Look
         return Text::of((object) array_filter($missing));
     }
 
+    /** By the id of a layer, what its band in the timeline shows, where it shows anything; JSON. */
+    public function bands(): string
+    {
+        return Text::of((object) array_filter(array_map(fn (Glance $glance): array => $glance->band, $this->glances)));
+    }
+
     /** The pose of every layer, JSON. */
     public function poses(): string
     {

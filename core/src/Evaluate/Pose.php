@@ -11,13 +11,15 @@ use Ricamo\Core\Geometry\Point;
 /** Where a layer stands on a frame: the box of its content in its own space, and the matrix to the composition's. */
 final readonly class Pose
 {
-    public function __construct(public string $layer, public Affine $matrix, public Box $box, public Point $anchor, public bool $seen)
-    {
+    /** @param  ?string  $pan  the property by which what is seen in the layer is moved within it, where there is one */
+    public function __construct(
+        public string $layer, public Affine $matrix, public Box $box, public Point $anchor, public bool $seen, public ?string $pan = null,
+    ) {
     }
 
     public function unseen(): self
     {
-        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false);
+        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false, $this->pan);
     }
 
     /** The upright box around it, in composition pixels. */
@@ -34,10 +36,11 @@ final readonly class Pose
             ."{$this->place($box->right, $box->bottom)},{$this->place($box->left, $box->bottom)}]";
         $anchor = $this->place($this->anchor->x, $this->anchor->y);
         $seen = $this->seen ? 'true' : 'false';
+        $pan = $this->pan === null ? '' : ",\"pan\":\"$this->pan\"";
 
         // An id is made of letters, digits, - and _.
         return "{\"layer\":\"$this->layer\",\"seen\":$seen,\"box\":[$box->left,$box->top,$box->right,$box->bottom],"
-            ."\"corners\":$corners,\"anchor\":$anchor}";
+            ."\"corners\":$corners,\"anchor\":$anchor$pan}";
     }
 
     private function place(float $x, float $y): string

@@ -50,6 +50,9 @@ final class AnyEdit
     {
         return [
             'add-layer' => fn (): array => ['layer' => $this->newLayer(), 'at' => $this->frame()],
+            'add-media' => fn (): array => [
+                'media' => $this->media(), 'at' => $this->frame(), ...($this->is() ? ['position' => $this->vector()] : []),
+            ],
             'remove-layers' => fn (): array => ['layers' => [$this->layer()]],
             'duplicate-layers' => fn (): array => ['layers' => $this->layers(), 'after' => $this->is()],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
@@ -100,6 +103,7 @@ final class AnyEdit
             ]),
             'set-guides' => fn (): array => ['guides' => [['axis' => $this->axis(), 'at' => mt_rand(0, 500)]]],
             'match-composition' => fn (): array => ['media' => $this->media()],
+            'drop-markers' => fn (): array => ['frame' => $this->frame(), 'layers' => $this->is() ? $this->layers() : []],
             'add-markers' => fn (): array => [
                 'markers' => [['frame' => $this->frame(), 'name' => 'Bell', 'label' => 'woad']],
                 ...($this->is() ? ['layer' => $this->layer()] : []),

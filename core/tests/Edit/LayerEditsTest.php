@@ -61,6 +61,40 @@ final class LayerEditsTest extends TestCase
         self::assertSame([4000, 3000, '30000/1001', 400], [$matched->width, $matched->height, (string) $matched->rate, $matched->length]);
     }
 
+    public function test_media_become_the_layer_that_is_for_them(): void
+    {
+        $rate = new FrameRate(25);
+        $library = MediaLibrary::of(
+            new Media('clip', 'Street.mp4', 'street.mp4', new MediaFacts(1920, 1080, $rate, 50, true)),
+            new Media('silent', 'Street.mp4', 'street.mp4', new MediaFacts(1920, 1080, $rate, 1, true)),
+            new Media('logo', 'Logo.png', 'logo.png', new MediaFacts(400, 300, $rate, 1, false, true)),
+            new Media('bell', 'Bell.wav', 'bell.wav', MediaFacts::sound(2)),
+            new Media('type', 'Depot.ttf', 'depot.ttf', MediaFacts::font('Depot Bold')),
+            new Media('none', 'Nothing', 'nothing', new MediaFacts(0, 0, $rate, 50, false)),
+        );
+        $add = fn (string $media): Layer => Edits::apply(
+            Edits::read(new Node(['edit' => 'add-media', 'args' => [
+                'media' => $media, 'at' => 10, 'position' => [300, 200], 'lasts' => 2,
+            ]])),
+            Fixture::composition([Fixture::bar()]), new Evaluator($library, new TextBlocks(new SquareShaper)),
+        )->layers[1];
+        $said = fn (Layer $one): array => [
+            $one->kind->name(), $one->span->in, $one->span->out, $one->kind->isSeen() ? $one->point('position', 10) : null,
+        ];
+        // A clip fills the frame, wherever it is dropped; so does one of a single frame that sounds.
+        self::assertEquals(['footage', 10, 60, new Point(960, 540)], $said($add('clip')));
+        self::assertEquals(new Point(960, 540), $add('silent')->point('position', 10));
+        self::assertEquals(['footage', 10, 60, new Point(300, 200)], $said($add('logo')));
+        self::assertEquals(['sound', 10, 60, null], $said($add('bell')));
+        self::assertEquals(['text', 10, 250, new Point(300, 200)], $said($add('type')));
+        self::assertSame(['Words', 'centre', 'type'], array_map(
+            fn (string $field): mixed => $add('type')->toJson()[$field], ['text', 'align', 'fontMedia'],
+        ));
+        self::assertSame(96.0, $add('type')->number('typeSize', 10));
+        $this->expectExceptionMessage('“Nothing” cannot be placed');
+        $add('none');
+    }
+
     public function test_a_shape_is_added_on_top_in_the_middle_from_the_playhead_to_the_end(): void
     {
         $after = Fixture::edit($this->three, 'add-layer', ['layer' => ['kind' => 'shape', 'form' => 'ellipse'], 'at' => 40]);

@@ -81,6 +81,22 @@ final class MarkerEditsTest extends TestCase
         self::assertSame([[30], [60]], [$frames($split), $frames($split, $split->layers[1]->id)]);
     }
 
+    public function test_one_is_dropped_where_there_is_none_on_the_composition_or_on_each_layer_that_is_on(): void
+    {
+        $dropped = Fixture::edit($this->marked(), 'drop-markers', ['frame' => 30]);
+        self::assertSame(['frame' => 30, 'name' => '', 'label' => 'saffron'], $dropped->markers->on(30)->toJson());
+        self::assertSame('Bell', Fixture::edit($dropped, 'drop-markers', ['frame' => 50])->markers->on(50)->name);
+
+        $two = Fixture::composition([
+            Fixture::bar(['in' => 20, 'out' => 90, 'label' => 'woad', 'markers' => [['frame' => 10, 'name' => 'Lands']]]),
+            Fixture::words(['in' => 30, 'out' => 31, 'label' => 'weld']), Fixture::clip(['in' => 31]),
+        ]);
+        $on = Fixture::edit($two, 'drop-markers', ['frame' => 30, 'layers' => ['bar', 'words', 'clip']]);
+        self::assertSame([['frame' => 10, 'name' => 'Lands', 'label' => 'saffron']], $on->layer('bar')->markers->toJson());
+        self::assertSame([['frame' => 0, 'name' => '', 'label' => 'weld']], $on->layer('words')->markers->toJson());
+        self::assertSame([[], []], [$on->layer('clip')->markers->frames(), $on->markers->frames()]);
+    }
+
     public function test_those_of_other_layers_draw_in_and_its_own_do_not(): void
     {
         $two = Fixture::composition([Fixture::bar(['in' => 0, 'out' => 90]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 190])]);
@@ -98,6 +114,8 @@ final class MarkerEditsTest extends TestCase
     #[TestWith(['add-markers', ['layer' => 'bar', 'markers' => [['frame' => 500]]], 'args.markers[0].frame: 500 is outside 0..'])]
     #[TestWith(['add-markers', ['layer' => 'none', 'markers' => [['frame' => 5]]], 'there is no layer "none"'])]
     #[TestWith(['add-markers', ['markers' => [['frame' => 3], ['frame' => 250]]], 'args.markers[1].frame: 250 is outside 0..249'])]
+    #[TestWith(['drop-markers', ['frame' => 250], 'frame 250 is outside 0..249'])]
+    #[TestWith(['drop-markers', ['frame' => 100, 'layers' => ['bar']], 'no layer that is selected is on at frame 100'])]
     #[TestWith(['add-markers', ['markers' => []], 'args.markers: is empty'])]
     #[TestWith(['change-marker', ['marker' => 11, 'to' => 3], 'there is no marker on frame 11'])]
     #[TestWith(['change-marker', ['marker' => 10, 'to' => 250], 'args.to: 250 is outside 0..249'])]

@@ -148,6 +148,8 @@ export interface Pose {
     box: [number, number, number, number];
     corners: [Corner, Corner, Corner, Corner];
     anchor: Corner;
+    /** The property by which what is seen in it is moved within it, where there is one. */
+    pan?: string;
 }
 
 export interface PropertyState {
@@ -257,6 +259,17 @@ export interface Guide {
     to: number;
 }
 
+/** What is seen of a layer's rhythm in its band; what there is nothing of is left out. */
+export interface Band {
+    /** In frames, as is `leave`. */
+    arrive?: number;
+    leave?: number;
+    /** `at` in frames from the in point. */
+    cascades?: { id: string; leaves: boolean; at: number; length: number }[];
+    /** On frames of the composition, those that were trimmed off left out. */
+    markers?: Marker[];
+}
+
 export interface Glimpse {
     list: DisplayList;
     poses: Pose[];
@@ -264,6 +277,8 @@ export interface Glimpse {
     guides: Guide[];
     /** By layer, the frames on which what plays in it is asked for what it does not have. */
     missing: Record<string, [from: number, to: number][]>;
+    /** By layer, where there is anything. */
+    bands: Record<string, Band>;
     /** What is in the window that is framed, to be laid over the picture. */
     beyond?: DisplayList;
 }

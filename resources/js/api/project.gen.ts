@@ -4328,6 +4328,12 @@ export interface EditArguments {
         frame?: number | null;
         words?: string | null;
     };
+    'add-media': {
+        media: string;
+        at?: number | null;
+        position?: [number, number] | null;
+        lasts?: number | null;
+    };
     'add-motion': {
         name: string;
         /**
@@ -4460,6 +4466,10 @@ export interface EditArguments {
         pace?: string | null;
         tolerance?: number | null;
         layer?: unknown | null;
+    };
+    'drop-markers': {
+        frame: number;
+        layers?: string[] | null;
     };
     'duplicate-composition': {
         composition: string;

@@ -3,7 +3,7 @@ import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { isWindow, panOf } from '@/project/playing';
+import { isWindow } from '@/project/playing';
 import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import { useDragOnPicture } from './dragOnPicture';
@@ -24,8 +24,7 @@ const scopes = useScopes();
 const drag = useDragOnPicture(props.view);
 
 const pose = computed(() => props.poses.find((one) => one.layer === props.layer));
-const layer = computed(() => composition.layer(props.layer));
-const pan = computed(() => (layer.value && panOf(layer.value)) ?? 'pan');
+const pan = computed(() => pose.value?.pan ?? 'pan');
 const outline = computed(() => pose.value?.corners.map((corner) => props.view.toScreen(corner).join(',')).join(' '));
 
 onKeyStroke(

@@ -8,7 +8,7 @@ import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { isBundle, isWindow, panOf } from '@/project/playing';
+import { isBundle, isWindow } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
@@ -134,7 +134,7 @@ function onDoubleClick(event: MouseEvent): void {
         within.enter(layer);
         return;
     }
-    if (layer && !vocabulary.can(layer, 'written') && panOf(layer)) {
+    if (layer && !vocabulary.can(layer, 'written') && hit.pan) {
         selection.select(layer.id);
         composition.through = layer.id;
         return;

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import type { Corner, Media } from '@/api/answers';
+import type { ArgumentsOf } from '@/api/edits';
 import { useComposition } from './composition';
 import { usePreferences } from './preferences';
 import { usePlayhead } from './playhead';
@@ -31,15 +32,15 @@ export const useAdding = defineStore('adding', () => {
         carried.value = null;
     }
 
-    async function add(layer: object, { position, at }: Drop = {}): Promise<void> {
+    /** Makes a layer on top of the stack, from a moment on or from the playhead, and selects it. */
+    async function make<Name extends 'add-layer' | 'add-media'>(
+        edit: Name,
+        args: Omit<ArgumentsOf<Name>, 'at' | 'lasts'>,
+        at?: number,
+    ): Promise<void> {
         const now = playhead.frame >= playhead.last ? 0 : playhead.frame;
-        if (
-            await composition.edit('add-layer', {
-                layer: { ...layer, ...(position && { position }) },
-                at: at ?? now,
-                lasts: usePreferences().stillLasts,
-            })
-        ) {
+        const lasts = usePreferences().stillLasts;
+        if (await composition.edit(edit, { ...args, at: at ?? now, lasts } as ArgumentsOf<Name>)) {
             const added = composition.layers.at(-1);
             if (added) {
                 selection.select(added.id);
@@ -47,16 +48,11 @@ export const useAdding = defineStore('adding', () => {
         }
     }
 
-    function differs(media: Media): boolean {
-        const document = composition.document;
-        return (
-            !!document &&
-            (document.width !== media.width ||
-                document.height !== media.height ||
-                document.rate !== media.rate ||
-                document.length !== media.frames)
-        );
-    }
+    const add = (layer: object, { position, at }: Drop = {}): Promise<void> =>
+        make('add-layer', { layer: { ...layer, ...(position && { position }) } }, at);
+
+    const addMedia = (media: Media, { position, at }: Drop = {}): Promise<void> =>
+        make('add-media', { media: media.id, ...(position && { position }) }, at);
 
     /** Another composition: seen through a window that it is dropped onto, else placed as a bundle. */
     async function addBundle(key: string, place: Drop = {}): Promise<void> {
@@ -70,20 +66,13 @@ export const useAdding = defineStore('adding', () => {
             await composition.edit('show-instead', { layers: [place.onto], media: media.id });
             return;
         }
-        if (media.font) {
-            await add({ kind: 'text', text: 'Words', typeSize: 96, align: 'centre', fontMedia: media.id }, place);
-            return;
-        }
-        if (media.heard) {
-            await add({ kind: 'sound', media: media.id }, { at: place.at });
-            return;
-        }
-        if (composition.layers.length === 0 && !media.still && differs(media)) {
+        const isClip = !media.still && !media.heard && !media.font;
+        const isFirst = isClip && composition.layers.length === 0;
+        if (isFirst && (await composition.wouldChange('match-composition', { media: media.id }))) {
             question.value = media;
             return;
         }
-        // A clip fills the frame wherever in the picture it is dropped; only the moment counts.
-        await add({ kind: 'footage', media: media.id }, media.still ? place : { at: place.at });
+        await addMedia(media, place);
     }
 
     async function answer(match: boolean): Promise<void> {
@@ -93,7 +82,7 @@ export const useAdding = defineStore('adding', () => {
             if (match) {
                 await composition.edit('match-composition', { media: media.id });
             }
-            await add({ kind: 'footage', media: media.id });
+            await addMedia(media);
         }
     }
 

@@ -2,7 +2,7 @@ import type { ArgumentsOf, EditName, EditRequest } from '@/api/edits';
 import { applyPatch, type Operation } from 'fast-json-patch';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { Change, CompositionAnswer, EditAnswer, Glimpse, History, Layer, TryAnswer } from '@/api/answers';
+import type { Band, Change, CompositionAnswer, EditAnswer, Glimpse, History, Layer, TryAnswer } from '@/api/answers';
 import { Failure, get, post } from '@/api/client';
 import type { Composition } from '@/api/project.gen';
 import { usePaths } from '@/picture/paths';
@@ -259,6 +259,19 @@ export const useComposition = defineStore('composition', () => {
         trying = false;
     }
 
+    /** Whether an edit would make anything of the composition other than it is; one that is refused does not. */
+    async function wouldChange<K extends EditName>(name: K, args: ArgumentsOf<K>): Promise<boolean> {
+        const body = { edit: name, args, show: show() };
+        try {
+            return (await post<TryAnswer>(`/compositions/${id.value}/edits/try`, body)).patch.length > 0;
+        } catch {
+            return false;
+        }
+    }
+
+    /** What the band of a layer shows besides its length. */
+    const bandOf = (one: Layer): Band => glimpse.value?.bands[one.id] ?? {};
+
     /** Gives up what is being tried. */
     function abandon(): void {
         wanted = null;
@@ -288,6 +301,8 @@ export const useComposition = defineStore('composition', () => {
         trial,
         through,
         layer,
+        bandOf,
+        wouldChange,
         open,
         ask,
         edit,

@@ -15,16 +15,3 @@ export const placesAnother = (layer: Layer): layer is Placing => 'composition' i
 
 /** Whether something goes on in time in a layer by itself. */
 export const plays = (layer: Layer): layer is Playing | Placing => playsMedia(layer) || placesAnother(layer);
-
-/** The property by which what is seen in a layer is panned: through a window, or as its paint. */
-export function panOf(layer: Layer): string | null {
-    if (isWindow(layer) && plays(layer)) {
-        return 'pan';
-    }
-    const paints = ('gradients' in layer ? (layer.gradients ?? []) : []) as { of: string; form: string }[];
-    const ids = paints
-        .filter((one) => one.form === 'picture')
-        .map(({ of }) => (of === 'fill' ? 'g1' : of === 'outline' ? 'g2' : `g${of}`))
-        .toSorted();
-    return ids[0] ? `${ids[0]}.pan` : null;
-}

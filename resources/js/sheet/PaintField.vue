@@ -4,7 +4,6 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { panOf } from '@/project/playing';
 import { useProject } from '@/project/project';
 import IconButton from '@/shell/IconButton.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -35,6 +34,11 @@ const project = useProject();
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const gradients = computed(() => ('gradients' in props.layer ? (props.layer.gradients ?? []) : []) as Gradient[]);
 const paint = computed(() => gradients.value.find((one) => one.of === props.part));
+
+/** Whether what is seen in it can be moved within it. */
+const canBeFramed = computed(
+    () => composition.glimpse?.poses.find((pose) => pose.layer === props.layer.id)?.pan === `${props.id}.pan`,
+);
 
 /** Named without the gradient that they belong to, which stands above them. */
 const settings = computed<{ definition: PropertyDefinition; title: string }[]>(() =>
@@ -119,7 +123,7 @@ const set = (change: object): void =>
                 <option value="fit">all of it is seen</option>
             </select>
         </label>
-        <div v-if="panOf(layer) === `${id}.pan`" class="stops">
+        <div v-if="canBeFramed" class="stops">
             <button type="button" class="frame" data-frame-paint @click="frame">Frame it in the picture</button>
         </div>
         <div v-if="paint.stops && paint.form !== 'picture'" class="stops">

@@ -9,7 +9,6 @@ import { useMedia } from '@/project/media';
 import { useSelection } from '@/project/selection';
 import { isBundle, plays, playsMedia } from '@/project/playing';
 import { useWithin } from '@/project/within';
-import { markersOf } from '@/project/markers';
 import BandSlopes from './BandSlopes.vue';
 import { useDragInTime } from './dragInTime';
 import MarkerFlag from './MarkerFlag.vue';
@@ -147,7 +146,12 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
             <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
             <i class="trim out" data-trim="out" @pointerdown.stop="trim('out', $event)" />
         </div>
-        <MarkerFlag v-for="marker in markersOf(layer)" :key="marker.frame" :marker="marker" :layer="layer.id" />
+        <MarkerFlag
+            v-for="marker in composition.bandOf(layer).markers ?? []"
+            :key="marker.frame"
+            :marker="marker"
+            :layer="layer.id"
+        />
     </div>
 </template>
 

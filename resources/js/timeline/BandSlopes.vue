@@ -2,6 +2,7 @@
 import type { EditRequest } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
 import { useDragInTime } from './dragInTime';
 import { useTimeView } from './timeView';
 
@@ -12,13 +13,8 @@ const emit = defineEmits<{ grab: [event: PointerEvent] }>();
 const view = useTimeView();
 const { begin } = useDragInTime();
 
-/** How long it arrives and leaves, in frames. */
-const slopes = computed(() => {
-    const { arrive, leave } = props.layer;
-    const length = (phase: typeof leave): number =>
-        phase && 'length' in phase ? phase.length - (phase.begun ?? 0) : 0;
-    return { arrive: length(arrive), leave: leave && 'mirror' in leave ? length(arrive) : length(leave) };
-});
+const composition = useComposition();
+const band = computed(() => composition.bandOf(props.layer));
 
 /** An inner end is dragged: what comes or goes takes longer or shorter. */
 function pull(event: PointerEvent, edit: 'pull-phase' | 'pull-cascade', args: object): void {
@@ -30,38 +26,23 @@ function pull(event: PointerEvent, edit: 'pull-phase' | 'pull-cascade', args: ob
         });
     }
 }
-
-/** When each of its cascades runs, in frames from the in point. A mirrored one is as long as what it mirrors. */
-const cascades = computed(() => {
-    const all = 'cascades' in props.layer ? (props.layer.cascades ?? []) : [];
-    const last = props.layer.out - 1 - props.layer.in;
-    return all.flatMap((one) => {
-        const whose = 'mirrors' in one ? all.find((other) => other.id === one.mirrors) : one;
-        if (!whose || !('length' in whose) || one.on === false) {
-            return [];
-        }
-        const leaves = 'mirrors' in one || one.as === 'leave';
-        const from = leaves ? last - (one.at ?? 0) - whose.length : (one.at ?? 0);
-        return [{ id: one.id, leaves, from, length: whose.length }];
-    });
-});
 </script>
 
 <template>
     <i
-        v-if="slopes.arrive"
+        v-if="band.arrive"
         class="slope arrive"
         data-slope="arrive"
         title="Drag: how long it takes to arrive"
-        :style="{ width: `${slopes.arrive * view.perFrame.value}px` }"
+        :style="{ width: `${band.arrive * view.perFrame.value}px` }"
         @pointerdown.stop="pull($event, 'pull-phase', { side: 'arrive' })"
     />
     <i
-        v-if="slopes.leave"
+        v-if="band.leave"
         class="slope leave"
         data-slope="leave"
         title="Drag: how long it takes to leave"
-        :style="{ width: `${slopes.leave * view.perFrame.value}px` }"
+        :style="{ width: `${band.leave * view.perFrame.value}px` }"
         @pointerdown.stop="pull($event, 'pull-phase', { side: 'leave' })"
     />
     <i
@@ -75,13 +56,13 @@ const cascades = computed(() => {
         }"
     />
     <i
-        v-for="one in cascades"
+        v-for="one in band.cascades ?? []"
         :key="one.id"
         class="cascade"
         :class="{ leaves: one.leaves }"
         :data-cascade-mark="one.id"
         title="Drag: how long the cascade takes"
-        :style="{ left: `${one.from * view.perFrame.value}px`, width: `${one.length * view.perFrame.value}px` }"
+        :style="{ left: `${one.at * view.perFrame.value}px`, width: `${one.length * view.perFrame.value}px` }"
         @pointerdown.stop="pull($event, 'pull-cascade', { cascade: one.id })"
     />
 </template>

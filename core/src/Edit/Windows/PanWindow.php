@@ -14,8 +14,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
-use Ricamo\Core\Kind\Window\WindowContent;
-use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Kind\Pan;
 
 /**
  * Moves what is seen through a window, or the picture that words or a shape are painted with, by a distance in composition
@@ -34,10 +33,7 @@ final readonly class PanWindow implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $pictured = $layer->content instanceof WindowContent && $layer->content->shown !== null
-            ? null
-            : PlacedGradient::pictured($layer->attached->gradients);
-        $property = $pictured === null ? 'pan' : "{$pictured->id()}.pan";
+        $property = Pan::of($layer) ?? 'pan';
         PropertyTarget::of($layer, $property)->definition($layer);
         $own = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame))->inverse();
         $pan = $layer->point($property, $this->frame)->plus($own->applyToDistance($this->by));

@@ -7,7 +7,9 @@ namespace Ricamo\Core\Kind\Footage;
 use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\DrawnKind;
@@ -79,6 +81,17 @@ final class FootageKind extends LayerKind implements DrawnKind
             : $content->lasts($composition->rate, $media) ?? $composition->length;
 
         return ['scale' => [$scale, $scale], 'out' => min($in + $length, max($composition->length, $in + 1))];
+    }
+
+    public function madeOf(Media $media, ?Point $position): ?array
+    {
+        $facts = $media->known();
+
+        return $facts->width === 0 ? null : [
+            'media' => $media->id,
+            // A clip fills the frame wherever it is dropped.
+            ...($position === null || ! $facts->isStill() ? [] : ['position' => [$position->x, $position->y]]),
+        ];
     }
 
     public function artist(Materials $materials): FootageArtist

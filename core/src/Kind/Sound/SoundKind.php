@@ -6,7 +6,9 @@ namespace Ricamo\Core\Kind\Sound;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
@@ -64,6 +66,11 @@ final class SoundKind extends LayerKind implements DrawnKind
         $length = $content->lasts($composition->rate, $media) ?? $composition->length;
 
         return ['out' => min($in + $length, max($composition->length, $in + 1))];
+    }
+
+    public function madeOf(Media $media, ?Point $position): ?array
+    {
+        return $media->known()->isSound() ? ['media' => $media->id] : null;
     }
 
     public function artist(Materials $materials): Unseen

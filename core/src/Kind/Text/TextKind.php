@@ -8,7 +8,9 @@ use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
@@ -132,6 +134,18 @@ final class TextKind extends LayerKind implements DrawnKind
     public function newName(Node $layer, MediaLibrary $media): string
     {
         return mb_substr(trim(strtok($layer->field('text')->string(TextContent::LONGEST), "\n") ?: ''), 0, 60) ?: 'Text';
+    }
+
+    /** A word, set in the font. */
+    public function madeOf(Media $media, ?Point $position): ?array
+    {
+        return $media->known()->font === null ? null : [
+            'text' => 'Words',
+            'typeSize' => 96,
+            'align' => Alignment::Centre->value,
+            'fontMedia' => $media->id,
+            ...($position === null ? [] : ['position' => [$position->x, $position->y]]),
+        ];
     }
 
     public function artist(Materials $materials): TextArtist

@@ -10,6 +10,7 @@ use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Footage\FootageContent;
+use Ricamo\Core\Kind\Pans;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
@@ -23,7 +24,7 @@ use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
 /** A form through which a clip, a picture or another composition is seen, or nothing so far. */
-final readonly class WindowContent implements Heard, Places, Played, Replaceable, SaysIdle
+final readonly class WindowContent implements Heard, Pans, Places, Played, Replaceable, SaysIdle
 {
     public function __construct(
         public ShapeForm $form,
@@ -35,6 +36,11 @@ final readonly class WindowContent implements Heard, Places, Played, Replaceable
     public function showing(FootageContent|BundleContent|null $shown): self
     {
         return new self($this->form, $shown, $this->fitting);
+    }
+
+    public function showsAnything(): bool
+    {
+        return $this->shown !== null;
     }
 
     public function idle(Layer $layer, MediaLibrary $media): array
