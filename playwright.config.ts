@@ -1,16 +1,14 @@
 import { defineConfig } from '@playwright/test';
 
-/** Jobs and all else run side by side, jobs in two halves, each with a server, a database and a folder of its own. */
+/** Jobs and all else run side by side, all else in two halves, each with a server, a database and a folder of its own. */
 const SHARE = process.env.RICAMO_SHARE ?? 'all';
-const PORT = { all: 8901, parts: 8901, jobs: 8902, jobs1: 8902, jobs2: 8904 }[SHARE];
+const PORT = { all: 8901, parts: 8901, parts1: 8901, jobs: 8902, parts2: 8904 }[SHARE];
+const FILES = { all: '**/', jobs: 'jobs/', parts: 'browser/', parts1: 'browser/[a-k]', parts2: 'browser/[l-z]' }[SHARE];
 const FOLDER = `storage/test${SHARE === 'all' ? '' : `-${SHARE}`}`;
-const HALF = /^jobs([12])$/.exec(SHARE)?.[1];
 
 export default defineConfig({
     testDir: 'tests/browser',
-    testMatch: SHARE.startsWith('jobs') ? 'jobs/*.spec.ts' : '**/*.spec.ts',
-    testIgnore: SHARE === 'parts' ? 'jobs/*' : [],
-    shard: HALF ? { current: Number(HALF), total: 2 } : null,
+    testMatch: `**/${FILES}*.spec.ts`,
     outputDir: `test-results/${SHARE}`,
     globalSetup: './tests/browser/clips.ts',
     // Limits for what never comes, which no machine reaches, however slow or busy it is.
@@ -47,7 +45,8 @@ export default defineConfig({
             RICAMO_ORIGINALS: `${process.cwd()}/${FOLDER}/media`,
             RICAMO_RENDERS: `${process.cwd()}/${FOLDER}/renders`,
             RICAMO_UPLOADS: `${process.cwd()}/${FOLDER}/uploads`,
-            RICAMO_PIECE_FRAMES: '40',
+            // Jobs are short; that they are put together of pieces is tried by other tests.
+            RICAMO_PIECE_FRAMES: SHARE === 'jobs' ? '150' : '40',
             RICAMO_SILENT_SECONDS: '4',
         },
         timeout: 1_200_000,

@@ -30,30 +30,43 @@ export function probe(file: string): Video {
     };
 }
 
-/** A file of which frames are asked, and once there were two of these, all its frames as they were decoded. */
-let asked: { file: string; raw?: string; format?: string; size?: string; bytes?: number } = { file: '' };
+/** The file of which frames are asked, and all of them as they were decoded, each so many bytes. */
+interface Decoded {
+    file: string;
+    raw: string;
+    format: string;
+    width: number;
+    height: number;
+    bytes: number;
+}
 
-const forget = (): void => {
-    if (asked.raw) {
-        rmSync(asked.raw, { force: true });
-    }
-};
-process.on('exit', forget);
+let decoded: Decoded | undefined;
+
+process.on('exit', () => decoded && rmSync(decoded.raw, { force: true }));
+
+/** Whether each four pixels share one colour, in bytes. */
+const isPlain = (format: string, width: number, height: number): boolean =>
+    format === 'yuv420p' && width % 2 === 0 && height % 2 === 0;
 
 /** Decodes a file from its beginning to its end, which takes about as long as decoding it up to one of its last frames. */
-function decode(file: string): Required<typeof asked> {
+function decode(file: string): Decoded {
     const raw = `${tmpdir()}/ricamo-test-${process.pid}.raw`;
-    const stream = JSON.parse(
+    const {
+        pix_fmt: format,
+        width,
+        height,
+    } = JSON.parse(
         execFileSync('ffprobe', [
             ...['-v', 'error', '-select_streams', 'v', '-show_entries', 'stream=width,height,pix_fmt', '-of', 'json'],
             file,
         ]).toString(),
     ).streams[0];
-    const [format, size] = [String(stream.pix_fmt), `${stream.width}x${stream.height}`];
     const one = ['-frames:v', '1', '-f', 'rawvideo', 'pipe:1'];
-    const { length } = execFileSync('ffmpeg', ['-v', 'error', '-i', file, ...one], { maxBuffer: 1 << 28 });
+    const bytes = isPlain(format, width, height)
+        ? (width * height * 3) / 2
+        : execFileSync('ffmpeg', ['-v', 'error', '-i', file, ...one], { maxBuffer: 1 << 28 }).length;
     execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', file, '-fps_mode', 'passthrough', '-f', 'rawvideo', raw]);
-    return { file, raw, format, size, bytes: length };
+    return { file, raw, format, width, height, bytes };
 }
 
 /**
@@ -92,31 +105,25 @@ function enlarged(yuv: Buffer, width: number, height: number, times: number): Bu
 
 /** One frame of a file as RGBA. */
 export function frameOf(file: string, frame: number, width: number, height: number): Buffer {
-    const scale = `scale=${width}:${height}:in_color_matrix=bt709:in_range=tv:flags=bicubic+accurate_rnd+full_chroma_int,format=rgba`;
-    const one = ['-frames:v', '1', '-f', 'rawvideo', 'pipe:1'];
-    if (asked.file !== file) {
-        forget();
-        asked = { file };
-        const select = `select=eq(n\\,${frame}),${scale}`;
-        return execFileSync('ffmpeg', ['-v', 'error', '-i', file, '-vf', select, ...one], {
-            maxBuffer: width * height * 5,
-        });
+    if (decoded?.file !== file) {
+        decoded = decode(file);
     }
-    const { raw, format, size, bytes } = asked.bytes ? (asked as Required<typeof asked>) : (asked = decode(file));
+    const { raw, format, bytes, ...own } = decoded;
     const input = Buffer.alloc(bytes);
     const handle = openSync(raw, 'r');
     readSync(handle, input, 0, bytes, frame * bytes);
     closeSync(handle);
-    const [ownWidth, ownHeight] = size.split('x').map(Number) as [number, number];
-    const times = width / ownWidth;
-    if (format === 'yuv420p' && Number.isInteger(times) && times * ownHeight === height) {
-        return enlarged(input, ownWidth, ownHeight, times);
+    const times = width / own.width;
+    if (isPlain(format, own.width, own.height) && Number.isInteger(times) && times * own.height === height) {
+        return enlarged(input, own.width, own.height, times);
     }
-    const from = ['-f', 'rawvideo', '-pix_fmt', format, '-s', size, '-i', 'pipe:0'];
-    return execFileSync('ffmpeg', ['-v', 'error', ...from, '-vf', scale, ...one], {
-        input,
-        maxBuffer: width * height * 5,
-    });
+    const from = ['-f', 'rawvideo', '-pix_fmt', format, '-s', `${own.width}x${own.height}`, '-i', 'pipe:0'];
+    const scale = `scale=${width}:${height}:in_color_matrix=bt709:in_range=tv:flags=bicubic+accurate_rnd+full_chroma_int`;
+    return execFileSync(
+        'ffmpeg',
+        ['-v', 'error', ...from, '-vf', `${scale},format=rgba`, '-frames:v', '1', '-f', 'rawvideo', 'pipe:1'],
+        { input, maxBuffer: width * height * 5 },
+    );
 }
 
 /** What the preview canvas shows of the frame, at one pixel each, as RGBA. */
