@@ -31,15 +31,20 @@ function asHandled(key, value) {
         : value;
 }
 
+/** What a field is where it is left out is nothing to its type, and would hide that it is one of those with a name. */
+const withoutDefaults = (key, value) => (key === 'default' ? undefined : value);
+
 for (const [schema, target] of [
     ['core/schema/project-1.json', 'resources/js/api/project.gen.ts'],
     ['core/schema/display-list-1.json', 'resources/js/api/displayList.gen.ts'],
 ]) {
-    const published = JSON.parse(await readFile(schema, 'utf8'));
+    const published = JSON.parse(await readFile(schema, 'utf8'), withoutDefaults);
     // What edits take comes with the documents, whose definitions they share.
     if (schema.endsWith('project-1.json')) {
         const edits = await readFile('core/schema/edits-1.json', 'utf8');
-        published.$defs.EditArguments = JSON.parse(edits.replaceAll('"project-1.json#', '"#'), asHandled);
+        published.$defs.EditArguments = JSON.parse(edits.replaceAll('"project-1.json#', '"#'), (key, value) =>
+            asHandled(key, withoutDefaults(key, value)),
+        );
     }
     // A rate may be written in two ways; what comes from the server is the first.
     for (const one of Object.values(published.$defs ?? published.definitions ?? {})) {

@@ -23,7 +23,8 @@ final readonly class All
     public function properties(): array
     {
         if ($this->of !== null) {
-            return Fields::of($this->of)->properties();
+            // What is not said stays as it is, whatever it is elsewhere where nothing is said.
+            return array_map(fn (array $one): array => array_diff_key($one, ['default' => true]), Fields::of($this->of)->properties());
         }
         $properties = [];
         foreach ($this->names as $name) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Json;
 
+use BackedEnum;
 use Closure;
 
 /** A field with all that its parameter says of it. */
@@ -37,6 +38,9 @@ final readonly class Parameter
     /** @return array<string, mixed> its JSON Schema */
     public function schema(): array
     {
-        return $this->field->schema($this->type);
+        $default = $this->default instanceof BackedEnum ? $this->default->value : $this->default;
+        $isSaid = $this->isOptional && is_scalar($default) && $default !== '';
+
+        return [...$this->field->schema($this->type), ...($isSaid ? ['default' => $default] : [])];
     }
 }

@@ -241,7 +241,7 @@ final class TimeEditsTest extends TestCase
             'fit-layers', ['layers' => ['words'], 'to' => 'last', 'at' => 39], '“Words” begins after frame 39',
         ];
         yield 'no frame' => ['fit-layers', ['layers' => ['words'], 'to' => 'last'], 'args.at: is missing'];
-        yield 'no edge' => ['place-layers', ['layers' => ['words'], 'edge' => 'beneath', 'at' => 3], 'args.edge: must be first or last'];
+        yield 'no edge' => ['place-layers', ['layers' => ['words'], 'edge' => 'beneath', 'at' => 3], 'args.edge: must be "first" or "last"'];
         yield 'unknown' => [
             'fit-layers', ['layers' => ['words'], 'to' => 'moon'],
             'args.to: "moon" is not one of beneath, composition, content, first, last',

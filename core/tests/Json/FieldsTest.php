@@ -67,9 +67,11 @@ final class FieldsTest extends TestCase
             ['type' => 'array', 'minItems' => 1, 'maxItems' => 3, 'items' => ['type' => 'string', 'maxLength' => 64]],
             $schema['properties']['ids'],
         );
-        self::assertSame(['type' => 'string', 'enum' => ['begin', 'end']], $schema['properties']['side']);
-        self::assertSame(['$ref' => '#/$defs/Blend'], $schema['properties']['blend']);
-        self::assertSame(['type' => 'integer', 'minimum' => 0, 'maximum' => 10], $schema['properties']['at']);
+        self::assertSame(['type' => 'string', 'enum' => ['begin', 'end'], 'default' => 'begin'], $schema['properties']['side']);
+        // Of what is left unsaid there is nothing to say.
+        self::assertArrayNotHasKey('default', $schema['properties']['ids']);
+        self::assertSame(['$ref' => '#/$defs/Blend', 'default' => 'normal'], $schema['properties']['blend']);
+        self::assertSame(['type' => 'integer', 'minimum' => 0, 'maximum' => 10, 'default' => 5], $schema['properties']['at']);
         self::assertArrayNotHasKey('beside', $schema['properties']);
     }
 

@@ -4312,6 +4312,8 @@ export interface EditArguments {
     };
     'add-markers': {
         /**
+         * of {frame, name, label}
+         *
          * @maxItems 2000
          */
         markers: unknown[];
@@ -4410,9 +4412,14 @@ export interface EditArguments {
     };
     'cover-cut': {
         /**
+         * two that meet at a cut
+         *
          * @maxItems 2000
          */
         layers: string[];
+        /**
+         * that is placed
+         */
         composition: string;
     };
     'cross-cut': {
@@ -4550,7 +4557,7 @@ export interface EditArguments {
     };
     'import-markers': {
         /**
-         * a list of markers as CSV, WebVTT or JSON
+         * a WebVTT file, or a table with a column `frame` or `timecode`, and perhaps `name` and `label`
          */
         text: unknown;
     };
@@ -5002,6 +5009,9 @@ export interface EditArguments {
     };
     'set-content': {
         layer: string;
+        /**
+         * those fields of it that change, as documents hold them
+         */
         content: unknown;
     };
     'set-easing': {
@@ -5044,6 +5054,8 @@ export interface EditArguments {
     };
     'set-guides': {
         /**
+         * of {axis, at}
+         *
          * @maxItems 100
          */
         guides: {
@@ -5202,10 +5214,13 @@ export interface EditArguments {
     'style-words': {
         layer: string;
         /**
-         * characters, counted from 0
+         * characters, in code points
          */
         from: number;
         to: number;
+        /**
+         * of `font`, `size` in per cent, `colour`, `tracking`, `rise` in per cent above the baseline, `case` and `underline`
+         */
         style: unknown;
     };
     'swap-windows': {
@@ -5266,6 +5281,9 @@ export interface EditArguments {
         layer: string;
     };
     'wrap-layers': {
+        /**
+         * in which they are
+         */
         composition: string;
         /**
          * @maxItems 2000

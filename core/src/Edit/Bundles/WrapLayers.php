@@ -29,7 +29,7 @@ final readonly class WrapLayers implements ProjectEdit
 {
     /** @param  non-empty-list<string>  $layers */
     public function __construct(
-        #[Id] private string $composition,
+        #[Id('in which they are')] private string $composition,
         #[LayerIds] private array $layers,
         #[Name] private ?string $name = null,
     ) {

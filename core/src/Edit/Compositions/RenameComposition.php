@@ -9,6 +9,7 @@ use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Name;
 
+/** Gives a composition another name. */
 final readonly class RenameComposition implements ProjectEdit
 {
     public function __construct(

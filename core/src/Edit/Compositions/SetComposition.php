@@ -21,9 +21,9 @@ use Ricamo\Core\Value\Arithmetic;
 use Ricamo\Core\Value\Terms;
 
 /**
- * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near
- * to where it was as a whole frame allows; `length` counts in the new rate. With `layers` it is said what becomes of them in a
- * picture of another size (`Resizing`); where nothing is said, they stay as they are.
+ * Changes a composition's name, picture size, background, length or frame rate. A new rate keeps every moment as near to where it
+ * was as a whole frame allows; `length` counts in the new rate. In a picture of another size `layers` stay where they are from its
+ * upper left corner, or from its middle, or are scaled with it.
  */
 final readonly class SetComposition implements CompositionEdit
 {

@@ -15,7 +15,7 @@ final readonly class SetGuides implements CompositionEdit
 {
     /** @param  list<PlacedGuide>  $guides */
     public function __construct(
-        #[Field(longest: PlacedGuide::MOST, of: PlacedGuide::class)] private array $guides,
+        #[Field('of {axis, at}', longest: PlacedGuide::MOST, of: PlacedGuide::class)] private array $guides,
     ) {
     }
 

@@ -14,8 +14,8 @@ use Ricamo\Core\Json\Name;
 use Ricamo\Core\Json\Node;
 
 /**
- * Puts layers into a new group, in the place of the topmost of them, which turns and grows about their middle at frame
- * `frame`. No frame changes, as long as no other layer lies between them.
+ * Puts layers into a new group, in the place of the topmost of them, which turns and grows about their middle at frame `frame`. No
+ * frame changes where no other layer lies between them and all were in the same group.
  */
 final readonly class GroupLayers implements CompositionEdit
 {

@@ -13,7 +13,10 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Together;
 
-/** Shifts keyframes in time by some frames; with `snap`, what they come near to draws them in. */
+/**
+ * Shifts keyframes in time by some frames. They take the place of those that stand where they land; with `snap`, what they come
+ * near to draws them in.
+ */
 final readonly class MoveKeyframes implements Snapping
 {
     private function __construct(

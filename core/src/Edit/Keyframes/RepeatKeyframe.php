@@ -29,7 +29,7 @@ final readonly class RepeatKeyframe implements CompositionEdit
     public function __construct(
         #[LayerIds] private array $layers,
         #[Frame] private int $frame,
-        #[Field(longest: 100)] private ?array $properties = null,
+        #[Field('all that are animated, where nothing is said', longest: 100)] private ?array $properties = null,
     ) {
     }
 

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 
+/** Takes layers out; what is in a group goes with it. */
 final readonly class RemoveLayers implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */

@@ -10,6 +10,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Name;
 
+/** Gives a layer another name. */
 final readonly class RenameLayer implements CompositionEdit
 {
     public function __construct(

@@ -12,7 +12,10 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
 
-/** Sets how layers arrive: `phase` is {moves, length?, easing?}, or null for none. */
+/**
+ * Sets how layers arrive: `phase` is {moves, length, easing}, or null for none. Length and easing are the first move's own where
+ * they are left out.
+ */
 final readonly class SetArrival implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */

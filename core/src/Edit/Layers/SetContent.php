@@ -18,7 +18,7 @@ final readonly class SetContent implements CompositionEdit
 {
     public function __construct(
         #[Id] private string $layer,
-        #[Field] private Node $content,
+        #[Field('those fields of it that change, as documents hold them')] private Node $content,
     ) {
     }
 

@@ -14,7 +14,7 @@ use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Toggle;
 
-/** Turns switches of layers on or off, chooses what is chosen there, and exposes them: `Switches` and `Exposure` say what there is. */
+/** Turns switches of layers on or off, chooses what is chosen there, and exposes them. What is not said stays as it is. */
 final readonly class SetLayer implements CompositionEdit
 {
     /**

@@ -25,9 +25,10 @@ final readonly class StyleWords implements CompositionEdit
     /** @throws Refusal where its arguments do not go together */
     public static function from(
         #[Id] string $layer,
-        #[Field('characters, counted from 0', 0, TextContent::LONGEST)] int $from,
+        #[Field('characters, in code points', 0, TextContent::LONGEST)] int $from,
         #[Field(least: 1, most: TextContent::LONGEST + 1)] int $to,
-        #[Field] Node $style,
+        #[Field('of `font`, `size` in per cent, `colour`, `tracking`, `rise` in per cent above the baseline, `case` and `underline`')]
+        Node $style,
     ): self {
         return $to > $from
             ? new self($layer, $from, $to, $style->allow(WordStyle::FIELDS))

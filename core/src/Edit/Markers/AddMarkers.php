@@ -18,7 +18,7 @@ final readonly class AddMarkers implements CompositionEdit
     /** @param  non-empty-list<Node>  $markers */
     public function __construct(
         #[Together] private MarkerOwner $owner,
-        #[Field(longest: 2000, fewest: 1)] private array $markers,
+        #[Field('of {frame, name, label}', longest: 2000, fewest: 1)] private array $markers,
     ) {
     }
 

@@ -24,7 +24,7 @@ final readonly class ImportMarkers implements CompositionEdit
     }
 
     public static function from(
-        #[Field('a list of markers as CSV, WebVTT or JSON', longest: self::LONGEST)] Node $text,
+        #[Field('a WebVTT file, or a table with a column `frame` or `timecode`, and perhaps `name` and `label`', longest: self::LONGEST)] Node $text,
     ): self {
         $text->string(self::LONGEST);
 

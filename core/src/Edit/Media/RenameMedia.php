@@ -9,6 +9,7 @@ use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Name;
 
+/** Gives media another name; their file keeps its own. */
 final readonly class RenameMedia implements ProjectEdit
 {
     public function __construct(

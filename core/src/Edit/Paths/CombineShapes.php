@@ -27,8 +27,8 @@ use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\PathType;
 
 /**
- * Makes one shape of several, as they lie on a frame, with all of their repeats. The lowest keeps its place, its paint and what is
- * animated of them, and becomes a path; the others are removed.
+ * Makes one shape of several, as they lie on a frame, with all of their repeats; `subtract` takes what lies above from the lowest.
+ * The lowest keeps its place, its paint and what is animated of them, and becomes a path; the others are removed.
  */
 final readonly class CombineShapes implements CompositionEdit
 {

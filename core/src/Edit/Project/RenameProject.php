@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\ProjectEdit;
 use Ricamo\Core\Json\Name;
 
+/** Gives the project another name. */
 final readonly class RenameProject implements ProjectEdit
 {
     public function __construct(

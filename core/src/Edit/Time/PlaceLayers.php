@@ -10,8 +10,6 @@ use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
-use Ricamo\Core\Json\Misfit;
-use Ricamo\Core\Refusal;
 
 /** Moves layers in time, together, so that the `first` or the `last` frame of them all comes to frame `at`. */
 final readonly class PlaceLayers implements CompositionEdit
@@ -21,17 +19,13 @@ final readonly class PlaceLayers implements CompositionEdit
     {
     }
 
-    /**
-     * @param  non-empty-list<string>  $layers
-     *
-     * @throws Refusal where its arguments do not go together
-     */
+    /** @param  non-empty-list<string>  $layers */
     public static function from(
         #[LayerIds] array $layers,
-        #[Field('first or last')] FitTo $edge,
+        #[Field(oneOf: ['first', 'last'])] string $edge,
         #[Frame] int $at,
     ): self {
-        return $edge->needsFrame() ? new self($layers, $edge === FitTo::First, $at) : throw new Misfit('edge', 'must be first or last');
+        return new self($layers, $edge === 'first', $at);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition

@@ -19,12 +19,10 @@ use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRate;
 
 /**
- * Changes how what plays in layers goes on, while the layers stay where they are in time:
- *
- * - `speed` in per cent of its own, from what is shown at the in point on; below nought the stretch is turned round first
- * - `reverse`: the stretch that is shown, from its end to its beginning
- * - `freeze`: stands still on what is shown on frame `at`
- * - `fill`: as fast as makes it last from its beginning to the layer's end
+ * Changes how what plays in layers goes on, while the layers stay where they are in time: at a `speed` of its own, from what is
+ * shown at the in point on, the stretch turned round first below nought; in `reverse`, the stretch that is shown from its end to
+ * its beginning; with `freeze` it stands still on what is shown on frame `at`; and with `fill` it goes as fast as makes it last
+ * from its beginning to the layer's end.
  */
 final readonly class RetimeLayers implements CompositionEdit
 {

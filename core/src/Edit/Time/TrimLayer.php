@@ -15,8 +15,8 @@ use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Refusal;
 
 /**
- * Moves a layer's in point, its out point, or both (`Trimmed`). With `snap`, what the point comes near to draws it in, and a
- * frame of the layer is left.
+ * Moves a layer's in point, its out point, or both. Keyframes stay with the end that they are pinned to, and a bundle that begins
+ * or ends there goes on for longer. With `snap`, what the point comes near to draws it in, and a frame of the layer is left.
  */
 final readonly class TrimLayer implements Snapping
 {

@@ -16,7 +16,11 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
-/** Places another composition over the cut where two layers meet, so that the cut lies beneath the frames on which it covers all. */
+/**
+ * Places another composition over the cut where two layers meet, so that the cut lies in the middle of the frames on which it
+ * covers the whole frame. Whether a clip with alpha, and what is filtered or masked, does, is found by drawing it small and
+ * looking at it. Refused where there are no such frames.
+ */
 final readonly class CoverCut implements CompositionEdit
 {
     /** How many frames of a composition are looked through at most. */
@@ -33,8 +37,8 @@ final readonly class CoverCut implements CompositionEdit
      * @throws Refusal where its arguments do not go together
      */
     public static function from(
-        #[LayerIds] array $layers,
-        #[Name(longest: 64)] string $composition,
+        #[LayerIds('two that meet at a cut')] array $layers,
+        #[Name('that is placed', longest: 64)] string $composition,
     ): self {
         return count($layers) === 2 ? new self($layers, $composition) : throw new Misfit('layers', 'must be two layers that meet at a cut');
     }

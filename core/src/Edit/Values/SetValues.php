@@ -14,7 +14,10 @@ use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 
-/** Sets properties at the playhead: `values` is a list of {layer, property, value, axis?}. */
+/**
+ * Sets properties at the playhead: `values` is a list of {layer, property, value, axis}; with the `axis` `x` or `y` it is one
+ * number of a pair. A number may be given as a sum.
+ */
 final readonly class SetValues implements CompositionEdit
 {
     /** @param  list<Node>  $values */

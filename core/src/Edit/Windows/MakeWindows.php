@@ -9,7 +9,10 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 
-/** Makes windows of clips, pictures and shapes: what a clip shows can be framed apart from how it moves then. */
+/**
+ * Makes windows of clips and pictures, as large as they are, and empty ones of shapes, in their form: what a clip shows can be
+ * framed apart from how it moves then.
+ */
 final readonly class MakeWindows implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */

@@ -19,8 +19,9 @@ use Ricamo\Core\Layout\ScreenCells;
 use Ricamo\Core\Refusal;
 
 /**
- * Splits the picture: layers become windows that lie in its cells, in the order in which they are named; cells that are left
- * over get empty windows from frame `at` on. Where they lie and how large they are is said by the cells, and nothing else.
+ * Splits the picture: layers become windows that lie in its cells, in the order in which they are named; cells that are left over
+ * get empty windows from frame `at` on. Of the cells one is large, where that is chosen, with so many rows and columns in all.
+ * Where the windows lie and how large they are is said by the cells, and nothing else.
  */
 final readonly class SplitScreen implements CompositionEdit
 {
