@@ -17,7 +17,6 @@ use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
-use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\MaskPlaces;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
@@ -64,15 +63,12 @@ final readonly class Glimpse
             $layer = $entry->layer();
             $inspected[] = [
                 ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
-                ...($layer->content instanceof BundleContent ? ['inside' => $layer->content->frameShownAfter(
-                    $frame - $layer->span->in, $document->rate, $evaluator->media,
-                )] : []),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.
                 ...(count($this->layers) === 1 ? [
                     'trail' => Trail::of($layer, $frame, $document, $evaluator),
                     'masks' => MaskPlaces::of($layer, $document, $frame),
-                    'paths' => PathPlaces::of($layer, $document, $frame),
+                    'paths' => PathPlaces::of($layer, $document, $frame, $evaluator->media),
                     'points' => EffectPoints::of($layer, $document, $frame, $evaluator),
                 ] : []),
             ];

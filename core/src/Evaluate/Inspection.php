@@ -10,6 +10,7 @@ use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\SpreadsOver;
@@ -24,6 +25,7 @@ final class Inspection
     /** @return array<string, mixed> */
     public static function of(Layer $layer, int $frame, FrameRate $rate, MediaLibrary $media): array
     {
+        $placed = $layer->content instanceof Places ? $layer->content->placed() : null;
         $animated = array_filter($layer->properties, fn (Property $property): bool => $property->isAnimated());
 
         return [
@@ -47,6 +49,7 @@ final class Inspection
                 $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units(), 'value',
             ),
             'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
+            ...($placed === null ? [] : ['inside' => $placed->frameShownAfter($frame - $layer->span->in, $rate, $media)]),
         ];
     }
 

@@ -6,17 +6,16 @@ namespace Ricamo\Core\Handle;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\MaskPlaces;
-use Ricamo\Core\Kind\Shape\ShapeContent;
-use Ricamo\Core\Kind\Shape\ShapeForm;
-use Ricamo\Core\Kind\Text\TextContent;
-use Ricamo\Core\Kind\Window\WindowContent;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
+use Ricamo\Core\Value\Type\PathType;
 
 /** Where the paths of a layer lie in the picture, to be seen and touched: its own, and those of its masks. */
 final class PathPlaces
@@ -29,27 +28,15 @@ final class PathPlaces
      *     float}, in: array{float, float}, out: array{float, float}}>}>}>
      *     in composition pixels, handles as places; a path as SVG path data
      */
-    public static function of(Layer $layer, Composition $composition, int $frame): array
+    public static function of(Layer $layer, Composition $composition, int $frame, MediaLibrary $media): array
     {
         $places = [];
-        $content = $layer->content;
-        $isDrawn = ($content instanceof ShapeContent || $content instanceof WindowContent) && $content->form === ShapeForm::Path;
-        if (
-            $isDrawn
-            || (
-                $content instanceof TextContent
-                && $layer->value('path', $frame) instanceof Contours
-                && $layer->value('path', $frame)->all !== []
-            )
-        ) {
-            $places[] = self::place('path', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
-        }
-        if (
-            $content instanceof ShapeContent
-            && $layer->value('along', $frame) instanceof Contours
-            && $layer->value('along', $frame)->all !== []
-        ) {
-            $places[] = self::place('along', $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
+        $idle = $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [];
+        foreach ($layer->kind->properties() as $name => $definition) {
+            $path = $definition->type instanceof PathType && ! in_array($name, $idle, true) ? $layer->value($name, $frame) : null;
+            if ($path instanceof Contours && $path->all !== []) {
+                $places[] = self::place($name, $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
+            }
         }
         foreach ($layer->attached->masks as $mask) {
             if ($mask->form === MaskForm::Free && $mask->on) {

@@ -11,11 +11,13 @@ use Ricamo\Core\Document\Nesting;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
+use Ricamo\Core\Time\FrameRate;
 
 final class BundleTest extends TestCase
 {
@@ -69,6 +71,24 @@ final class BundleTest extends TestCase
     private function edited(Project $project, string $edit, array $args): Project
     {
         return Edits::applyTo($project, Edits::read(new Node(['edit' => $edit, 'args' => $args])), 'outer', $this->evaluator($project));
+    }
+
+    public function test_it_is_told_which_frame_of_the_other_composition_is_seen(): void
+    {
+        $inside = function (array $bundle, int $frame): mixed {
+            $project = $this->project($bundle);
+            $layer = $project->compositions->get('outer')->layer('placed');
+
+            return Inspection::of($layer, $frame, new FrameRate(25), $project->library())['inside'];
+        };
+        self::assertSame(4, $inside([], 54));
+        self::assertSame(5 + 2 * 4, $inside(['from' => 5, 'speed' => 200], 54));
+        self::assertSame([99, null], [$inside(['from' => 50], 149), $inside(['from' => 50, 'beyond' => 'nothing'], 149)]);
+        $window = ['kind' => 'window', 'form' => 'ellipse'];
+        self::assertSame(4, $inside($window, 54));
+        self::assertArrayNotHasKey('inside', Inspection::of(
+            Fixture::layer(Fixture::bar()), 0, new FrameRate(25), Fixture::media(),
+        ));
     }
 
     public function test_it_shows_the_other_composition_in_its_time_and_place(): void

@@ -236,7 +236,7 @@ final class FormsTest extends TestCase
         );
         self::assertSame(
             ['along'],
-            array_column(\Ricamo\Core\Handle\PathPlaces::of($composition->layer('bar'), $composition, 0), 'property'),
+            array_column(\Ricamo\Core\Handle\PathPlaces::of($composition->layer('bar'), $composition, 0, Fixture::media()), 'property'),
         );
     }
 

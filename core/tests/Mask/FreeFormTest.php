@@ -29,7 +29,7 @@ final class FreeFormTest extends TestCase
     /** @return list<array{float, float}> where the points are in the picture */
     private function places(Composition $composition, int $frame = 0): array
     {
-        return array_column(PathPlaces::of($composition->layer('bar'), $composition, $frame)[0]['contours'][0]['knots'], 'at');
+        return array_column(PathPlaces::of($composition->layer('bar'), $composition, $frame, Fixture::media())[0]['contours'][0]['knots'], 'at');
     }
 
     public function test_it_lies_where_it_was_drawn_however_its_layer_stands(): void
@@ -45,7 +45,7 @@ final class FreeFormTest extends TestCase
         self::assertSame('MCLZ', preg_replace('/[^A-Z]/', '', $items['paths'][$fill['path']]));
         $json = $composition->layer('bar')->toJson();
         self::assertSame($json, Layer::read(new Node($json))->toJson());
-        self::assertSame('m1.path', PathPlaces::of($composition->layer('bar'), $composition, 0)[0]['property']);
+        self::assertSame('m1.path', PathPlaces::of($composition->layer('bar'), $composition, 0, Fixture::media())[0]['property']);
     }
 
     public function test_two_points_enclose_nothing(): void

@@ -247,7 +247,7 @@ export interface Inspection {
     paths?: PathPlace[];
     /** The points of its effects, likewise. */
     points?: EffectPoint[];
-    /** Of a bundle: the frame of what is placed that is seen at the playhead. */
+    /** Of what shows another composition: the frame of that which is seen at the playhead. */
     inside?: number | null;
 }
 
