@@ -6,6 +6,7 @@ namespace Ricamo\Core\Tests\Kind;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Time\FrameRate;
@@ -70,6 +71,8 @@ final class IdleTest extends TestCase
      */
     private function idle(array $layer): array
     {
-        return Inspection::of(Fixture::layer($layer), 0, new FrameRate(25), Fixture::media())['idle'];
+        $library = Fixture::media()->withCompositions(Compositions::of(Fixture::composition([], ['id' => 'c2'])));
+
+        return Inspection::of(Fixture::layer($layer), 0, new FrameRate(25), $library)['idle'];
     }
 }
