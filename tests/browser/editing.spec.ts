@@ -342,17 +342,16 @@ test('of very many layers only the rows in sight are drawn', async ({ page }) =>
     await emptyComposition(page);
     const id = page.url().split('/').at(-1);
     const layers = Array.from({ length: 300 }, (_, index) => ({
+        id: `bar${index}`,
         kind: 'shape',
         form: 'rectangle',
         name: `Bar ${index}`,
         in: index % 200,
         out: 250,
     }));
-    for (const [revision, layer] of layers.entries()) {
-        await page.request.post(`/api/compositions/${id}/edits`, {
-            data: { edit: 'add-layer', args: { layer }, revision },
-        });
-    }
+    await page.request.post(`/api/compositions/${id}/edits`, {
+        data: { edit: 'paste-layers', args: { layers }, revision: 0 },
+    });
     await page.reload();
     await expect(page.getByText('300 layers')).toBeVisible();
     await expect(page.locator('[data-layer] .name').first()).toHaveText('Bar 299');
@@ -374,4 +373,26 @@ test('a composition is made with a size, a rate and a length in seconds', async 
     // Two and a half seconds at 25 a second are 62.5 frames; halves go up.
     await expect(page.locator('.transport .of')).toHaveText('/ 00:00:02:13');
     await expect(page.locator('.transport .size')).toHaveText('1080 × 1920 · 25 fps');
+});
+
+test('Escape closes what is open over the page, and nothing else', async ({ page }) => {
+    await barOn(page);
+    const fill = sheet(page, 'fill');
+    await fill.locator('[data-pick]').click();
+    await expect(page.locator('[data-picker]')).toBeVisible();
+    // What is tried is given up with it.
+    await page.locator('[data-picker] .el-color-svpanel').click({ position: { x: 5, y: 5 } });
+    await page.keyboard.press('Escape');
+    await expect(page.locator('[data-picker]')).toBeHidden();
+    await expect(fill.getByRole('textbox')).toHaveValue('#2f5d50');
+
+    for (const opens of ['[data-add-effect]', '.drawer .dye', '[data-phase=arrive]', '[data-compositions]']) {
+        await page.locator(opens).click();
+        await expect(page.locator('.el-popper:visible')).toHaveCount(1);
+        await page.keyboard.press('Escape');
+        await expect(page.locator('.el-popper:visible')).toHaveCount(0);
+        await expect(fill).toBeVisible();
+    }
+    await page.keyboard.press('Escape');
+    await expect(fill).toBeHidden();
 });

@@ -6,6 +6,7 @@ import { useAdding } from '@/project/adding';
 import { useMedia } from '@/project/media';
 import { perSecond, rateLabel } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
+import { useOpened } from '@/shell/opened';
 import KitItem from './KitItem.vue';
 import MediaDetails from './MediaDetails.vue';
 
@@ -14,6 +15,7 @@ const props = defineProps<{ clip: Media }>();
 const media = useMedia();
 const adding = useAdding();
 const looking = ref(false);
+useOpened(looking);
 
 const preparing = computed(() => props.clip.state === 'waiting' || props.clip.state === 'preparing');
 
@@ -59,8 +61,8 @@ const ordinal = (number: number): string =>
                 @click="media.cancelPreparation(clip)"
             />
             <ElPopover
-                :persistent="false"
                 v-model:visible="looking"
+                :persistent="false"
                 trigger="click"
                 placement="right-start"
                 :width="300"

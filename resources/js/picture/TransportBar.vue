@@ -93,7 +93,7 @@ function start(): void {
                 :pressed="playhead.loop"
                 @click="playhead.loop = !playhead.loop"
             />
-            <ElSelect :persistent="false" v-model="playhead.speed" class="speed" size="small" aria-label="Speed">
+            <ElSelect v-model="playhead.speed" :persistent="false" class="speed" size="small" aria-label="Speed">
                 <ElOption v-for="speed in SPEEDS" :key="speed" :value="speed" :label="`${speed} ×`" />
             </ElSelect>
         </div>

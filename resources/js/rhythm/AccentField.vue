@@ -7,6 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
+import { useOpened } from '@/shell/opened';
 import ValueField from '@/sheet/ValueField.vue';
 import ChoiceTiles from './ChoiceTiles.vue';
 import { usePhases } from './phases';
@@ -20,6 +21,7 @@ const selection = useSelection();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const open = ref(false);
+useOpened(open);
 const problem = ref<string | null>(null);
 
 const placed = computed(() => (phases.layer.value?.accents ?? []) as unknown as PlacedAccent[]);
@@ -61,8 +63,8 @@ const setOf = (index: number, change: object): Promise<void> =>
 
 <template>
     <ElPopover
-        :persistent="false"
         v-model:visible="open"
+        :persistent="false"
         trigger="click"
         placement="bottom"
         :fallback-placements="['top']"
@@ -70,17 +72,12 @@ const setOf = (index: number, change: object): Promise<void> =>
         :hide-after="0"
     >
         <template #reference>
-            <button
-                type="button"
-                class="choose"
-                data-accents
-                @keydown.esc="open && ($event.stopPropagation(), (open = false))"
-            >
+            <button type="button" class="choose" data-accents>
                 {{ placed.length === 0 ? 'accents' : placed.length === 1 ? '1 accent' : `${placed.length} accents`
                 }}<ChevronDown :size="13" aria-hidden="true" />
             </button>
         </template>
-        <div v-if="open" class="accents" @keydown.esc.stop="open = false">
+        <div v-if="open" class="accents">
             <ChoiceTiles
                 :choices="vocabulary.words.accents"
                 kind="accent"

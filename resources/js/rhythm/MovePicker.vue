@@ -74,7 +74,7 @@ function setStrength(event: Event): void {
 </script>
 
 <template>
-    <div class="picker" data-move-picker @keydown.esc.stop="emit('done')">
+    <div class="picker" data-move-picker>
         <ChoiceTiles
             :choices="vocabulary.words.moves"
             kind="move"

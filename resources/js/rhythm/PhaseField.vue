@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ChevronDown } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
+import { useOpened } from '@/shell/opened';
 import MovePicker from './MovePicker.vue';
 import { usePhases, type Side } from './phases';
 
@@ -9,6 +10,7 @@ const props = defineProps<{ side: Side }>();
 
 const phases = usePhases();
 const open = ref(false);
+useOpened(open);
 const problem = ref<string | null>(null);
 
 const phase = computed(() => phases.phase(props.side));
@@ -30,8 +32,8 @@ async function setLength(event: Event): Promise<void> {
     <div class="phase">
         <span class="what">{{ side === 'arrive' ? 'Arrive' : 'Leave' }}</span>
         <ElPopover
-            :persistent="false"
             v-model:visible="open"
+            :persistent="false"
             trigger="click"
             :placement="side === 'arrive' ? 'bottom-start' : 'bottom-end'"
             :fallback-placements="['top-start']"
@@ -39,13 +41,7 @@ async function setLength(event: Event): Promise<void> {
             :hide-after="0"
         >
             <template #reference>
-                <button
-                    type="button"
-                    class="choose"
-                    :data-phase="side"
-                    :title="says"
-                    @keydown.esc="open && ($event.stopPropagation(), (open = false))"
-                >
+                <button type="button" class="choose" :data-phase="side" :title="says">
                     <span>{{ says }}</span><ChevronDown :size="13" aria-hidden="true" />
                 </button>
             </template>

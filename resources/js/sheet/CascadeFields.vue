@@ -4,6 +4,7 @@ import { FlipHorizontal2, Plus } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useOpened } from '@/shell/opened';
 import AttachedList from './AttachedList.vue';
 import CascadePicker from './CascadePicker.vue';
 import CascadeTiming from './CascadeTiming.vue';
@@ -14,6 +15,7 @@ const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const choosing = ref(false);
+useOpened(choosing);
 
 const list = computed(() => ('cascades' in props.layer ? (props.layer.cascades ?? []) : []) as unknown as Attached[]);
 const arrival = computed(() => list.value.find((one) => one.as === 'arrive'));
@@ -57,8 +59,8 @@ function add(args: ArgumentsOf<'add-cascade'>): void {
     </AttachedList>
     <div class="foot">
         <ElPopover
-            :persistent="false"
             v-model:visible="choosing"
+            :persistent="false"
             trigger="click"
             placement="right-start"
             :width="420"
@@ -69,7 +71,7 @@ function add(args: ArgumentsOf<'add-cascade'>): void {
                     <Plus :size="14" aria-hidden="true" />Add a cascade
                 </button>
             </template>
-            <CascadePicker v-if="choosing" :layer="layer" @choose="add" @keydown.esc.stop="choosing = false" />
+            <CascadePicker v-if="choosing" :layer="layer" @choose="add" />
         </ElPopover>
         <button v-if="arrival && !isMirrored" type="button" class="add-one" data-mirror-cascade @click="mirror">
             <FlipHorizontal2 :size="14" aria-hidden="true" />Leave as it arrives

@@ -5,6 +5,7 @@ import { Pipette } from 'lucide-vue-next';
 import { useViewSettings } from '@/picture/viewSettings';
 import { useProject } from '@/project/project';
 import IconButton from '@/shell/IconButton.vue';
+import { useOpened } from '@/shell/opened';
 
 /** A colour: tried while it is being picked, kept when the picker is closed, given up with Escape. */
 const props = defineProps<{ value: string; name: string }>();
@@ -17,6 +18,7 @@ const MOST_IN_USE = 10;
 const CLEAR = '#00000000';
 
 const open = ref(false);
+useOpened(open, giveUp);
 const panel = ref<{ update: () => void } | null>(null);
 /** What has been picked so far; null while nothing was. */
 const picked = ref<string | null>(null);
@@ -91,8 +93,8 @@ function typed(event: Event): void {
 <template>
     <div class="colour">
         <ElPopover
-            :persistent="false"
             v-model:visible="open"
+            :persistent="false"
             trigger="click"
             width="auto"
             placement="bottom-start"
@@ -105,7 +107,7 @@ function typed(event: Event): void {
                     <i :style="{ background: picked ?? value }" />
                 </button>
             </template>
-            <div data-picker @keydown.esc.stop.prevent="giveUp">
+            <div data-picker>
                 <ElColorPickerPanel
                     ref="panel"
                     :model-value="picked ?? value"

@@ -5,6 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
+import { useOpened } from '@/shell/opened';
 import AttachedList from './AttachedList.vue';
 import { copiedEffects } from './copiedEffects';
 import EffectPicker from './EffectPicker.vue';
@@ -18,6 +19,7 @@ const composition = useComposition();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const choosing = ref(false);
+useOpened(choosing);
 
 const list = computed(() => (props.layer.effects ?? []) as unknown as Attached[]);
 const titleOf = (one: Attached): string =>
@@ -60,8 +62,8 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
     </div>
     <KeepField v-if="list.length > 0" edit="add-look" :what="{ effects: list }" called="look" />
     <ElPopover
-        :persistent="false"
         v-model:visible="choosing"
+        :persistent="false"
         trigger="click"
         placement="right-end"
         :width="404"
@@ -73,14 +75,7 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
                 <Plus :size="14" aria-hidden="true" />Add an effect
             </button>
         </template>
-        <EffectPicker
-            v-if="choosing"
-            :layer="layer.id"
-            @attempt="attempt"
-            @stop="trying.stop"
-            @choose="add"
-            @keydown.esc.stop="choosing = false"
-        />
+        <EffectPicker v-if="choosing" :layer="layer.id" @attempt="attempt" @stop="trying.stop" @choose="add" />
     </ElPopover>
 </template>
 

@@ -11,6 +11,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
 import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
+import { useOpened } from '@/shell/opened';
 import CountFields from './CountFields.vue';
 import FontPicker from './FontPicker.vue';
 import WordStyleFields from './WordStyleFields.vue';
@@ -32,6 +33,7 @@ const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
 const typing = ref(false);
 const choosing = ref(false);
+useOpened(choosing);
 const trying = useTrying();
 
 watch(
@@ -150,8 +152,8 @@ function makeShapes(event: Event): void {
         <WordStyleFields v-if="chosen" :layer="layer" :from="chosen.from" :to="chosen.to" />
         <div class="line">
             <ElPopover
-                :persistent="false"
                 v-model:visible="choosing"
+                :persistent="false"
                 trigger="click"
                 placement="right-start"
                 :width="330"
@@ -172,7 +174,6 @@ function makeShapes(event: Event): void {
                     @attempt="(id) => trying.show('set-content', content(fontFields(id)))"
                     @stop="trying.stop"
                     @choose="setFont"
-                    @keydown.esc.stop="choosing = false"
                 />
             </ElPopover>
             <IconButton

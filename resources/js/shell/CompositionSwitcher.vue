@@ -7,6 +7,7 @@ import { useComposition } from '@/project/composition';
 import { useProject } from '@/project/project';
 import CompositionPicture from './CompositionPicture.vue';
 import IconButton from './IconButton.vue';
+import { useOpened } from './opened';
 
 const emit = defineEmits<{ compose: [] }>();
 
@@ -14,6 +15,7 @@ const composition = useComposition();
 const project = useProject();
 const router = useRouter();
 const open = defineModel<boolean>({ default: false });
+useOpened(open);
 const renaming = ref<string | null>(null);
 const dragged = ref<string | null>(null);
 
@@ -56,8 +58,8 @@ function compose(): void {
 
 <template>
     <ElPopover
-        :persistent="false"
         v-model:visible="open"
+        :persistent="false"
         trigger="click"
         placement="bottom-start"
         :width="496"

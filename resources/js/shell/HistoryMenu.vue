@@ -5,6 +5,7 @@ import type { Step } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useProject } from '@/project/project';
 import IconButton from './IconButton.vue';
+import { useOpened } from './opened';
 
 /** As many as the server tells. */
 const MOST = 200;
@@ -12,6 +13,7 @@ const MOST = 200;
 const composition = useComposition();
 const project = useProject();
 const open = ref(false);
+useOpened(open);
 const steps = ref<Step[]>([]);
 const loaded = ref(false);
 const problem = ref<string | null>(null);
@@ -42,8 +44,8 @@ async function go(step: number): Promise<void> {
 
 <template>
     <ElPopover
-        :persistent="false"
         v-model:visible="open"
+        :persistent="false"
         trigger="click"
         placement="bottom-end"
         :width="320"

@@ -78,7 +78,7 @@ async function make(): Promise<void> {
                 />
             </ElFormItem>
             <ElFormItem label="Frame rate">
-                <ElSelect :persistent="false" v-model="form.rate" aria-label="Frame rate">
+                <ElSelect v-model="form.rate" :persistent="false" aria-label="Frame rate">
                     <ElOption v-for="rate in RATES" :key="rate" :value="rate" :label="`${rateLabel(rate)} fps`" />
                 </ElSelect>
             </ElFormItem>

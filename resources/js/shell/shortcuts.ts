@@ -28,7 +28,9 @@ export function useShortcuts(actions: {
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
-        event.target.closest('input, textarea, select, [contenteditable], .el-dialog, [role="dialog"]') !== null;
+        event.target.closest(
+            'input, textarea, select, [contenteditable], .el-dialog, [role="dialog"], [role="menu"]',
+        ) !== null;
 
     /** Enter on a button is the button's. */
     const pressesButton = (event: KeyboardEvent): boolean =>

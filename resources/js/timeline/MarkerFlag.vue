@@ -7,6 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useTimecode } from '@/project/timecode';
 import { useVocabulary } from '@/project/vocabulary';
 import IconButton from '@/shell/IconButton.vue';
+import { useOpened } from '@/shell/opened';
 import { useDragInTime } from './dragInTime';
 import { useTimeView } from './timeView';
 
@@ -21,6 +22,7 @@ const view = useTimeView();
 const { begin } = useDragInTime();
 const whose = computed(() => (props.layer === undefined ? {} : { layer: props.layer }));
 const open = ref(false);
+useOpened(open);
 const field = ref<HTMLInputElement | null>(null);
 /** What is being typed: what comes in meanwhile does not put the old name back. */
 const name = ref('');
@@ -72,8 +74,8 @@ function change(args: object): void {
 
 <template>
     <ElPopover
-        :persistent="false"
         v-model:visible="open"
+        :persistent="false"
         trigger="contextmenu"
         placement="top"
         :width="236"
