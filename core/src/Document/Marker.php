@@ -45,9 +45,9 @@ final readonly class Marker
         return new self($this->frame + $frames, $this->name, $this->label);
     }
 
-    /** @return array{frame: int, name: string, label: string} */
+    /** @return array<string, mixed> with a `frame`, a `name` and a `label` */
     public function toJson(): array
     {
-        return ['frame' => $this->frame, 'name' => $this->name, 'label' => $this->label->value];
+        return Fields::of(self::class)->write($this);
     }
 }

@@ -96,7 +96,7 @@ final readonly class Markers
         return self::of(...array_map($change, array_values($this->markers)));
     }
 
-    /** @return list<array{frame: int, name: string, label: string}> */
+    /** @return list<array<string, mixed>> each with a `frame`, a `name` and a `label` */
     public function toJson(): array
     {
         return array_map(fn (Marker $marker): array => $marker->toJson(), $this->all());

@@ -20,7 +20,7 @@ final class Band
      * @return array{
      *     arrive?: int, leave?: int,
      *     cascades?: list<array{id: string, leaves: bool, at: float, length: int}>,
-     *     markers?: list<array{frame: int, name: string, label: string}>
+     *     markers?: list<array<string, mixed>>
      * } lengths in frames; `at` in frames from the in point; markers on frames of the composition, those that were trimmed off left out
      */
     public static function of(Layer $layer): array
@@ -29,9 +29,7 @@ final class Band
             'arrive' => self::length($layer->life->arrive),
             'leave' => self::length($layer->life->leaving()),
             'cascades' => self::cascades($layer),
-            'markers' => array_values(array_filter(
-                $layer->markers->movedBy($layer->span->in)->toJson(), fn (array $one): bool => $layer->span->contains($one['frame']),
-            )),
+            'markers' => $layer->markers->movedBy($layer->span->in)->from($layer->span->in)->before($layer->span->out)->toJson(),
         ]);
     }
 

@@ -47,7 +47,7 @@ function giveUp(): void {
 
 <style scoped>
 .axes {
-    padding: 2px 10px 2px 16px;
+    padding: 2px 14px 2px 16px;
 }
 label {
     display: grid;
