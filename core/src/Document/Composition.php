@@ -140,6 +140,12 @@ final readonly class Composition
         return $space;
     }
 
+    /** Where a layer itself stands: the matrix from its own pixels to those of the picture, all groups around it included. */
+    public function spaceOf(Layer $layer, int|float $at): Affine
+    {
+        return $this->space($layer->id, $at)->after($layer->matrix($at));
+    }
+
     /**
      * A distance in the composition's pixels, as a layer's placement counts it.
      *

@@ -148,7 +148,7 @@ final readonly class Evaluator
         $artist = $found === null ? null : $this->drawing->artist($found);
         $seen = $found === null || ! $artist instanceof ReachesBeyond
             ? []
-            : $artist->seen($found, $composition, Moment::on($frame), $composition->space($layer, $frame)->after($found->matrix($frame)));
+            : $artist->seen($found, $composition, Moment::on($frame), $composition->spaceOf($found, $frame));
 
         return new DisplayList($frame, $composition->width, $composition->height, null, operations: Group::fade($seen, self::FAINT));
     }
@@ -165,7 +165,7 @@ final readonly class Evaluator
         $size = $layer->content instanceof BundleContent
             ? $layer->content->plays($this->media)->size()
             : throw new Refusal("“{$layer->name}” is not a bundle");
-        $placed = $composition->space($bundle, $frame)->after($layer->matrix($frame))->after(
+        $placed = $composition->spaceOf($layer, $frame)->after(
             Affine::translation(-$size->width / 2, -$size->height / 2),
         );
         $space = $placed->inverse();
@@ -323,7 +323,7 @@ final readonly class Evaluator
         ) && ! $composition->leavesOut($layer->id);
 
         return new Pose(
-            $layer->id, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $box, $anchor, $isSeen, Pan::of($layer),
+            $layer->id, $composition->spaceOf($layer, $frame), $box, $anchor, $isSeen, Pan::of($layer),
         );
     }
 

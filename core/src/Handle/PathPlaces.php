@@ -35,7 +35,7 @@ final class PathPlaces
         foreach ($layer->kind->properties() as $name => $definition) {
             $path = $definition->type instanceof PathType && ! in_array($name, $idle, true) ? $layer->value($name, $frame) : null;
             if ($path instanceof Contours && $path->all !== []) {
-                $places[] = self::place($name, $layer, $composition->space($layer->id, $frame)->after($layer->matrix($frame)), $frame);
+                $places[] = self::place($name, $layer, $composition->spaceOf($layer, $frame), $frame);
             }
         }
         foreach ($layer->attached->masks as $mask) {

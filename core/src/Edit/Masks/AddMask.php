@@ -158,7 +158,7 @@ final readonly class AddMask implements CompositionEdit
         if ($this->path === null) {
             return [];
         }
-        $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
+        $matrix = $composition->spaceOf($layer, $this->frame);
         if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }

@@ -11,7 +11,6 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
@@ -55,11 +54,11 @@ final readonly class CombineShapes implements CompositionEdit
         array_map($composition->indexOf(...), $this->layers);
         $ids = array_values(array_intersect($composition->layers->ids(), $this->layers));
         $lowest = $composition->layer($ids[0]);
-        $back = $this->matrix($composition, $lowest)->inverse();
+        $back = $composition->spaceOf($lowest, $this->frame)->inverse();
         $shapes = array_map(function (string $id) use ($composition, $back): Contours {
             $layer = $composition->layer($id);
 
-            return Contours::of($this->outline($layer)->transformed($back->after($this->matrix($composition, $layer))));
+            return Contours::of($this->outline($layer)->transformed($back->after($composition->spaceOf($layer, $this->frame))));
         }, $ids);
         $made = Arrangement::of($shapes, $this->how->holds(...));
         if ($made->all === []) {
@@ -74,12 +73,6 @@ final readonly class CombineShapes implements CompositionEdit
     public function title(): string
     {
         return $this->how->title();
-    }
-
-    /** From a layer's own space to the composition's pixels. */
-    private function matrix(Composition $composition, Layer $layer): Affine
-    {
-        return $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
     }
 
     /** In the layer's own space, as often as it is repeated. */

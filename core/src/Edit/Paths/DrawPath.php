@@ -71,7 +71,7 @@ final readonly class DrawPath implements CompositionEdit
     /** In the layer's own pixels, for all of its time. */
     private function along(Composition $composition, Layer $layer): Composition
     {
-        $matrix = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
+        $matrix = $composition->spaceOf($layer, $this->frame);
         $property = match (true) {
             $layer->content instanceof TextContent => 'path',
             $layer->content instanceof ShapeContent => 'along',

@@ -58,7 +58,7 @@ final readonly class PathTarget
             }
         }
 
-        return $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame));
+        return $composition->spaceOf($layer, $this->frame);
     }
 
     /**

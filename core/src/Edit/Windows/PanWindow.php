@@ -35,7 +35,7 @@ final readonly class PanWindow implements CompositionEdit
         $layer = $composition->layer($this->layer);
         $property = Pan::of($layer) ?? 'pan';
         PropertyTarget::of($layer, $property)->definition($layer);
-        $own = $composition->space($layer->id, $this->frame)->after($layer->matrix($this->frame))->inverse();
+        $own = $composition->spaceOf($layer, $this->frame)->inverse();
         $pan = $layer->point($property, $this->frame)->plus($own->applyToDistance($this->by));
 
         return PropertyTarget::put($composition, $layer, $property, $this->frame, $pan, $this->scope);
