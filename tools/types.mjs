@@ -31,19 +31,27 @@ function asHandled(key, value) {
         : value;
 }
 
-/** What a field is where it is left out is nothing to its type, and would hide that it is one of those with a name. */
-const withoutDefaults = (key, value) => (key === 'default' ? undefined : value);
+/** Types know no ranges: of the same value within several, one is enough. */
+const withoutRange = (name) => name.replace(/^((?:.*\/)?Animated[A-Za-z]*?)(?:Within|UpTo|From(?:Minus)?)\d.*$/, '$1');
+
+/** What is said beside a reference would hide that it is one of the types with a name, which would be written out once more. */
+function referring(key, value) {
+    if (key === '$defs') {
+        return Object.fromEntries(Object.entries(value).map(([name, one]) => [withoutRange(name), one]));
+    }
+    return key === 'default' ? undefined : typeof value?.$ref === 'string' ? { $ref: withoutRange(value.$ref) } : value;
+}
 
 for (const [schema, target] of [
     ['core/schema/project-1.json', 'resources/js/api/project.gen.ts'],
     ['core/schema/display-list-1.json', 'resources/js/api/displayList.gen.ts'],
 ]) {
-    const published = JSON.parse(await readFile(schema, 'utf8'), withoutDefaults);
+    const published = JSON.parse(await readFile(schema, 'utf8'), referring);
     // What edits take comes with the documents, whose definitions they share.
     if (schema.endsWith('project-1.json')) {
         const edits = await readFile('core/schema/edits-1.json', 'utf8');
         published.$defs.EditArguments = JSON.parse(edits.replaceAll('"project-1.json#', '"#'), (key, value) =>
-            asHandled(key, withoutDefaults(key, value)),
+            asHandled(key, referring(key, value)),
         );
     }
     // A rate may be written in two ways; what comes from the server is the first.

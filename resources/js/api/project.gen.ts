@@ -6,6 +6,28 @@
  */
 export type Label = 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
 /**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Blend".
+ */
+export type Blend =
+    | 'normal'
+    | 'multiply'
+    | 'screen'
+    | 'overlay'
+    | 'darken'
+    | 'lighten'
+    | 'color-dodge'
+    | 'color-burn'
+    | 'hard-light'
+    | 'soft-light'
+    | 'difference'
+    | 'exclusion'
+    | 'hue'
+    | 'saturation'
+    | 'color'
+    | 'luminosity'
+    | 'plus-lighter';
+/**
  * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
  *
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -104,142 +126,142 @@ export type Effect =
           id: string;
           effect: 'blur';
           on?: boolean;
-          radius?: AnimatedNumberUpTo500;
+          radius?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'directional-blur';
           on?: boolean;
-          length?: AnimatedNumberUpTo2000;
-          angle?: AnimatedAngleWithin100000;
+          length?: AnimatedNumber;
+          angle?: AnimatedAngle;
       }
     | {
           id: string;
           effect: 'zoom-blur';
           on?: boolean;
-          amount?: AnimatedNumberUpTo100;
-          centre?: AnimatedPointWithin100000;
+          amount?: AnimatedNumber;
+          centre?: AnimatedPoint;
       }
     | {
           id: string;
           effect: 'spin-blur';
           on?: boolean;
-          angle?: AnimatedAngleWithin100000;
-          centre?: AnimatedPointWithin100000;
+          angle?: AnimatedAngle;
+          centre?: AnimatedPoint;
       }
     | {
           id: string;
           effect: 'drop-shadow';
           on?: boolean;
           colour?: AnimatedColour;
-          distance?: AnimatedNumberUpTo5000;
-          angle?: AnimatedAngleWithin100000;
-          softness?: AnimatedNumberUpTo500;
+          distance?: AnimatedNumber;
+          angle?: AnimatedAngle;
+          softness?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'inner-shadow';
           on?: boolean;
           colour?: AnimatedColour;
-          distance?: AnimatedNumberUpTo5000;
-          angle?: AnimatedAngleWithin100000;
-          softness?: AnimatedNumberUpTo500;
+          distance?: AnimatedNumber;
+          angle?: AnimatedAngle;
+          softness?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'long-shadow';
           on?: boolean;
           colour?: AnimatedColour;
-          length?: AnimatedNumberUpTo5000;
-          angle?: AnimatedAngleWithin100000;
+          length?: AnimatedNumber;
+          angle?: AnimatedAngle;
       }
     | {
           id: string;
           effect: 'extrude';
           on?: boolean;
-          depth?: AnimatedNumberUpTo2000;
-          angle?: AnimatedAngleWithin100000;
-          shade?: AnimatedNumberUpTo100;
+          depth?: AnimatedNumber;
+          angle?: AnimatedAngle;
+          shade?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'edge-line';
           on?: boolean;
           colour?: AnimatedColour;
-          width?: AnimatedNumberUpTo200;
+          width?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'halo';
           on?: boolean;
           colour?: AnimatedColour;
-          softness?: AnimatedNumberUpTo500;
-          strength?: AnimatedNumberUpTo1000;
+          softness?: AnimatedNumber;
+          strength?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'glow';
           on?: boolean;
-          softness?: AnimatedNumberUpTo500;
-          strength?: AnimatedNumberUpTo100;
+          softness?: AnimatedNumber;
+          strength?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'vignette';
           on?: boolean;
           colour?: AnimatedColour;
-          amount?: AnimatedNumberUpTo100;
-          centre?: AnimatedPointWithin100000;
-          radius?: AnimatedNumberUpTo20000;
-          softness?: AnimatedNumberUpTo100;
+          amount?: AnimatedNumber;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
+          softness?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'exposure';
           on?: boolean;
-          stops?: AnimatedNumberWithin10;
+          stops?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'brightness';
           on?: boolean;
-          brightness?: AnimatedNumberWithin100;
-          contrast?: AnimatedNumberFromMinus100To400;
+          brightness?: AnimatedNumber;
+          contrast?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'curves';
           on?: boolean;
-          dark?: AnimatedNumberUpTo100;
-          shadows?: AnimatedNumberUpTo100;
-          middle?: AnimatedNumberUpTo100;
-          lights?: AnimatedNumberUpTo100;
-          bright?: AnimatedNumberUpTo100;
+          dark?: AnimatedNumber;
+          shadows?: AnimatedNumber;
+          middle?: AnimatedNumber;
+          lights?: AnimatedNumber;
+          bright?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'saturation';
           on?: boolean;
-          amount?: AnimatedNumberUpTo400;
+          amount?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'hue';
           on?: boolean;
-          turn?: AnimatedAngleWithin100000;
+          turn?: AnimatedAngle;
       }
     | {
           id: string;
           effect: 'temperature';
           on?: boolean;
-          warmth?: AnimatedNumberWithin100;
+          warmth?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'tint';
           on?: boolean;
           colour?: AnimatedColour;
-          amount?: AnimatedNumberUpTo100;
+          amount?: AnimatedNumber;
       }
     | {
           id: string;
@@ -258,145 +280,145 @@ export type Effect =
           id: string;
           effect: 'invert';
           on?: boolean;
-          amount?: AnimatedNumberUpTo100;
+          amount?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'posterise';
           on?: boolean;
-          steps?: AnimatedNumberFrom2To64;
+          steps?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'threshold';
           on?: boolean;
-          level?: AnimatedNumberUpTo100;
-          softness?: AnimatedNumberUpTo100;
+          level?: AnimatedNumber;
+          softness?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'grain';
           on?: boolean;
-          amount?: AnimatedNumberUpTo100;
-          size?: AnimatedNumberUpTo200;
-          every?: AnimatedNumberUpTo10000;
-          seed?: AnimatedNumberUpTo9999;
+          amount?: AnimatedNumber;
+          size?: AnimatedNumber;
+          every?: AnimatedNumber;
+          seed?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'scanlines';
           on?: boolean;
           colour?: AnimatedColour;
-          spacing?: AnimatedNumberUpTo2000;
-          thickness?: AnimatedNumberUpTo100;
-          offset?: AnimatedNumberWithin100000;
+          spacing?: AnimatedNumber;
+          thickness?: AnimatedNumber;
+          offset?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'pixels';
           on?: boolean;
-          side?: AnimatedNumberUpTo2000;
+          side?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'facets';
           on?: boolean;
-          side?: AnimatedNumberUpTo2000;
+          side?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'corner-pin';
           on?: boolean;
-          topLeft?: AnimatedPointWithin100000;
-          topRight?: AnimatedPointWithin100000;
-          bottomRight?: AnimatedPointWithin100000;
-          bottomLeft?: AnimatedPointWithin100000;
+          topLeft?: AnimatedPoint;
+          topRight?: AnimatedPoint;
+          bottomRight?: AnimatedPoint;
+          bottomLeft?: AnimatedPoint;
       }
     | {
           id: string;
           effect: 'mesh';
           on?: boolean;
-          point11?: AnimatedPointWithin100000;
-          point12?: AnimatedPointWithin100000;
-          point13?: AnimatedPointWithin100000;
-          point14?: AnimatedPointWithin100000;
-          point21?: AnimatedPointWithin100000;
-          point22?: AnimatedPointWithin100000;
-          point23?: AnimatedPointWithin100000;
-          point24?: AnimatedPointWithin100000;
-          point31?: AnimatedPointWithin100000;
-          point32?: AnimatedPointWithin100000;
-          point33?: AnimatedPointWithin100000;
-          point34?: AnimatedPointWithin100000;
-          point41?: AnimatedPointWithin100000;
-          point42?: AnimatedPointWithin100000;
-          point43?: AnimatedPointWithin100000;
-          point44?: AnimatedPointWithin100000;
+          point11?: AnimatedPoint;
+          point12?: AnimatedPoint;
+          point13?: AnimatedPoint;
+          point14?: AnimatedPoint;
+          point21?: AnimatedPoint;
+          point22?: AnimatedPoint;
+          point23?: AnimatedPoint;
+          point24?: AnimatedPoint;
+          point31?: AnimatedPoint;
+          point32?: AnimatedPoint;
+          point33?: AnimatedPoint;
+          point34?: AnimatedPoint;
+          point41?: AnimatedPoint;
+          point42?: AnimatedPoint;
+          point43?: AnimatedPoint;
+          point44?: AnimatedPoint;
       }
     | {
           id: string;
           effect: 'bulge';
           on?: boolean;
-          amount?: AnimatedNumberWithin100;
-          centre?: AnimatedPointWithin100000;
-          radius?: AnimatedNumberUpTo20000;
+          amount?: AnimatedNumber;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'twirl';
           on?: boolean;
-          angle?: AnimatedAngleWithin100000;
-          centre?: AnimatedPointWithin100000;
-          radius?: AnimatedNumberUpTo20000;
+          angle?: AnimatedAngle;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'ripple';
           on?: boolean;
-          height?: AnimatedNumberUpTo1000;
-          wavelength?: AnimatedNumberUpTo5000;
-          phase?: AnimatedAngleWithin100000;
-          centre?: AnimatedPointWithin100000;
-          radius?: AnimatedNumberUpTo20000;
+          height?: AnimatedNumber;
+          wavelength?: AnimatedNumber;
+          phase?: AnimatedAngle;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'wave';
           on?: boolean;
-          height?: AnimatedNumberUpTo1000;
-          wavelength?: AnimatedNumberUpTo20000;
-          phase?: AnimatedAngleWithin100000;
-          angle?: AnimatedAngleWithin100000;
+          height?: AnimatedNumber;
+          wavelength?: AnimatedNumber;
+          phase?: AnimatedAngle;
+          angle?: AnimatedAngle;
       }
     | {
           id: string;
           effect: 'smear';
           on?: boolean;
-          amount?: AnimatedNumberUpTo100;
-          centre?: AnimatedPointWithin100000;
-          radius?: AnimatedNumberUpTo20000;
+          amount?: AnimatedNumber;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'brightness-key';
           on?: boolean;
-          level?: AnimatedNumberUpTo100;
-          softness?: AnimatedNumberUpTo100;
-          bright?: AnimatedNumberUpTo100;
+          level?: AnimatedNumber;
+          softness?: AnimatedNumber;
+          bright?: AnimatedNumber;
       }
     | {
           id: string;
           effect: 'colour-key';
           on?: boolean;
           colour?: AnimatedColour;
-          tolerance?: AnimatedNumberUpTo100;
-          softness?: AnimatedNumberUpTo100;
+          tolerance?: AnimatedNumber;
+          softness?: AnimatedNumber;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo500".
+ * via the `definition` "AnimatedNumber".
  */
-export type AnimatedNumberUpTo500 =
+export type AnimatedNumber =
     | number
     | {
           /**
@@ -424,9 +446,9 @@ export type AnimatedNumberUpTo500 =
 export type Pin = 'start' | 'end';
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo2000".
+ * via the `definition` "AnimatedAngle".
  */
-export type AnimatedNumberUpTo2000 =
+export type AnimatedAngle =
     | number
     | {
           /**
@@ -449,59 +471,9 @@ export type AnimatedNumberUpTo2000 =
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedAngleWithin100000".
+ * via the `definition` "AnimatedPoint".
  */
-export type AnimatedAngleWithin100000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo100".
- */
-export type AnimatedNumberUpTo100 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedPointWithin100000".
- */
-export type AnimatedPointWithin100000 =
+export type AnimatedPoint =
     | [number, number]
     | {
           /**
@@ -559,306 +531,6 @@ export type AnimatedColour =
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo5000".
- */
-export type AnimatedNumberUpTo5000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo200".
- */
-export type AnimatedNumberUpTo200 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo1000".
- */
-export type AnimatedNumberUpTo1000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo20000".
- */
-export type AnimatedNumberUpTo20000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin10".
- */
-export type AnimatedNumberWithin10 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin100".
- */
-export type AnimatedNumberWithin100 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFromMinus100To400".
- */
-export type AnimatedNumberFromMinus100To400 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo400".
- */
-export type AnimatedNumberUpTo400 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom2To64".
- */
-export type AnimatedNumberFrom2To64 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo10000".
- */
-export type AnimatedNumberUpTo10000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo9999".
- */
-export type AnimatedNumberUpTo9999 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin100000".
- */
-export type AnimatedNumberWithin100000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "Mask".
  */
 export type Mask =
@@ -875,13 +547,13 @@ export type Mask =
            * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
-          position?: AnimatedPointWithin100000;
-          size?: AnimatedSizeUpTo100000;
-          rotation?: AnimatedAngleWithin10000000;
-          rounding?: AnimatedLengthUpTo100000;
-          feather?: AnimatedNumberUpTo1000;
-          grow?: AnimatedNumberWithin5000;
-          opacity?: AnimatedNumberUpTo100;
+          position?: AnimatedPoint;
+          size?: AnimatedSize;
+          rotation?: AnimatedAngle;
+          rounding?: AnimatedLength;
+          feather?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          opacity?: AnimatedNumber;
       }
     | {
           id: string;
@@ -896,12 +568,12 @@ export type Mask =
            * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
-          position?: AnimatedPointWithin100000;
-          size?: AnimatedSizeUpTo100000;
-          rotation?: AnimatedAngleWithin10000000;
-          feather?: AnimatedNumberUpTo1000;
-          grow?: AnimatedNumberWithin5000;
-          opacity?: AnimatedNumberUpTo100;
+          position?: AnimatedPoint;
+          size?: AnimatedSize;
+          rotation?: AnimatedAngle;
+          feather?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          opacity?: AnimatedNumber;
       }
     | {
           id: string;
@@ -916,11 +588,11 @@ export type Mask =
            * whether it stays where it is in the frame, counted in the composition's pixels, however the layer moves
            */
           fixed?: boolean;
-          position?: AnimatedPointWithin100000;
-          rotation?: AnimatedAngleWithin10000000;
-          feather?: AnimatedNumberUpTo1000;
-          grow?: AnimatedNumberWithin5000;
-          opacity?: AnimatedNumberUpTo100;
+          position?: AnimatedPoint;
+          rotation?: AnimatedAngle;
+          feather?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          opacity?: AnimatedNumber;
           path?: AnimatedPath;
       }
     | {
@@ -937,14 +609,14 @@ export type Mask =
            */
           layer: string;
           by?: 'alpha' | 'brightness';
-          feather?: AnimatedNumberUpTo1000;
-          opacity?: AnimatedNumberUpTo100;
+          feather?: AnimatedNumber;
+          opacity?: AnimatedNumber;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedSizeUpTo100000".
+ * via the `definition` "AnimatedSize".
  */
-export type AnimatedSizeUpTo100000 =
+export type AnimatedSize =
     | [number, number]
     | {
           /**
@@ -975,34 +647,9 @@ export type AnimatedSizeUpTo100000 =
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedAngleWithin10000000".
+ * via the `definition` "AnimatedLength".
  */
-export type AnimatedAngleWithin10000000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedLengthUpTo100000".
- */
-export type AnimatedLengthUpTo100000 =
+export type AnimatedLength =
     | (number | string)
     | {
           /**
@@ -1024,31 +671,6 @@ export type AnimatedLengthUpTo100000 =
                    * pixels, or a share such as 50%
                    */
                   value: number | string;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin5000".
- */
-export type AnimatedNumberWithin5000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
                   easing?: Easing;
                   pin?: Pin;
               }[]
@@ -1087,39 +709,6 @@ export type AnimatedPath =
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedPointWithin10000".
- */
-export type AnimatedPointWithin10000 =
-    | [number, number]
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "Cascade".
  */
 export type Cascade =
@@ -1150,10 +739,7 @@ export type Cascade =
            */
           overlap?: number;
           easing?: Easing;
-          /**
-           * linear, hold, jump, glide, ease-in(s%), ease-out(s%) or ease-in-out(s%) with a strength, cubic-bezier(x1, y1, x2, y2), or a family and a direction such as cubic-out
-           */
-          spread?: string;
+          spread?: Easing;
           /**
            * whether a caret stands behind the last that has come
            */
@@ -1163,18 +749,18 @@ export type Cascade =
            */
           shuffles?: boolean;
           on?: boolean;
-          position?: AnimatedPointWithin100000;
-          scale?: AnimatedPointWithin100000;
-          turn?: AnimatedAngleWithin100000;
-          opacity?: AnimatedNumberUpTo100;
-          blur?: AnimatedNumberUpTo500;
-          gather?: AnimatedNumberWithin1000;
+          position?: AnimatedPoint;
+          scale?: AnimatedPoint;
+          turn?: AnimatedAngle;
+          opacity?: AnimatedNumber;
+          blur?: AnimatedNumber;
+          gather?: AnimatedNumber;
           tint?: AnimatedColour;
-          weight?: AnimatedNumberWithin900;
-          pivot?: AnimatedPointWithin1000;
-          scatter?: AnimatedPointWithin100000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterScale?: AnimatedNumberUpTo1000;
+          weight?: AnimatedNumber;
+          pivot?: AnimatedPoint;
+          scatter?: AnimatedPoint;
+          scatterTurn?: AnimatedAngle;
+          scatterScale?: AnimatedNumber;
       }
     | {
           id: string;
@@ -1194,91 +780,6 @@ export type Cascade =
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin1000".
- */
-export type AnimatedNumberWithin1000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin900".
- */
-export type AnimatedNumberWithin900 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedPointWithin1000".
- */
-export type AnimatedPointWithin1000 =
-    | [number, number]
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-                  bend?: Bend;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-                  bend?: Bend;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "Gradient".
  */
 export type Gradient =
@@ -1289,32 +790,32 @@ export type Gradient =
            * how many colours it has along its way
            */
           stops?: number;
-          from?: AnimatedPointWithin10000;
-          to?: AnimatedPointWithin10000;
+          from?: AnimatedPoint;
+          to?: AnimatedPoint;
           colour1?: AnimatedColour;
-          at1?: AnimatedNumberUpTo100;
+          at1?: AnimatedNumber;
           colour2?: AnimatedColour;
-          at2?: AnimatedNumberUpTo100;
+          at2?: AnimatedNumber;
           colour3?: AnimatedColour;
-          at3?: AnimatedNumberUpTo100;
+          at3?: AnimatedNumber;
           colour4?: AnimatedColour;
-          at4?: AnimatedNumberUpTo100;
+          at4?: AnimatedNumber;
           colour5?: AnimatedColour;
-          at5?: AnimatedNumberUpTo100;
+          at5?: AnimatedNumber;
           colour6?: AnimatedColour;
-          at6?: AnimatedNumberUpTo100;
+          at6?: AnimatedNumber;
           colour7?: AnimatedColour;
-          at7?: AnimatedNumberUpTo100;
+          at7?: AnimatedNumber;
           colour8?: AnimatedColour;
-          at8?: AnimatedNumberUpTo100;
+          at8?: AnimatedNumber;
           colour9?: AnimatedColour;
-          at9?: AnimatedNumberUpTo100;
+          at9?: AnimatedNumber;
           colour10?: AnimatedColour;
-          at10?: AnimatedNumberUpTo100;
+          at10?: AnimatedNumber;
           colour11?: AnimatedColour;
-          at11?: AnimatedNumberUpTo100;
+          at11?: AnimatedNumber;
           colour12?: AnimatedColour;
-          at12?: AnimatedNumberUpTo100;
+          at12?: AnimatedNumber;
       }
     | {
           of: string;
@@ -1323,32 +824,32 @@ export type Gradient =
            * how many colours it has along its way
            */
           stops?: number;
-          centre?: AnimatedPointWithin10000;
-          radius?: AnimatedNumberFrom0Point1To10000;
+          centre?: AnimatedPoint;
+          radius?: AnimatedNumber;
           colour1?: AnimatedColour;
-          at1?: AnimatedNumberUpTo100;
+          at1?: AnimatedNumber;
           colour2?: AnimatedColour;
-          at2?: AnimatedNumberUpTo100;
+          at2?: AnimatedNumber;
           colour3?: AnimatedColour;
-          at3?: AnimatedNumberUpTo100;
+          at3?: AnimatedNumber;
           colour4?: AnimatedColour;
-          at4?: AnimatedNumberUpTo100;
+          at4?: AnimatedNumber;
           colour5?: AnimatedColour;
-          at5?: AnimatedNumberUpTo100;
+          at5?: AnimatedNumber;
           colour6?: AnimatedColour;
-          at6?: AnimatedNumberUpTo100;
+          at6?: AnimatedNumber;
           colour7?: AnimatedColour;
-          at7?: AnimatedNumberUpTo100;
+          at7?: AnimatedNumber;
           colour8?: AnimatedColour;
-          at8?: AnimatedNumberUpTo100;
+          at8?: AnimatedNumber;
           colour9?: AnimatedColour;
-          at9?: AnimatedNumberUpTo100;
+          at9?: AnimatedNumber;
           colour10?: AnimatedColour;
-          at10?: AnimatedNumberUpTo100;
+          at10?: AnimatedNumber;
           colour11?: AnimatedColour;
-          at11?: AnimatedNumberUpTo100;
+          at11?: AnimatedNumber;
           colour12?: AnimatedColour;
-          at12?: AnimatedNumberUpTo100;
+          at12?: AnimatedNumber;
       }
     | {
           of: string;
@@ -1357,32 +858,32 @@ export type Gradient =
            * how many colours it has along its way
            */
           stops?: number;
-          centre?: AnimatedPointWithin10000;
-          angle?: AnimatedAngleWithin10000000;
+          centre?: AnimatedPoint;
+          angle?: AnimatedAngle;
           colour1?: AnimatedColour;
-          at1?: AnimatedNumberUpTo100;
+          at1?: AnimatedNumber;
           colour2?: AnimatedColour;
-          at2?: AnimatedNumberUpTo100;
+          at2?: AnimatedNumber;
           colour3?: AnimatedColour;
-          at3?: AnimatedNumberUpTo100;
+          at3?: AnimatedNumber;
           colour4?: AnimatedColour;
-          at4?: AnimatedNumberUpTo100;
+          at4?: AnimatedNumber;
           colour5?: AnimatedColour;
-          at5?: AnimatedNumberUpTo100;
+          at5?: AnimatedNumber;
           colour6?: AnimatedColour;
-          at6?: AnimatedNumberUpTo100;
+          at6?: AnimatedNumber;
           colour7?: AnimatedColour;
-          at7?: AnimatedNumberUpTo100;
+          at7?: AnimatedNumber;
           colour8?: AnimatedColour;
-          at8?: AnimatedNumberUpTo100;
+          at8?: AnimatedNumber;
           colour9?: AnimatedColour;
-          at9?: AnimatedNumberUpTo100;
+          at9?: AnimatedNumber;
           colour10?: AnimatedColour;
-          at10?: AnimatedNumberUpTo100;
+          at10?: AnimatedNumber;
           colour11?: AnimatedColour;
-          at11?: AnimatedNumberUpTo100;
+          at11?: AnimatedNumber;
           colour12?: AnimatedColour;
-          at12?: AnimatedNumberUpTo100;
+          at12?: AnimatedNumber;
       }
     | {
           of: string;
@@ -1407,165 +908,148 @@ export type Gradient =
            * how large it is in the box before it is zoomed
            */
           fitting?: 'fill' | 'fit';
-          pan?: AnimatedPointWithin100000;
-          zoom?: AnimatedNumberFrom1To10000;
-          turn?: AnimatedAngleWithin10000000;
+          pan?: AnimatedPoint;
+          zoom?: AnimatedNumber;
+          turn?: AnimatedAngle;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom0Point1To10000".
+ * via the `definition` "Brush".
  */
-export type AnimatedNumberFrom0Point1To10000 =
-    | number
+export type Brush =
     | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom1To10000".
- */
-export type AnimatedNumberFrom1To10000 =
-    | number
+          form: 'dotted';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
     | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo1000000".
- */
-export type AnimatedNumberUpTo1000000 =
-    | number
+          form: 'rings';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
     | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedLengthFromMinus1To100000".
- */
-export type AnimatedLengthFromMinus1To100000 =
-    | (number | string)
+          form: 'leaves';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
     | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * pixels, or a share such as 50%
-                   */
-                  value: number | string;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * pixels, or a share such as 50%
-                   */
-                  value: number | string;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom3To200".
- */
-export type AnimatedNumberFrom3To200 =
-    | number
+          form: 'stitches';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
     | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedAngleWithin360".
- */
-export type AnimatedAngleWithin360 =
-    | number
+          form: 'chalk';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
     | {
+          form: 'airbrush';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
+    | {
+          form: 'stars';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
+    | {
+          form: 'tiles';
+          on?: boolean;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
+      }
+    | {
+          form: 'own';
+          on?: boolean;
           /**
-           * @minItems 1
+           * SVG path data of any size, which is set along the line
            */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
+          mark?: string;
+          /**
+           * a picture or a clip in its place
+           */
+          media?: string;
+          id?: 'b1';
+          size?: AnimatedNumber;
+          spacing?: AnimatedNumber;
+          phase?: AnimatedNumber;
+          grow?: AnimatedNumber;
+          scatter?: AnimatedNumber;
+          scatterTurn?: AnimatedAngle;
+          scatterSize?: AnimatedNumber;
+          scatterOpacity?: AnimatedNumber;
+          seed?: AnimatedNumber;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -1592,566 +1076,6 @@ export type AnimatedFlag =
               }[]
           ];
       };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberUpTo100000".
- */
-export type AnimatedNumberUpTo100000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom100To5000".
- */
-export type AnimatedNumberFrom100To5000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom1To500".
- */
-export type AnimatedNumberFrom1To500 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom1To2000".
- */
-export type AnimatedNumberFrom1To2000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom1To1000".
- */
-export type AnimatedNumberFrom1To1000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin10000".
- */
-export type AnimatedNumberWithin10000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom1To4000".
- */
-export type AnimatedNumberFrom1To4000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFromMinus500To5000".
- */
-export type AnimatedNumberFromMinus500To5000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberFrom10To1000".
- */
-export type AnimatedNumberFrom10To1000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin1000000000000".
- */
-export type AnimatedNumberWithin1000000000000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedLengthUpTo10000".
- */
-export type AnimatedLengthUpTo10000 =
-    | (number | string)
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * pixels, or a share such as 50%
-                   */
-                  value: number | string;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * pixels, or a share such as 50%
-                   */
-                  value: number | string;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedNumberWithin90".
- */
-export type AnimatedNumberWithin90 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedPointWithin200000".
- */
-export type AnimatedPointWithin200000 =
-    | [number, number]
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-                  bend?: Bend;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-                  bend?: Bend;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedPointWithin1000000".
- */
-export type AnimatedPointWithin1000000 =
-    | [number, number]
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  /**
-                   * @minItems 2
-                   * @maxItems 2
-                   */
-                  value: [number, number];
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "AnimatedAngleWithin20000000".
- */
-export type AnimatedAngleWithin20000000 =
-    | number
-    | {
-          /**
-           * @minItems 1
-           */
-          keyframes: [
-              {
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              },
-              ...{
-                  at: number;
-                  value: number;
-                  easing?: Easing;
-                  pin?: Pin;
-              }[]
-          ];
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "Brush".
- */
-export type Brush =
-    | {
-          form: 'dotted';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'rings';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'leaves';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'stitches';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'chalk';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'airbrush';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'stars';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'tiles';
-          on?: boolean;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      }
-    | {
-          form: 'own';
-          on?: boolean;
-          /**
-           * SVG path data of any size, which is set along the line
-           */
-          mark?: string;
-          /**
-           * a picture or a clip in its place
-           */
-          media?: string;
-          id?: 'b1';
-          size?: AnimatedNumberFrom1To10000;
-          spacing?: AnimatedNumberFrom1To10000;
-          phase?: AnimatedNumberWithin100000;
-          grow?: AnimatedNumberUpTo100;
-          scatter?: AnimatedNumberUpTo1000;
-          scatterTurn?: AnimatedAngleWithin100000;
-          scatterSize?: AnimatedNumberUpTo100;
-          scatterOpacity?: AnimatedNumberUpTo100;
-          seed?: AnimatedNumberUpTo1000000;
-      };
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "Blend".
- */
-export type Blend =
-    | 'normal'
-    | 'multiply'
-    | 'screen'
-    | 'overlay'
-    | 'darken'
-    | 'lighten'
-    | 'color-dodge'
-    | 'color-burn'
-    | 'hard-light'
-    | 'soft-light'
-    | 'difference'
-    | 'exclusion'
-    | 'hue'
-    | 'saturation'
-    | 'color'
-    | 'luminosity'
-    | 'plus-lighter';
 
 /**
  * A Ricamo project, version 1
@@ -2248,7 +1172,7 @@ export interface Composition {
          */
         at: number;
     }[];
-    shutter?: Shutter8;
+    shutter?: Shutter;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2282,10 +1206,7 @@ export interface AdjustingLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -2302,27 +1223,7 @@ export interface AdjustingLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
     arrive?: Phase;
@@ -2341,16 +1242,17 @@ export interface AdjustingLayer {
      * @maxItems 50
      */
     masks?: Mask[];
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
 }
 /**
- * its own, where it is not exposed as the composition is
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Shutter".
  */
 export interface Shutter {
     /**
@@ -2630,10 +1532,7 @@ export interface BundleLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -2650,29 +1549,9 @@ export interface BundleLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter1;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -2722,31 +1601,14 @@ export interface BundleLayer {
      * whether what lies outside of its frame is left out
      */
     crop?: boolean;
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-    level?: AnimatedNumberUpTo400;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter1 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
+    level?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2780,10 +1642,7 @@ export interface FootageLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -2800,29 +1659,9 @@ export interface FootageLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter2;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -2853,31 +1692,14 @@ export interface FootageLayer {
      * whether it is heard
      */
     sound?: boolean;
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-    level?: AnimatedNumberUpTo400;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter2 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
+    level?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2911,10 +1733,7 @@ export interface GroupLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -2931,29 +1750,9 @@ export interface GroupLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter3;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -2980,30 +1779,13 @@ export interface GroupLayer {
      * whether what blends in it blends with nothing beneath it
      */
     isolated?: boolean;
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter3 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3037,10 +1819,7 @@ export interface ShapeLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -3057,29 +1836,9 @@ export interface ShapeLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter4;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -3108,144 +1867,7 @@ export interface ShapeLayer {
      * @maxItems 16
      */
     cascades?: Cascade[];
-    /**
-     * that its outline is drawn with
-     */
-    brush?:
-        | {
-              form: 'dotted';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'rings';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'leaves';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stitches';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'chalk';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'airbrush';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stars';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'tiles';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'own';
-              on?: boolean;
-              /**
-               * SVG path data of any size, which is set along the line
-               */
-              mark?: string;
-              /**
-               * a picture or a clip in its place
-               */
-              media?: string;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          };
+    brush?: Brush;
     /**
      * more of them, the first outermost
      *
@@ -3272,70 +1894,53 @@ export interface ShapeLayer {
      * @maxItems 256
      */
     widths?: number[];
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-    size?: AnimatedSizeUpTo100000;
-    rounding?: AnimatedLengthUpTo100000;
-    roundTopLeft?: AnimatedLengthFromMinus1To100000;
-    roundTopRight?: AnimatedLengthFromMinus1To100000;
-    roundBottomRight?: AnimatedLengthFromMinus1To100000;
-    roundBottomLeft?: AnimatedLengthFromMinus1To100000;
-    sides?: AnimatedNumberFrom3To200;
-    inner?: AnimatedNumberUpTo100;
-    start?: AnimatedAngleWithin10000000;
-    sweep?: AnimatedAngleWithin360;
-    tail?: AnimatedPointWithin100000;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
+    size?: AnimatedSize;
+    rounding?: AnimatedLength;
+    roundTopLeft?: AnimatedLength;
+    roundTopRight?: AnimatedLength;
+    roundBottomRight?: AnimatedLength;
+    roundBottomLeft?: AnimatedLength;
+    sides?: AnimatedNumber;
+    inner?: AnimatedNumber;
+    start?: AnimatedAngle;
+    sweep?: AnimatedAngle;
+    tail?: AnimatedPoint;
     path?: AnimatedPath;
     fill?: AnimatedColour;
     outline?: AnimatedColour;
-    outlineWidth?: AnimatedNumberUpTo1000;
-    drawBegin?: AnimatedNumberUpTo100;
-    drawEnd?: AnimatedNumberUpTo100;
-    drawOffset?: AnimatedNumberWithin100000;
+    outlineWidth?: AnimatedNumber;
+    drawBegin?: AnimatedNumber;
+    drawEnd?: AnimatedNumber;
+    drawOffset?: AnimatedNumber;
     drawTogether?: AnimatedFlag;
-    dash?: AnimatedNumberUpTo100000;
-    gap?: AnimatedNumberUpTo100000;
-    dashOffset?: AnimatedNumberWithin100000;
-    taperBegin?: AnimatedNumberUpTo100;
-    taperEnd?: AnimatedNumberUpTo100;
-    endSize?: AnimatedNumberFrom100To5000;
-    columns?: AnimatedNumberFrom1To500;
-    rows?: AnimatedNumberFrom1To500;
-    gaps?: AnimatedPointWithin100000;
-    around?: AnimatedNumberFrom1To500;
-    ringRadius?: AnimatedNumberWithin100000;
+    dash?: AnimatedNumber;
+    gap?: AnimatedNumber;
+    dashOffset?: AnimatedNumber;
+    taperBegin?: AnimatedNumber;
+    taperEnd?: AnimatedNumber;
+    endSize?: AnimatedNumber;
+    columns?: AnimatedNumber;
+    rows?: AnimatedNumber;
+    gaps?: AnimatedPoint;
+    around?: AnimatedNumber;
+    ringRadius?: AnimatedNumber;
     along?: AnimatedPath;
-    alongCount?: AnimatedNumberFrom1To2000;
-    alongShift?: AnimatedNumberWithin100000;
-    alongTurn?: AnimatedNumberUpTo100;
-    stepShift?: AnimatedPointWithin100000;
-    stepTurn?: AnimatedAngleWithin100000;
-    stepScale?: AnimatedNumberFrom1To1000;
-    stepTime?: AnimatedNumberWithin10000;
+    alongCount?: AnimatedNumber;
+    alongShift?: AnimatedNumber;
+    alongTurn?: AnimatedNumber;
+    stepShift?: AnimatedPoint;
+    stepTurn?: AnimatedAngle;
+    stepScale?: AnimatedNumber;
+    stepTime?: AnimatedNumber;
     lastFill?: AnimatedColour;
     lastOutline?: AnimatedColour;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter4 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3347,9 +1952,9 @@ export interface Outline {
     join?: 'miter' | 'round' | 'bevel';
     on?: boolean;
     colour?: AnimatedColour;
-    width?: AnimatedNumberUpTo1000;
-    opacity?: AnimatedNumberUpTo100;
-    shift?: AnimatedPointWithin100000;
+    width?: AnimatedNumber;
+    opacity?: AnimatedNumber;
+    shift?: AnimatedPoint;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3383,10 +1988,7 @@ export interface SoundLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -3403,29 +2005,9 @@ export interface SoundLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter5;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -3456,24 +2038,7 @@ export interface SoundLayer {
      * whether it is heard
      */
     sound?: boolean;
-    level?: AnimatedNumberUpTo400;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter5 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    level?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3507,10 +2072,7 @@ export interface TextLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -3527,29 +2089,9 @@ export interface TextLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter6;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -3578,144 +2120,7 @@ export interface TextLayer {
      * @maxItems 16
      */
     cascades?: Cascade[];
-    /**
-     * that its outline is drawn with
-     */
-    brush?:
-        | {
-              form: 'dotted';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'rings';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'leaves';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stitches';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'chalk';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'airbrush';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stars';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'tiles';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'own';
-              on?: boolean;
-              /**
-               * SVG path data of any size, which is set along the line
-               */
-              mark?: string;
-              /**
-               * a picture or a clip in its place
-               */
-              media?: string;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          };
+    brush?: Brush;
     /**
      * more of them, the first outermost
      *
@@ -3810,58 +2215,41 @@ export interface TextLayer {
         case?: 'upper' | 'lower';
         underline?: boolean;
     }[];
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-    typeSize?: AnimatedNumberFrom1To4000;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
+    typeSize?: AnimatedNumber;
     fill?: AnimatedColour;
-    tracking?: AnimatedNumberFromMinus500To5000;
-    leading?: AnimatedNumberFrom10To1000;
+    tracking?: AnimatedNumber;
+    leading?: AnimatedNumber;
     outline?: AnimatedColour;
-    outlineWidth?: AnimatedNumberUpTo1000;
-    drawBegin?: AnimatedNumberUpTo100;
-    drawEnd?: AnimatedNumberUpTo100;
-    drawOffset?: AnimatedNumberWithin100000;
+    outlineWidth?: AnimatedNumber;
+    drawBegin?: AnimatedNumber;
+    drawEnd?: AnimatedNumber;
+    drawOffset?: AnimatedNumber;
     drawTogether?: AnimatedFlag;
-    dash?: AnimatedNumberUpTo100000;
-    gap?: AnimatedNumberUpTo100000;
-    dashOffset?: AnimatedNumberWithin100000;
-    taperBegin?: AnimatedNumberUpTo100;
-    taperEnd?: AnimatedNumberUpTo100;
-    boxWidth?: AnimatedNumberUpTo100000;
+    dash?: AnimatedNumber;
+    gap?: AnimatedNumber;
+    dashOffset?: AnimatedNumber;
+    taperBegin?: AnimatedNumber;
+    taperEnd?: AnimatedNumber;
+    boxWidth?: AnimatedNumber;
     fitBox?: AnimatedFlag;
-    number?: AnimatedNumberWithin1000000000000;
+    number?: AnimatedNumber;
     path?: AnimatedPath;
-    pathOffset?: AnimatedNumberWithin100000;
+    pathOffset?: AnimatedNumber;
     plate?: AnimatedColour;
-    platePadding?: AnimatedPointWithin10000;
-    plateRounding?: AnimatedLengthUpTo10000;
+    platePadding?: AnimatedPoint;
+    plateRounding?: AnimatedLength;
     plateByLine?: AnimatedFlag;
-    axisWeight?: AnimatedNumberUpTo1000;
-    axisWidth?: AnimatedNumberUpTo1000;
-    axisSlant?: AnimatedNumberWithin90;
-    axisOptical?: AnimatedNumberUpTo1000;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter6 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    axisWeight?: AnimatedNumber;
+    axisWidth?: AnimatedNumber;
+    axisSlant?: AnimatedNumber;
+    axisOptical?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3895,10 +2283,7 @@ export interface WindowLayer {
      * whether its width and height are scaled together
      */
     scaleLinked?: boolean;
-    /**
-     * the colour that it is told apart by
-     */
-    label?: 'madder' | 'woad' | 'weld' | 'saffron' | 'indigo' | 'cochineal' | 'walnut' | 'lichen';
+    label?: Label;
     /**
      * whether no edit changes it
      */
@@ -3915,29 +2300,9 @@ export interface WindowLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
-    /**
-     * how it is laid over what is beneath
-     */
-    blend?:
-        | 'normal'
-        | 'multiply'
-        | 'screen'
-        | 'overlay'
-        | 'darken'
-        | 'lighten'
-        | 'color-dodge'
-        | 'color-burn'
-        | 'hard-light'
-        | 'soft-light'
-        | 'difference'
-        | 'exclusion'
-        | 'hue'
-        | 'saturation'
-        | 'color'
-        | 'luminosity'
-        | 'plus-lighter';
+    blend?: Blend;
     motionBlur?: boolean;
-    shutter?: Shutter7;
+    shutter?: Shutter;
     arrive?: Phase;
     leave?: Leaving;
     /**
@@ -3960,144 +2325,7 @@ export interface WindowLayer {
      * @maxItems 10
      */
     gradients?: Gradient[];
-    /**
-     * that its outline is drawn with
-     */
-    brush?:
-        | {
-              form: 'dotted';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'rings';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'leaves';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stitches';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'chalk';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'airbrush';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'stars';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'tiles';
-              on?: boolean;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          }
-        | {
-              form: 'own';
-              on?: boolean;
-              /**
-               * SVG path data of any size, which is set along the line
-               */
-              mark?: string;
-              /**
-               * a picture or a clip in its place
-               */
-              media?: string;
-              id?: 'b1';
-              size?: AnimatedNumberFrom1To10000;
-              spacing?: AnimatedNumberFrom1To10000;
-              phase?: AnimatedNumberWithin100000;
-              grow?: AnimatedNumberUpTo100;
-              scatter?: AnimatedNumberUpTo1000;
-              scatterTurn?: AnimatedAngleWithin100000;
-              scatterSize?: AnimatedNumberUpTo100;
-              scatterOpacity?: AnimatedNumberUpTo100;
-              seed?: AnimatedNumberUpTo1000000;
-          };
+    brush?: Brush;
     /**
      * more of them, the first outermost
      *
@@ -4128,75 +2356,41 @@ export interface WindowLayer {
      * whether it is heard
      */
     sound?: boolean;
-    position?: AnimatedPointWithin100000;
-    x?: AnimatedNumberWithin100000;
-    y?: AnimatedNumberWithin100000;
-    scale?: AnimatedPointWithin10000;
-    rotation?: AnimatedAngleWithin10000000;
-    opacity?: AnimatedNumberUpTo100;
-    anchor?: AnimatedPointWithin100000;
-    pan?: AnimatedPointWithin100000;
-    zoom?: AnimatedNumberFrom0Point1To10000;
-    turn?: AnimatedAngleWithin10000000;
-    size?: AnimatedSizeUpTo100000;
-    rounding?: AnimatedLengthUpTo100000;
-    roundTopLeft?: AnimatedLengthFromMinus1To100000;
-    roundTopRight?: AnimatedLengthFromMinus1To100000;
-    roundBottomRight?: AnimatedLengthFromMinus1To100000;
-    roundBottomLeft?: AnimatedLengthFromMinus1To100000;
-    sides?: AnimatedNumberFrom3To200;
-    inner?: AnimatedNumberUpTo100;
-    start?: AnimatedAngleWithin10000000;
-    sweep?: AnimatedAngleWithin360;
-    tail?: AnimatedPointWithin100000;
+    position?: AnimatedPoint;
+    x?: AnimatedNumber;
+    y?: AnimatedNumber;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
+    anchor?: AnimatedPoint;
+    pan?: AnimatedPoint;
+    zoom?: AnimatedNumber;
+    turn?: AnimatedAngle;
+    size?: AnimatedSize;
+    rounding?: AnimatedLength;
+    roundTopLeft?: AnimatedLength;
+    roundTopRight?: AnimatedLength;
+    roundBottomRight?: AnimatedLength;
+    roundBottomLeft?: AnimatedLength;
+    sides?: AnimatedNumber;
+    inner?: AnimatedNumber;
+    start?: AnimatedAngle;
+    sweep?: AnimatedAngle;
+    tail?: AnimatedPoint;
     path?: AnimatedPath;
     fill?: AnimatedColour;
     outline?: AnimatedColour;
-    outlineWidth?: AnimatedNumberUpTo1000;
-    drawBegin?: AnimatedNumberUpTo100;
-    drawEnd?: AnimatedNumberUpTo100;
-    drawOffset?: AnimatedNumberWithin100000;
+    outlineWidth?: AnimatedNumber;
+    drawBegin?: AnimatedNumber;
+    drawEnd?: AnimatedNumber;
+    drawOffset?: AnimatedNumber;
     drawTogether?: AnimatedFlag;
-    dash?: AnimatedNumberUpTo100000;
-    gap?: AnimatedNumberUpTo100000;
-    dashOffset?: AnimatedNumberWithin100000;
-    taperBegin?: AnimatedNumberUpTo100;
-    taperEnd?: AnimatedNumberUpTo100;
-    level?: AnimatedNumberUpTo400;
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter7 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
-}
-/**
- * how frames are exposed, where layers have motion blur
- */
-export interface Shutter8 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    dash?: AnimatedNumber;
+    gap?: AnimatedNumber;
+    dashOffset?: AnimatedNumber;
+    taperBegin?: AnimatedNumber;
+    taperEnd?: AnimatedNumber;
+    level?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -4231,28 +2425,10 @@ export interface Swatch {
  * via the `definition` "Motion".
  */
 export interface Motion {
-    position?: AnimatedPointWithin200000;
-    scale?: AnimatedPointWithin1000000;
-    rotation?: AnimatedAngleWithin20000000;
-    opacity?: AnimatedNumberUpTo1000000;
-}
-/**
- * This interface was referenced by `ProjectFile`'s JSON-Schema
- * via the `definition` "Shutter".
- */
-export interface Shutter9 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
+    position?: AnimatedPoint;
+    scale?: AnimatedPoint;
+    rotation?: AnimatedAngle;
+    opacity?: AnimatedNumber;
 }
 /**
  * What each edit takes, by its name
@@ -5005,7 +3181,7 @@ export interface EditArguments {
         rate?: string | null;
         length?: number | null;
         background?: (string | 'transparent') | null;
-        shutter?: Shutter8 | null;
+        shutter?: Shutter | null;
     };
     'set-content': {
         layer: string;
@@ -5080,7 +3256,7 @@ export interface EditArguments {
         alwaysReads?: boolean | null;
         blend?: string | null;
         motionBlur?: boolean | null;
-        shutter?: Shutter10 | null;
+        shutter?: Shutter | null;
     };
     'set-leaving': {
         /**
@@ -5297,21 +3473,4 @@ export interface EditArguments {
          */
         layers: string[];
     };
-}
-/**
- * its own, where it is not exposed as the composition is
- */
-export interface Shutter10 {
-    /**
-     * degrees, 360 being the whole time from one frame to the next; at 0 everything is sharp
-     */
-    angle?: number;
-    /**
-     * degrees from the frame's own moment to the opening of the shutter
-     */
-    phase?: number;
-    /**
-     * the most pictures that are drawn for a frame
-     */
-    samples?: 2 | 4 | 8 | 16 | 32 | 64;
 }
