@@ -8,6 +8,7 @@ use App\Models\CompositionRow;
 use App\Models\ProjectRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Tests\Edit\AnyEdit;
 use Tests\TestCase;
 
@@ -35,7 +36,7 @@ final class MutatedEditsTest extends TestCase
     {
         mt_srand($seed);
         $project = $this->demo();
-        $names = AnyEdit::names();
+        $names = array_keys(Edits::BY_NAME);
         for ($time = 0; $time < 250; $time++) {
             $edit = $names[mt_rand(0, count($names) - 1)];
             $row = CompositionRow::query()->where('project_id', $project->id)->whereNull('removed_at')->orderBy('place')->firstOrFail();

@@ -11,6 +11,7 @@ use App\Models\MediaRow;
 use App\Models\ProjectRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Ricamo\Core\Document\StoredLayer;
+use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Tests\Edit\AnyEdit;
 use Tests\TestCase;
@@ -127,7 +128,7 @@ final class StoredDemoTest extends TestCase
         mt_srand($seed);
         $project = $this->demo();
         $rows = $project->compositions()->orderBy('place')->get();
-        $names = AnyEdit::names();
+        $names = array_keys(Edits::BY_NAME);
         shuffle($names);
         foreach ($names as $edit) {
             $record = ProjectRecord::of($project->id)->document;

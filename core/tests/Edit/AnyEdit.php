@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Tests\Edit;
 
+use LogicException;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Cascade\Cascades;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Edits;
 use Ricamo\Core\Effect\Effects;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Moves;
 
@@ -20,23 +23,61 @@ final class AnyEdit
     {
     }
 
-    /** @return list<string> every edit that it can draw arguments for */
-    public static function names(): array
-    {
-        $project = Project::parse(
-            '{"format":"ricamo-project","version":1,"name":"None","compositions":[{"id":"c1","name":"None","width":2,"height":2,"rate":"25/1","length":1,"layers":[]}]}',
-        );
-
-        return array_keys((new self($project, $project->composition()))->drawing());
-    }
-
     /** @return array<string, mixed> */
     public function args(string $edit): array
     {
-        return $this->drawing()[$edit]();
+        $own = $this->drawing()[$edit] ?? null;
+
+        return $own === null ? $this->asDescribed($edit) : $own();
     }
 
-    /** @return array<string, callable(): array<string, mixed>> */
+    /**
+     * Of most edits it is enough to know how their arguments are described.
+     *
+     * @return array<string, mixed>
+     */
+    private function asDescribed(string $edit): array
+    {
+        $fields = Fields::of(Edits::BY_NAME[$edit]);
+        $args = [];
+        foreach ($fields->properties() as $name => $schema) {
+            if (in_array($name, $fields->required(), true) || $this->is()) {
+                $args[$name] = $this->argument("$edit: $name", $name, $schema);
+            }
+        }
+
+        return $args;
+    }
+
+    /** @param  array<string, mixed>  $schema */
+    private function argument(string $called, string $name, array $schema): mixed
+    {
+        $isList = ($schema['type'] ?? null) === 'array';
+
+        return match (true) {
+            isset($schema['enum']) => $this->one($schema['enum']),
+            ($schema['maxItems'] ?? null) === 2 && $isList => $this->vector(),
+            ($schema['type'] ?? null) === 'boolean' => $this->is(),
+            $name === 'layers' => $this->layers(),
+            $name === 'layer', $name === 'like' => $this->layer(),
+            $name === 'media' => $isList ? [$this->media()] : $this->media(),
+            $name === 'composition' => $this->otherComposition(),
+            $name === 'keyframes' => $this->keyframes(),
+            $name === 'property' => $this->property(),
+            $name === 'properties' => [$this->property()],
+            $name === 'frame', $name === 'at' => $this->frame(),
+            $name === 'axis' => $this->axis(),
+            $name === 'effect' => $this->one(array_keys(Effects::all())),
+            $name === 'name', $name === 'folder' => 'Tram '.mt_rand(1, 99),
+            $name === 'snap' && ! isset($schema['type']), isset($schema['properties']['within']) => ['within' => mt_rand(1, 9)],
+            in_array($schema['type'] ?? null, ['integer', 'number'], true) => mt_rand(
+                (int) max($schema['minimum'] ?? -20, -20), (int) min($schema['maximum'] ?? 40, 40),
+            ),
+            default => throw new LogicException("$called: what is it, other than ".json_encode($schema).'?'),
+        };
+    }
+
+    /** @return array<string, callable(): array<string, mixed>> those whose arguments go together */
     private function drawing(): array
     {
         return [
@@ -50,13 +91,7 @@ final class AnyEdit
     {
         return [
             'add-layer' => fn (): array => ['layer' => $this->newLayer(), 'at' => $this->frame()],
-            'add-media' => fn (): array => [
-                'media' => $this->media(), 'at' => $this->frame(), ...($this->is() ? ['position' => $this->vector()] : []),
-            ],
-            'remove-layers' => fn (): array => ['layers' => [$this->layer()]],
-            'duplicate-layers' => fn (): array => ['layers' => $this->layers(), 'after' => $this->is()],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
-            'rename-layer' => fn (): array => ['layer' => $this->layer(), 'name' => 'Tram '.mt_rand(1, 99)],
             'reorder-layer' => fn (): array => $this->is()
                 ? ['layer' => $this->layer(), 'above' => $this->layer(), 'beneath' => $this->layer()]
                 : [
@@ -82,10 +117,6 @@ final class AnyEdit
             'style-words' => fn (): array => [
                 'layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)],
             ],
-            'take-apart' => fn (): array => ['layer' => $this->layer()],
-            'shape-words' => fn (): array => [
-                'layer' => $this->layer(), 'by' => $this->one(['letters', 'words', 'whole']), 'frame' => $this->frame(),
-            ],
             'look-alone' => fn (): array => ['layers' => $this->is() ? [] : $this->layers()],
             'show-instead' => fn (): array => [
                 'layers' => $this->layers(),
@@ -94,16 +125,11 @@ final class AnyEdit
             'wrap-layers' => fn (): array => [
                 'composition' => $this->project->compositions->freeId(), 'layers' => $this->layers(), 'name' => 'Bundle',
             ],
-            'unwrap-layer' => fn (): array => ['layer' => $this->layer()],
-            'group-layers' => fn (): array => ['layers' => $this->layers(), 'frame' => $this->frame(), 'name' => 'Group'],
-            'ungroup-layers' => fn (): array => ['layers' => [$this->layer()]],
             'set-composition' => fn (): array => $this->one([
                 ['name' => 'Depot'], ['length' => mt_rand(30, 90)], ['background' => '#1d2430'], ['rate' => '50/1'],
                 ['width' => 640, 'layers' => $this->one(['corner', 'middle', 'scale'])],
             ]),
             'set-guides' => fn (): array => ['guides' => [['axis' => $this->axis(), 'at' => mt_rand(0, 500)]]],
-            'match-composition' => fn (): array => ['media' => $this->media()],
-            'drop-markers' => fn (): array => ['frame' => $this->frame(), 'layers' => $this->is() ? $this->layers() : []],
             'add-markers' => fn (): array => [
                 'markers' => [['frame' => $this->frame(), 'name' => 'Bell', 'label' => 'woad']],
                 ...($this->is() ? ['layer' => $this->layer()] : []),
@@ -120,7 +146,6 @@ final class AnyEdit
     private function ofAttachments(): array
     {
         return [
-            'add-effect' => fn (): array => ['layers' => $this->layers(), 'effect' => $this->one(array_keys(Effects::all()))],
             'paste-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
             'set-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
             'pull-effect' => fn (): array => [
@@ -165,8 +190,6 @@ final class AnyEdit
                 'layers' => [$this->layer()],
                 'add' => ['accent' => $this->one(array_keys(Accents::all())), 'at' => $this->frame(), 'length' => mt_rand(1, 20)],
             ],
-            'pull-phase' => fn (): array => ['layer' => $this->layer(), 'side' => $this->one(['arrive', 'leave']), 'by' => mt_rand(-9, 9)],
-            'write-moves-out' => fn (): array => ['layers' => [$this->layer()]],
         ];
     }
 
@@ -177,10 +200,6 @@ final class AnyEdit
             'trim-layer' => fn (): array => [
                 'layer' => $this->layer(), ...($this->is() ? ['in' => mt_rand(-9, 20)] : ['out' => mt_rand(21, 90)]),
             ],
-            'move-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-20, 20)],
-            'split-layers' => fn (): array => ['layers' => $this->layers(), 'at' => $this->frame()],
-            'slip-layers' => fn (): array => ['layers' => $this->layers(), 'by' => mt_rand(-9, 9)],
-            'fit-layers' => fn (): array => ['layers' => $this->layers(), 'to' => $this->one(['beneath', 'composition', 'content'])],
             'retime-layers' => fn (): array => [
                 'layers' => $this->layers(),
                 ...$this->one([
@@ -188,14 +207,6 @@ final class AnyEdit
                     ['to' => 'freeze', 'at' => $this->frame()], ['to' => 'fill'],
                 ]),
             ],
-            'place-layers' => fn (): array => [
-                'layers' => $this->layers(), 'edge' => $this->one(['first', 'last']), 'at' => $this->frame(),
-            ],
-            'stagger-layers' => fn (): array => [
-                'layers' => $this->layers(), 'by' => mt_rand(1, 9),
-                'order' => $this->one(['chosen', 'reversed', 'middle', 'shuffled']),
-            ],
-            'remove-and-close' => fn (): array => ['layers' => [$this->layer()]],
             'cover-cut' => fn (): array => ['layers' => $this->pair(), 'composition' => $this->otherComposition()],
             'cross-cut' => fn (): array => ['layers' => $this->pair(), 'phase' => $this->phase()],
             'place-transition' => fn (): array => ['layer' => $this->layer(), 'frame' => $this->frame(), 'phase' => $this->phase()],
@@ -208,33 +219,15 @@ final class AnyEdit
         $here = fn (array $args): array => [...$args, 'frame' => $this->frame(), 'scope' => $this->one(['playhead', 'whole'])];
 
         return [
-            'set-axes' => fn (): array => ['layers' => [$this->layer()], 'apart' => $this->is(), 'write' => true],
             'set-values' => fn (): array => $here(['values' => [['layer' => $this->layer(), ...$this->value()]]]),
-            'reset-value' => fn (): array => ['layer' => $this->layer(), 'property' => $this->property()],
-            'drag-layers' => fn (): array => $here(['layers' => $this->layers(), 'by' => $this->vector()]),
-            'pull-handle' => fn (): array => $here([
-                'layer' => $this->layer(), 'handle' => $this->one(['top-left', 'right', 'bottom']), 'by' => $this->vector(),
-                'proportional' => $this->is(),
-            ]),
             'turn-layer' => fn (): array => $here(['layer' => $this->layer(), 'path' => [[100, 100], $this->vector()]]),
-            'place-anchors' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'start', 'y' => 'end']),
-            'move-anchor' => fn (): array => $here(['layer' => $this->layer(), 'to' => $this->vector()]),
-            'align-layers' => fn (): array => $here(['layers' => $this->layers(), 'x' => 'middle', 'to' => $this->one(['frame', 'safe'])]),
             'distribute-layers' => fn (): array => $here([
                 'layers' => array_slice($this->composition->layers->ids(), 0, 3), 'axis' => $this->axis(),
             ]),
-            'flip-layers' => fn (): array => $here(['layers' => $this->layers(), 'axis' => $this->axis()]),
-            'frame-layers' => fn (): array => $here([
-                'layers' => $this->layers(), 'as' => $this->one(['fit', 'fill', 'original', 'stretch']),
-            ]),
-            'match-sizes' => fn (): array => $here(['layers' => $this->layers(), 'like' => $this->layer()]),
-            'make-windows' => fn (): array => ['layers' => [$this->layer()]],
-            'pan-window' => fn (): array => $here(['layer' => $this->layer(), 'by' => $this->vector()]),
             'swap-windows' => fn (): array => ['layers' => $this->pair()],
             'split-screen' => fn (): array => [
                 'rows' => 1, 'columns' => 2, 'gap' => 8, 'layers' => [$this->layer()], 'at' => $this->frame(),
             ],
-            'arrive-from-sides' => fn (): array => ['layers' => [$this->layer()], 'length' => 8, 'by' => 2, 'frame' => $this->frame()],
         ];
     }
 
@@ -242,26 +235,12 @@ final class AnyEdit
     private function ofKeyframes(): array
     {
         return [
-            'add-keyframe' => fn (): array => ['layers' => [$this->layer()], 'property' => $this->property(), 'frame' => $this->frame()],
-            'remove-keyframes' => fn (): array => ['keyframes' => $this->keyframes(1)],
-            'move-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => mt_rand(-5, 5)],
             'repeat-keyframe' => fn (): array => ['layers' => [$this->layer()], 'frame' => $this->frame()],
-            'equalise-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'to' => $this->one(['previous', 'next'])],
-            'shift-values' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => mt_rand(-20, 20)],
-            'reverse-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
-            'mirror-keyframes' => fn (): array => ['keyframes' => $this->keyframes()],
-            'stretch-keyframes' => fn (): array => [
-                'keyframes' => $this->keyframes(), 'length' => mt_rand(2, 40), 'from' => $this->one(['first', 'last']),
-            ],
-            'space-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'by' => $this->one(['time', 'distance'])],
-            'sample-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'every' => mt_rand(1, 5)],
-            'thin-keyframes' => fn (): array => ['keyframes' => $this->keyframes(), 'tolerance' => mt_rand(1, 5)],
             'bend-path' => fn (): array => [
                 'layer' => $this->keyframes(1)[0]['layer'], 'property' => 'position',
                 'frame' => $this->keyframes(1)[0]['frames'][0], 'handle' => $this->one(['arrive', 'leave']),
                 'to' => $this->vector(),
             ],
-            'smooth-path' => fn (): array => ['keyframes' => $this->keyframes(), 'sharp' => $this->is()],
             'give-motion' => fn (): array => ['layers' => [$this->layer()], 'motion' => 0, 'frame' => $this->frame()],
             'paste-keyframes' => fn (): array => [
                 'layers' => [$this->layer()], 'at' => $this->frame(),
@@ -278,7 +257,6 @@ final class AnyEdit
                 ...$this->firstKeyframe(), 'handle' => $this->one(['begin', 'end']), 'at' => $this->frame(),
                 'value' => mt_rand(0, 100),
             ],
-            'set-pin' => fn (): array => ['keyframes' => $this->keyframes(), 'pin' => $this->one(['start', 'end'])],
         ];
     }
 
@@ -301,7 +279,6 @@ final class AnyEdit
                 'layers' => $this->pair(), 'how' => $this->one(['union', 'subtract', 'intersect', 'exclude']),
                 'frame' => $this->frame(),
             ],
-            'grow-shapes' => fn (): array => ['layers' => [$this->layer()], 'by' => mt_rand(-20, 20)],
             'draw-path' => fn (): array => ['path' => 'M10 10C40 90 120 -20 200 60L240 200', 'frame' => $this->frame()],
             'draw-stroke' => fn (): array => [
                 'points' => [[10, 10, 0], [60, 40, 0.2], [160, 30, 0.5]], 'frame' => $this->frame(), 'tolerance' => 2,
@@ -315,26 +292,11 @@ final class AnyEdit
     {
         return [
             'add-composition' => fn (): array => ['name' => 'Another', 'length' => mt_rand(10, 60)],
-            'duplicate-composition' => fn (): array => ['composition' => $this->anyComposition()],
-            'remove-composition' => fn (): array => ['composition' => $this->otherComposition()],
-            'restore-composition' => fn (): array => ['composition' => $this->otherComposition()],
-            'rename-composition' => fn (): array => ['composition' => $this->anyComposition(), 'name' => 'Opener '.mt_rand(1, 9)],
-            'reorder-composition' => fn (): array => ['composition' => $this->anyComposition(), 'to' => 0],
-            'rename-media' => fn (): array => ['media' => $this->media(), 'name' => 'Street '.mt_rand(1, 9)],
-            'file-media' => fn (): array => ['media' => [$this->media()], 'folder' => 'Clips'],
-            'remove-media' => fn (): array => ['media' => [$this->media()]],
-            'restore-media' => fn (): array => ['media' => [$this->media()]],
             'replace-media' => fn (): array => ['media' => 'm1', 'by' => 'm2'],
-            'rename-project' => fn (): array => ['name' => 'Depot Nine'],
             'add-curve' => fn (): array => ['name' => 'Ours', 'easing' => 'cubic-bezier(0.2,0,0.1,1)'],
-            'remove-curve' => fn (): array => ['curve' => 0],
             'add-look' => fn (): array => ['name' => 'Look', 'effects' => $this->documented()['effects'] ?? []],
-            'remove-look' => fn (): array => ['look' => 0],
             'add-motion' => fn (): array => ['name' => 'Ours', 'layer' => $this->documented()],
-            'remove-motion' => fn (): array => ['motion' => 0],
             'add-swatch' => fn (): array => ['colour' => '#c0392b', 'name' => 'Signal red'],
-            'rename-swatch' => fn (): array => ['swatch' => 0, 'name' => 'Red'],
-            'remove-swatch' => fn (): array => ['swatch' => 0],
         ];
     }
 

@@ -14,6 +14,7 @@ use Ricamo\Core\Document\Stack;
 use Ricamo\Core\Document\StoredComposition;
 use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Edit\Edits;
+use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Refusal;
@@ -26,7 +27,16 @@ final class EditPropertiesTest extends TestCase
 
     public function test_arguments_can_be_drawn_for_every_edit_there_is(): void
     {
-        self::assertEqualsCanonicalizing(array_keys(Edits::BY_NAME), AnyEdit::names());
+        mt_srand(1);
+        $any = new AnyEdit($this->project(), $this->project()->composition());
+        foreach (array_keys(Edits::BY_NAME) as $edit) {
+            $fields = Fields::of(Edits::BY_NAME[$edit]);
+            for ($time = 0; $time < 8; $time++) {
+                $drawn = array_keys($any->args($edit));
+                self::assertSame([], array_diff($fields->required(), $drawn), "$edit has all that it needs");
+                self::assertSame([], array_diff($drawn, array_keys($fields->names())), "$edit has nothing else");
+            }
+        }
     }
 
     public function test_the_project_that_edits_are_tried_on_has_every_kind_of_layer(): void
@@ -51,7 +61,7 @@ final class EditPropertiesTest extends TestCase
     {
         mt_srand($seed);
         $project = $this->project();
-        $names = AnyEdit::names();
+        $names = array_keys(Edits::BY_NAME);
         $accepted = [];
         for ($step = 0; $step < self::STEPS; $step++) {
             $composition = $project->compositions->entries()[mt_rand(0, 3) === 0 ? count($project->compositions) - 1 : 0]->composition();
