@@ -21,7 +21,7 @@ final readonly class Image implements Operation
         public Size $size,
         public Affine $matrix,
         public float $opacity,
-        public bool $alpha = false,
+        public bool $alpha,
     ) {
     }
 

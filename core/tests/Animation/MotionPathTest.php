@@ -38,6 +38,16 @@ final class MotionPathTest extends TestCase
         self::assertEqualsWithDelta([100, -5 * M_PI], [$before->x, $before->y], 0.1);
     }
 
+    public function test_one_that_stands_still_stays_there(): void
+    {
+        $at = new Point(0, 0);
+        $still = new MotionPath($at, $at, $at, $at);
+        self::assertSame(0.0, $still->length());
+        foreach ([-0.2, 0.0, 0.5, 1.0, 1.2] as $progress) {
+            self::assertEquals($at, $still->at($progress));
+        }
+    }
+
     private function bent(array $fields = []): Composition
     {
         return Fixture::composition([Fixture::bar(['position' => ['keyframes' => [

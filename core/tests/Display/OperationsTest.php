@@ -83,7 +83,7 @@ final class OperationsTest extends TestCase
     {
         // 320 × 180, twice as large: from (10, 20) to (650, 380).
         $picture = fn (float $opacity = 1.0, float $scale = 2.0): Image => new Image(
-            'm1', 0, new Size(320, 180), new Affine($scale, 0, 0, 2, 10, 20), $opacity,
+            'm1', 0, new Size(320, 180), new Affine($scale, 0, 0, 2, 10, 20), $opacity, alpha: false,
         );
         $clip = fn (
             float $left, float $top, float $right, float $bottom,

@@ -91,6 +91,16 @@ final class CrossCutTest extends TestCase
         }
     }
 
+    public function test_where_both_end_at_once_there_is_no_cut_left(): void
+    {
+        $crossed = $this->cross($this->cut());
+        $end = $crossed->layer('a')->span->out;
+        $together = Fixture::edit($crossed, 'trim-layer', ['layer' => 'b', 'out' => $end]);
+        self::assertSame($end, $together->layer('b')->span->out);
+        $this->expectExceptionMessage('“A” and “B” do not meet at a cut');
+        Fixture::edit($together, 'cross-cut', ['layers' => ['a', 'b'], 'phase' => ['length' => 3] + self::DISSOLVE]);
+    }
+
     public function test_neither_may_be_gone_before_the_other_has_come(): void
     {
         $short = Fixture::composition([

@@ -127,6 +127,17 @@ final class PathTest extends TestCase
         self::assertEqualsWithDelta($star->length(), $line->mix($star, 1 - 1e-9)->length(), 0.01);
     }
 
+    public function test_what_has_no_length_grows_out_of_where_it_is(): void
+    {
+        $star = Contours::parse('M0 -100L30 -30L100 0L30 30L0 100L-30 30L-100 0L-30 -30Z');
+        $dot = Contours::parse('M40 40L40 40');
+        $half = $dot->mix($star, 0.5);
+        self::assertEqualsWithDelta($star->length() / 2, $half->length(), 0.01);
+        foreach ($half->all[0]->knots as $knot) {
+            self::assertTrue(is_finite($knot->at->x) && is_finite($knot->at->y));
+        }
+    }
+
     public function test_ends_of_a_morph_are_drawn_as_the_given_paths_whatever_their_knots(): void
     {
         $names = [
