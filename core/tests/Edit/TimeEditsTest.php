@@ -128,10 +128,13 @@ final class TimeEditsTest extends TestCase
                 Fixture::words(['in' => 60, 'out' => 100, 'masks' => [$mask]]),
                 Fixture::bar(['in' => 10, 'out' => 90, 'position' => self::POSITION]),
             ], ['length' => 110]);
-            self::assertSame(
-                $this->frames($before),
-                $this->frames(Fixture::edit($before, 'split-layers', ['layers' => $layers, 'at' => 50])),
-            );
+            // Where the words have begun, too.
+            foreach ([50, 60] as $at) {
+                self::assertSame(
+                    $this->frames($before),
+                    $this->frames(Fixture::edit($before, 'split-layers', ['layers' => $layers, 'at' => $at])),
+                );
+            }
         }
     }
 
