@@ -140,6 +140,12 @@ test('markers are dropped while it plays, named, moved, gone to and taken away',
         .poll(() => page.locator('[data-time]').inputValue())
         .toBe(`00:00:0${Math.floor(dropped[1]! / 25)}:${String(dropped[1]! % 25).padStart(2, '0')}`);
     await page.keyboard.press('PageUp');
+    // The one that is gone to is shown as such, taken away by the key that dropped it, and dropped again.
+    await expect(page.locator('.marker.here')).toHaveAttribute('data-marker', String(dropped[0]));
+    await kept(page, () => page.keyboard.press('m'));
+    await expect(page.locator('[data-marker]')).toHaveCount(1);
+    await kept(page, () => page.keyboard.press('m'));
+    await expect(page.locator('[data-marker]')).toHaveCount(2);
 
     const first = page.locator(`[data-marker="${dropped[0]}"]`);
     await first.dblclick();

@@ -73,6 +73,11 @@ final readonly class Markers
         return array_keys($this->markers);
     }
 
+    public function has(int $frame): bool
+    {
+        return isset($this->markers[$frame]);
+    }
+
     /** @throws Refusal where there is none on this frame */
     public function on(int $frame): Marker
     {

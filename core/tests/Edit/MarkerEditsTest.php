@@ -97,6 +97,24 @@ final class MarkerEditsTest extends TestCase
         self::assertSame([[], []], [$on->layer('clip')->markers->frames(), $on->markers->frames()]);
     }
 
+    public function test_dropped_once_more_they_are_taken_away_where_all_have_one(): void
+    {
+        $toggle = fn (Composition $of, int $frame, array $layers = []): Composition => Fixture::edit(
+            $of, 'drop-markers', ['frame' => $frame, 'layers' => $layers, 'toggle' => true],
+        );
+        self::assertSame([10, 30, 50], $toggle($this->marked(), 30)->markers->frames());
+        self::assertSame([10], $toggle($this->marked(), 50)->markers->frames());
+
+        $one = Fixture::composition([
+            Fixture::bar(['in' => 20, 'markers' => [['frame' => 10]]]), Fixture::words(), Fixture::clip(['in' => 40]),
+        ]);
+        $frames = fn (Composition $of): array => [$of->layer('bar')->markers->frames(), $of->layer('words')->markers->frames()];
+        $both = $toggle($one, 30, ['bar', 'words', 'clip']);
+        self::assertSame([[10], [30]], $frames($both));
+        self::assertSame([[], []], $frames($toggle($both, 30, ['bar', 'words', 'clip'])));
+        self::assertSame([[], [30]], $frames($toggle($both, 30, ['bar'])));
+    }
+
     public function test_those_of_other_layers_draw_in_and_its_own_do_not(): void
     {
         $two = Fixture::composition([Fixture::bar(['in' => 0, 'out' => 90]), Fixture::bar(['id' => 'other', 'in' => 100, 'out' => 190])]);

@@ -2653,6 +2653,7 @@ export interface EditArguments {
     'drop-markers': {
         frame: number;
         layers?: string[] | null;
+        toggle?: boolean | null;
     };
     'duplicate-composition': {
         composition: string;

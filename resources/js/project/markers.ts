@@ -14,15 +14,18 @@ export const useMarkers = defineStore('markers', () => {
     const own = computed(() => (composition.shown?.markers ?? []) as Marker[]);
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
 
-    /** Drops a marker where the playhead is, while it plays too. */
-    function drop(): void {
-        void composition.edit('drop-markers', { frame: playhead.frame });
+    /**
+     * Drops a marker where the playhead is, on the composition or on layers, or takes the one that stands there away; not while it
+     * plays, when what is tapped again in the next round stays.
+     */
+    function drop(layers: string[] = []): void {
+        void composition.edit('drop-markers', { frame: playhead.frame, layers, toggle: !playhead.playing });
     }
 
     /** The same on each layer that is selected and on at the playhead. */
     function dropOnLayers(): void {
         if (selection.layers.length > 0) {
-            void composition.edit('drop-markers', { frame: playhead.frame, layers: selection.layers });
+            drop(selection.layers);
         }
     }
 

@@ -9,7 +9,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Home, End', 'the first and the last frame'],
             ['I, O', 'begin and end of the stretch that plays'],
             [', .', 'the previous and the next keyframe of what is selected'],
-            ['M', 'drop a marker, also while it plays; with Shift on the layers that are selected'],
+            ['M', 'drop a marker, also while it plays, or take it away; with Shift on selected layers'],
             ['PageUp, PageDown', 'the marker before, the one after'],
         ],
     },

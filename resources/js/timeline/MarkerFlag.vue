@@ -85,7 +85,7 @@ function change(args: object): void {
             <button
                 type="button"
                 class="marker"
-                :class="{ small: layer !== undefined }"
+                :class="{ small: layer !== undefined, here: marker.frame === playhead.frame }"
                 :style="{ left: `${view.x(marker.frame)}px`, '--dye': `var(--dye-${marker.label})` }"
                 :title="`${marker.name || 'Marker'} at ${timecode.label(marker.frame)}`"
                 :aria-label="`Marker ${marker.name} at ${timecode.label(marker.frame)}`"
@@ -168,6 +168,17 @@ function change(args: object): void {
     height: 10px;
     stroke: var(--raised);
     stroke-width: 1.5;
+}
+/* Where the playhead is. */
+.marker.here {
+    z-index: 4;
+    font-weight: 600;
+}
+.marker.here svg {
+    overflow: visible;
+    stroke: var(--ink);
+    stroke-width: 1.5;
+    paint-order: stroke;
 }
 .about {
     display: grid;
