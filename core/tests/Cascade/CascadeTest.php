@@ -326,6 +326,10 @@ final class CascadeTest extends TestCase
         $items = Fixture::evaluator()->frame($typed, 35)->toJson();
         self::assertCount(4, $items['items']);
         self::assertSame('M157 -80L164 -80L164 20L157 20Z', $items['paths'][$items['items'][3]['path']]);
+        // Before the first has come it stands as far before that: twice its own width.
+        $none = Fixture::evaluator()->frame($typed, 3)->toJson();
+        self::assertCount(1, $none['items']);
+        self::assertSame('M-14 -80L-7 -80L-7 20L-14 20Z', $none['paths'][$none['items'][0]['path']]);
         $shuffled = self::words(['length' => 40, 'overlap' => 100, 'opacity' => 100, 'shuffles' => true]);
         $at = fn (int $frame): array => array_column(self::items($shuffled, $frame), 'matrix');
         self::assertNotEquals($at(10), $at(12));
