@@ -346,6 +346,7 @@ final class EditingTest extends TestCase
     {
         $this->getJson('/api/timecode?rate=30000/1001&from=1799&to=1801')->assertJsonPath('labels', ['00:00:59;29', '00:01:00;02']);
         $this->getJson('/api/timecode?rate=25/1&text=2:10')->assertJsonPath('frame', 60);
+        $this->getJson('/api/timecode?rate=25/1&here=100&text=%2B1s')->assertJsonPath('frame', 125);
         $this->getJson('/api/timecode?rate=25/1&text=later')->assertStatus(422);
         $this->getJson('/api/timecode?rate=25/1&from=0&to=99999999')->assertStatus(422);
     }

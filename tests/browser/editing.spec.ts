@@ -373,6 +373,33 @@ test('a composition is made with a size, a rate and a length in seconds', async 
     // Two and a half seconds at 25 a second are 62.5 frames; halves go up.
     await expect(page.locator('.transport .of')).toHaveText('/ 00:00:02:13');
     await expect(page.locator('.transport .size')).toHaveText('1080 × 1920 · 25 fps');
+    // Or as a sum.
+    await page.locator('[data-compositions]').click();
+    await page.locator('[data-new-composition]').click();
+    await dialog.getByLabel('Length').fill('4s + 6f');
+    await dialog.locator('[data-make]').click();
+    await expect(page.locator('.transport .of')).toHaveText('/ 00:00:04:06');
+
+    // The time goes on from here by a sum, and a layer is as long as is typed, or by so much longer.
+    await goTo(page, '2s');
+    await goTo(page, '+1s');
+    await expect(page.locator('[data-time]')).toHaveValue('00:00:03:00');
+    await goTo(page, '-2s+4f');
+    await expect(page.locator('[data-time]')).toHaveValue('00:00:01:04');
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    const lasts = page.getByLabel('Length of the layer');
+    for (const [typed, out] of [
+        ['1s', 29 + 25],
+        ['+6f', 29 + 31],
+        ['0:10', 29 + 10],
+    ] as const) {
+        await kept(page, async () => {
+            await lasts.fill(typed);
+            await lasts.press('Enter');
+        });
+        expect((await layersOf(page))[0]).toMatchObject({ in: 29, out });
+    }
 });
 
 test('Escape closes what is open over the page, and nothing else', async ({ page }) => {

@@ -11,7 +11,7 @@ use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRate;
 use Ricamo\Core\Time\Timecode;
 
-/** Writes frames as timecode, `from` up to `to`, or reads what the producer typed as `text`. */
+/** Writes frames as timecode, `from` up to `to`, or reads what the producer typed as `text` while the frame `here` is seen. */
 final class TimecodeController
 {
     private const MOST = 20_000;
@@ -21,7 +21,7 @@ final class TimecodeController
         $timecode = new Timecode(FrameRate::parse(QueryText::of($request, 'rate') ?? ''));
         $text = QueryText::of($request, 'text');
         if ($text !== null) {
-            return new JsonResponse(['frame' => $timecode->parse($text)]);
+            return new JsonResponse(['frame' => $timecode->parseFrom($text, QueryText::int($request, 'here'))]);
         }
         [$from, $to] = [QueryText::int($request, 'from'), QueryText::int($request, 'to')];
         if ($to <= $from || $to - $from > self::MOST) {

@@ -63,6 +63,27 @@ final readonly class Timecode
         return $sign === '-' ? -$frame : $frame;
     }
 
+    /**
+     * Reads the same, or with a sign before it so much later or earlier than a frame: `+25`, `-1s`, `+2:10`, `-2s+4f`.
+     *
+     * @throws Refusal as `parse` does
+     */
+    public function parseFrom(string $text, int $here): int
+    {
+        if (! preg_match('/^\s*([+\-−])\s*(\S.*)$/u', $text, $parts)) {
+            return $this->parse($text);
+        }
+        [, $sign, $by] = $parts;
+        $isOne = preg_match('/^[\d:;.]+$/', $by) === 1;
+
+        return $here + match (true) {
+            $sign === '+' => $this->parse($by),
+            // A minus is of the first part of a sum, and of the whole of a timecode.
+            $isOne => -$this->parse($by),
+            default => $this->sum("-$by"),
+        };
+    }
+
     private function sum(string $text): int
     {
         try {

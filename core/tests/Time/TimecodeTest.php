@@ -59,6 +59,32 @@ final class TimecodeTest extends TestCase
         }
     }
 
+    #[TestWith(['+25', 125])]
+    #[TestWith(['-10', 90])]
+    #[TestWith(['+1s', 125])]
+    #[TestWith(['-2s+4f', 54])]
+    #[TestWith([' − 2s - 4f', 46])]
+    #[TestWith(['+2:10', 160])]
+    #[TestWith(['-2:10', 40])]
+    #[TestWith(['+ 1s + 6f', 131])]
+    #[TestWith(['25', 25])]
+    #[TestWith(['2:10', 60])]
+    #[TestWith(['1s + 6f', 31])]
+    public function test_with_a_sign_it_counts_from_here(string $text, int $frame): void
+    {
+        self::assertSame($frame, (new Timecode(new FrameRate(25)))->parseFrom($text, 100));
+    }
+
+    #[TestWith(['+'])]
+    #[TestWith(['-'])]
+    #[TestWith(['+tea'])]
+    #[TestWith(['-0:99'])]
+    public function test_a_sign_before_nothing_that_is_understood_is_refused(string $text): void
+    {
+        $this->expectException(Refusal::class);
+        (new Timecode(new FrameRate(25)))->parseFrom($text, 100);
+    }
+
     public function test_drop_frame_keeps_step_with_the_clock(): void
     {
         $rate = new FrameRate(30000, 1001);

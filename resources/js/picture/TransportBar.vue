@@ -33,7 +33,7 @@ watch(
 
 async function go(): Promise<void> {
     try {
-        await playhead.goWhenKnown(timecode.read(typed.value));
+        await playhead.goWhenKnown(timecode.read(typed.value, playhead.frame));
         wrong.value = null;
         field.value?.blur();
     } catch (error) {
@@ -62,6 +62,7 @@ function start(): void {
                 class="code"
                 data-time
                 aria-label="Time"
+                title="A timecode, a frame, a sum such as 1s + 6f; with + or − before it, from here on"
                 spellcheck="false"
                 :aria-invalid="!!wrong"
                 @focus="start"

@@ -34,8 +34,9 @@ export const useTimecode = defineStore('timecode', () => {
 
     const label = (frame: number): string => (asFrames.value ? String(frame) : (labels.value[frame] ?? String(frame)));
 
-    async function read(text: string): Promise<number> {
-        return (await get<{ frame: number }>('/timecode', { rate: composition.shown?.rate, text })).frame;
+    /** @param here the frame from which it counts with a sign before it */
+    async function read(text: string, here = 0): Promise<number> {
+        return (await get<{ frame: number }>('/timecode', { rate: composition.shown?.rate, text, here })).frame;
     }
 
     function toggle(): void {

@@ -35,7 +35,9 @@ const resize = (fields: object): Promise<void> => set({ ...fields, layers: prefe
 
 async function setLength(text: number | string): Promise<void> {
     try {
-        await set({ length: typeof text === 'number' ? text : await timecode.read(text) });
+        await set({
+            length: typeof text === 'number' ? text : await timecode.read(text, composition.document?.length),
+        });
     } catch (error) {
         problem.value = (error as Error).message;
     }

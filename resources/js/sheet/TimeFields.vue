@@ -11,27 +11,42 @@ const composition = useComposition();
 const timecode = useTimecode();
 const start = ref('');
 const end = ref('');
+const length = ref('');
 const problem = ref<string | null>(null);
 
 watch(
-    () => [timecode.label(props.layer.in), timecode.label(props.layer.out)] as const,
-    ([from, to]) => {
-        start.value = from;
-        end.value = to;
+    () => [props.layer.in, props.layer.out, props.layer.out - props.layer.in].map((frame) => timecode.label(frame)),
+    ([from, to, lasts]) => {
+        start.value = from!;
+        end.value = to!;
+        length.value = lasts!;
     },
     { immediate: true },
 );
 
-async function trim(side: 'in' | 'out', text: string): Promise<void> {
+/** How long it lasts, with a sign so much longer or shorter than it does; its beginning stays. */
+async function last(text: string): Promise<void> {
     try {
-        const frame = await timecode.read(text);
-        problem.value =
-            frame === props.layer[side]
-                ? null
-                : await composition.ask('trim-layer', { layer: props.layer.id, [side]: frame });
+        const now = props.layer.out - props.layer.in;
+        await trimTo('out', props.layer.in + (await timecode.read(text, now)));
     } catch (error) {
         problem.value = (error as Error).message;
     }
+}
+
+async function trim(side: 'in' | 'out', text: string): Promise<void> {
+    try {
+        await trimTo(side, await timecode.read(text));
+    } catch (error) {
+        problem.value = (error as Error).message;
+    }
+}
+
+async function trimTo(side: 'in' | 'out', frame: number): Promise<void> {
+    problem.value =
+        frame === props.layer[side]
+            ? null
+            : await composition.ask('trim-layer', { layer: props.layer.id, [side]: frame });
 }
 </script>
 
@@ -51,6 +66,14 @@ async function trim(side: 'in' | 'out', text: string): Promise<void> {
                 v-model="end"
                 aria-label="Out point"
                 @change="trim('out', end)"
+                @keydown.enter="($event.target as HTMLElement).blur()"
+        /></label>
+        <label title="A timecode, frames, a sum such as 1s + 6f; with + or − before it, so much longer or shorter"
+            >Lasts
+            <input
+                v-model="length"
+                aria-label="Length of the layer"
+                @change="last(length)"
                 @keydown.enter="($event.target as HTMLElement).blur()"
         /></label>
         <p v-if="problem" role="alert">{{ problem }}</p>

@@ -23,15 +23,17 @@ const form = reactive({
     width: 1920,
     height: 1080,
     rate: '25/1',
-    seconds: 10,
+    length: '10',
     transparent: false,
     background: '#000000',
 });
 
 async function make(): Promise<void> {
     try {
-        const { seconds, transparent, background, ...fields } = form;
-        const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text: `${seconds}s` });
+        const { length, transparent, background, ...fields } = form;
+        // A bare number is one of seconds here, where nobody has counted frames yet.
+        const text = /^\s*[\d.,]+\s*$/.test(length) ? `${length}s` : length;
+        const time = await get<{ frame: number }>('/timecode', { rate: form.rate, text });
         problem.value = await composition.ask('add-composition', {
             ...fields,
             length: Math.max(1, time.frame),
@@ -83,14 +85,9 @@ async function make(): Promise<void> {
                 </ElSelect>
             </ElFormItem>
             <ElFormItem label="Length"
-                ><ElInputNumber
-                    v-model="form.seconds"
-                    :min="0.1"
-                    :max="30000"
-                    :controls="false"
-                    aria-label="Length"
-                    class="side"
-                /><span class="by">seconds</span></ElFormItem
+                ><ElInput v-model="form.length" aria-label="Length" class="side" /><span class="by"
+                    >seconds, 2:10 or 4s + 6f</span
+                ></ElFormItem
             >
             <ElFormItem label="Background">
                 <ElColorPicker
