@@ -32,6 +32,23 @@ final class StayTest extends TestCase
         yield 'an accent breaks it' => [
             [Fixture::bar(['out' => 250, 'accents' => [['accent' => 'pulse', 'at' => 40, 'length' => 10]]])], 50, 250,
         ];
+        yield 'the longest way is no rest' => [
+            [Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [150, 360])])], 150, 250,
+        ];
+        yield 'nor is what two of them are on together' => [
+            [
+                Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [100, 360])]),
+                Fixture::words(['out' => 250, 'opacity' => Fixture::keyframes([60, 0], [160, 100])]),
+            ],
+            160, 250,
+        ];
+        yield 'nor what the last is on' => [
+            [
+                Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [10, 360])]),
+                Fixture::words(['out' => 250, 'opacity' => Fixture::keyframes([100, 0], [250, 100])]),
+            ],
+            10, 100,
+        ];
         yield 'always on the way' => [
             [Fixture::bar(['out' => 250, 'rotation' => Fixture::keyframes([0, 0], [90, 360], [250, 0])])], 90, 250,
         ];

@@ -41,6 +41,7 @@ final class TimeMarksTest extends TestCase
 
     #[TestWith([38.2, 3.0, null, 40])] // the out point, 60, comes to 98.2, near the other's in point
     #[TestWith([38.2, 1.0, null, 38])] // not as near as that
+    #[TestWith([37.0, 3.0, null, 37])] // as far away as that is not near
     #[TestWith([-41.4, 2.0, null, -40])] // the in point to the beginning
     #[TestWith([20.6, 3.0, 62, 22])] // the in point, 40, comes to 60.6, near the playhead
     #[TestWith([10.5, 0.0, 51, 11])] // nothing draws in within 0; halves go up
