@@ -41,7 +41,7 @@ final class PlainLayerTest extends TestCase
     public function test_what_is_rare_is_written_where_it_is_said(): void
     {
         $written = Fixture::layer(Fixture::words(['pathOffset' => 12, 'boxWidth' => Fixture::keyframes([0, 0], [9, 400])]))->toJson();
-        self::assertSame(12, $written['pathOffset']);
+        self::assertSame(12.0, $written['pathOffset']);
         self::assertCount(2, $written['boxWidth']['keyframes']);
         self::assertArrayNotHasKey('plateFill', $written);
     }
