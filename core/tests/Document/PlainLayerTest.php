@@ -43,7 +43,7 @@ final class PlainLayerTest extends TestCase
         $written = Fixture::layer(Fixture::words(['pathOffset' => 12, 'boxWidth' => Fixture::keyframes([0, 0], [9, 400])]))->toJson();
         self::assertSame(12.0, $written['pathOffset']);
         self::assertCount(2, $written['boxWidth']['keyframes']);
-        self::assertArrayNotHasKey('plateFill', $written);
+        self::assertArrayNotHasKey('platePadding', $written);
     }
 
     /**
