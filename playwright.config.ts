@@ -19,6 +19,8 @@ export default defineConfig({
     retries: 1,
     reporter: [['list']],
     use: {
+        // What there is nothing to click on or to type into is said long before the test as a whole is over.
+        actionTimeout: 600_000,
         baseURL: `http://127.0.0.1:${PORT}`,
         viewport: { width: 1280, height: 800 },
         // Nothing fades or slides while tests wait for it to stand still.

@@ -144,7 +144,7 @@ export async function openKeyframes(page: Page, property: string, tab: 'easing' 
 /** Makes the composition that long, while nothing is selected. */
 export async function setLength(page: Page, frames: number): Promise<void> {
     await page.locator('[data-tab=sheet]').click();
-    const field = page.locator('.drawer').getByRole('textbox', { name: 'Length' });
+    const field = page.locator('.drawer').getByRole('textbox', { name: 'Length', exact: true });
     await kept(page, async () => {
         await field.fill(String(frames));
         await field.press('Enter');

@@ -154,7 +154,7 @@ test('its second half is the first, backwards and flipped, and the cut lies wher
     await page.locator('[data-new-composition]').click();
     const dialog = page.getByRole('dialog', { name: 'New composition' });
     await dialog.getByRole('textbox', { name: 'Name' }).fill('Evening');
-    await dialog.getByRole('spinbutton', { name: 'Length' }).fill('3');
+    await dialog.getByLabel('Length').fill('3');
     await page.locator('[data-make]').click();
     await expect(page.locator('[data-compositions]')).toHaveText('Evening');
     await upload(page, 'street.mp4');

@@ -14,7 +14,7 @@ test('an overlay at 60 frames a second comes from below, turns, leaves at the to
     await dialog.getByRole('spinbutton', { name: 'Height' }).fill('720');
     await dialog.locator('.el-select__wrapper').click();
     await page.getByRole('option', { name: '60 fps', exact: true }).click();
-    await dialog.getByRole('spinbutton', { name: 'Length' }).fill('3');
+    await dialog.getByLabel('Length').fill('3');
     await page.locator('[data-make]').click();
     await expect(page.locator('[data-compositions]')).toHaveText('Overlay');
 
