@@ -31,11 +31,21 @@ watch(
     { immediate: true },
 );
 
+/** From where it is once it has come to what was typed before. */
+async function read(text: string): Promise<number> {
+    await playhead.there();
+    return timecode.read(text, playhead.frame);
+}
+
 async function go(): Promise<void> {
+    const text = typed.value;
     try {
-        await playhead.goWhenKnown(timecode.read(typed.value, playhead.frame));
+        await playhead.goWhenKnown(read(text));
         wrong.value = null;
-        field.value?.blur();
+        // Where the next time is being typed already, that stays.
+        if (typed.value === text) {
+            field.value?.blur();
+        }
     } catch (error) {
         wrong.value = (error as Error).message;
     }
