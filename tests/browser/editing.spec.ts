@@ -382,6 +382,7 @@ test('a composition is made with a size, a rate and a length in seconds', async 
 
     // The time goes on from here by a sum, and a layer is as long as is typed, or by so much longer.
     await goTo(page, '2s');
+    await expect(page.locator('[data-time]')).toHaveValue('00:00:02:00');
     await goTo(page, '+1s');
     await expect(page.locator('[data-time]')).toHaveValue('00:00:03:00');
     await goTo(page, '-2s+4f');
@@ -389,15 +390,16 @@ test('a composition is made with a size, a rate and a length in seconds', async 
     await addToComposition(page, 'Bar');
     await page.locator('[data-tab=sheet]').click();
     const lasts = page.getByLabel('Length of the layer');
-    for (const [typed, out] of [
-        ['1s', 29 + 25],
-        ['+6f', 29 + 31],
-        ['0:10', 29 + 10],
+    for (const [typed, label, out] of [
+        ['1s', '00:00:01:00', 29 + 25],
+        ['+6f', '00:00:01:06', 29 + 31],
+        ['0:10', '00:00:00:10', 29 + 10],
     ] as const) {
         await kept(page, async () => {
             await lasts.fill(typed);
             await lasts.press('Enter');
         });
+        await expect(lasts).toHaveValue(label);
         expect((await layersOf(page))[0]).toMatchObject({ in: 29, out });
     }
 });
