@@ -51,6 +51,7 @@ Route::patch('uploads/{upload}', [UploadController::class, 'update']);
 Route::delete('uploads/{upload}', [UploadController::class, 'destroy']);
 
 Route::get('compositions/{composition}', [CompositionController::class, 'show']);
+Route::get('compositions/{composition}/marks', [CompositionController::class, 'marks']);
 Route::get('compositions/{composition}/sounds', [CompositionController::class, 'sounds']);
 Route::get('compositions/{composition}/frames', FrameController::class);
 Route::get('compositions/{composition}/markers.{ending}', MarkerController::class)->whereIn('ending', ['vtt', 'csv']);

@@ -18,6 +18,7 @@ use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Kind\MaskPlaces;
+use Ricamo\Core\Time\FrameRange;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
 final readonly class Glimpse
@@ -63,6 +64,7 @@ final readonly class Glimpse
             $layer = $entry->layer();
             $inspected[] = [
                 ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
+                'seen' => self::frames($document->onAir($layer)?->intersection($document->range())),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
                 // Only the way of a layer that is selected alone is shown.
                 ...(count($this->layers) === 1 ? [
@@ -86,6 +88,12 @@ final readonly class Glimpse
                 fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame),
             )),
         ]);
+    }
+
+    /** @return ?array{int, int} the first and the last of them; null for none */
+    private static function frames(?FrameRange $range): ?array
+    {
+        return $range === null ? null : [$range->in, $range->last()];
     }
 
     /** @return list<Guide> */

@@ -144,6 +144,7 @@ describe('the keyboard', () => {
                     layer: 'a',
                     values: {},
                     attached: [],
+                    seen: null,
                     idle: [],
                     units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },

@@ -37,6 +37,7 @@ const pose = (layer: string, corners: Corner[], seen = true): Pose => ({
     corners: corners as Pose['corners'],
     box: [0, 0, 1, 1],
     anchor: [0, 0],
+    pulls: 'scale',
 });
 
 describe('what is under the pointer', () => {

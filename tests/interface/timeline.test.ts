@@ -109,6 +109,7 @@ describe('rows', () => {
                     layer: 'over',
                     values: {},
                     attached: [],
+                    seen: null,
                     idle: [],
                     units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },

@@ -15,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ricamo\Core\Evaluate\SoundCue;
 use Ricamo\Core\Evaluate\SoundPlan;
+use Ricamo\Core\Guide\TimeMarks;
 
 final class CompositionController
 {
@@ -32,6 +33,14 @@ final class CompositionController
             'history' => Step::history($found->project_id, QueryText::of($request, 'window') ?? ''),
             'project' => ProjectSummary::of($found->project_id),
         ]))->withCookie(LastOpened::cookie($found->id));
+    }
+
+    /** The frames that the playhead is drawn to while it is dragged. */
+    public function marks(Request $request, int $composition): JsonResponse
+    {
+        $layers = array_values(array_filter((array) $request->query('layers'), is_string(...)));
+
+        return new JsonResponse(['frames' => TimeMarks::forPlayhead(CompositionRow::present()->findOrFail($composition)->read(), $layers)]);
     }
 
     public function sounds(int $composition): JsonResponse

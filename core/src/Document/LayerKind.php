@@ -70,10 +70,22 @@ abstract class LayerKind
         ];
     }
 
-    /** Whether its handles change its property `size`, rather than its scale. */
-    public function isSizedByHandles(): bool
+    /** The property that a layer's handles change. */
+    public function pulls(Layer $layer, int|float $at): string
     {
-        return false;
+        return 'scale';
+    }
+
+    /**
+     * What makes its box as large as this, where its handles change another property than its scale.
+     *
+     * @param  Point  $to  its width and height in its own pixels, less than nought where it is turned over
+     * @param  Point  $moved  how far the point that stays where it was moves in its own pixels
+     * @return array<string, mixed> values of its properties, as documents hold them
+     */
+    public function sized(Layer $layer, int|float $at, Point $to, Point $moved): array
+    {
+        return [];
     }
 
     public function hasOutline(): bool
@@ -111,6 +123,28 @@ abstract class LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         return [];
+    }
+
+    /**
+     * What makes a new layer lie where it is drawn, from one corner to the other.
+     *
+     * @param  Node  $layer  its JSON, which may hold no more than content
+     * @param  Point  $from  in composition pixels; so is the other
+     * @return array<string, mixed> values of its properties, as documents hold them
+     */
+    public function drawn(Node $layer, Point $from, Point $to): array
+    {
+        $middle = $from->mix($to, 0.5);
+
+        return ['position' => [$middle->x, $middle->y]];
+    }
+
+    /** From one corner to the other of what is drawn evenly: both sides are as long as the longer one. */
+    public function evened(Node $layer, Point $by): Point
+    {
+        $side = max(abs($by->x), abs($by->y));
+
+        return new Point($by->x < 0 ? -$side : $side, $by->y < 0 ? -$side : $side);
     }
 
     /**

@@ -27,9 +27,11 @@ final class Placement
             new PropertyDefinition('position', $point, new Point(0, 0), -self::FAR, self::FAR, 'Position', Section::Placement, 'px'),
             new PropertyDefinition('x', new NumberType, 0.0, -self::FAR, self::FAR, 'Position x', Section::Placement, 'px'),
             new PropertyDefinition('y', new NumberType, 0.0, -self::FAR, self::FAR, 'Position y', Section::Placement, 'px'),
-            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', Section::Placement, '%'),
+            new PropertyDefinition(
+                'scale', new FactorsType, new Point(100, 100), -10_000, 10_000, 'Scale', Section::Placement, '%', isFactor: true,
+            ),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', Section::Placement, '°'),
-            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', Section::Placement, '%'),
+            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', Section::Placement, '%', isFactor: true),
             new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', Section::Placement, 'px'),
         ];
     }

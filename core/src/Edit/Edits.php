@@ -52,6 +52,7 @@ use Ricamo\Core\Edit\Keyframes\StretchKeyframes;
 use Ricamo\Core\Edit\Keyframes\ThinKeyframes;
 use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\AddMedia;
+use Ricamo\Core\Edit\Layers\DrawLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
 use Ricamo\Core\Edit\Layers\LookAlone;
 use Ricamo\Core\Edit\Layers\PasteLayers;
@@ -102,6 +103,7 @@ use Ricamo\Core\Edit\Picture\MatchSizes;
 use Ricamo\Core\Edit\Picture\MoveAnchor;
 use Ricamo\Core\Edit\Picture\PlaceAnchors;
 use Ricamo\Core\Edit\Picture\PullHandle;
+use Ricamo\Core\Edit\Picture\PullLayers;
 use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddCurve;
 use Ricamo\Core\Edit\Project\AddLook;
@@ -144,6 +146,7 @@ final class Edits
     /** @var array<string, class-string<Edit>> */
     public const BY_NAME = [
         'add-layer' => AddLayer::class,
+        'draw-layer' => DrawLayer::class,
         'add-media' => AddMedia::class,
         'remove-layers' => RemoveLayers::class,
         'duplicate-layers' => DuplicateLayers::class,
@@ -218,6 +221,7 @@ final class Edits
         'reset-value' => ResetValue::class,
         'drag-layers' => DragLayers::class,
         'pull-handle' => PullHandle::class,
+        'pull-layers' => PullLayers::class,
         'turn-layer' => TurnLayer::class,
         'place-anchors' => PlaceAnchors::class,
         'move-anchor' => MoveAnchor::class,

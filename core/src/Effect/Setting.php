@@ -17,7 +17,7 @@ final class Setting
 {
     public static function pixels(string $name, string $title, float $default, float $most): PropertyDefinition
     {
-        return new PropertyDefinition($name, new NumberType, $default, 0, $most, $title, unit: 'px');
+        return new PropertyDefinition($name, new NumberType, $default, 0, $most, $title, unit: 'px', isFactor: true);
     }
 
     public static function percent(string $name, string $title, float $default, float $least = 0, float $most = 100): PropertyDefinition

@@ -323,7 +323,13 @@ final readonly class Evaluator
         ) && ! $composition->leavesOut($layer->id);
 
         return new Pose(
-            $layer->id, $composition->spaceOf($layer, $frame), $box, $anchor, $isSeen, Pan::of($layer),
+            $layer->id,
+            $composition->spaceOf($layer, $frame),
+            $box,
+            $anchor,
+            $isSeen,
+            Pan::of($layer),
+            $layer->kind->pulls($layer, $frame),
         );
     }
 

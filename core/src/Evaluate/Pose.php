@@ -11,15 +11,24 @@ use Ricamo\Core\Geometry\Point;
 /** Where a layer stands on a frame: the box of its content in its own space, and the matrix to the composition's. */
 final readonly class Pose
 {
-    /** @param  ?string  $pan  the property by which what is seen in the layer is moved within it, where there is one */
+    /**
+     * @param  ?string  $pan  the property by which what is seen in the layer is moved within it, where there is one
+     * @param  string  $pulls  the property that its handles change
+     */
     public function __construct(
-        public string $layer, public Affine $matrix, public Box $box, public Point $anchor, public bool $seen, public ?string $pan = null,
+        public string $layer,
+        public Affine $matrix,
+        public Box $box,
+        public Point $anchor,
+        public bool $seen,
+        public ?string $pan = null,
+        public string $pulls = 'scale',
     ) {
     }
 
     public function unseen(): self
     {
-        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false, $this->pan);
+        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false, $this->pan, $this->pulls);
     }
 
     /** The upright box around it, in composition pixels. */
@@ -40,7 +49,7 @@ final readonly class Pose
 
         // An id is made of letters, digits, - and _.
         return "{\"layer\":\"$this->layer\",\"seen\":$seen,\"box\":[$box->left,$box->top,$box->right,$box->bottom],"
-            ."\"corners\":$corners,\"anchor\":$anchor$pan}";
+            ."\"corners\":$corners,\"anchor\":$anchor,\"pulls\":\"$this->pulls\"$pan}";
     }
 
     private function place(float $x, float $y): string

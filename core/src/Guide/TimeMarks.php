@@ -40,6 +40,27 @@ final readonly class TimeMarks
     }
 
     /**
+     * All that a playhead is drawn to, which goes no further than the last frame.
+     *
+     * @param  list<string>  $keyframesOf  layers whose keyframes are among them; those that are not there are none
+     * @return list<int>
+     */
+    public static function forPlayhead(Composition $composition, array $keyframesOf): array
+    {
+        $keyframes = [];
+        foreach (array_filter($keyframesOf, $composition->layers->has(...)) as $id) {
+            $layer = $composition->layer($id);
+            foreach ($layer->properties as $property) {
+                array_push($keyframes, ...array_keys($property->course($layer->span)));
+            }
+        }
+        $frames = array_unique([...self::of($composition, [], null, $keyframes)->frames, $composition->range()->last()]);
+        sort($frames);
+
+        return array_values(array_filter($frames, $composition->range()->contains(...)));
+    }
+
+    /**
      * The first of these frames that stands on a mark.
      *
      * @param  list<int>  $frames

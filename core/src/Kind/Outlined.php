@@ -25,7 +25,7 @@ final class Outlined
     {
         return [
             new PropertyDefinition('outline', new ColourType, Colour::parse('#1d2430'), title: 'Outline', section: $section),
-            new PropertyDefinition('outlineWidth', new NumberType, 0.0, 0, 1000, 'Outline width', $section, 'px'),
+            new PropertyDefinition('outlineWidth', new NumberType, 0.0, 0, 1000, 'Outline width', $section, 'px', isFactor: true),
             ...LineStyle::properties(),
         ];
     }

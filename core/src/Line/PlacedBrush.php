@@ -129,7 +129,7 @@ final readonly class PlacedBrush implements Attached
         $defaults = $this->form->defaults();
 
         return [
-            Setting::percent('size', 'Size', $defaults['size'], 1, 10_000),
+            new PropertyDefinition('size', new NumberType, $defaults['size'], 1, 10_000, 'Size', unit: '%', isFactor: true),
             Setting::percent('spacing', 'Spacing', $defaults['spacing'], 1, 10_000),
             Setting::percent('phase', 'Begins', 0, -100_000, 100_000),
             Setting::percent('grow', 'Grow over', 6),

@@ -103,8 +103,8 @@ final readonly class PlacedMask implements Attached
 
     public function settings(): array
     {
-        $opacity = new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', unit: '%');
-        $feather = new PropertyDefinition('feather', new NumberType, 0.0, 0, 1000, 'Feather', unit: 'px');
+        $opacity = new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', unit: '%', isFactor: true);
+        $feather = new PropertyDefinition('feather', new NumberType, 0.0, 0, 1000, 'Feather', unit: 'px', isFactor: true);
         if ($this->form === MaskForm::Layer) {
             return [$feather, $opacity];
         }
@@ -112,7 +112,7 @@ final readonly class PlacedMask implements Attached
         return [
             new PropertyDefinition('position', new PointType, new Point(0, 0), -self::FAR, self::FAR, 'Position', unit: 'px'),
             ...($this->form === MaskForm::Free ? [] : [new PropertyDefinition(
-                'size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px',
+                'size', new SizeType, new Size(480, 270), 0, self::FAR, 'Size', unit: 'px', isFactor: true,
             )]),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', unit: '°'),
             ...($this->form === MaskForm::Rectangle ? [new PropertyDefinition(

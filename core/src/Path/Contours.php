@@ -118,6 +118,23 @@ final class Contours
         ), $from->all, $to->all));
     }
 
+    /** Every knot changed by what leads from one path to another, which are both like this one. */
+    public function shifted(self $from, self $to): self
+    {
+        $knot = fn (Knot $own, Knot $a, Knot $b): Knot => new Knot(
+            $own->at->plus($b->at)->minus($a->at), $own->in->plus($b->in)->minus($a->in), $own->out->plus($b->out)->minus($a->out),
+        );
+
+        return new self(array_map(
+            fn (Contour $own, Contour $a, Contour $b): Contour => new Contour(
+                array_map($knot, $own->knots, $a->knots, $b->knots), $own->closed,
+            ),
+            $this->all,
+            $from->all,
+            $to->all,
+        ));
+    }
+
     /** @param  callable(Point): Point  $change  of every place; handles go along */
     public function mapped(callable $change): self
     {

@@ -20,6 +20,7 @@ final readonly class PropertyDefinition
      * @param  float  $step  what one step of the arrow keys or of scrubbing changes
      * @param  ?string  $leastCalled  what its least value is called, where that is no amount
      * @param  bool  $rare  whether documents leave it out where it is what it is when nothing is said
+     * @param  bool  $isFactor  whether a whole animation of it is changed by multiplying, so that what is nothing stays nothing
      */
     public function __construct(
         public string $name,
@@ -33,6 +34,7 @@ final readonly class PropertyDefinition
         public float $step = 1.0,
         public bool $rare = false,
         public ?string $leastCalled = null,
+        public bool $isFactor = false,
     ) {
     }
 

@@ -90,6 +90,9 @@ final class AnyEdit
     private function ofLayers(): array
     {
         return [
+            'draw-layer' => fn (): array => [
+                'layer' => $this->newLayer(), 'frame' => $this->frame(), 'from' => $this->vector(), 'to' => $this->vector(),
+            ],
             'add-layer' => fn (): array => ['layer' => $this->newLayer(), 'at' => $this->frame()],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
             'reorder-layer' => fn (): array => $this->is()

@@ -155,10 +155,51 @@ final class ValueEditsTest extends TestCase
         }
     }
 
-    public function test_shifting_out_of_range_is_refused(): void
+    public function test_what_comes_from_nothing_still_does_when_all_of_it_becomes_larger(): void
     {
-        $this->expectExceptionMessage('opacity: 140 is outside 0..100');
-        Fixture::edit($this->moving(), 'set-values', $this->set(40, 'opacity', 0, 'whole'));
+        $grows = Fixture::keyframes([0, [0, 50]], [10, [100, 100]], [20, [0, 50]]);
+        $before = Fixture::composition([Fixture::bar([
+            'scale' => $grows, 'size' => $grows, 'opacity' => Fixture::keyframes([0, 0], [10, 60], [20, 0]),
+            'outlineWidth' => Fixture::keyframes([0, 0], [10, 8], [20, 0]), 'rotation' => Fixture::keyframes([0, 0], [10, 90], [20, 0]),
+            'rounding' => Fixture::keyframes([0, 0], [10, '50%']),
+        ])]);
+        $values = fn (string $property, mixed $value): array => array_column(Fixture::json(
+            Fixture::edit($before, 'set-values', $this->set($value, $property, 10, 'whole')), 'bar',
+        )[$property]['keyframes'], 'value');
+        self::assertSame([[0.0, 50.0], [130.0, 100.0], [0.0, 50.0]], $values('scale', [130, 100]));
+        self::assertSame([[0.0, 60.0], [50.0, 120.0], [0.0, 60.0]], $values('size', [50, 120]));
+        self::assertSame([0.0, 45.0, 0.0], $values('opacity', 45));
+        self::assertSame([0.0, 12.0, 0.0], $values('outlineWidth', 12));
+        // A turn is added, and so is what can be a share.
+        self::assertSame([10.0, 100.0, 10.0], $values('rotation', 100));
+        self::assertSame(['10%', '60%'], $values('rounding', '60%'));
+    }
+
+    public function test_of_a_path_every_knot_goes_as_far_on_every_keyframe(): void
+    {
+        $before = Fixture::composition([Fixture::bar([
+            'form' => 'path', 'path' => Fixture::keyframes([0, 'M0 0L10 0L10 10Z'], [10, 'M0 0L20 0L20 5Z'], [20, 'M0 0L9 9']),
+        ])]);
+        $after = Fixture::edit($before, 'set-values', $this->set('M0 0L12 0L10 13Z', 'path', 0, 'whole'));
+        self::assertSame(
+            // The last has other knots: it becomes what the one at the playhead became.
+            ['M0 0L12 0L10 13Z', 'M0 0L22 0L20 8Z', 'M0 0L12 0L10 13Z'],
+            array_column(Fixture::json($after, 'bar')['path']['keyframes'], 'value'),
+        );
+    }
+
+    public function test_nothing_cannot_be_multiplied(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['outlineWidth' => Fixture::keyframes([0, 0], [10, 8])])]);
+        $this->expectExceptionMessage('Outline width is 0 on this frame: to change the whole animation, go to where it is more');
+        Fixture::edit($before, 'set-values', $this->set(3, 'outlineWidth', 0, 'whole'));
+    }
+
+    public function test_changing_out_of_range_is_refused(): void
+    {
+        $this->expectExceptionMessage('rotation: 20000000 is outside');
+        $turning = Fixture::composition([Fixture::bar(['rotation' => Fixture::keyframes([0, 0], [10, 1e7])])]);
+        Fixture::edit($turning, 'set-values', $this->set(1e7, 'rotation', 0, 'whole'));
     }
 
     public function test_one_axis_leaves_the_other(): void

@@ -33,6 +33,12 @@ final class TimeMarksTest extends TestCase
         return $settled->by();
     }
 
+    public function test_a_playhead_is_drawn_to_ends_and_to_keyframes_of_the_layers_that_are_looked_at(): void
+    {
+        self::assertSame([0, 40, 60, 100, 150, 249], TimeMarks::forPlayhead($this->composition(), ['other', 'gone']));
+        self::assertSame([0, 40, 45, 55, 60, 100, 150, 249], TimeMarks::forPlayhead($this->composition(), ['bar']));
+    }
+
     public function test_marks_are_ends_and_the_playhead(): void
     {
         self::assertSame([0, 250, 77, 100, 150], TimeMarks::of($this->composition(), ['bar'], 77)->frames);

@@ -148,6 +148,8 @@ export interface Pose {
     box: [number, number, number, number];
     corners: [Corner, Corner, Corner, Corner];
     anchor: Corner;
+    /** The property that its handles change. */
+    pulls: string;
     /** The property by which what is seen in it is moved within it, where there is one. */
     pan?: string;
 }
@@ -234,6 +236,8 @@ export interface Inspection {
     attached: PropertyDefinition[];
     /** What cascades can be spread over in it. */
     units: string[];
+    /** The first and the last frame on which it is seen or heard. */
+    seen: [number, number] | null;
     /** The properties that mean nothing to it as it is. */
     idle: string[];
     /** Lengths in frames, and how often words can be read through during the stay. */

@@ -2629,6 +2629,23 @@ export interface EditArguments {
         snap?: number | null;
         scope?: string | null;
     };
+    'draw-layer': {
+        layer: unknown;
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        from: [number, number];
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        to: [number, number];
+        even?: boolean | null;
+        centred?: boolean | null;
+        snap?: number | null;
+    };
     'draw-path': {
         /**
          * SVG path data in composition pixels
@@ -2964,6 +2981,22 @@ export interface EditArguments {
         layer: string;
         frame: number;
         property?: string | null;
+    };
+    'pull-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        handle: string;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        centred?: boolean | null;
+        snap?: number | null;
+        scope?: string | null;
     };
     'pull-mask': {
         layer: string;

@@ -1,16 +1,39 @@
 <script setup lang="ts">
-import { useAdding, type Drop } from '@/project/adding';
+import { computed } from 'vue';
+import { useAdding, type Drop, type InHand } from '@/project/adding';
 import { useKit } from './kit';
 
-/** A thing to add: double click, Enter, or drag it onto the picture or the timeline. */
-defineProps<{ label: string; hint?: string }>();
+/**
+ * A thing to add: double click, Enter, or drag it onto the picture or the timeline. One that can be drawn is taken in hand by a click,
+ * and drawn in the picture.
+ */
+const props = defineProps<{ label: string; hint?: string; draws?: InHand['layer'] }>();
 const kit = useKit();
 const emit = defineEmits<{ add: [place: Drop] }>();
 
 const adding = useAdding();
 
+const isInHand = computed(() => props.draws !== undefined && adding.inHand?.label === props.label);
+const says = computed(() =>
+    props.draws
+        ? `Click, then draw it in the picture; double-click to add ${props.label} as it is, or drag it to its place`
+        : `Double-click to add ${props.label}, or drag it to its place`,
+);
+
+function take(): void {
+    if (props.draws) {
+        adding.inHand = isInHand.value ? null : { label: props.label, layer: props.draws };
+    }
+}
+
+function add(): void {
+    adding.inHand = null;
+    emit('add', {});
+}
+
 function carry(event: DragEvent, label: string): void {
     event.dataTransfer?.setData('text/x-ricamo-kit', label);
+    adding.inHand = null;
     adding.carried = (place) => emit('add', place);
 }
 </script>
@@ -18,14 +41,16 @@ function carry(event: DragEvent, label: string): void {
 <template>
     <div
         class="item"
+        :class="{ on: isInHand }"
         :hidden="!kit.matches(label)"
         tabindex="0"
         role="button"
         :aria-label="`Add ${label}`"
-        :title="hint ?? `Double-click to add ${label}, or drag it to its place`"
+        :title="hint ?? says"
         draggable="true"
-        @dblclick="emit('add', {})"
-        @keydown.enter.prevent="emit('add', {})"
+        @click="take"
+        @dblclick="add"
+        @keydown.enter.prevent="add"
         @dragstart="carry($event, label)"
         @dragend="adding.carried = null"
     >
@@ -47,8 +72,12 @@ function carry(event: DragEvent, label: string): void {
 .item[hidden] {
     display: none;
 }
-.item:hover {
+.item:hover,
+.on {
     background: var(--hover);
+}
+.on {
+    box-shadow: inset 0 0 0 1.5px var(--accent);
 }
 .label {
     overflow: hidden;

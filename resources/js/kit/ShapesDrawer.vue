@@ -92,6 +92,7 @@ function outlined(width: number): object {
 
 /** Drawn point by point in the picture, from the playhead on. */
 async function drawPath(): Promise<void> {
+    adding.inHand = null;
     const path = await drawing.draw(false);
     if (path && (await composition.edit('draw-path', { path, frame: playhead.frame }))) {
         const added = composition.layers.at(-1);
@@ -99,6 +100,11 @@ async function drawPath(): Promise<void> {
             selection.select(added.id);
         }
     }
+}
+
+function drawByHand(): void {
+    adding.inHand = null;
+    drawing.drawByHand();
 }
 
 /** What is dropped onto a window is seen through it. */
@@ -120,7 +126,7 @@ const selection = useSelection();
         <button type="button" data-draw-path :class="{ on: drawing.pen }" @click="drawPath">
             <PenTool :size="15" aria-hidden="true" />Draw a path
         </button>
-        <button type="button" data-draw-hand :class="{ on: drawing.byHand }" @click="drawing.drawByHand">
+        <button type="button" data-draw-hand :class="{ on: drawing.byHand }" @click="drawByHand">
             <Pencil :size="15" aria-hidden="true" />Draw by hand
         </button>
     </div>
@@ -129,6 +135,7 @@ const selection = useSelection();
             v-for="shape in SHAPES"
             :key="shape.label"
             :label="shape.label"
+            :draws="{ kind: 'shape', ...shape.layer }"
             @add="adding.add({ kind: 'shape', ...shape.layer }, $event)"
         >
             <div class="stage"><i :style="shape.css" /></div>
@@ -137,6 +144,7 @@ const selection = useSelection();
             v-for="form in FORMS"
             :key="form.label"
             :label="form.label"
+            :draws="{ kind: 'shape', ...form.layer }"
             @add="adding.add({ kind: 'shape', ...form.layer }, $event)"
         >
             <div class="stage">
@@ -152,6 +160,7 @@ const selection = useSelection();
             v-for="one in WINDOWS"
             :key="one.label"
             :label="one.label"
+            :draws="{ kind: 'window', ...one.layer }"
             @add="adding.add({ kind: 'window', ...one.layer }, $event)"
         >
             <div class="stage"><AppWindow v-if="one.layer.form === 'rectangle'" /><CircleDot v-else /></div>

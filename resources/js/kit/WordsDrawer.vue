@@ -41,6 +41,7 @@ const adding = useAdding();
             v-for="word in WORDS"
             :key="word.label"
             :label="word.label"
+            :draws="{ kind: 'text', ...word.layer }"
             @add="adding.add({ kind: 'text', ...word.layer }, $event)"
         >
             <div class="stage"><FontSample :font="word.layer.font" :size="word.size" /></div>

@@ -15,7 +15,12 @@ const playhead = usePlayhead();
 const scopes = useScopes();
 const timecode = useTimecode();
 
-const property = computed(() => propertyOf(props.grip));
+const property = computed(() =>
+    propertyOf(
+        props.grip,
+        composition.glimpse?.poses.find((one) => one.layer === props.layer.id),
+    ),
+);
 const animated = computed(() => {
     const value = (props.layer as unknown as Record<string, unknown>)[property.value];
     return typeof value === 'object' && value !== null && 'keyframes' in value;
@@ -34,9 +39,8 @@ const value = computed(() => {
     const now = state.value?.value;
     const round = (number: number): string => String(Math.round(number * 10) / 10);
     if (Array.isArray(now)) {
-        return property.value === 'scale'
-            ? `${round(now[0])} × ${round(now[1])} %`
-            : `${round(now[0])}, ${round(now[1])}`;
+        const [x, y] = [round(now[0]), round(now[1])];
+        return { scale: `${x} × ${y} %`, size: `${x} × ${y}` }[property.value] ?? `${x}, ${y}`;
     }
     return typeof now === 'number' ? `${round(now)}°` : '';
 });

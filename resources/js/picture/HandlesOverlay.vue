@@ -24,13 +24,32 @@ const lines = computed(() =>
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 const outline = (corners: Corner[]): string => corners.map((corner) => props.view.toScreen(corner).join(',')).join(' ');
 
-/** The one selected layer, with its handles on the screen; one that is not seen at this moment has none. */
+/** The box around everything that is selected and seen, as a layer's corners go around. */
+function around(poses: Pose[]): Corner[] {
+    const all = poses.flatMap((pose) => pose.corners);
+    const [x, y] = [all.map((corner) => corner[0]), all.map((corner) => corner[1])];
+    const [left, right, top, bottom] = [Math.min(...x), Math.max(...x), Math.min(...y), Math.max(...y)];
+    return [
+        [left, top],
+        [right, top],
+        [right, bottom],
+        [left, bottom],
+    ];
+}
+
+/**
+ * What is selected, with its handles on the screen: a layer has eight, and one to turn it; around several there are four. What is not
+ * seen at this moment has none.
+ */
 const gripped = computed(() => {
-    const pose = props.poses.length === 1 ? props.poses[0]! : null;
-    if (!pose?.seen) {
+    const seen = props.poses.filter((one) => one.seen);
+    const pose = seen[0];
+    if (!pose) {
         return null;
     }
-    const [tl, tr, br, bl] = pose.corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
+    const alone = props.poses.length === 1;
+    const box = alone ? pose.corners : around(seen);
+    const [tl, tr, br, bl] = box.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
     const [top, right, bottom, left] = [between(tl, tr), between(tr, br), between(br, bl), between(bl, tl)];
     const centre = between(tl, br);
     const outward = ([x, y]: Corner): Corner => {
@@ -46,13 +65,13 @@ const gripped = computed(() => {
         ['bottom-left', bl],
     ];
     const sides: [HandleName, Corner][] = [
-        ...(across
+        ...(alone && across
             ? ([
                   ['top', top],
                   ['bottom', bottom],
               ] as [HandleName, Corner][])
             : []),
-        ...(down
+        ...(alone && down
             ? ([
                   ['right', right],
                   ['left', left],
@@ -63,7 +82,7 @@ const gripped = computed(() => {
     const [dx, dy] = [top[0] - bottom[0], top[1] - bottom[1]];
     const length = Math.hypot(dx, dy) || 1;
     const turn: Corner = [top[0] + (dx / length) * STALK, top[1] + (dy / length) * STALK];
-    return { pose, handles, centre, top, turn, anchor: props.view.toScreen(pose.anchor) };
+    return { pose, alone, box, handles, centre, top, turn, anchor: props.view.toScreen(pose.anchor) };
 });
 
 /** The resize cursor that points the way a handle pulls, for a layer turned as it is. */
@@ -95,8 +114,17 @@ function cursor([x, y]: Corner): string {
             :points="outline(pose.corners)"
         />
         <template v-if="gripped">
-            <line class="stalk" :x1="gripped.top[0]" :y1="gripped.top[1]" :x2="gripped.turn[0]" :y2="gripped.turn[1]" />
+            <polygon v-if="!gripped.alone" class="all" data-all :points="outline(gripped.box)" />
+            <line
+                v-if="gripped.alone"
+                class="stalk"
+                :x1="gripped.top[0]"
+                :y1="gripped.top[1]"
+                :x2="gripped.turn[0]"
+                :y2="gripped.turn[1]"
+            />
             <circle
+                v-if="gripped.alone"
                 class="handle turn"
                 data-handle="turn"
                 :cx="gripped.turn[0]"
@@ -118,6 +146,7 @@ function cursor([x, y]: Corner): string {
                 @pointerdown.stop.prevent="emit('grab', name, gripped.pose, $event)"
             />
             <g
+                v-if="gripped.alone"
                 class="anchor"
                 data-handle="anchor"
                 :transform="`translate(${gripped.anchor[0]} ${gripped.anchor[1]})`"
@@ -149,6 +178,12 @@ function cursor([x, y]: Corner): string {
     stroke: var(--guide);
     stroke-width: 1.25;
     filter: drop-shadow(0 0 1px #000000b0);
+}
+.all {
+    fill: none;
+    stroke: var(--accent);
+    stroke-width: 1;
+    stroke-dasharray: 6 3;
 }
 .unseen {
     stroke-dasharray: 2 5;

@@ -16,6 +16,7 @@ import { useDrawing } from './drawing';
 import { useChoosing } from './choosing';
 import FramingOverlay from './FramingOverlay.vue';
 import DragBadge from './DragBadge.vue';
+import DrawOverlay from './DrawOverlay.vue';
 import { isHandle, useDragging, type Grip } from './dragging';
 import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
@@ -290,10 +291,18 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         />
         <PenOverlay v-if="drawing.pen" :view="view" />
         <HandOverlay v-if="drawing.byHand" :view="view" />
+        <DrawOverlay v-if="adding.inHand" :key="adding.inHand.label" :thing="adding.inHand" :view="view" />
         <i v-if="marquee.rectangle.value" class="marquee" :style="marquee.rectangle.value" />
         <WordsEditor v-if="words" :key="words.layer.id" v-bind="words" :view="view" @done="writing.done" />
         <DragBadge
-            v-if="subject && !playhead.playing && !framed && !drawing.active && (grip || hovered || over !== 'move')"
+            v-if="
+                subject &&
+                !playhead.playing &&
+                !framed &&
+                !drawing.active &&
+                !adding.inHand &&
+                (grip || hovered || over !== 'move')
+            "
             :layer="subject"
             :grip="grip ?? over"
             :dragging="grip !== null"

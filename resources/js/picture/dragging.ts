@@ -12,10 +12,10 @@ export type HandleName =
     'top-left' | 'top' | 'top-right' | 'right' | 'bottom-right' | 'bottom' | 'bottom-left' | 'left';
 
 /** The property that a grip changes first of all. */
-export const propertyOf = (grip: Grip): string =>
-    ({ move: 'position', turn: 'rotation', anchor: 'anchor' })[grip as string] ?? 'scale';
+export const propertyOf = (grip: Grip, pose?: Pose): string =>
+    ({ move: 'position', turn: 'rotation', anchor: 'anchor' })[grip as string] ?? pose?.pulls ?? 'scale';
 
-/** Whether a grip is one of the eight that scale. */
+/** Whether a grip is one of the eight by which layers become larger and smaller. */
 export const isHandle = (grip: Grip | null): boolean => grip !== null && !['move', 'turn', 'anchor'].includes(grip);
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
@@ -23,7 +23,7 @@ const THRESHOLD = 3;
 /** What comes this near to a guide, in screen pixels, is drawn to it. */
 const SNAP = 6;
 
-/** Moves, scales and turns layers with the pointer: where it is goes to core, what comes back is shown. */
+/** Moves, sizes and turns layers with the pointer: where it is goes to core, what comes back is shown. */
 export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
     const composition = useComposition();
     const playhead = usePlayhead();
@@ -41,11 +41,11 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         const from = view.toComposition(path[0]!);
         const to = view.toComposition(path.at(-1)!);
         const by: Corner = [to[0] - from[0], to[1] - from[1]];
-        const whole = event.ctrlKey || event.metaKey || scopes.isWhole(pose.layer, propertyOf(kind));
+        const whole = event.ctrlKey || event.metaKey || scopes.isWhole(pose.layer, propertyOf(kind, pose));
         const common = { frame: playhead.frame, scope: whole ? 'whole' : 'playhead' };
+        // Whole pixels, so that what is dragged by eye has sharp edges.
+        const rounded: Corner = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
         if (kind === 'move') {
-            // Whole pixels, so that what is dragged by eye has sharp edges.
-            const rounded: Corner = event.altKey ? by : [Math.round(by[0]), Math.round(by[1])];
             return {
                 edit: 'drag-layers',
                 args: {
@@ -66,18 +66,16 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         if (kind === 'anchor') {
             return { edit: 'move-anchor', args: { ...common, layer: pose.layer, to } };
         }
-        return {
-            edit: 'pull-handle',
-            args: {
-                ...common,
-                layer: pose.layer,
-                handle: kind,
-                by,
-                centred: event.altKey,
-                proportional: event.shiftKey,
-                snap: event.altKey ? 0 : SNAP / view.view.value.scale,
-            },
+        const pull = {
+            ...common,
+            handle: kind,
+            by: rounded,
+            centred: event.altKey,
+            snap: event.altKey ? 0 : SNAP / view.view.value.scale,
         };
+        return selection.layers.length > 1
+            ? { edit: 'pull-layers', args: { ...pull, layers: selection.layers } }
+            : { edit: 'pull-handle', args: { ...pull, layer: pose.layer, proportional: event.shiftKey } };
     }
 
     /** @param clicked what happens where the pointer is let go without having moved */
@@ -94,7 +92,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             if (moved) {
                 grip.value = kind;
                 composition.sized = isHandle(kind);
-                composition.aligned = kind === 'move' ? selection.layers : isHandle(kind) ? [pose.layer] : [];
+                composition.aligned = kind === 'move' ? selection.layers : isHandle(kind) ? selection.layers : [];
                 const { edit, args } = request(kind, pose, path, event);
                 void composition.attempt(edit, args);
             }

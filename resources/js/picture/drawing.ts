@@ -36,8 +36,7 @@ export const useDrawing = defineStore('drawing', () => {
 
     /** @returns SVG path data in composition pixels, or null where it is given up */
     function draw(closed: boolean): Promise<string | null> {
-        finish.value?.(null);
-        byHand.value = false;
+        stop();
         points.value = [];
         mustClose.value = closed;
         return new Promise((resolve) => {
@@ -48,10 +47,15 @@ export const useDrawing = defineStore('drawing', () => {
         });
     }
 
-    function drawByHand(): void {
+    function stop(): void {
         finish.value?.(null);
+        byHand.value = false;
+    }
+
+    function drawByHand(): void {
+        stop();
         byHand.value = true;
     }
 
-    return { active, pen, byHand, hand, points, mustClose, finish, draw, drawByHand };
+    return { active, pen, byHand, hand, points, mustClose, finish, draw, drawByHand, stop };
 });

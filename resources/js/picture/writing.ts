@@ -1,5 +1,5 @@
 import { useVocabulary } from '@/project/vocabulary';
-import { computed, ref, type Ref } from 'vue';
+import { computed, ref, watch, type Ref } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
@@ -23,11 +23,17 @@ export function useWriting(poses: Ref<Pose[]>) {
     });
 
     /** Puts new words into the picture and begins to edit them. */
-    async function write(position?: Corner): Promise<void> {
-        await adding.add(NEW_WORDS, { position });
-        const added = composition.layers.at(-1);
-        layerId.value = added?.kind === 'text' ? added.id : null;
-    }
+    const write = (position?: Corner): Promise<void> => adding.add(NEW_WORDS, { position });
+
+    watch(
+        () => adding.fresh,
+        (id) => {
+            if (id !== null) {
+                layerId.value = id;
+                adding.fresh = null;
+            }
+        },
+    );
 
     /** Edits the words at a place in composition pixels; where there are none, it writes new ones. */
     async function writeAt(at: Corner): Promise<void> {

@@ -17,6 +17,14 @@ export interface Drop {
     row?: string;
 }
 
+/** A thing of the Kit that was clicked, and is to be drawn in the picture. */
+export interface InHand {
+    label: string;
+    layer: NewLayer;
+}
+
+type NewLayer = ArgumentsOf<'draw-layer'>['layer'];
+
 /** Adds layers to the composition and selects them. */
 export const useAdding = defineStore('adding', () => {
     const composition = useComposition();
@@ -26,6 +34,10 @@ export const useAdding = defineStore('adding', () => {
     const question = ref<Media | null>(null);
     /** What a thing of the Kit does when it is dropped, while one is being dragged. */
     const carried = shallowRef<((drop: Drop) => void) | null>(null);
+
+    const inHand = shallowRef<InHand | null>(null);
+    /** Words that were just added, to be typed over where they stand. */
+    const fresh = ref<string | null>(null);
 
     function drop(place: Drop): void {
         carried.value?.(place);
@@ -38,13 +50,28 @@ export const useAdding = defineStore('adding', () => {
         args: Omit<ArgumentsOf<Name>, 'at' | 'lasts'>,
         at?: number,
     ): Promise<void> {
-        const now = playhead.frame >= playhead.last ? 0 : playhead.frame;
         const lasts = usePreferences().stillLasts;
-        if (await composition.edit(edit, { ...args, at: at ?? now, lasts } as ArgumentsOf<Name>)) {
-            const added = composition.layers.at(-1);
-            if (added) {
-                selection.select(added.id);
-            }
+        if (await composition.edit(edit, { ...args, at: at ?? begins(), lasts } as ArgumentsOf<Name>)) {
+            take();
+        }
+    }
+
+    /** The frame from which on something new is seen: at the end of the composition that would be none. */
+    const begins = (): number => (playhead.frame >= playhead.last ? 0 : playhead.frame);
+
+    function take(): void {
+        const added = composition.layers.at(-1);
+        if (added) {
+            selection.select(added.id);
+            fresh.value = added.kind === 'text' ? added.id : null;
+        }
+    }
+
+    /** Draws what is in hand, which then is put away. */
+    async function draw(args: ArgumentsOf<'draw-layer'>): Promise<void> {
+        inHand.value = null;
+        if (await composition.edit('draw-layer', args)) {
+            take();
         }
     }
 
@@ -86,5 +113,5 @@ export const useAdding = defineStore('adding', () => {
         }
     }
 
-    return { add, addBundle, addClip, question, answer, carried, drop };
+    return { add, begins, draw, inHand, fresh, addBundle, addClip, question, answer, carried, drop };
 });

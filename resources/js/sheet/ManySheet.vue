@@ -10,6 +10,7 @@ import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import CombineFields from './CombineFields.vue';
 import GrowFields from './GrowFields.vue';
+import SeenButtons from './SeenButtons.vue';
 import SharedRow from './SharedRow.vue';
 import SheetSection from './SheetSection.vue';
 import SidesFields from './SidesFields.vue';
@@ -48,7 +49,7 @@ const statesOf = (property: string): PropertyState[] =>
 
 <template>
     <div class="many">
-        <h2>{{ layers.length }} layers</h2>
+        <h2>{{ layers.length }} layers <SeenButtons /></h2>
         <p>They move together in the picture and in time.</p>
         <SheetSection
             v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Link2, MoveHorizontal, Unlink2 } from 'lucide-vue-next';
+import { ChevronLeft, ChevronRight, Link2, MoveHorizontal, Unlink2 } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
@@ -19,6 +20,7 @@ const props = defineProps<{
 }>();
 
 const composition = useComposition();
+const playhead = usePlayhead();
 const scopes = useScopes();
 
 const value = computed(() => props.state?.value ?? props.definition.default);
@@ -44,6 +46,19 @@ const numbers = computed(() =>
         ? value.value
         : [scrubbed.value ?? (called.value === null ? (single.value?.number ?? null) : null)],
 );
+
+/** The nearest keyframe of it before the playhead, and the nearest after it. */
+const neighbours = computed(() => {
+    const frames = (composition.glimpse?.inspections ?? [])
+        .filter((one) => one.layer === props.layer.id)
+        .flatMap((one) => one.threads.filter(({ property }) => property === props.definition.name))
+        .flatMap((thread) => thread.beads.map(({ frame }) => frame));
+    return {
+        before: frames.filter((frame) => frame < playhead.frame).at(-1),
+        after: frames.find((frame) => frame > playhead.frame),
+    };
+});
+const name = computed(() => props.definition.title.toLowerCase());
 
 function reset(): void {
     void composition.edit('reset-value', { layer: props.layer.id, property: props.definition.name });
@@ -90,21 +105,38 @@ function toggleLink(): void {
                 @click="toggleLink"
             />
         </div>
-        <IconButton
-            v-if="state?.animated"
-            :icon="MoveHorizontal"
-            :size="13"
-            class="scope"
-            data-scope
-            :pressed="whole"
-            :label="
-                whole
-                    ? 'A change shifts the whole animation; click to make keyframes again'
-                    : 'A change makes a keyframe here; click to shift the whole animation instead'
-            "
-            @click="scopes.toggle(layer.id, definition.name)"
-        />
-        <BeadButton class="bead-cell" :state="state" :name="definition.title.toLowerCase()" @toggle="toggleKeyframe" />
+        <span v-if="state?.animated" class="animated">
+            <IconButton
+                :icon="MoveHorizontal"
+                :size="13"
+                class="scope"
+                data-scope
+                :pressed="whole"
+                :label="
+                    whole
+                        ? 'A change is made to the whole animation; click to make keyframes again'
+                        : 'A change makes a keyframe here; click to change the whole animation instead'
+                "
+                @click="scopes.toggle(layer.id, definition.name)"
+            />
+            <IconButton
+                :icon="ChevronLeft"
+                :size="13"
+                class="step"
+                :disabled="neighbours.before === undefined"
+                :label="`To the keyframe of ${name} before`"
+                @click="playhead.go(neighbours.before ?? playhead.frame)"
+            />
+            <IconButton
+                :icon="ChevronRight"
+                :size="13"
+                class="step"
+                :disabled="neighbours.after === undefined"
+                :label="`To the keyframe of ${name} after`"
+                @click="playhead.go(neighbours.after ?? playhead.frame)"
+            />
+        </span>
+        <BeadButton class="bead-cell" :state="state" :name="name" @toggle="toggleKeyframe" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
 </template>
@@ -152,13 +184,24 @@ function toggleLink(): void {
 .bead-cell {
     grid-column: 4;
 }
-.scope {
+.animated {
+    display: flex;
+    align-items: center;
+    margin-right: -6px;
+}
+.property .scope,
+.property .step {
     width: 20px;
     height: 22px;
-    margin-right: -6px;
     color: var(--quiet);
 }
-.scope.pressed {
+.property .step {
+    width: 13px;
+}
+.property .step[disabled] {
+    opacity: 0.3;
+}
+.property .scope.pressed {
     color: var(--accent);
 }
 .whole .fields :deep(.value),

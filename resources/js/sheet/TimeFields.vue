@@ -3,6 +3,7 @@ import { ref, watch } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useTimecode } from '@/project/timecode';
+import SeenButtons from './SeenButtons.vue';
 
 /** A layer's first frame and the one after its last, as timecode or frames. */
 const props = defineProps<{ layer: Layer }>();
@@ -76,6 +77,7 @@ async function trimTo(side: 'in' | 'out', frame: number): Promise<void> {
                 @change="last(length)"
                 @keydown.enter="($event.target as HTMLElement).blur()"
         /></label>
+        <SeenButtons />
         <p v-if="problem" role="alert">{{ problem }}</p>
     </div>
 </template>

@@ -5,6 +5,7 @@ import { useKeyframes } from '@/project/keyframes';
 import { useLayerActions } from '@/project/layerActions';
 import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
+import { useSeen } from '@/project/seen';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
 
@@ -19,6 +20,7 @@ export function useShortcuts(actions: {
 }): void {
     const composition = useComposition();
     const playhead = usePlayhead();
+    const seen = useSeen();
     const selection = useSelection();
     const layers = useLayerActions();
     const keyframes = useKeyframes();
@@ -89,8 +91,8 @@ export function useShortcuts(actions: {
     /** Splits off what a key means, so that each line below says one thing. */
     const plain: Record<string, (event: KeyboardEvent) => void> = {
         ' ': () => (playhead.playing ? stop() : (playhead.playing = true)),
-        Home: () => playhead.go(0),
-        End: () => playhead.go(playhead.length - 1),
+        Home: (event) => playhead.go(event.shiftKey ? (seen.value?.[0] ?? playhead.frame) : 0),
+        End: (event) => playhead.go(event.shiftKey ? (seen.value?.[1] ?? playhead.frame) : playhead.length - 1),
         ArrowLeft: (event) => playhead.go(playhead.frame - (event.shiftKey ? 10 : 1)),
         ArrowRight: (event) => playhead.go(playhead.frame + (event.shiftKey ? 10 : 1)),
         ',': () => toKeyframe(-1),

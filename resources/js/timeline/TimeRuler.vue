@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { get } from '@/api/client';
+import { useComposition } from '@/project/composition';
 import { useMarkers } from '@/project/markers';
 import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
 import { useTimecode } from '@/project/timecode';
 import MarkerFlag from './MarkerFlag.vue';
 import { useTimeView } from './timeView';
 
+const composition = useComposition();
 const markers = useMarkers();
 const playhead = usePlayhead();
+const selection = useSelection();
 const timecode = useTimecode();
 const view = useTimeView();
 
@@ -54,12 +59,33 @@ const shown = computed(() =>
     ),
 );
 
+/** What comes this near to a bead, an end or a marker, in screen pixels, is drawn to it. */
+const SNAP = 6;
+
+/** The frames that the playhead is drawn to while it is dragged: asked for as a drag begins, it is free until they are there. */
+async function marksNow(): Promise<number[]> {
+    const layers = selection.layers.map((layer) => `layers[]=${encodeURIComponent(layer)}`).join('&');
+    try {
+        return (await get<{ frames: number[] }>(`/compositions/${composition.id}/marks?${layers}`)).frames;
+    } catch {
+        return [];
+    }
+}
+
 function scrub(down: PointerEvent): void {
     const target = down.currentTarget as HTMLElement;
     const left = target.getBoundingClientRect().left;
     playhead.playing = false;
-    const move = (event: PointerEvent): void => playhead.go(Math.floor(view.frameAt(event.clientX - left) + 1e-6));
+    let marks: number[] = [];
+    const move = (event: PointerEvent): void => {
+        const x = event.clientX - left;
+        const distance = (mark: number): number => Math.abs(view.x(mark + 0.5) - x);
+        const near = event.altKey ? [] : marks.filter((mark) => distance(mark) <= SNAP);
+        const nearest = near.toSorted((one, other) => distance(one) - distance(other))[0];
+        playhead.go(nearest ?? Math.floor(view.frameAt(x) + 1e-6));
+    };
     move(down);
+    void marksNow().then((frames) => (marks = frames));
     target.setPointerCapture(down.pointerId);
     target.addEventListener('pointermove', move);
     target.addEventListener('pointerup', () => target.removeEventListener('pointermove', move), { once: true });
@@ -67,7 +93,13 @@ function scrub(down: PointerEvent): void {
 </script>
 
 <template>
-    <div class="ruler" data-ruler @pointerdown="scrub" @dblclick="playhead.clearRange">
+    <div
+        class="ruler"
+        data-ruler
+        title="Drag to go; Alt to go past beads, ends and markers"
+        @pointerdown="scrub"
+        @dblclick="playhead.clearRange"
+    >
         <div
             v-if="playhead.rangeIn !== null || playhead.rangeOut !== null"
             class="range"

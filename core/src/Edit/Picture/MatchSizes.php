@@ -8,7 +8,6 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
-use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
@@ -33,19 +32,19 @@ final readonly class MatchSizes implements CompositionEdit
         $like = $evaluator->pose($composition->layer($this->like), $composition, $this->frame)->bounds();
         foreach (array_diff($this->layers, [$this->like]) as $id) {
             $layer = $composition->layer($id);
-            $bounds = $evaluator->pose($layer, $composition, $this->frame)->bounds();
+            $pose = $evaluator->pose($layer, $composition, $this->frame);
+            $bounds = $pose->bounds();
             if ($bounds->width() <= 0 || $bounds->height() <= 0) {
                 throw new Refusal("“{$layer->name}” has no size here");
             }
-            $scale = $layer->point('scale', $this->frame);
+            $pulled = new PulledBox($layer, $this->frame, $pose->box);
+            $extent = $pulled->extent();
             // Upright layers become exactly as large; turned ones as large as their bounds tell.
-            $grown = new Point($scale->x * $like->width() / $bounds->width(), $scale->y * $like->height() / $bounds->height());
-            $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, $grown, $this->scope);
-            $moved = $evaluator->pose($scaled->layer($id), $scaled, $this->frame)->bounds();
-            $place = $layer->point('position', $this->frame)->plus($composition->asCounted(
-                $bounds->centre()->minus($moved->centre()), $id, $this->frame,
-            ));
-            $composition = PropertyTarget::put($scaled, $scaled->layer($id), 'position', $this->frame, $place, $this->scope);
+            $as = new Point($extent->x * $like->width() / $bounds->width(), $extent->y * $like->height() / $bounds->height());
+            $middle = $pose->box->centre();
+            $composition = $pulled->seenAt($as, $middle, new Point(0, 0))->put(
+                $composition, $layer->matrix($this->frame)->apply($middle), $this->scope,
+            );
         }
 
         return $composition;

@@ -150,11 +150,32 @@ final readonly class PropertyTarget
 
     private function shifted(Property $property, Layer $layer, int $frame, mixed $value): Property
     {
-        $now = $property->at($frame, $layer->span);
-        $definition = $this->definition($layer);
+        [$now, $definition, $type] = [$property->at($frame, $layer->span), $this->definition($layer), $property->type];
+        $changed = $definition->isFactor
+            ? $this->multiplied($definition, $now, $value)
+            : fn (mixed $old): mixed => $type->shifted($old, $now, $value);
 
-        return $property->mapValues(fn (mixed $old): mixed => $definition->read(new Node(
-            $property->type->write($property->type->shifted($old, $now, $value)), $this->property,
-        )));
+        return $property->mapValues(fn (mixed $old): mixed => $definition->read(new Node($type->write($changed($old)), $this->property)));
+    }
+
+    /**
+     * @return callable(mixed): mixed a value times what leads from one to another
+     *
+     * @throws Refusal where that begins at nothing, which nothing can be multiplied from
+     */
+    private function multiplied(PropertyDefinition $definition, mixed $from, mixed $to): callable
+    {
+        $type = $definition->type;
+        $times = array_map(fn (float $from, float $to): float => match (true) {
+            $from === $to => 1.0,
+            $from === 0.0 => throw new Refusal(
+                "{$definition->title} is 0 on this frame: to change the whole animation, go to where it is more",
+            ),
+            default => $to / $from,
+        }, $type->channels($from), $type->channels($to));
+
+        return fn (mixed $old): mixed => $type->made(
+            array_map(fn (float $number, float $times): float => $number * $times, $type->channels($old), $times),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Kind\Shape;
 
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Placement;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
@@ -65,7 +66,7 @@ final readonly class Formed
     public static function properties(Size $size): array
     {
         return [
-            new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', Section::Form, 'px'),
+            new PropertyDefinition('size', new SizeType, $size, 0, Placement::FAR, 'Size', Section::Form, 'px', isFactor: true),
             new PropertyDefinition('rounding', new LengthType, new Length(0), 0, Placement::FAR, 'Rounding', Section::Form, 'px'),
             ...array_map(
                 fn (string $corner): PropertyDefinition => new PropertyDefinition(
@@ -91,6 +92,49 @@ final readonly class Formed
             ),
             new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: Section::Form, rare: true),
         ];
+    }
+
+    /**
+     * What makes a form as large as it is drawn: a line leads from one point to the other, all else fills the box between them.
+     *
+     * @return array<string, mixed> values of properties, as documents hold them
+     */
+    public static function drawn(ShapeForm $form, Point $from, Point $to): array
+    {
+        $by = $to->minus($from);
+
+        return $form === ShapeForm::Line ? [
+            'size' => [round(hypot($by->x, $by->y), 3), 0], 'rotation' => round(rad2deg(atan2($by->y, $by->x)), 3),
+        ] : ['size' => [abs($by->x), abs($by->y)]];
+    }
+
+    /** The property that says how large a form is. */
+    public static function pulls(ShapeForm $form): string
+    {
+        return $form === ShapeForm::Path ? 'path' : 'size';
+    }
+
+    /**
+     * What makes a form as large as this. The tail of a speech plate goes on pointing where it did.
+     *
+     * @param  Point  $to  its width and height in pixels, less than nought where it is turned over
+     * @param  Point  $moved  how far the point that stays where it was moves in the layer's own pixels
+     * @return array<string, mixed> values of properties, as documents hold them
+     */
+    public static function sized(ShapeForm $form, Layer $layer, int|float $at, Point $to, Point $moved): array
+    {
+        if ($form !== ShapeForm::Path) {
+            $tail = $layer->point('tail', $at)->plus($moved);
+
+            return [
+                'size' => [round(abs($to->x), 3), round(abs($to->y), 3)],
+                ...($form === ShapeForm::Speech ? ['tail' => [round($tail->x, 3), round($tail->y, 3)]] : []),
+            ];
+        }
+        $formed = self::of($form, $layer, $at);
+        [$x, $y] = [$formed->box->width() > 0 ? $to->x / $formed->box->width() : 1, $formed->box->height() > 0 ? $to->y / $formed->box->height() : 1];
+
+        return ['path' => Contours::of($formed->path->path()->transformed(Affine::scaling($x, $y)))->write()];
     }
 
     public static function of(ShapeForm $form, Layer $layer, int|float $at): self

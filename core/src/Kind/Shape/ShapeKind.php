@@ -7,8 +7,10 @@ namespace Ricamo\Core\Kind\Shape;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Ability;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\DrawnKind;
@@ -31,6 +33,40 @@ final class ShapeKind extends LayerKind implements DrawnKind
     public function linksScale(): bool
     {
         return false;
+    }
+
+    /** One that is repeated is scaled as a whole, its gaps as well. */
+    public function pulls(Layer $layer, int|float $at): string
+    {
+        return Repeats::isOne($layer, $at) ? Formed::pulls(self::content($layer)->form) : parent::pulls($layer, $at);
+    }
+
+    public function sized(Layer $layer, int|float $at, Point $to, Point $moved): array
+    {
+        return Formed::sized(self::content($layer)->form, $layer, $at, $to, $moved);
+    }
+
+    public function drawn(Node $layer, Point $from, Point $to): array
+    {
+        return [...parent::drawn($layer, $from, $to), ...Formed::drawn($layer->field('form')->enum(ShapeForm::class), $from, $to)];
+    }
+
+    /** A line goes by steps of 45°. */
+    public function evened(Node $layer, Point $by): Point
+    {
+        if ($layer->field('form')->enum(ShapeForm::class) !== ShapeForm::Line) {
+            return parent::evened($layer, $by);
+        }
+        $angle = deg2rad(round(rad2deg(atan2($by->y, $by->x)) / 45) * 45);
+
+        return (new Point(cos($angle), sin($angle)))->times(hypot($by->x, $by->y));
+    }
+
+    private static function content(Layer $layer): ShapeContent
+    {
+        assert($layer->content instanceof ShapeContent);
+
+        return $layer->content;
     }
 
     public function units(): array

@@ -54,12 +54,12 @@ final class TextKind extends LayerKind implements DrawnKind
     protected function ownProperties(): array
     {
         return [
-            new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', Section::Type, 'px'),
+            new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', Section::Type, 'px', isFactor: true),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#f3e3c3'), title: 'Fill', section: Section::Type),
             new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', Section::Type, '‰ em'),
             new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', Section::Type, '%'),
             ...Outlined::properties(Section::Type),
-            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', Section::Type, 'px', rare: true),
+            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', Section::Type, 'px', rare: true, isFactor: true),
             new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: Section::Type, rare: true),
             new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', Section::Type, rare: true),
             new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: Section::Type, rare: true),
@@ -134,6 +134,19 @@ final class TextKind extends LayerKind implements DrawnKind
     public function newName(Node $layer, MediaLibrary $media): string
     {
         return mb_substr(trim(strtok($layer->field('text')->string(TextContent::LONGEST), "\n") ?: ''), 0, 60) ?: 'Text';
+    }
+
+    /** A box in which lines break; how high it is, its words say. */
+    public function drawn(Node $layer, Point $from, Point $to): array
+    {
+        [$left, $right] = [min($from->x, $to->x), max($from->x, $to->x)];
+        $x = match ($layer->optional('align')?->enum(Alignment::class) ?? Alignment::Left) {
+            Alignment::Left => $left,
+            Alignment::Centre => ($left + $right) / 2,
+            Alignment::Right => $right,
+        };
+
+        return ['boxWidth' => $right - $left, 'position' => [$x, min($from->y, $to->y)]];
     }
 
     /** A word, set in the font. */

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Kind\Window;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Document\Ability;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Placement;
@@ -45,9 +46,26 @@ final class WindowKind extends LayerKind implements DrawnKind
     }
 
     /** A window that is pulled shows more, and what is in it keeps its shape. */
-    public function isSizedByHandles(): bool
+    public function pulls(Layer $layer, int|float $at): string
     {
-        return true;
+        return Formed::pulls(self::content($layer)->form);
+    }
+
+    public function sized(Layer $layer, int|float $at, Point $to, Point $moved): array
+    {
+        return Formed::sized(self::content($layer)->form, $layer, $at, $to, $moved);
+    }
+
+    public function drawn(Node $layer, Point $from, Point $to): array
+    {
+        return [...parent::drawn($layer, $from, $to), ...Formed::drawn($layer->field('form')->enum(ShapeForm::class), $from, $to)];
+    }
+
+    private static function content(Layer $layer): WindowContent
+    {
+        assert($layer->content instanceof WindowContent);
+
+        return $layer->content;
     }
 
     protected function ownAbilities(): array

@@ -54,9 +54,12 @@ final class PathType implements ValueType
         return $from->mix($to, $t);
     }
 
-    public function shifted(mixed $value, mixed $from, mixed $to): mixed
+    /** Knot by knot where all three have as many. */
+    public function shifted(mixed $value, mixed $from, mixed $to): Contours
     {
-        return $to;
+        assert($value instanceof Contours && $from instanceof Contours && $to instanceof Contours);
+
+        return $value->isLike($from) && $from->isLike($to) ? $value->shifted($from, $to) : $to;
     }
 
     public function made(array $channels): mixed

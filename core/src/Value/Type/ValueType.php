@@ -36,7 +36,7 @@ interface ValueType
     /** @param  float  $t 0 gives $from, 1 gives $to; easings that overshoot go beyond */
     public function mix(mixed $from, mixed $to, float $t): mixed;
 
-    /** $value, changed by what leads from $from to $to; simply $to for a type whose values cannot be added. */
+    /** $value, changed by what leads from $from to $to; simply $to where values cannot be added. */
     public function shifted(mixed $value, mixed $from, mixed $to): mixed;
 
     /** @return list<float> the numbers that its curve over time is drawn from */
