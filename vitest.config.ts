@@ -10,6 +10,7 @@ export default defineConfig({
         environment: 'jsdom',
         include: ['tests/interface/**/*.test.ts'],
         setupFiles: ['tests/interface/setup.ts'],
+        isolate: false,
         restoreMocks: true,
         // Limits for what never comes, which no machine reaches.
         testTimeout: 600_000,

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import type { Inspection } from '@/api/answers';
+import { picked, type Held } from './picking';
 
 export interface SelectedBead {
     layer: string;
@@ -25,6 +26,11 @@ const same = (a: SelectedBead, b: SelectedBead): boolean =>
 export const useSelection = defineStore('selection', () => {
     const layers = ref<string[]>([]);
     const beads = ref<SelectedBead[]>([]);
+    /** Layers as the timeline lists them, from top to bottom. */
+    const listed = ref<string[]>([]);
+    /** The layer, and the bead, that was clicked last: with Shift all from there on are taken. */
+    let last: string | null = null;
+    let lastBead: SelectedBead | null = null;
 
     /** The layers whose values and threads are shown. */
     const inspected = computed(() => (layers.value.length <= MOST_INSPECTED ? layers.value : []));
@@ -40,13 +46,18 @@ export const useSelection = defineStore('selection', () => {
 
     function select(layer: string): void {
         layers.value = [layer];
+        last = layer;
         beads.value = [];
     }
 
     function toggle(layer: string): void {
-        layers.value = layers.value.includes(layer)
-            ? layers.value.filter((one) => one !== layer)
-            : [...layers.value, layer];
+        take(layer, { shiftKey: false, ctrlKey: true, metaKey: false });
+    }
+
+    /** Takes a layer in the timeline's list as a click does, with the keys that are held. */
+    function take(layer: string, held: Held): void {
+        layers.value = picked(layers.value, last, layer, listed.value, held);
+        last = held.shiftKey && last !== null ? last : layer;
         beads.value = beads.value.filter((bead) => layers.value.includes(bead.layer));
     }
 
@@ -57,8 +68,15 @@ export const useSelection = defineStore('selection', () => {
 
     const hasBead = (bead: SelectedBead): boolean => beads.value.some((one) => same(one, bead));
 
-    function toggleBead(bead: SelectedBead): void {
-        beads.value = hasBead(bead) ? beads.value.filter((one) => !same(one, bead)) : [...beads.value, bead];
+    /** Takes a bead of a thread as a click does, with the keys that are held. @param frames of all of its beads */
+    function takeBead(bead: SelectedBead, frames: number[], held: Held): void {
+        const own = (one: SelectedBead): boolean => one.layer === bead.layer && one.property === bead.property;
+        const from = lastBead && own(lastBead) ? String(lastBead.frame) : null;
+        const [taken, list] = [beads.value.filter(own).map(({ frame }) => String(frame)), frames.map(String)];
+        const now = picked(taken, from, String(bead.frame), list, held);
+        const others = held.shiftKey || held.ctrlKey || held.metaKey ? beads.value.filter((one) => !own(one)) : [];
+        beads.value = [...others, ...now.map((frame) => ({ ...bead, frame: Number(frame) }))];
+        lastBead = held.shiftKey && from !== null ? lastBead : bead;
     }
 
     /** Lets go of what is no longer there. */
@@ -81,5 +99,19 @@ export const useSelection = defineStore('selection', () => {
         }
     }
 
-    return { keepBeads, layers, beads, inspected, keyframes, select, toggle, clear, hasBead, toggleBead, keepOnly };
+    return {
+        keepBeads,
+        layers,
+        beads,
+        inspected,
+        keyframes,
+        listed,
+        select,
+        take,
+        takeBead,
+        toggle,
+        clear,
+        hasBead,
+        keepOnly,
+    };
 });

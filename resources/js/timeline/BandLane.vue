@@ -70,10 +70,8 @@ const poster = computed(() => {
 });
 
 function choose(event: PointerEvent): void {
-    if (event.shiftKey) {
-        selection.toggle(props.layer.id);
-    } else if (!props.selected) {
-        selection.select(props.layer.id);
+    if (event.shiftKey || !props.selected) {
+        selection.take(props.layer.id, { shiftKey: event.shiftKey, ctrlKey: false, metaKey: false });
     }
 }
 

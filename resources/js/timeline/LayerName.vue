@@ -18,6 +18,7 @@ import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
+import { adds } from '@/project/picking';
 import { plays, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import IconButton from '@/shell/IconButton.vue';
@@ -45,10 +46,8 @@ const heard = computed(() => plays(props.layer) && props.layer.sound !== false);
 
 function down(event: PointerEvent): void {
     if (event.button === 0 && !renaming.value) {
-        if (event.shiftKey || event.ctrlKey || event.metaKey) {
-            selection.toggle(props.layer.id);
-        } else if (!props.selected) {
-            selection.select(props.layer.id);
+        if (event.shiftKey || adds(event) || !props.selected) {
+            selection.take(props.layer.id, event);
         }
         emit('reorder', event);
     }
@@ -64,7 +63,7 @@ function takePlace(event: DragEvent): void {
 
 /** A click without a drag leaves only this one of several. */
 function alone(event: MouseEvent): void {
-    if (!event.shiftKey && !event.ctrlKey && !event.metaKey) {
+    if (!event.shiftKey && !adds(event)) {
         selection.select(props.layer.id);
     }
 }

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Bead, Layer, PropertyDefinition, Thread } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { adds, type Held } from '@/project/picking';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection, type SelectedBead } from '@/project/selection';
 import CurveHandles, { type Scale } from './CurveHandles.vue';
@@ -81,20 +82,34 @@ const named = (bead: Bead): SelectedBead => ({
     frame: bead.frame,
 });
 
+const take = (bead: Bead, held: Held): void =>
+    selection.takeBead(
+        named(bead),
+        props.thread.beads.map(({ frame }) => frame),
+        held,
+    );
+
+/** Whether a bead is the first or the last of several that are selected, where Ctrl stretches them. */
+function isEnd(frame: number): boolean {
+    const frames = selection.beads.map((one) => one.frame);
+    const [first, last] = [Math.min(...frames), Math.max(...frames)];
+    return first < last && (frame === first || frame === last);
+}
+
 /** All selected beads move together, whichever one the pointer has. */
 function grab(bead: Bead, event: PointerEvent): void {
     if (event.button !== 0) {
         return;
     }
-    if (event.shiftKey) {
-        selection.toggleBead(named(bead));
-        return;
-    }
-    if (!selection.hasBead(named(bead))) {
-        selection.beads = [named(bead)];
+    const isTaken = selection.hasBead(named(bead));
+    if (event.shiftKey || !isTaken || (adds(event) && !isEnd(bead.frame))) {
+        take(bead, event);
+        if (event.shiftKey || adds(event)) {
+            return;
+        }
     }
     if (!isTall.value) {
-        inTime(event);
+        inTime(bead, event);
         return;
     }
     // In an open thread a bead goes up and down as well: whichever way the pointer goes first.
@@ -105,7 +120,7 @@ function grab(bead: Bead, event: PointerEvent): void {
         }
         window.removeEventListener('pointermove', decide);
         if (dx >= dy) {
-            inTime(event);
+            inTime(bead, event);
         } else {
             const [least, most] = extents.value[leading.value] ?? [0, 0];
             const perPixel = most > least ? (most - least) / (props.height - 2 * INSET) : props.definition.step;
@@ -123,18 +138,17 @@ function grab(bead: Bead, event: PointerEvent): void {
     window.addEventListener('pointerup', () => window.removeEventListener('pointermove', decide), { once: true });
 }
 
-function inTime(event: PointerEvent): void {
+function inTime(bead: Bead, event: PointerEvent): void {
     const held = selection.beads;
     const { keyframes } = selection;
     const frames = held.map((one) => one.frame);
     const [first, last] = [Math.min(...frames), Math.max(...frames)];
-    const grabbed = Number((event.target as HTMLElement).dataset.bead);
-    if (event.ctrlKey && first < last && (grabbed === first || grabbed === last)) {
+    if (adds(event) && isEnd(bead.frame)) {
         // At either end of those that are selected, Ctrl stretches them; the other end stays.
-        const from = grabbed === last ? 'first' : 'last';
-        const way = grabbed === last ? 1 : -1;
+        const [from, way] = bead.frame === last ? ['first' as const, 1] : ['last' as const, -1];
         begin(event, {
             isDrawnIn: false,
+            clicked: () => take(bead, event),
             request: (by) => ({
                 edit: 'stretch-keyframes',
                 args: { keyframes, length: Math.max(1, Math.round(last - first + way * by)), from },

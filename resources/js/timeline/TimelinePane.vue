@@ -36,6 +36,9 @@ const layerMenu = ref<{ x: number; y: number } | null>(null);
 const alone = computed(() => composition.shown?.alone?.length ?? 0);
 
 const { rows, showAll, toggleAll } = useRows();
+watch(rows, (now) => (selection.listed = now.flatMap((row) => (row.kind === 'layer' ? [row.layer.id] : []))), {
+    immediate: true,
+});
 const isTall = (row: Row): boolean =>
     row.kind === 'property' && !!row.thread && preferences.tall.includes(row.definition.name);
 const heightOf = (row: Row): number => (isTall(row) ? TALL_HEIGHT : ROW_HEIGHT);

@@ -16,6 +16,8 @@ export interface DragInTime {
     isDrawnIn?: boolean;
     /** Is told how far it went; 0 when the drag is given up. */
     moved?: (by: number) => void;
+    /** What happens where the pointer is let go without having moved. */
+    clicked?: () => void;
 }
 
 /** Drags something along the timeline; what it comes near to draws it in, unless Alt is held. */
@@ -26,7 +28,7 @@ export function useDragInTime() {
     const view = useTimeView();
     const dragging = ref(false);
 
-    function begin(down: PointerEvent, { request, moved, isDrawnIn = true }: DragInTime): void {
+    function begin(down: PointerEvent, { request, moved, clicked, isDrawnIn = true }: DragInTime): void {
         const keyframesOf = [...selection.layers];
         let latest: EditRequest | null = null;
         const unwatch = watch(
@@ -52,6 +54,9 @@ export function useDragInTime() {
         };
         const onUp = async (): Promise<void> => {
             finish();
+            if (latest === null) {
+                clicked?.();
+            }
             if (latest !== null && (await composition.edit(latest.edit, latest.args))) {
                 moved?.(composition.by ?? 0);
             } else {
