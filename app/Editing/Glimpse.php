@@ -69,7 +69,9 @@ final readonly class Glimpse
                 // Only the way of a layer that is selected alone is shown.
                 ...(count($this->layers) === 1 ? [
                     'trail' => Trail::of($layer, $frame, $document, $evaluator),
-                    'masks' => MaskPlaces::of($layer, $document, $frame),
+                    'masks' => $layer->attached->masks === [] ? [] : MaskPlaces::of(
+                        $layer, $document, $frame, $evaluator->pose($layer, $document, $frame)->box,
+                    ),
                     'paths' => PathPlaces::of($layer, $document, $frame, $evaluator->media),
                     'points' => EffectPoints::of($layer, $document, $frame, $evaluator),
                 ] : []),

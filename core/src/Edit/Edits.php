@@ -127,6 +127,7 @@ use Ricamo\Core\Edit\Time\TrimLayer;
 use Ricamo\Core\Edit\Transitions\CoverCut;
 use Ricamo\Core\Edit\Transitions\CrossCut;
 use Ricamo\Core\Edit\Transitions\PlaceTransition;
+use Ricamo\Core\Edit\Values\ResetPlacement;
 use Ricamo\Core\Edit\Values\ResetValue;
 use Ricamo\Core\Edit\Values\SetAxes;
 use Ricamo\Core\Edit\Values\SetValues;
@@ -219,6 +220,7 @@ final class Edits
         'set-axes' => SetAxes::class,
         'set-values' => SetValues::class,
         'reset-value' => ResetValue::class,
+        'reset-placement' => ResetPlacement::class,
         'drag-layers' => DragLayers::class,
         'pull-handle' => PullHandle::class,
         'pull-layers' => PullLayers::class,

@@ -79,8 +79,9 @@ final readonly class Finish
         // What is drawn as a mask is itself not masked by other layers, so that no two of them wait for one another.
         $isDrawn = fn (PlacedMask $mask): bool => $mask->layer === null || (! $moment->isMask && $composition->layers->has($mask->layer));
         $on = array_values(array_filter($layer->attached->masks, fn (PlacedMask $mask): bool => $mask->on && $isDrawn($mask)));
+        $box = fn (): Box => ($this->box)($layer, $composition, $moment->at);
         $parts = array_map(
-            fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other), $on,
+            fn (PlacedMask $mask): MaskPart => MaskArtist::part($mask, $layer, $moment->at, $matrix, $moment->space, $other, $box), $on,
         );
 
         return $parts === [] ? $operations : [new Group($operations, masks: $parts)];

@@ -31,13 +31,18 @@ final class MaskArtist
     /** A feathered edge is as wide as four deviations of the blur that makes it so: beyond them nothing is seen of it. */
     private const DEVIATIONS = 4;
 
+    /** Farther than anything that a layer shows goes beyond its box. */
+    private const BEYOND = 20_000.0;
+
     /**
      * @param  Affine  $matrix  from the layer's own pixels to those that are drawn
      * @param  Affine  $space  from the composition's
      * @param  callable(string): list<Operation>  $layer  what another layer shows
+     * @param  callable(): Box  $box  of what the layer shows, in its own pixels
      */
-    public static function part(PlacedMask $mask, Layer $of, int|float $at, Affine $matrix, Affine $space, callable $layer): MaskPart
-    {
+    public static function part(
+        PlacedMask $mask, Layer $of, int|float $at, Affine $matrix, Affine $space, callable $layer, callable $box,
+    ): MaskPart {
         $settings = AttachedSettings::values($mask, $of, $at);
         $values = new Values($settings);
         $place = $mask->fixed ? $space : $matrix;
@@ -46,7 +51,11 @@ final class MaskArtist
             $operations = $mask->by === MaskBy::Brightness ? MaskPart::bright($shown) : $shown;
             $place = $space;
         } else {
-            $operations = $mask->form === MaskForm::Free ? self::free($values, $place) : self::drawn($mask, $values, $place);
+            $operations = match ($mask->form) {
+                MaskForm::Free => self::free($values, $place),
+                MaskForm::Crop => self::cropped($values, $box(), $place),
+                default => self::drawn($mask, $values, $place),
+            };
         }
         $deviation = $values->number('feather') * sqrt(abs($place->determinant())) / self::DEVIATIONS;
         $opacity = $values->number('opacity') / 100;
@@ -55,6 +64,26 @@ final class MaskArtist
         }
 
         return new MaskPart($operations, $mask->mode, $mask->inverted);
+    }
+
+    /**
+     * An edge at which nothing is cropped leaves what is beyond the box as well, such as the outer half of an outline.
+     *
+     * @return list<Operation>
+     */
+    private static function cropped(Values $values, Box $box, Affine $place): array
+    {
+        [$left, $right] = [$values->length('left', $box->width()), $values->length('right', $box->width())];
+        [$top, $bottom] = [$values->length('top', $box->height()), $values->length('bottom', $box->height())];
+        if ($left + $right >= $box->width() || $top + $bottom >= $box->height()) {
+            return [];
+        }
+        $within = fn (float $edge): float => $edge > 0 ? $edge : -self::BEYOND;
+        $kept = new Box(
+            $box->left + $within($left), $box->top + $within($top), $box->right - $within($right), $box->bottom - $within($bottom),
+        );
+
+        return [new Fill(Outline::of(Path::rectangle($kept, 0)), $place, new Colour(255, 255, 255))];
     }
 
     /** @return list<Operation> */

@@ -16,9 +16,12 @@ use Ricamo\Core\Path\Contours;
 /** Where the masks of a layer lie in the picture, to be seen and touched. */
 final class MaskPlaces
 {
-    /** From a mask's own space, with its middle at the origin, to the composition's pixels. */
+    /** From a mask's own space to the composition's pixels: its middle is at the origin, or if it is a crop, the layer's origin. */
     public static function matrix(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): Affine
     {
+        if ($mask->form === MaskForm::Crop) {
+            return $composition->spaceOf($layer, $frame);
+        }
         $position = $layer->point("{$mask->id}.position", $frame);
 
         return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame))
@@ -28,17 +31,18 @@ final class MaskPlaces
     }
 
     /**
+     * @param  Box  $own  of what the layer shows
      * @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in
      *     composition pixels
      */
-    public static function of(Layer $layer, Composition $composition, int $frame): array
+    public static function of(Layer $layer, Composition $composition, int $frame, Box $own): array
     {
         $places = [];
         foreach ($layer->attached->masks as $mask) {
             if ($mask->form === MaskForm::Layer || ! $mask->on) {
                 continue;
             }
-            $box = self::box($mask, $layer, $frame);
+            $box = self::box($mask, $layer, $frame, $own);
             $matrix = self::matrix($mask, $layer, $composition, $frame);
             $corners = [
                 new Point($box->left, $box->top),
@@ -54,9 +58,20 @@ final class MaskPlaces
         return $places;
     }
 
-    /** In its own space. */
-    public static function box(PlacedMask $mask, Layer $layer, int $frame): Box
+    /** In its own space. @param  Box  $own  of what the layer shows */
+    public static function box(PlacedMask $mask, Layer $layer, int $frame, Box $own): Box
     {
+        if ($mask->form === MaskForm::Crop) {
+            $edge = fn (string $name, float $whole): float => $layer->length("{$mask->id}.$name", $frame, $whole);
+            [$left, $top] = [$own->left + $edge('left', $own->width()), $own->top + $edge('top', $own->height())];
+
+            return new Box(
+                $left,
+                $top,
+                max($left, $own->right - $edge('right', $own->width())),
+                max($top, $own->bottom - $edge('bottom', $own->height())),
+            );
+        }
         if ($mask->form === MaskForm::Free) {
             $path = $layer->value("{$mask->id}.path", $frame);
             assert($path instanceof Contours);

@@ -13,11 +13,18 @@ enum MaskForm: string
     /** A closed line through points. */
     case Free = 'free';
 
+    /** The layer's own box, without as much of it as its four edges say. */
+    case Crop = 'crop';
+
     /** Another layer of the composition. */
     case Layer = 'layer';
 
     public function title(): string
     {
-        return $this === self::Free ? 'Free form mask' : ucfirst($this->value).' mask';
+        return match ($this) {
+            self::Free => 'Free form mask',
+            self::Crop => 'Crop',
+            default => ucfirst($this->value).' mask',
+        };
     }
 }

@@ -36,6 +36,9 @@ final readonly class PlacedMask implements Attached
 
     private const FAR = 100_000;
 
+    /** By how much each edge of a crop lies within the layer's box. */
+    public const EDGES = ['left', 'top', 'right', 'bottom'];
+
     /** @param  string  $id  by which the layer's properties say whose they are: `m1.feather` */
     public function __construct(
         #[Field(like: '^m[0-9]{1,6}$', unlike: 'is not m and a number')]
@@ -75,9 +78,11 @@ final readonly class PlacedMask implements Attached
     /** @return Fields<self> what there is to say of one of a form */
     private static function described(MaskForm $form): Fields
     {
-        return Fields::of(self::class)->form($form->value, fn (Fields $all): Fields => $form === MaskForm::Layer
-            ? $all->without(['fixed'])->fixing(['form' => $form->value], ['layer'])
-            : $all->without(['layer', 'by'])->fixing(['form' => $form->value]));
+        return Fields::of(self::class)->form($form->value, fn (Fields $all): Fields => match ($form) {
+            MaskForm::Layer => $all->without(['fixed'])->fixing(['form' => $form->value], ['layer']),
+            MaskForm::Crop => $all->without(['layer', 'by', 'fixed'])->fixing(['form' => $form->value]),
+            default => $all->without(['layer', 'by'])->fixing(['form' => $form->value]),
+        });
     }
 
     /** A copy that refers to the layer's new id. */
@@ -107,6 +112,13 @@ final readonly class PlacedMask implements Attached
         $feather = new PropertyDefinition('feather', new NumberType, 0.0, 0, 1000, 'Feather', unit: 'px', isFactor: true);
         if ($this->form === MaskForm::Layer) {
             return [$feather, $opacity];
+        }
+        if ($this->form === MaskForm::Crop) {
+            $edge = fn (string $name): PropertyDefinition => new PropertyDefinition(
+                $name, new LengthType, new Length(0), 0, self::FAR, ucfirst($name), unit: 'px',
+            );
+
+            return [...array_map($edge, self::EDGES), $feather, $opacity];
         }
 
         return [

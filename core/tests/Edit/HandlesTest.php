@@ -49,7 +49,7 @@ final class HandlesTest extends TestCase
         self::assertEqualsWithDelta($expected->y, $actual->y, 0.02, $what);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>|null}> the fields of a shape, and of a group that it is in */
+    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>|null}> of a shape, and of a group that it is in */
     public static function shapes(): iterable
     {
         yield 'as it is' => [[], null];
@@ -139,15 +139,21 @@ final class HandlesTest extends TestCase
 
     public function test_where_size_has_keyframes_a_pull_makes_one(): void
     {
-        $before = Fixture::composition([Fixture::bar(['size' => Fixture::keyframes([0, [0, 20]], [20, [100, 20]]), 'position' => [500, 300]])]);
+        $grows = Fixture::keyframes([0, [0, 20]], [20, [100, 20]]);
+        $before = Fixture::composition([Fixture::bar(['size' => $grows, 'position' => [500, 300]])]);
         $keyframes = Fixture::json($this->pull($before, 'bar', 'right', [10, 0]), 'bar')['size']['keyframes'];
-        self::assertSame([[0, [0.0, 20.0]], [10, [60.0, 20.0]], [20, [100.0, 20.0]]], array_map(fn (array $one): array => [$one['at'], $one['value']], $keyframes));
+        self::assertSame([[0.0, 20.0], [60.0, 20.0], [100.0, 20.0]], array_column($keyframes, 'value'));
+        self::assertSame([0, 10, 20], array_column($keyframes, 'at'));
     }
 
     public function test_the_tail_of_a_speech_plate_goes_on_pointing_where_it_did(): void
     {
         $before = Fixture::composition([Fixture::bar(['form' => 'speech', 'size' => [200, 100], 'tail' => [-60, 130], 'rotation' => 30])]);
-        $tip = fn (Composition $composition): Point => $composition->layer('bar')->matrix(self::FRAME)->apply($composition->layer('bar')->point('tail', self::FRAME));
+        $tip = function (Composition $composition): Point {
+            $layer = $composition->layer('bar');
+
+            return $layer->matrix(self::FRAME)->apply($layer->point('tail', self::FRAME));
+        };
         foreach (['left', 'bottom-right', 'top'] as $handle) {
             $this->assertAt($tip($before), $tip($this->pull($before, 'bar', $handle, [37, -14])), $handle);
         }

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Tests\Mask;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\MaskPlaces;
@@ -81,7 +82,7 @@ final class FreeFormTest extends TestCase
     public function test_pulled_by_a_handle_it_grows_from_the_side_across(): void
     {
         $composition = $this->drawn('M400 200L600 200L600 400L400 400Z');
-        $corners = fn (Composition $of): array => MaskPlaces::of($of->layer('bar'), $of, 0)[0]['corners'];
+        $corners = fn (Composition $of): array => MaskPlaces::of($of->layer('bar'), $of, 0, Box::centred(0, 0))[0]['corners'];
         self::assertEqualsWithDelta([[400, 200], [600, 200], [600, 400], [400, 400]], $corners($composition), 0.01);
         $pull = fn (array $args): Composition => Fixture::edit(
             $composition, 'pull-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, 'by' => [100, 40], ...$args],

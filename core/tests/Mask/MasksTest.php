@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Tests\Mask;
 
 use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
@@ -171,7 +172,7 @@ final class MasksTest extends TestCase
         ]])]);
         self::assertEquals(
             [['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]],
-            MaskPlaces::of($composition->layer('bar'), $composition, 0),
+            MaskPlaces::of($composition->layer('bar'), $composition, 0, Box::centred(0, 0)),
         );
     }
 

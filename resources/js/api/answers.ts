@@ -217,7 +217,7 @@ export interface PathPlace {
 /** A mask in the picture: its corners clockwise from the top left, in composition pixels. */
 export interface MaskPlace {
     mask: string;
-    form: 'rectangle' | 'ellipse' | 'free';
+    form: 'rectangle' | 'ellipse' | 'free' | 'crop';
     corners: Corner[];
 }
 

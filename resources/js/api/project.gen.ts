@@ -597,6 +597,22 @@ export type Mask =
       }
     | {
           id: string;
+          form: 'crop';
+          /**
+           * what it does to those before it
+           */
+          mode?: 'add' | 'subtract' | 'intersect' | 'exclude';
+          inverted?: boolean;
+          on?: boolean;
+          left?: AnimatedLength;
+          top?: AnimatedLength;
+          right?: AnimatedLength;
+          bottom?: AnimatedLength;
+          feather?: AnimatedNumber;
+          opacity?: AnimatedNumber;
+      }
+    | {
+          id: string;
           form: 'layer';
           /**
            * what it does to those before it
@@ -2533,6 +2549,7 @@ export interface EditArguments {
         x?: string | null;
         y?: string | null;
         margin?: number | null;
+        together?: boolean | null;
         scope?: string | null;
     };
     'arrive-from-sides': {
@@ -2723,6 +2740,7 @@ export interface EditArguments {
         layers: string[];
         frame: number;
         as: string;
+        together?: boolean | null;
         scope?: string | null;
     };
     'give-motion': {
@@ -3124,6 +3142,12 @@ export interface EditArguments {
     'replace-media': {
         media: string;
         by: string;
+    };
+    'reset-placement': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
     };
     'reset-value': {
         layer: string;

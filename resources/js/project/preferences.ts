@@ -15,6 +15,8 @@ export const usePreferences = defineStore('preferences', () => {
     const margin = useLocalStorage('ricamo.margin', 60);
     /** Whether they are placed along the title-safe area instead. */
     const inSafe = useLocalStorage('ricamo.in-safe', false);
+    /** Whether several layers are put into the frame as one block. */
+    const asBlock = useLocalStorage('ricamo.as-block', false);
     /** What becomes of layers in a picture of another size. */
     const resizing = useLocalStorage<'scale' | 'middle' | 'corner'>('ricamo.resizing', 'scale');
     /** Seconds that a still picture stays when it is added. */
@@ -43,6 +45,7 @@ export const usePreferences = defineStore('preferences', () => {
         folded,
         margin,
         inSafe,
+        asBlock,
         resizing,
         stillLasts,
         tall,

@@ -11,6 +11,7 @@ import {
     AlignVerticalSpaceBetween,
     FlipHorizontal2,
     FlipVertical2,
+    RotateCcw,
     Scaling,
 } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
@@ -51,8 +52,20 @@ async function ask<K extends OfLayers>(edit: K, args: Partial<ArgumentsOf<K>>): 
     problem.value = await composition.ask(edit, all);
 }
 
+/** Whether they go together, as one picture. */
+const together = computed(() => props.layers.length > 1 && preferences.asBlock);
+
 const place = (x: string, y: string): Promise<void> =>
-    ask('align-layers', { x, y, ...(preferences.inSafe ? { to: 'safe' } : { margin: preferences.margin }) });
+    ask('align-layers', {
+        x,
+        y,
+        together: together.value,
+        ...(preferences.inSafe ? { to: 'safe' } : { margin: preferences.margin }),
+    });
+
+async function reset(): Promise<void> {
+    problem.value = await composition.ask('reset-placement', { layers: ids.value });
+}
 
 function setMargin(event: Event): void {
     const margin = Number((event.target as HTMLInputElement).value);
@@ -79,6 +92,9 @@ function setMargin(event: Event): void {
                 <label class="safe"
                     ><input v-model="preferences.inSafe" type="checkbox" data-in-safe />to the safe area</label
                 >
+                <label v-if="layers.length > 1" class="safe"
+                    ><input v-model="preferences.asBlock" type="checkbox" data-as-block />all as one block</label
+                >
             </div>
         </div>
         <div class="framings" role="group" aria-label="As large as the frame">
@@ -87,11 +103,18 @@ function setMargin(event: Event): void {
                 :key="as"
                 type="button"
                 :data-framing="as"
-                @click="ask('frame-layers', { as })"
+                @click="ask('frame-layers', { as, together })"
             >
                 {{ text }}
             </button>
             <span class="flips">
+                <IconButton
+                    :icon="RotateCcw"
+                    :size="14"
+                    label="Reset the placement: position, scale, rotation, opacity, anchor, and their keyframes"
+                    data-reset-placement
+                    @click="reset"
+                />
                 <IconButton
                     :icon="FlipHorizontal2"
                     :size="15"

@@ -17,7 +17,7 @@ const MODES = {
     intersect: 'keeps what both show',
     exclude: 'shows one or the other',
 };
-const FORMS = { rectangle: 'Rectangle', ellipse: 'Ellipse', free: 'Free form' };
+const FORMS = { rectangle: 'Rectangle mask', ellipse: 'Ellipse mask', free: 'Free form mask', crop: 'Crop' };
 
 const vocabulary = useVocabulary();
 const composition = useComposition();
@@ -31,7 +31,7 @@ const others = computed(() =>
 const titleOf = (one: Attached): string =>
     one.form === 'layer'
         ? (composition.layer(String(one.layer))?.name ?? 'A layer that is gone')
-        : `${FORMS[one.form as keyof typeof FORMS]} mask`;
+        : FORMS[one.form as keyof typeof FORMS];
 
 /** Whether it may be taken for one that shows the outside as faintly as its opacity says. */
 const isThin = (one: Attached): boolean => !!one.inverted && one.opacity !== undefined && one.opacity !== 100;
@@ -84,14 +84,14 @@ async function add(event: Event): Promise<void> {
             </select>
             <ElCheckbox
                 :model-value="!!one.inverted"
-                label="Where it is not"
+                label="Inverted"
                 data-mask-inverted
                 @change="(on) => change({ inverted: !!on })"
             />
             <ElCheckbox
-                v-if="one.form !== 'layer'"
+                v-if="one.form !== 'layer' && one.form !== 'crop'"
                 :model-value="!!one.fixed"
-                label="Stands still in the frame"
+                label="Fixed to the frame"
                 data-mask-fixed
                 @change="(on) => change({ fixed: !!on })"
             />
@@ -102,6 +102,7 @@ async function add(event: Event): Promise<void> {
     </AttachedList>
     <select class="choice-field add" value="" aria-label="Add a mask" data-add-mask @change="add">
         <option value="" disabled>Add a mask…</option>
+        <option value="crop">a crop by its edges</option>
         <option value="rectangle">a rectangle</option>
         <option value="ellipse">an ellipse</option>
         <option value="free">a form to be drawn</option>

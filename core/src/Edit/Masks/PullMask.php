@@ -14,6 +14,7 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Field;
@@ -23,10 +24,12 @@ use Ricamo\Core\Mask\MaskForm;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Length;
 
 /**
  * Moves a mask in the picture, or with a `handle` makes it larger or smaller there, while the side across from it stays, or
- * with `centred` its middle. `by` is in composition pixels; `straight` keeps a mask that is moved on one level, `proportional` its shape.
+ * with `centred` its middle; of a crop, the edges go that are pulled. `by` is in composition pixels; `straight` keeps a
+ * mask that is moved on one level, `proportional` its shape.
  */
 final readonly class PullMask implements CompositionEdit
 {
@@ -50,6 +53,11 @@ final readonly class PullMask implements CompositionEdit
         $matrix = MaskPlaces::matrix($mask, $layer, $composition, $this->frame);
         if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
+        }
+        if ($mask->form === MaskForm::Crop) {
+            $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
+
+            return $this->edgesPulled($composition, $layer, $mask, $evaluator->pose($layer, $composition, $this->frame)->box, $pull);
         }
         $position = $layer->point("{$mask->id}.position", $this->frame);
         $turn = Affine::rotation($layer->number("{$mask->id}.rotation", $this->frame));
@@ -84,10 +92,38 @@ final readonly class PullMask implements CompositionEdit
         return $this->handle === null ? 'move mask' : 'size of mask';
     }
 
+    /** Each edge goes no further than the one across from it, nor out of the layer's box. */
+    private function edgesPulled(Composition $composition, Layer $layer, PlacedMask $mask, Box $own, Point $pull): Composition
+    {
+        $direction = $this->handle?->direction();
+        foreach (PlacedMask::EDGES as $edge) {
+            [$whole, $by, $side, $across] = match ($edge) {
+                'left' => [$own->width(), $pull->x, -($direction->x ?? 0), 'right'],
+                'right' => [$own->width(), -$pull->x, $direction->x ?? 0, 'left'],
+                'top' => [$own->height(), $pull->y, -($direction->y ?? 0), 'bottom'],
+                'bottom' => [$own->height(), -$pull->y, $direction->y ?? 0, 'top'],
+            };
+            $by = match (true) {
+                $direction === null, $side > 0 => $by,
+                $this->centred && $side < 0 => -$by,
+                default => 0.0,
+            };
+            $length = fn (string $of): float => $layer->length("{$mask->id}.$of", $this->frame, $whole);
+            $room = $direction === null ? $whole : $whole - $length($across);
+            if ($by !== 0.0) {
+                $target = PropertyTarget::of($layer, "{$mask->id}.$edge");
+                $now = new Length(round(max(0.0, min($room, $length($edge) + $by)), 3));
+                $composition = $target->set($composition, $this->frame, $now, $this->scope);
+            }
+        }
+
+        return $composition;
+    }
+
     /** A path is made larger or smaller from the side across, or from its middle. */
     private function formPulled(Composition $composition, Layer $layer, PlacedMask $mask, Point $pull): Composition
     {
-        $box = MaskPlaces::box($mask, $layer, $this->frame);
+        $box = MaskPlaces::box($mask, $layer, $this->frame, Box::centred(0, 0));
         $path = $layer->value("{$mask->id}.path", $this->frame);
         if (! $path instanceof Contours || $box->width() <= 0 || $box->height() <= 0) {
             throw new Refusal('That mask encloses nothing');

@@ -19,7 +19,7 @@ use Ricamo\Core\Refusal;
 
 /**
  * Moves each layer so that its bounds lie at a side or in the middle along an axis or both: of the `frame`, of the title-`safe`
- * area, or of the `selection` as a whole; `margin` pixels inside it.
+ * area, or of the `selection` as a whole; `margin` pixels inside it. With `together` they are moved as one block.
  */
 final readonly class AlignLayers implements CompositionEdit
 {
@@ -31,6 +31,7 @@ final readonly class AlignLayers implements CompositionEdit
         private ?AxisPlace $x,
         private ?AxisPlace $y,
         private float $margin,
+        private bool $together,
         private Scope $scope,
     ) {
     }
@@ -47,25 +48,26 @@ final readonly class AlignLayers implements CompositionEdit
         #[Field] ?AxisPlace $x = null,
         #[Field] ?AxisPlace $y = null,
         #[Field(least: -10_000, most: 10_000)] float $margin = 0.0,
+        #[Field] bool $together = false,
         #[Field] Scope $scope = Scope::Playhead,
     ): self {
         return $x === null && $y === null
             ? throw new Refusal('an alignment needs an x or a y')
-            : new self($layers, $frame, $to, $x, $y, $margin, $scope);
+            : new self($layers, $frame, $to, $x, $y, $margin, $together, $scope);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->together) {
+            return $this->asOne($composition, Block::of($composition, $evaluator, $this->layers, $this->frame));
+        }
         $bounds = [];
         foreach ($this->layers as $id) {
             $bounds[$id] = $evaluator->pose($composition->layer($id), $composition, $this->frame)->bounds();
         }
         $area = $this->area($composition, array_values($bounds))->grown(-$this->margin);
         foreach ($bounds as $id => $box) {
-            $by = new Point(
-                $this->x?->distance($box->left, $box->right, $area->left, $area->right) ?? 0.0,
-                $this->y?->distance($box->top, $box->bottom, $area->top, $area->bottom) ?? 0.0,
-            );
+            $by = $this->distance($box, $area);
             $layer = $composition->layer((string) $id);
             $composition = PropertyTarget::put(
                 $composition,
@@ -78,6 +80,24 @@ final readonly class AlignLayers implements CompositionEdit
         }
 
         return $composition;
+    }
+
+    private function asOne(Composition $composition, Block $block): Composition
+    {
+        if ($block->bounds === null) {
+            return $composition;
+        }
+        $by = $this->distance($block->bounds, $this->area($composition, [$block->bounds])->grown(-$this->margin));
+
+        return $block->placed($composition, 1.0, new Point(0, 0), $by, $this->scope);
+    }
+
+    private function distance(Box $box, Box $area): Point
+    {
+        return new Point(
+            $this->x?->distance($box->left, $box->right, $area->left, $area->right) ?? 0.0,
+            $this->y?->distance($box->top, $box->bottom, $area->top, $area->bottom) ?? 0.0,
+        );
     }
 
     public function title(): string

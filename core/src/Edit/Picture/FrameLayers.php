@@ -17,10 +17,12 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
 use Ricamo\Core\Json\Field;
+use Ricamo\Core\Refusal;
 
 /**
  * Scales layers to the frame and puts their middles in its middle. What is turned is scaled as it would be upright, and
- * stays turned.
+ * stays turned. With `together` they are framed as one block, which keeps its shape: shapes and windows by their size, all else by
+ * their scale; as `original` it stays as large as it is.
  */
 final readonly class FrameLayers implements CompositionEdit
 {
@@ -29,12 +31,16 @@ final readonly class FrameLayers implements CompositionEdit
         #[LayerIds] private array $layers,
         #[Frame] private int $frame,
         #[Field] private Framing $as,
+        #[Field] private bool $together = false,
         #[Field] private Scope $scope = Scope::Playhead,
     ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->together) {
+            return $this->asOne($composition, Block::of($composition, $evaluator, $this->layers, $this->frame));
+        }
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             $box = $evaluator->pose($layer, $composition, $this->frame)->box;
@@ -47,6 +53,21 @@ final readonly class FrameLayers implements CompositionEdit
         }
 
         return $composition;
+    }
+
+    private function asOne(Composition $composition, Block $block): Composition
+    {
+        if ($block->bounds === null) {
+            return $composition;
+        }
+        [$x, $y] = $this->as->scales($block->bounds, new Size($composition->width, $composition->height));
+        if ($x !== $y) {
+            throw new Refusal('a block keeps its shape: to stretch layers, frame each by itself');
+        }
+
+        return $block->placed(
+            $composition, $x, $block->bounds->centre(), new Point($composition->width / 2, $composition->height / 2), $this->scope,
+        );
     }
 
     public function title(): string

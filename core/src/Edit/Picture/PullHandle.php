@@ -71,7 +71,7 @@ final readonly class PullHandle implements CompositionEdit
         return $this->centred ? 2 : 1;
     }
 
-    /** How wide and high the layer is to be seen before it is turned, as its placement counts; negative where it is pulled through itself. */
+    /** How wide and high the layer is to be seen before it is turned, as its placement counts; negative if it is pulled through itself. */
     private function extent(Layer $layer, PulledBox $pulled, Point $pivot, Point $stillAt, Point $by): Point
     {
         $handle = $this->handle->on($pulled->box);
@@ -83,7 +83,9 @@ final readonly class PullHandle implements CompositionEdit
             $before = new Point($own->x * $pulled->scale->x / 100, $own->y * $pulled->scale->y / 100);
             $length = $before->dot($before);
 
-            return $length > 0 ? $now->times($arm->dot($before) / $length) : throw new Refusal('a layer scaled to nothing has no handles to pull');
+            return $length > 0
+                ? $now->times($arm->dot($before) / $length)
+                : throw new Refusal('a layer scaled to nothing has no handles to pull');
         }
 
         return new Point(

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Geometry\Axis;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
@@ -43,32 +41,16 @@ final readonly class PullLayers implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $layers = array_filter(
-            array_map($composition->layer(...), $composition->layers->tree()->outermost($this->layers)),
-            fn (Layer $layer): bool => $layer->kind->isSeen(),
-        );
-        $poses = array_map(fn (Layer $layer): Pose => $evaluator->pose($layer, $composition, $this->frame), $layers);
-        $bounds = array_map(fn (Pose $pose): Box => $pose->bounds(), $poses);
-        $all = $bounds === [] ? null : array_reduce($bounds, fn (Box $all, Box $one): Box => $all->union($one), reset($bounds));
-        $pivot = $all === null || $this->centred ? $all?->centre() : $this->handle->opposite($all);
-        $arm = $all === null ? null : $this->handle->on($all)->minus($pivot);
-        if ($arm === null || $arm->dot($arm) <= 0) {
+        $block = Block::of($composition, $evaluator, $this->layers, $this->frame);
+        $all = $block->bounds ?? Box::centred(0, 0);
+        $pivot = $this->centred ? $all->centre() : $this->handle->opposite($all);
+        $arm = $this->handle->on($all)->minus($pivot);
+        if ($arm->dot($arm) <= 0) {
             throw new Refusal('what is selected is empty here: it has no handles to pull');
         }
         $lines = $this->snap > 0 ? Lines::of($composition, $evaluator, $this->frame, $this->layers) : null;
-        $factor = $this->factor($arm, $pivot, $lines);
-        foreach ($poses as $index => $pose) {
-            $layer = $layers[$index];
-            $middle = $pose->box->centre();
-            // Where its middle comes to be, in the pixels that its placement counts in.
-            $at = $composition->space($layer->id, $this->frame)->inverse()->apply(
-                $pivot->plus($pose->matrix->apply($middle)->minus($pivot)->times($factor)),
-            );
-            $pulled = new PulledBox($layer, $this->frame, $pose->box);
-            $composition = $pulled->seenAt($pulled->extent()->times($factor), $middle, new Point(0, 0))->put($composition, $at, $this->scope);
-        }
 
-        return $composition;
+        return $block->placed($composition, $this->factor($arm, $pivot, $lines), $pivot, $pivot, $this->scope);
     }
 
     public function title(): string

@@ -11,6 +11,7 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Together;
+use Ricamo\Core\Property\PropertyDefinition;
 
 /** Takes a property back to what a new layer has, without keyframes. */
 final readonly class ResetValue implements CompositionEdit
@@ -22,14 +23,20 @@ final readonly class ResetValue implements CompositionEdit
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        return $this->target->change($composition, function (Property $property, Layer $layer) use ($composition): Property {
-            $definition = $this->target->definition($layer);
-            $middle = new Point($composition->width / 2, $composition->height / 2);
+        return $this->target->change(
+            $composition,
+            fn (Property $property, Layer $layer): Property => self::resting($this->target->definition($layer), $composition),
+        );
+    }
 
-            return Property::constant(
-                $property->type, ['position' => $middle, 'x' => $middle->x, 'y' => $middle->y][$definition->name] ?? $definition->default,
-            );
-        });
+    /** What a new layer has, whose place is in the middle of the frame. */
+    public static function resting(PropertyDefinition $definition, Composition $composition): Property
+    {
+        $middle = new Point($composition->width / 2, $composition->height / 2);
+
+        return Property::constant(
+            $definition->type, ['position' => $middle, 'x' => $middle->x, 'y' => $middle->y][$definition->name] ?? $definition->default,
+        );
     }
 
     public function title(): string

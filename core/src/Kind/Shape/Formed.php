@@ -132,7 +132,8 @@ final readonly class Formed
             ];
         }
         $formed = self::of($form, $layer, $at);
-        [$x, $y] = [$formed->box->width() > 0 ? $to->x / $formed->box->width() : 1, $formed->box->height() > 0 ? $to->y / $formed->box->height() : 1];
+        $times = fn (float $to, float $now): float => $now > 0 ? $to / $now : 1.0;
+        [$x, $y] = [$times($to->x, $formed->box->width()), $times($to->y, $formed->box->height())];
 
         return ['path' => Contours::of($formed->path->path()->transformed(Affine::scaling($x, $y)))->write()];
     }
