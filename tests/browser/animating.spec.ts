@@ -247,3 +247,36 @@ test('in an open thread a curve is pulled by its value and by its speed', async 
     await page.mouse.up();
     expect(await eased()).toEqual(before);
 });
+
+test('a value is animated in one act, and what lies between two beads is dragged as one', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-section=animate] h3 button').click();
+    await page.locator('[data-animate-property]').selectOption('rotation');
+    await page.locator('[data-animate-length]').fill('20f');
+    // Without a value there is nothing to be done, which is said.
+    await page.locator('[data-animate-go]').click();
+    await expect(page.locator('[data-animate] [role=alert]')).toHaveText('Say to which value rotation changes.');
+    await page.locator('[data-animate-by]').selectOption('by');
+    await page.locator('[data-animate-value="0"]').fill('90');
+    await page.locator('[data-animate-easing]').click();
+    await page.locator('.el-popover:visible [data-easing=cubic-out]').click();
+    await kept(page, () => page.locator('[data-animate-go]').click());
+    const keyframes = async (): Promise<{ at: number; value: number; easing: string }[]> =>
+        ((await layersOf(page))[0]!.rotation as { keyframes: { at: number; value: number; easing: string }[] })
+            .keyframes;
+    const [first, last] = await keyframes();
+    expect([first, last]).toMatchObject([
+        { at: 0, value: 0 },
+        { at: 20, value: 90 },
+    ]);
+    expect(first!.easing).toBe('cubic-out');
+
+    await page.locator('[data-stretch-from="0"]').hover();
+    await kept(page, () => drag(page, page.locator('[data-stretch-from="0"]'), 120, 0));
+    const moved = await keyframes();
+    expect(moved[0]!.at).toBeGreaterThan(20);
+    expect(moved[1]!.at - moved[0]!.at).toBe(20);
+    expect(moved.map(({ value }) => value)).toEqual([0, 90]);
+});

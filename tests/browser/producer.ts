@@ -68,6 +68,18 @@ export async function goTo(page: Page, timecode: string): Promise<void> {
 
 export const sheet = (page: Page, property: string): Locator => page.locator(`.drawer [data-property="${property}"]`);
 
+/** Chooses by its picture: the list opens where the chosen one is shown. */
+export async function choosePicture(page: Page, kind: string, name: string): Promise<void> {
+    await page.locator(`[data-${kind}]`).click();
+    await kept(page, () => page.locator(`.tiles:visible [data-choice="${name}"]`).click());
+}
+
+/** Chooses an easing in a field for one. */
+export async function chooseEasing(page: Page, field: string, name: string): Promise<void> {
+    await page.locator(field).click();
+    await kept(page, () => page.locator(`.el-popover:visible [data-easing="${name}"]`).click());
+}
+
 export async function setField(page: Page, property: string, name: string, value: string): Promise<void> {
     const field = sheet(page, property).getByRole('textbox', { name, exact: true });
     await kept(page, async () => {
@@ -134,7 +146,7 @@ export async function openKeyframes(page: Page, property: string, tab: 'easing' 
     for (let index = 0; index < count; index++) {
         const isSelected = /selected/.test((await beads.nth(index).getAttribute('class')) ?? '');
         if (!isSelected) {
-            await beads.nth(index).click({ modifiers: ['Shift'] });
+            await beads.nth(index).click({ modifiers: ['Control'] });
         }
     }
     await beads.first().press('Enter');

@@ -132,5 +132,5 @@ test('an edge that is pulled is drawn to the width that another layer has', asyn
     await expect(page.locator('.guide').first()).toBeAttached();
     await kept(page, () => page.mouse.up());
     const [, pulled] = await layersOf(page);
-    expect((narrow * (pulled!.scale as number[])[0]!) / 100).toBeCloseTo(wide, 1);
+    expect((pulled!.size as number[])[0]).toBeCloseTo(wide, 1);
 });

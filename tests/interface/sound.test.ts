@@ -25,6 +25,9 @@ const levels: [way: string, value: number, at: number][] = [];
 
 const sources: Source[] = [];
 
+/** What goes to the loudspeaker, and how loud. */
+const outs: { value: number }[] = [];
+
 /** Twelve seconds of sound. */
 class FakeBuffer {
     duration = 12;
@@ -50,10 +53,17 @@ class FakeContext {
     getOutputTimestamp = () => ({ contextTime: this.currentTime - 0.02, performanceTime: performance.now() });
     createGain() {
         const gain = {
+            value: 1,
             setValueAtTime: (value: number, at: number) => levels.push(['set', value, at]),
             linearRampToValueAtTime: (value: number, at: number) => levels.push(['ramp', value, at]),
         };
-        return { gain, connect: (to: unknown) => to };
+        const connect = (to: unknown): unknown => {
+            if (to === this.destination) {
+                outs.push(gain);
+            }
+            return to;
+        };
+        return { gain, connect };
     }
     createBuffer(_channels: number, length: number) {
         return new FakeBuffer(new Float32Array(length));

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Serving\Cores;
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
+use Ricamo\Core\Animation\Easing\Handles;
 use Ricamo\Core\Cascade\Cascades;
 use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\ReadyCascade;
 use Ricamo\Core\Display\Blend;
+use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Effect\Effect;
@@ -84,11 +86,17 @@ final class VocabularyController
             'forms' => array_map(
                 fn (ShapeForm $form): array => [
                     'name' => $form->value, 'title' => $form->title(), 'settings' => $form->settings(),
-                    'open' => $form->isOpen(),
+                    'open' => $form->isOpen(), 'picture' => $form->picture(28, 20)->data(),
                 ],
                 ShapeForm::cases(),
             ),
-            'marks' => array_map(fn (EndMark $mark): array => ['name' => $mark->value, 'title' => $mark->title()], EndMark::cases()),
+            'marks' => array_map(
+                fn (EndMark $mark): array => [
+                    'name' => $mark->value, 'title' => $mark->title(), 'picture' => $mark->path(10, 2)->data(),
+                ],
+                EndMark::cases(),
+            ),
+            'caps' => array_map(fn (Cap $cap): array => ['name' => $cap->value, 'title' => $cap->title()], Cap::cases()),
             'brushes' => array_map(fn (BrushForm $form): array => ['name' => $form->value, 'title' => $form->title()], BrushForm::cases()),
             'features' => array_map(
                 fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases(),
@@ -151,6 +159,7 @@ final class VocabularyController
         return [
             'name' => $name,
             'text' => (string) $easing,
+            'curve' => Handles::of($easing)?->curve()->handles(),
             'samples' => array_map(fn (int $step): float => round($easing->at($step / self::STEPS), 4), range(0, self::STEPS)),
         ];
     }

@@ -10,4 +10,9 @@ enum Cap: string
     case Butt = 'butt';
     case Round = 'round';
     case Square = 'square';
+
+    public function title(): string
+    {
+        return $this === self::Butt ? 'Flat' : ucfirst($this->value);
+    }
 }

@@ -32,6 +32,7 @@ use Ricamo\Core\Edit\Effects\SetEffects;
 use Ricamo\Core\Edit\Groups\GroupLayers;
 use Ricamo\Core\Edit\Groups\UngroupLayers;
 use Ricamo\Core\Edit\Keyframes\AddKeyframe;
+use Ricamo\Core\Edit\Keyframes\Animate;
 use Ricamo\Core\Edit\Keyframes\BendPath;
 use Ricamo\Core\Edit\Keyframes\EqualiseKeyframes;
 use Ricamo\Core\Edit\Keyframes\GiveMotion;
@@ -232,6 +233,7 @@ final class Edits
         'flip-layers' => FlipLayers::class,
         'frame-layers' => FrameLayers::class,
         'match-sizes' => MatchSizes::class,
+        'animate' => Animate::class,
         'add-keyframe' => AddKeyframe::class,
         'remove-keyframes' => RemoveKeyframes::class,
         'move-keyframes' => MoveKeyframes::class,

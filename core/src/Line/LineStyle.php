@@ -62,6 +62,15 @@ final readonly class LineStyle
         ];
     }
 
+    /** Whether it is ever drawn in part or in dashes, so that even a closed outline has ends. */
+    public static function parts(Valued $layer): bool
+    {
+        return ! $layer->rests(['drawBegin', 'drawEnd', 'dash'])
+            || $layer->number('drawBegin', 0) > 0
+            || $layer->number('drawEnd', 0) < 100
+            || $layer->number('dash', 0) > 0;
+    }
+
     public static function of(Valued $layer, int|float $at): self
     {
         $resting = Resting::of($layer);

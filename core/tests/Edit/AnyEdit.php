@@ -238,6 +238,11 @@ final class AnyEdit
     private function ofKeyframes(): array
     {
         return [
+            'animate' => fn (): array => [
+                'layers' => $this->layers(), 'frame' => $this->frame(), 'length' => mt_rand(1, 40),
+                'values' => [['property' => 'opacity', 'value' => mt_rand(0, 100)], ['property' => 'rotation', 'value' => '+=90']],
+                'easing' => $this->one(['linear', 'ease-in-out', 'hold']),
+            ],
             'repeat-keyframe' => fn (): array => ['layers' => [$this->layer()], 'frame' => $this->frame()],
             'bend-path' => fn (): array => [
                 'layer' => $this->keyframes(1)[0]['layer'], 'property' => 'position',

@@ -34,9 +34,18 @@ final class IdleTest extends TestCase
         $this->assertIdle([...$window, 'composition' => 'c2'], [], ['level']);
     }
 
-    public function test_words_have_none(): void
+    /** @param  list<string>  $meant */
+    #[TestWith([[], []])]
+    #[TestWith([['counts' => ['decimals' => 0]], ['number']])]
+    #[TestWith([['path' => 'M0 0L90 0'], ['path', 'pathOffset']])]
+    #[TestWith([['path' => ['keyframes' => [['at' => 5, 'value' => 'M0 0L90 0']]]], ['path', 'pathOffset']])]
+    #[TestWith([['boxWidth' => 300], ['fitBox']])]
+    #[TestWith([['plate' => '#102030'], ['platePadding', 'plateRounding', 'plateByLine']])]
+    #[TestWith([['plate' => ['keyframes' => [['at' => 5, 'value' => '#10203000']]]], ['platePadding', 'plateRounding', 'plateByLine']])]
+    public function test_of_words_it_is_what_they_have_not_got(array $fields, array $meant): void
     {
-        self::assertSame([], $this->idle(Fixture::words()));
+        $all = ['number', 'path', 'pathOffset', 'fitBox', 'platePadding', 'plateRounding', 'plateByLine'];
+        self::assertSame(array_values(array_diff($all, $meant)), $this->idle(Fixture::words($fields)));
     }
 
     public function test_a_shape_that_is_not_repeated_has_nothing_to_spread_a_cascade_over(): void

@@ -41,6 +41,8 @@ export interface EasingChoice {
     name: string;
     text: string;
     samples: number[];
+    /** The two handles of its curve, where it has such. */
+    curve: [number, number, number, number] | null;
 }
 
 export interface Move {
@@ -124,8 +126,11 @@ export interface Vocabulary {
     /** What of fonts can be used, or not. */
     features: { name: string; title: string }[];
     /** Forms of shapes, with the properties that mean something to each. */
-    forms: { name: string; title: string; settings: string[]; open: boolean }[];
-    marks: { name: string; title: string }[];
+    /** Each with its outline in a box of 28 × 20 around the origin, as SVG path data. */
+    forms: { name: string; title: string; settings: string[]; open: boolean; picture: string }[];
+    caps: { name: string; title: string }[];
+    /** Each with its outline around the origin, where a line from the left comes to it. */
+    marks: { name: string; title: string; picture: string }[];
     brushes: { name: string; title: string }[];
     blends: string[];
     formats: FormatChoice[];

@@ -2552,6 +2552,22 @@ export interface EditArguments {
         together?: boolean | null;
         scope?: string | null;
     };
+    animate: {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        /**
+         * in frames
+         */
+        length: number;
+        /**
+         * @maxItems 100
+         */
+        values: unknown[];
+        easing: Easing;
+    };
     'arrive-from-sides': {
         /**
          * @maxItems 2000

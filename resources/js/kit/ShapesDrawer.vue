@@ -5,6 +5,8 @@ import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
+import { useVocabulary } from '@/project/vocabulary';
+import FormPicture from '@/sheet/FormPicture.vue';
 import { useKit } from './kit';
 import KitItem from './KitItem.vue';
 
@@ -44,44 +46,36 @@ const SHAPES = [
     },
 ];
 
-/** Drawn in a box of 40 × 28. */
-const FORMS = [
+const FORMS: { label: string; data?: string; layer: { form: string } & Record<string, unknown> }[] = [
     {
         label: 'Polygon',
-        data: 'M20 2L32 11L27 26L13 26L8 11Z',
         layer: { form: 'polygon', size: [400, 400], scaleLinked: true },
     },
     {
         label: 'Star',
-        data: 'M20 1L23 10L33 10L25 16L28 26L20 20L12 26L15 16L7 10L17 10Z',
         layer: { form: 'star', size: [400, 400], scaleLinked: true },
     },
     {
         label: 'Arc',
-        data: 'M8 20A13 13 0 1 1 32 20',
-        line: true,
         layer: { form: 'arc', size: [400, 400], start: -135, ...outlined(24), scaleLinked: true },
     },
     {
         label: 'Ring sector',
-        data: 'M20 2A12 12 0 1 1 8 14L14 14A6 6 0 1 0 20 8Z',
         layer: { form: 'ring', size: [400, 400], scaleLinked: true },
     },
     {
         label: 'Pointer',
-        data: 'M5 14L34 14M25 6L34 14L25 22',
-        line: true,
+        // A line of which an end is marked.
+        data: 'M-14 0L13 0M6 -6L13 0L6 6',
         layer: { form: 'line', name: 'Pointer', size: [800, 0], ...outlined(12), cap: 'round', endMark: 'arrow' },
     },
-    { label: 'Arrow', data: 'M4 10L22 10L22 4L36 14L22 24L22 18L4 18Z', layer: { form: 'arrow', size: [500, 200] } },
+    { label: 'Arrow', layer: { form: 'arrow', size: [500, 200] } },
     {
         label: 'Speech plate',
-        data: 'M5 3L35 3L35 18L18 18L12 26L12 18L5 18Z',
         layer: { form: 'speech', size: [500, 220], rounding: 28, tail: [-140, 190] },
     },
     {
         label: 'Heart',
-        data: 'M20 8C22 4 24 2 27 2C31 2 33 6 33 10C33 17 26 22 20 27C14 22 7 17 7 10C7 6 9 2 13 2C16 2 18 4 20 8Z',
         layer: { form: 'heart', size: [400, 380], fill: '#c0392b', scaleLinked: true },
     },
 ];
@@ -113,12 +107,17 @@ const WINDOWS = [
     { label: 'Round window', layer: { form: 'ellipse', size: [400, 400] } },
 ];
 
+/** By what a form is known. */
+const look = (form: string): { picture: string; open: boolean } =>
+    vocabulary.words.forms.find(({ name }) => name === form) ?? { picture: '', open: false };
+
 const adding = useAdding();
 const composition = useComposition();
 const drawing = useDrawing();
 const kit = useKit();
 const playhead = usePlayhead();
 const selection = useSelection();
+const vocabulary = useVocabulary();
 </script>
 
 <template>
@@ -148,9 +147,7 @@ const selection = useSelection();
             @add="adding.add({ kind: 'shape', ...form.layer }, $event)"
         >
             <div class="stage">
-                <svg width="40" height="28" aria-hidden="true" :class="{ line: form.line }">
-                    <path :d="form.data" />
-                </svg>
+                <FormPicture :path="form.data ?? look(form.layer.form).picture" :line="look(form.layer.form).open" />
             </div>
         </KitItem>
         <KitItem label="Adjusting layer" @add="adding.add({ kind: 'adjusting' }, { at: $event.at })">
@@ -180,14 +177,6 @@ const selection = useSelection();
     height: 40px;
     border-radius: 7px;
     background: var(--hover);
-}
-svg path {
-    fill: var(--ink);
-}
-svg.line path {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 3;
 }
 .draw {
     display: grid;

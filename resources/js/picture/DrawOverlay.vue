@@ -21,7 +21,7 @@ const from = ref<Corner | null>(null);
 const pointer = ref<Corner>([0, 0]);
 /** How large it is while it is drawn. */
 const size = computed(() => {
-    const box = from.value && composition.trial !== null ? composition.glimpse?.poses.at(-1)?.box : undefined;
+    const box = from.value && composition.draft ? composition.glimpse?.poses.at(-1)?.box : undefined;
     return box ? [box[2] - box[0], box[3] - box[1]].map((side) => Math.round(side * 10) / 10).join(' × ') : '';
 });
 

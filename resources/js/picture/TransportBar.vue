@@ -6,6 +6,7 @@ import { usePlayhead } from '@/project/playhead';
 import { rateLabel } from '@/project/rates';
 import { useTimecode } from '@/project/timecode';
 import IconButton from '@/shell/IconButton.vue';
+import ListenButton from './ListenButton.vue';
 import LookMenu from './LookMenu.vue';
 
 const emit = defineEmits<{ fit: []; actual: [] }>();
@@ -104,6 +105,7 @@ function start(): void {
                 :pressed="playhead.loop"
                 @click="playhead.loop = !playhead.loop"
             />
+            <ListenButton />
             <ElSelect v-model="playhead.speed" :persistent="false" class="speed" size="small" aria-label="Speed">
                 <ElOption v-for="speed in SPEEDS" :key="speed" :value="speed" :label="`${speed} ×`" />
             </ElSelect>

@@ -2,6 +2,8 @@ import type { Media, SoundCue } from '@/api/answers';
 import { useCues } from '@/project/cues';
 import { useMedia } from '@/project/media';
 import { perSecond } from '@/project/rates';
+import { watch } from 'vue';
+import { useListening } from './listening';
 
 /** Clips longer than this, in seconds, are played from their file: decoded, they would fill the memory. */
 const LONGEST_DECODED = 300;
@@ -14,7 +16,10 @@ export class Sound {
     /** Sounds from their end to their beginning. */
     private readonly reversed = new WeakMap<AudioBuffer, AudioBuffer>();
     private sources: AudioBufferSourceNode[] = [];
-    private players: HTMLAudioElement[] = [];
+    /** With the level of each as its cue has it. */
+    private players: [HTMLAudioElement, number][] = [];
+    /** What all that is decoded goes through: how loud this window plays. */
+    private out: GainNode | null = null;
     private timers: number[] = [];
     /** Counts up with every start and stop, so that what was still being fetched is not begun too late. */
     private round = 0;
@@ -22,6 +27,19 @@ export class Sound {
     private began: number | null = null;
     private readonly cues = useCues();
     private readonly media = useMedia();
+    private readonly listening = useListening();
+
+    constructor() {
+        watch(
+            () => this.listening.volume,
+            (volume) => {
+                if (this.out) {
+                    this.out.gain.value = volume;
+                }
+                this.players.forEach(([player, level]) => (player.volume = level * volume));
+            },
+        );
+    }
 
     /** Finds out what is to be heard, and fetches it. */
     async prepare(): Promise<void> {
@@ -76,7 +94,7 @@ export class Sound {
         this.round++;
         this.began = null;
         this.timers.forEach((timer) => clearTimeout(timer));
-        this.players.forEach((player) => player.pause());
+        this.players.forEach(([player]) => player.pause());
         this.sources.forEach((source) => {
             source.stop();
             source.disconnect();
@@ -97,11 +115,20 @@ export class Sound {
         const gain = context.createGain();
         const start = context.currentTime + Math.max(0, cue.at - now);
         follow(gain.gain, cue, start - late);
-        source.connect(gain).connect(context.destination);
+        source.connect(gain).connect(this.outOf(context));
         // What is played is counted in seconds of the sound, however fast it goes by.
         const begin = isBack ? buffer.duration - cue.from : cue.from;
         source.start(start, Math.max(0, begin + late * Math.abs(cue.speed)), (cue.length - late) * Math.abs(cue.speed));
         this.sources.push(source);
+    }
+
+    private outOf(context: AudioContext): GainNode {
+        if (this.out === null) {
+            this.out = context.createGain();
+            this.out.gain.value = this.listening.volume;
+            this.out.connect(context.destination);
+        }
+        return this.out;
     }
 
     private backwards(context: AudioContext, buffer: AudioBuffer): AudioBuffer {
@@ -149,10 +176,11 @@ export class Sound {
         const player = new Audio(url);
         player.preservesPitch = false;
         player.playbackRate = cue.speed;
-        player.volume = Math.min(1, cue.level[0]![1]);
+        const level = Math.min(1, cue.level[0]![1]);
+        player.volume = level * this.listening.volume;
         player.currentTime = cue.from + late * cue.speed;
         const wait = Math.max(0, cue.at - now);
-        this.players.push(player);
+        this.players.push([player, level]);
         this.timers.push(
             window.setTimeout(() => void player.play().catch(() => undefined), 1000 * wait),
             window.setTimeout(() => player.pause(), 1000 * (wait + cue.length - late)),

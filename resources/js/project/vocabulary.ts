@@ -29,6 +29,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         orders: [],
         features: [],
         forms: [],
+        caps: [],
         marks: [],
         brushes: [],
     });

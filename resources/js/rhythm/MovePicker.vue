@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { ChosenMove, Move } from '@/api/answers';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
+import EasingField from '@/timeline/EasingField.vue';
 import ChoiceTiles from './ChoiceTiles.vue';
 import { usePhases, type Side } from './phases';
 import SettingFields from './SettingFields.vue';
@@ -11,7 +12,8 @@ import SettingFields from './SettingFields.vue';
 const props = defineProps<{ side: Side }>();
 const emit = defineEmits<{ done: [] }>();
 
-const EASED = /^ease-(?:in|out|in-out)\(([\d.]+)%\)$/;
+/** Easings that depend on the keyframes around them. */
+const CONTEXTUAL = ['glide', 'jump'];
 
 const phases = usePhases();
 const trying = useTrying();
@@ -27,8 +29,6 @@ const parts = computed(() =>
         move: vocabulary.words.moves.find((one) => one.name === own.move),
     })),
 );
-const EASINGS = computed(() => ['linear', ...vocabulary.words.easings.map((one) => one.text)]);
-const strength = computed(() => EASED.exec(phase.value?.easing ?? '')?.[1] ?? null);
 
 /** The frames that it is seen on, with some of the rest. */
 function range(length: number): [number, number] {
@@ -66,10 +66,11 @@ async function none(): Promise<void> {
     emit('done');
 }
 
-/** With a strength where it is one of those that have one. */
-function setStrength(event: Event): void {
-    const way = props.side === 'arrive' ? 'out' : 'in';
-    void set(phases.changed(props.side, { easing: `ease-${way}(${(event.target as HTMLInputElement).value}%)` }));
+const setEasing = (easing: string): Promise<void> => set(phases.changed(props.side, { easing }));
+
+function tryEasing(easing: string): void {
+    const tried = phases.changed(props.side, { easing });
+    void trying.play(phases.edit(props.side), phases.args(tried), ...range(phase.value?.length ?? 25));
 }
 </script>
 
@@ -97,26 +98,15 @@ function setStrength(event: Event): void {
         </template>
         <div v-if="phase" class="easing">
             <span class="title">Easing</span>
-            <select
-                class="choice-field"
-                aria-label="Easing"
-                :value="phase.easing"
+            <EasingField
+                :easing="phase.easing"
+                label="Easing"
+                nested
+                :without="CONTEXTUAL"
                 data-phase-easing
-                @change="set(phases.changed(side, { easing: ($event.target as HTMLSelectElement).value }))"
-            >
-                <option v-if="!EASINGS.includes(phase.easing)" :value="phase.easing">{{ phase.easing }}</option>
-                <option v-for="one in vocabulary.words.easings" :key="one.name" :value="one.text">
-                    {{ one.name }}
-                </option>
-            </select>
-            <input
-                type="range"
-                min="0"
-                max="100"
-                :value="strength ?? 75"
-                :class="{ other: strength === null }"
-                aria-label="Strength"
-                @change="setStrength"
+                @attempt="tryEasing"
+                @leave="trying.stop"
+                @set="setEasing"
             />
         </div>
         <div class="foot">
@@ -144,16 +134,9 @@ function setStrength(event: Event): void {
     color: var(--quiet);
     font-size: 12.5px;
 }
-.easing select {
+.easing :deep(.easing-field) {
     flex: 1;
     min-width: 0;
-}
-.easing input {
-    width: 120px;
-    accent-color: var(--accent);
-}
-.other {
-    opacity: 0.4;
 }
 .foot {
     display: flex;

@@ -3,7 +3,9 @@ import { Dices } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
+import EasingField from '@/timeline/EasingField.vue';
 import IconButton from '@/shell/IconButton.vue';
 import type { Attached } from './properties';
 import ValueField from './ValueField.vue';
@@ -23,6 +25,7 @@ const GOES: Record<string, string> = { arrive: 'comes from', leave: 'goes to', a
 
 const composition = useComposition();
 const vocabulary = useVocabulary();
+const trying = useTrying();
 
 const units = computed(() => vocabulary.words.units[props.layer.kind] ?? []);
 const found = computed(() =>
@@ -42,7 +45,15 @@ const counts = computed(() => {
     const all = found.value?.units ?? 0;
     return `${all} ${all === 1 ? 'unit' : 'units'}`;
 });
-const easings = computed(() => ['linear', ...vocabulary.words.easings.map((one) => one.text)]);
+
+/** Plays the cascade in the picture as it would be with a change. */
+function tryOut(change: object): void {
+    const { from, to } = found.value ?? { from: props.layer.in, to: props.layer.out };
+    const cascades = ('cascades' in props.layer ? (props.layer.cascades ?? []) : []).map((one) =>
+        one.id === props.cascade.id ? { ...one, ...change } : one,
+    );
+    void trying.play('set-cascades', { layers: [props.layer.id], cascades }, from, to);
+}
 
 function pace(each: number | string): void {
     void composition.edit('pace-cascade', { layer: props.layer.id, cascade: props.cascade.id, each: Number(each) });
@@ -149,18 +160,15 @@ function pace(each: number | string): void {
             <span class="name" :title="field === 'spread' ? 'How the turns are spread over the length' : undefined">{{
                 text
             }}</span>
-            <select
-                class="choice-field"
-                :value="cascade[field] ?? 'linear'"
-                :aria-label="text"
+            <EasingField
+                :easing="String(cascade[field] ?? 'linear')"
+                :label="text"
+                :without="['glide', 'jump']"
                 :data-cascade-easing="field"
-                @change="change({ [field]: ($event.target as HTMLSelectElement).value })"
-            >
-                <option v-if="!easings.includes(String(cascade[field] ?? 'linear'))" :value="cascade[field]">
-                    {{ cascade[field] }}
-                </option>
-                <option v-for="one in easings" :key="one" :value="one">{{ one }}</option>
-            </select>
+                @attempt="tryOut({ [field]: $event })"
+                @leave="trying.stop"
+                @set="change({ [field]: $event })"
+            />
         </template>
         <div v-if="cascade.units === 'letters'" class="ticks">
             <ElCheckbox

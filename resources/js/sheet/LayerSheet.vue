@@ -7,6 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
 import { isBundle, placesAnother, plays, playsMedia } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
+import AnimateFields from './AnimateFields.vue';
 import AxesField from './AxesField.vue';
 import BeadButton from './BeadButton.vue';
 import ArrangeFields from './ArrangeFields.vue';
@@ -17,6 +18,7 @@ import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
 import KeepField from './KeepField.vue';
+import LineEndFields from './LineEndFields.vue';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
@@ -171,6 +173,9 @@ const setContent = (content: object): Promise<boolean> =>
     <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="in-the-frame" title="In the frame"
         ><ArrangeFields :layers="[layer]"
     /></SheetSection>
+    <SheetSection v-if="!finding.isOn" name="animate" title="Animate from here" rare
+        ><AnimateFields :key="layer.id" :layers="[layer]"
+    /></SheetSection>
     <SheetSection
         v-for="[section, definitions] in sections"
         :key="section"
@@ -187,6 +192,11 @@ const setContent = (content: object): Promise<boolean> =>
             :layer="layer"
             :definition="definition"
             :state="inspection?.values[definition.name]"
+        />
+        <LineEndFields
+            v-if="section === 'line' && layer.kind === 'shape' && !finding.isOn"
+            :key="`${layer.id} ends`"
+            :layer="layer"
         />
         <BrushFields v-if="section === 'line' && !finding.isOn" :key="layer.id" :layer="layer" />
         <RepeatFields

@@ -6,6 +6,7 @@ import { useMedia } from '@/project/media';
 import { isBundle, isWindow, playsMedia } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
+import AnimateFields from './AnimateFields.vue';
 import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import CombineFields from './CombineFields.vue';
@@ -60,6 +61,7 @@ const statesOf = (property: string): PropertyState[] =>
         <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'seen'))" name="motion-blur"
             ><BlurFields :layers="layers"
         /></SheetSection>
+        <SheetSection name="animate" title="Animate from here" rare><AnimateFields :layers="layers" /></SheetSection>
         <SheetSection v-if="layers.every((layer) => vocabulary.can(layer, 'combines'))" name="combine" title="Combine">
             <CombineFields />
             <div class="grow"><GrowFields :layers="selection.layers" /></div>

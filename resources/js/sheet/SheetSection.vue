@@ -12,6 +12,8 @@ const props = withDefaults(
         /** As it is called, where it is none of those that the server has words for. */
         title?: string;
         open?: boolean;
+        /** Whether few layers need it, where it is none of those that the server has words for. */
+        rare?: boolean;
         /** Whether something is in it; left out, it is open though few layers need it. */
         used?: boolean | null;
     }>(),
@@ -29,7 +31,7 @@ watch(
     () => props.used,
     (used) => (wasUsed.value ||= used),
 );
-const isNeeded = computed(() => !section.value?.rare || (wasUsed.value ?? true));
+const isNeeded = computed(() => !(section.value?.rare ?? props.rare) || (wasUsed.value ?? !props.rare));
 const isOpen = computed(
     () =>
         props.open ||

@@ -138,6 +138,28 @@ function grab(bead: Bead, event: PointerEvent): void {
     window.addEventListener('pointerup', () => window.removeEventListener('pointermove', decide), { once: true });
 }
 
+/** What lies between two beads, where there is room to take hold of it. */
+const stretches = computed(() =>
+    props.thread.beads.flatMap((to, index) => {
+        const from = props.thread.beads[index - 1];
+        return from && view.x(to.frame) - view.x(from.frame) > 16 ? [{ from, to }] : [];
+    }),
+);
+
+/** Takes both beads, and with Shift more than them; they are moved as one. */
+function grabStretch(from: Bead, to: Bead, event: PointerEvent): void {
+    if (event.button !== 0) {
+        return;
+    }
+    const both = [named(from), named(to)];
+    const others = event.shiftKey || both.every(selection.hasBead) ? selection.beads : [];
+    selection.beads = [
+        ...others,
+        ...both.filter((one) => (event.shiftKey ? !selection.hasBead(one) : others.length === 0)),
+    ];
+    inTime(from, event);
+}
+
 function inTime(bead: Bead, event: PointerEvent): void {
     const held = selection.beads;
     const { keyframes } = selection;
@@ -271,6 +293,20 @@ function menuOnLine(event: MouseEvent): void {
             :speed="speedScale"
             @hold="held = $event ? own : null"
         />
+        <i
+            v-for="({ from, to }, index) in stretches"
+            :key="`s${index}`"
+            class="stretch"
+            :class="{ selected: selection.hasBead(named(from)) && selection.hasBead(named(to)) }"
+            :data-stretch-from="from.frame"
+            :style="{
+                left: `${view.x(from.frame) + 5}px`,
+                width: `${view.x(to.frame) - view.x(from.frame) - 10}px`,
+            }"
+            :title="`Frames ${from.frame} to ${to.frame}: drag them together`"
+            @pointerdown.stop="grabStretch(from, to, $event)"
+            @contextmenu.stop.prevent="emit('menu', from, $event)"
+        />
         <span v-if="speed" class="fastest">{{ speed.label }}</span>
         <button
             v-for="(bead, index) in thread.beads"
@@ -331,6 +367,23 @@ polyline {
 }
 .second {
     opacity: 0.5;
+}
+.stretch {
+    position: absolute;
+    bottom: 1px;
+    height: 6px;
+    border-radius: 3px;
+    background: var(--dye);
+    opacity: 0;
+    cursor: grab;
+    touch-action: none;
+}
+.lane:hover .stretch {
+    opacity: 0.22;
+}
+.lane .stretch:hover,
+.lane .stretch.selected {
+    opacity: 0.65;
 }
 .bead {
     position: absolute;

@@ -1,4 +1,13 @@
-import { emptyComposition, kept, layersOf, renderAndDownload, setField, setLength, upload } from '../producer';
+import {
+    emptyComposition,
+    chooseEasing,
+    kept,
+    layersOf,
+    renderAndDownload,
+    setField,
+    setLength,
+    upload,
+} from '../producer';
 import { frameOf, probe } from '../video';
 import { expect, test } from '../test';
 
@@ -77,12 +86,7 @@ test('arrivals are tried by hovering and mirrored to leave, and it never jumps, 
     expect((await layersOf(page))[0]).not.toHaveProperty('arrive');
 
     await kept(page, () => page.locator('[data-move=slide]').click());
-    await kept(page, () =>
-        page
-            .locator('[data-phase-easing]')
-            .selectOption({ label: 'linear' })
-            .then(() => undefined),
-    );
+    await chooseEasing(page, '[data-phase-easing]', 'linear');
     await kept(page, async () => {
         await page.locator('[data-move-picker]').getByRole('textbox', { name: 'From' }).fill('0');
         await page.locator('[data-move-picker]').getByRole('textbox', { name: 'From' }).press('Enter');

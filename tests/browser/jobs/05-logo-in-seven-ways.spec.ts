@@ -4,6 +4,7 @@ import {
     drag,
     emptyComposition,
     goToFrame,
+    chooseEasing,
     kept,
     keyframe,
     layersOf,
@@ -79,7 +80,7 @@ async function move(
 ): Promise<void> {
     await page.locator(`[data-phase=${side}]`).click();
     await kept(page, () => page.locator(`[data-move=${name}]`).click());
-    await kept(page, async () => void (await page.locator('[data-phase-easing]').selectOption({ label: 'linear' })));
+    await chooseEasing(page, '[data-phase-easing]', 'linear');
     for (const [setting, value] of settings) {
         const field = page.locator('[data-move-picker]').getByRole('textbox', { name: setting });
         await kept(page, async () => {

@@ -132,7 +132,7 @@ test('its second half is the first, backwards and flipped, and the cut lies wher
     await setField(page, 'fill', 'Fill as hex', '#c0392b');
     await setField(page, 'typeSize', 'Type size', '200');
     await kept(page, () => page.locator('[data-place="middle middle"]').click());
-    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption({ index: 5 })));
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption({ index: 6 })));
     await kept(page, () => page.getByText('Always reads, in a flipped bundle too').click());
 
     // Wrapped up, twenty frames long; again right after, flipped and backwards.

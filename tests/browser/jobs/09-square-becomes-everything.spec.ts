@@ -3,6 +3,7 @@ import {
     emptyComposition,
     goToFrame,
     keyframe,
+    chooseEasing,
     kept,
     layersOf,
     openKeyframes,
@@ -120,7 +121,7 @@ test('a bar fills a long one with round ends from its left edge, behind the outl
     await setField(page, 'fill', 'Fill as hex', '#c0392b');
     await page.locator('[data-phase=arrive]').click();
     await kept(page, () => page.locator('[data-move=wipe]').click());
-    await kept(page, async () => void (await page.locator('[data-phase-easing]').selectOption({ label: 'linear' })));
+    await chooseEasing(page, '[data-phase-easing]', 'linear');
     await page.locator('[data-phase-length=arrive]').fill('20');
     await kept(page, () => page.locator('[data-phase-length=arrive]').press('Enter'));
     await goToFrame(page, 0);

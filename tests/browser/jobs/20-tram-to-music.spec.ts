@@ -6,6 +6,7 @@ import {
     emptyComposition,
     findInKit,
     goToFrame,
+    choosePicture,
     kept,
     layersOf,
     renderAndDownload,
@@ -133,7 +134,7 @@ test('a gradient of four colours, groups within groups moved as one, and all of 
     await names.nth(0).click();
     await names.nth(1).click({ modifiers: ['Shift'] });
     await kept(page, () => page.keyboard.press('p'));
-    await names.nth(3).click({ modifiers: ['Shift'] });
+    await names.nth(3).click({ modifiers: ['Control'] });
     await kept(page, () => page.keyboard.press('p'));
     expect((await layersOf(page)).map((layer) => [layer.id, layer.group ?? null])).toEqual([
         ['l1', 'l5'],
@@ -183,7 +184,7 @@ test('a square turns into a star and then a circle, and points of an outline unf
         [40, 'ellipse'],
     ] as const) {
         await goToFrame(page, frame);
-        await kept(page, async () => void (await page.locator('[data-turn-into]').selectOption(form)));
+        await choosePicture(page, 'turn-into', form);
     }
     // Later one point of the circle unfolds far to the right.
     await goToFrame(page, 60);

@@ -108,6 +108,19 @@ final readonly class Formed
         ] : ['size' => [abs($by->x), abs($by->y)]];
     }
 
+    /** A form by which it is known at a glance, in a box around the origin. */
+    public static function sample(ShapeForm $form, float $width, float $height): self
+    {
+        $box = Box::centred($width, $height);
+        $wave = "M-{$width} {$height}C-{$width} -{$height} {$width} {$height} {$width} -{$height}";
+        $path = $form === ShapeForm::Path
+            ? Contours::of(Contours::parse($wave)->path()->transformed(Affine::scaling(0.5, 0.5)))
+            : new Contours([]);
+        [$start, $sweep] = $form === ShapeForm::Arc ? [-120.0, 240.0] : [0.0, 270.0];
+
+        return new self($form, $box, 0.0, 5.0, 50.0, $start, $sweep, new Point(-$width / 4, 0.8 * $height), $path, []);
+    }
+
     /** The property that says how large a form is. */
     public static function pulls(ShapeForm $form): string
     {

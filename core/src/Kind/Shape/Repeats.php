@@ -51,7 +51,7 @@ final class Repeats
             new PropertyDefinition('around', new NumberType, 1.0, 1, 500, 'Around', Section::Repeat, rare: true),
             new PropertyDefinition('ringRadius', new NumberType, 200.0, -self::FAR, self::FAR, 'Radius', Section::Repeat, 'px', rare: true),
             new PropertyDefinition('along', new PathType, new Contours([]), title: 'Path', section: Section::Repeat, rare: true),
-            new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Along it', Section::Repeat, rare: true),
+            new PropertyDefinition('alongCount', new NumberType, 12.0, 1, self::MOST, 'Copies', Section::Repeat, rare: true),
             new PropertyDefinition('alongShift', new NumberType, 0.0, -100_000, 100_000, 'Shift along', Section::Repeat, '%', rare: true),
             new PropertyDefinition('alongTurn', new NumberType, 100.0, 0, 100, 'Turned along', Section::Repeat, '%', rare: true),
             new PropertyDefinition(

@@ -10,6 +10,7 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\SpreadsOver;
 use Ricamo\Core\Line\LineEnds;
+use Ricamo\Core\Line\LineStyle;
 use Ricamo\Core\Property\References;
 
 final readonly class ShapeContent implements Content, SaysIdle, SpreadsOver
@@ -31,7 +32,13 @@ final readonly class ShapeContent implements Content, SaysIdle, SpreadsOver
 
     public function idle(Layer $layer, MediaLibrary $media): array
     {
-        return [...$this->form->idle(), ...($this->ends->isMarked() ? [] : ['endSize']), ...Repeats::idle($layer)];
+        return [
+            ...$this->form->idle(),
+            ...($this->ends->isMarked() ? [] : ['endSize']),
+            ...($this->form->isOpen() ? [] : ['beginMark', 'endMark']),
+            ...($this->form->isOpen() || LineStyle::parts($layer) ? [] : ['cap']),
+            ...Repeats::idle($layer),
+        ];
     }
 
     public function units(Layer $layer, int $frame): array

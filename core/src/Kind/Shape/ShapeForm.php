@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind\Shape;
 
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Path;
+
 /** What a shape or a window is. */
 enum ShapeForm: string
 {
@@ -28,6 +31,16 @@ enum ShapeForm: string
             self::Speech => 'Speech plate',
             default => ucfirst($this->value),
         };
+    }
+
+    /** Its outline in a box of this size around the origin: what it is known by. */
+    public function picture(float $width, float $height): Path
+    {
+        // The tail of a speech plate, which reaches beyond the box, takes a third of the height.
+        $own = $this === self::Speech ? 0.7 * $height : $height;
+        $path = FormPaths::of(Formed::sample($this, $width, $own));
+
+        return $this === self::Speech ? $path->transformed(Affine::translation(0, ($own - $height) / 2)) : $path;
     }
 
     /** @return list<string> the properties of a form that mean something to it */

@@ -7,10 +7,12 @@ namespace Ricamo\Core\Kind\Text;
 use Ricamo\Core\Document\Content;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
+use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\TakesFromLayers;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\RunsByItself;
+use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Text\FontFeature;
@@ -19,7 +21,7 @@ use Ricamo\Core\Text\WordStyles;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
-final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself, TakesFromLayers
+final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself, SaysIdle, TakesFromLayers
 {
     /** What the id of a face begins with that is one of the media. */
     private const MEDIA = 'media:';
@@ -100,6 +102,22 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
         return $this->with([
             'text' => str_replace(Counting::SIGN, $written, $this->text), 'counts' => null, 'styles' => $this->styles->mapped($moved),
         ]);
+    }
+
+    /** A number where none is written, what a path, a box or a plate is like where there is none. */
+    public function idle(Layer $layer, MediaLibrary $media): array
+    {
+        $in = $layer->span->in;
+        $hasPath = ! $layer->rests(['path']) || OnPath::isSet($layer, $in);
+        $hasBox = ! $layer->rests(['boxWidth']) || $layer->number('boxWidth', $in) > 0;
+        $hasPlate = ! $layer->rests(['plate']) || $layer->colour('plate', $in)->isVisible();
+
+        return [
+            ...($this->counts === null ? ['number'] : []),
+            ...($hasPath ? [] : ['path', 'pathOffset']),
+            ...($hasBox ? [] : ['fitBox']),
+            ...($hasPlate ? [] : ['platePadding', 'plateRounding', 'plateByLine']),
+        ];
     }
 
     public function styled(WordStyles $styles): self

@@ -59,11 +59,14 @@ final class TextKind extends LayerKind implements DrawnKind
             new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', Section::Type, '‰ em'),
             new PropertyDefinition('leading', new NumberType, 120.0, 10, 1000, 'Leading', Section::Type, '%'),
             ...Outlined::properties(Section::Type),
-            new PropertyDefinition('boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', Section::Type, 'px', rare: true, isFactor: true),
+            new PropertyDefinition(
+                'boxWidth', new NumberType, 0.0, 0, 100_000, 'Box width', Section::Type, 'px', rare: true, isFactor: true,
+                leastCalled: 'free',
+            ),
             new PropertyDefinition('fitBox', new FlagType, false, title: 'Shrink to fit', section: Section::Type, rare: true),
             new PropertyDefinition('number', new NumberType, 0.0, -1e12, 1e12, 'Number', Section::Type, rare: true),
             new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path', section: Section::Type, rare: true),
-            new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along it', Section::Type, '%', rare: true),
+            new PropertyDefinition('pathOffset', new NumberType, 0.0, -100_000, 100_000, 'Along path', Section::Type, '%', rare: true),
             ...Plate::properties(),
             ...FontAxes::properties(),
         ];
