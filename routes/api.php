@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CompositionController;
+use App\Http\Controllers\EasingController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\EffectController;
 use App\Http\Controllers\FontController;
@@ -30,6 +31,7 @@ Route::pattern('hash', '[0-9a-f]{64}');
 
 Route::get('vocabulary', VocabularyController::class);
 Route::get('timecode', TimecodeController::class);
+Route::get('easing', EasingController::class);
 
 Route::get('projects', [ProjectController::class, 'index']);
 Route::post('projects', [ProjectController::class, 'store']);

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Serving\Cores;
 use Illuminate\Http\JsonResponse;
 use Ricamo\Core\Animation\Easing\Easings;
-use Ricamo\Core\Animation\Easing\Handles;
 use Ricamo\Core\Cascade\Cascades;
 use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\ReadyCascade;
@@ -159,7 +158,6 @@ final class VocabularyController
         return [
             'name' => $name,
             'text' => (string) $easing,
-            'curve' => Handles::of($easing)?->curve()->handles(),
             'samples' => array_map(fn (int $step): float => round($easing->at($step / self::STEPS), 4), range(0, self::STEPS)),
         ];
     }

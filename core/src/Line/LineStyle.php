@@ -53,12 +53,12 @@ final readonly class LineStyle
             $percent('drawBegin', 0.0, 0, 100, 'Drawn from'),
             $percent('drawEnd', 100.0, 0, 100, 'Drawn to'),
             $percent('drawOffset', 0.0, -self::FAR, self::FAR, 'Offset'),
-            new PropertyDefinition('drawTogether', new FlagType, true, title: 'All at once', section: Section::Line, rare: true),
+            new PropertyDefinition('drawTogether', new FlagType, true, title: 'Lines at once', section: Section::Line, rare: true),
             $pixels('dash', 0, 'Dashes'),
             $pixels('gap', 0, 'Gaps'),
             $pixels('dashOffset', -self::FAR, 'Dash offset'),
-            $percent('taperBegin', 0.0, 0, 100, 'Taper, begin'),
-            $percent('taperEnd', 0.0, 0, 100, 'Taper, end'),
+            $percent('taperBegin', 0.0, 0, 100, 'Taper at start'),
+            $percent('taperEnd', 0.0, 0, 100, 'Taper at end'),
         ];
     }
 

@@ -41,8 +41,6 @@ export interface EasingChoice {
     name: string;
     text: string;
     samples: number[];
-    /** The two handles of its curve, where it has such. */
-    curve: [number, number, number, number] | null;
 }
 
 export interface Move {

@@ -17,6 +17,7 @@ import BundleFields from './BundleFields.vue';
 import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
+import GrowFields from './GrowFields.vue';
 import KeepField from './KeepField.vue';
 import LineEndFields from './LineEndFields.vue';
 import MaskFields from './MaskFields.vue';
@@ -193,6 +194,9 @@ const setContent = (content: object): Promise<boolean> =>
             :definition="definition"
             :state="inspection?.values[definition.name]"
         />
+        <div v-if="section === 'form' && layer.kind === 'shape' && !finding.isOn" class="grow">
+            <GrowFields :layers="[layer.id]" />
+        </div>
         <LineEndFields
             v-if="section === 'line' && layer.kind === 'shape' && !finding.isOn"
             :key="`${layer.id} ends`"
@@ -277,6 +281,9 @@ const setContent = (content: object): Promise<boolean> =>
 </template>
 
 <style scoped>
+.grow {
+    padding: 4px 14px 4px 16px;
+}
 .head {
     display: flex;
     align-items: center;

@@ -5,7 +5,6 @@ import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useVocabulary } from '@/project/vocabulary';
 import FormPicture from './FormPicture.vue';
-import GrowFields from './GrowFields.vue';
 import PictureChoice from './PictureChoice.vue';
 
 /** What form a shape or a window has, and what can be made of it. */
@@ -60,46 +59,43 @@ const change = (what: string): void =>
         >
             <FormPicture :path="choice.picture" :line="choice.open" />
         </PictureChoice>
-        <div v-if="layer.kind === 'shape'" class="acts">
+        <template v-if="layer.kind === 'shape'">
             <button
                 v-if="!isPath"
                 type="button"
                 class="small-button"
+                title="Make a path of it, whose points are pulled in the picture"
                 data-make-path
                 @click="composition.edit('make-path', { layers })"
             >
-                Edit its points
+                Points
             </button>
             <template v-else>
                 <button type="button" class="small-button" data-path-reverse @click="change('reverse')">Reverse</button>
                 <button type="button" class="small-button" data-path-join @click="change('join')">Join ends</button>
             </template>
-        </div>
-        <div v-if="layer.kind === 'shape'" class="grow"><GrowFields :layers="layers" /></div>
+        </template>
     </div>
 </template>
 
 <style scoped>
 .shape {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
+    display: flex;
     gap: 6px;
     padding: 0 14px 8px 16px;
 }
-.acts {
-    grid-column: 1 / -1;
-    display: flex;
-    gap: 6px;
-}
-.grow {
-    grid-column: 1 / -1;
+.shape > :first-child {
+    flex: 1;
+    min-width: 0;
 }
 .path {
     display: flex;
     align-items: center;
     gap: 7px;
-    padding: 0 8px;
     color: var(--quiet);
     font-size: 12.5px;
+}
+.small-button {
+    flex: none;
 }
 </style>

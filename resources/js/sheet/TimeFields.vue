@@ -90,7 +90,8 @@ async function trimTo(side: 'in' | 'out', frame: number): Promise<void> {
     padding: 2px 12px 8px 16px;
 }
 label {
-    display: flex;
+    display: grid;
+    grid-template-columns: 30px minmax(0, 1fr);
     align-items: center;
     gap: 8px;
     color: var(--quiet);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ChevronDown } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
+import { get } from '@/api/client';
 import { useVocabulary } from '@/project/vocabulary';
 import { useOpened } from '@/shell/opened';
 import { easingLabel } from './easingLabel';
@@ -18,32 +19,21 @@ const emit = defineEmits<{ attempt: [easing: string]; leave: []; set: [easing: s
 
 defineOptions({ inheritAttrs: false });
 
-const CURVE = /^cubic-bezier\((.+)\)$/;
-
 const vocabulary = useVocabulary();
 const open = ref(false);
 useOpened(open);
-const tried = ref<string | null>(null);
 const known = computed(() => vocabulary.words.easings.find(({ text }) => text === props.easing));
-const curve = computed<[number, number, number, number] | null>(() => {
-    const text = tried.value ?? props.easing;
-    const numbers = CURVE.exec(text)?.[1]?.split(',').map(Number);
-    const handles = numbers ?? vocabulary.words.easings.find((one) => one.text === text || one.name === text)?.curve;
-    return handles?.length === 4 ? (handles as [number, number, number, number]) : null;
+const curve = ref<[number, number, number, number] | null>(null);
+
+/** Its handles, which are asked for once it is opened; what is pulled itself stays under the hand. */
+watch([open, () => props.easing], async ([isOpen, text]) => {
+    if (isOpen) {
+        const answer = await get<{ curve: typeof curve.value }>(`/easing?text=${encodeURIComponent(text)}`);
+        curve.value = text === props.easing ? answer.curve : curve.value;
+    }
 });
 
-function attempt(easing: string): void {
-    tried.value = easing;
-    emit('attempt', easing);
-}
-
-function leave(): void {
-    tried.value = null;
-    emit('leave');
-}
-
 function set(easing: string, done: boolean): void {
-    tried.value = null;
     open.value = !done;
     emit('set', easing);
 }
@@ -56,9 +46,9 @@ function set(easing: string, done: boolean): void {
         :teleported="!nested"
         trigger="click"
         placement="top"
-        :width="372"
+        :width="440"
         :hide-after="0"
-        @hide="leave"
+        @hide="emit('leave')"
     >
         <template #reference>
             <button
@@ -77,8 +67,8 @@ function set(easing: string, done: boolean): void {
             :easing="easing"
             :curve="curve"
             :without="without"
-            @attempt="attempt"
-            @leave="leave"
+            @attempt="emit('attempt', $event)"
+            @leave="emit('leave')"
             @set="set($event, false)"
             @choose="set($event, true)"
         />

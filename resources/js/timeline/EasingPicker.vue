@@ -180,6 +180,8 @@ output {
 .family {
     padding-left: 4px;
     color: var(--quiet);
+    font-size: 12px;
+    white-space: nowrap;
 }
 .choice {
     display: flex;
