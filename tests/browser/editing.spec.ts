@@ -206,7 +206,7 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
     await tried;
     await expect(field.getByRole('textbox')).toHaveValue('#c0392b');
     expect(await fill()).toBe('#2f5d50');
-    await kept(page, () => page.locator('header .ricamo').click());
+    await kept(page, () => page.locator('nav .ricamo').click());
     expect(await fill()).toBe('#c0392b');
 
     await field.locator('[data-pick]').click();
@@ -224,7 +224,7 @@ test('a colour is tried while it is picked, kept when the picker closes, and giv
     await expect(page.locator('[data-keep-colour]').filter({ visible: true })).toHaveText('Keep for the project');
     await expect(swatch.filter({ visible: true })).toHaveCount(offered);
     await page.getByRole('button', { name: 'No colour' }).click();
-    await kept(page, () => page.locator('header .ricamo').click());
+    await kept(page, () => page.locator('nav .ricamo').click());
     expect(await fill()).toBe('#00000000');
 });
 

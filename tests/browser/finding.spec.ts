@@ -37,7 +37,7 @@ test('what is not always needed is folded until something is in it, and stays op
     await expect(sheet(page, 'columns')).toBeVisible();
     await setField(page, 'columns', 'Columns', '1');
     await expect(sheet(page, 'columns')).toBeVisible();
-    await page.locator('[data-section=effects] h3 button[aria-expanded]').click();
+    await page.locator('[data-section=effects] h2 button[aria-expanded]').click();
     await expect(page.locator('[data-add-effect]')).toBeVisible();
     await page.reload();
     await page.locator('[data-band]').first().click();
@@ -56,7 +56,7 @@ test('a value is found by its name, and sections stay folded', async ({ page }) 
     await page.locator('[data-animated-only]').click();
     await expect(page.getByText('Nothing is animated here so far.')).toBeVisible();
     await page.locator('[data-animated-only]').click();
-    await page.locator('[data-section=placement] h3 button[aria-expanded]').click();
+    await page.locator('[data-section=placement] h2 button[aria-expanded]').click();
     await expect(sheet(page, 'position')).toBeHidden();
     await page.reload();
     await page.locator('[data-band]').first().click();

@@ -107,7 +107,7 @@ test('the preview and the export agree on the same frame, text and clip included
     await setField(page, 'opacity', 'Opacity', '60');
     await setField(page, 'outlineWidth', 'Outline width', '5');
     await page.setViewportSize({ width: 2500, height: 1700 });
-    await page.getByLabel('Pixel for pixel').click();
+    await page.getByLabel('pixel for pixel').click();
     await goTo(page, '40');
     await expect(page.locator('.picture[data-frame="40"][data-complete=true]')).toBeVisible();
     await page.waitForFunction(

@@ -69,7 +69,7 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
         </nav>
         <div class="open">
             <section v-for="name in open" :key="name" :class="{ found: open.length > 1 }">
-                <h3 v-if="open.length > 1">{{ KINDS[name].title }}</h3>
+                <h2 v-if="open.length > 1">{{ KINDS[name].title }}</h2>
                 <component :is="KINDS[name].drawer" />
             </section>
         </div>
@@ -150,7 +150,7 @@ const open = computed(() => (kit.search.trim() ? DRAWERS : [kit.drawer]));
     overflow-y: auto;
     scrollbar-width: thin;
 }
-h3 {
+h2 {
     margin: 6px 6px 4px;
     color: var(--quiet);
     font-size: 12px;

@@ -59,7 +59,7 @@ async function bring(sample: Sample, place: Drop): Promise<void> {
 <template>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <section v-for="{ subject, samples: list } in subjects" :key="subject">
-        <h4>{{ subject }}</h4>
+        <h2>{{ subject }}</h2>
         <div class="samples">
             <KitItem
                 v-for="sample in list"
@@ -77,7 +77,8 @@ async function bring(sample: Sample, place: Drop): Promise<void> {
                         :class="{ coming: coming.includes(sample.id) }"
                         aria-hidden="true"
                     />
-                    <span class="about">{{ coming.includes(sample.id) ? 'on its way…' : sample.about }}</span>
+                    <!-- Drawn rather than written: the button is called by its name, and its hint says the rest. -->
+                    <span class="about" :data-about="coming.includes(sample.id) ? 'on its way…' : sample.about" />
                 </span>
             </KitItem>
         </div>
@@ -85,7 +86,7 @@ async function bring(sample: Sample, place: Drop): Promise<void> {
 </template>
 
 <style scoped>
-h4 {
+h2 {
     margin: 10px 6px 2px;
     font-size: 12.5px;
     font-weight: 600;
@@ -104,6 +105,9 @@ h4 {
 }
 .row svg {
     flex: none;
+}
+.about::after {
+    content: attr(data-about);
 }
 .about {
     font-size: 11px;

@@ -52,7 +52,7 @@ function place(what: object, drop: Drop): void {
         </KitItem>
     </div>
     <template v-if="others.length > 0">
-        <h4>Compositions that cover a cut</h4>
+        <h2>Compositions that cover a cut</h2>
         <div class="transitions">
             <KitItem
                 v-for="one in others"
@@ -79,7 +79,7 @@ function place(what: object, drop: Drop): void {
     font-size: 12.5px;
     line-height: 1.4;
 }
-h4 {
+h2 {
     margin: 12px 6px 4px;
     color: var(--quiet);
     font-size: 12.5px;

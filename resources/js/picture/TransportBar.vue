@@ -117,7 +117,7 @@ function start(): void {
             </span>
             <LookMenu />
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
-            <IconButton label="Pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>
+            <IconButton label="1:1, pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>
         </div>
     </div>
 </template>

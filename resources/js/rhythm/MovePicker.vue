@@ -75,7 +75,12 @@ function tryEasing(easing: string): void {
 </script>
 
 <template>
-    <div class="picker" data-move-picker>
+    <div
+        class="picker"
+        role="region"
+        :aria-label="side === 'arrive' ? 'How it arrives' : 'How it leaves'"
+        data-move-picker
+    >
         <ChoiceTiles
             :choices="vocabulary.words.moves"
             kind="move"

@@ -94,7 +94,7 @@ function mirror(): void {
     font-variant-numeric: tabular-nums;
 }
 .reads {
-    color: var(--good);
+    color: color-mix(in srgb, var(--good) 78%, var(--ink));
 }
 .reads.short {
     color: var(--warning-ink, var(--accent));

@@ -51,7 +51,7 @@ function choose(cascade: string, event: MouseEvent): void {
 
 <template>
     <section v-for="part in parts" :key="part.as">
-        <h4>{{ part.title }}</h4>
+        <h2>{{ part.title }}</h2>
         <div class="all">
             <button
                 v-for="one in part.cascades"
@@ -70,7 +70,7 @@ function choose(cascade: string, event: MouseEvent): void {
 </template>
 
 <style scoped>
-h4 {
+h2 {
     margin: 6px 0 4px;
     color: var(--quiet);
     font-size: 12.5px;

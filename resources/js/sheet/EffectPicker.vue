@@ -95,7 +95,7 @@ const ratio = window.devicePixelRatio;
         />
         <div class="all">
             <section v-for="{ subject, effects } in subjects" :key="subject">
-                <h4>{{ subject }}</h4>
+                <h2>{{ subject }}</h2>
                 <div class="samples">
                     <button
                         v-for="{ name, title } in effects"
@@ -132,7 +132,7 @@ const ratio = window.devicePixelRatio;
     margin-right: -8px;
     padding-right: 4px;
 }
-h4 {
+h2 {
     margin: 8px 0 4px;
     color: var(--quiet);
     font-size: 12.5px;

@@ -85,7 +85,7 @@ onMounted(async () => {
         />
         <div class="all">
             <section v-for="group in groups" :key="group.title">
-                <h4>{{ group.title }}</h4>
+                <h2>{{ group.title }}</h2>
                 <div v-for="font in group.fonts" :key="font.id" class="font" :class="{ chosen: font.id === chosen }">
                     <button
                         type="button"
@@ -147,7 +147,7 @@ input {
     padding-right: 4px;
     overflow-y: auto;
 }
-h4 {
+h2 {
     margin: 8px 0 2px;
     color: var(--quiet);
     font-size: 12.5px;

@@ -49,7 +49,7 @@ function toggle(): void {
 
 <template>
     <section :data-section="name">
-        <h3>
+        <h2>
             <slot name="head" />
             <button type="button" :aria-expanded="isOpen" :disabled="open" @click="toggle">
                 {{ called }}<i v-if="used && !isOpen" class="used" title="There is something in it" /><ChevronDown
@@ -57,7 +57,7 @@ function toggle(): void {
                     aria-hidden="true"
                 />
             </button>
-        </h3>
+        </h2>
         <slot v-if="isOpen" />
     </section>
 </template>
@@ -67,16 +67,16 @@ section {
     padding-bottom: 4px;
     border-top: 1px solid var(--hairline);
 }
-h3 {
+h2 {
     position: relative;
     margin: 0;
 }
-h3 :deep(.bead) {
+h2 :deep(.bead) {
     position: absolute;
     top: 2px;
     right: 30px;
 }
-h3 button {
+h2 button {
     display: flex;
     align-items: center;
     width: 100%;
@@ -89,7 +89,7 @@ h3 button {
     font-weight: 500;
     cursor: pointer;
 }
-h3 button:hover:enabled {
+h2 button:hover:enabled {
     color: var(--ink);
 }
 .used {
@@ -99,11 +99,11 @@ h3 button:hover:enabled {
     border-radius: 50%;
     background: var(--accent);
 }
-h3 svg {
+h2 svg {
     margin-left: auto;
     transform: rotate(-90deg);
 }
-h3 button[aria-expanded='true'] svg {
+h2 button[aria-expanded='true'] svg {
     transform: none;
     opacity: 0.5;
 }

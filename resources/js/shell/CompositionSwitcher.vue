@@ -70,73 +70,77 @@ function compose(): void {
                 <span>{{ composition.shown?.name }}</span><ChevronDown :size="14" aria-hidden="true" />
             </button>
         </template>
-        <ul v-if="open">
-            <li
-                v-for="(one, index) in project.compositions"
-                :key="one.key"
-                :class="{ here: one.id === composition.id, dragged: one.key === dragged }"
-                :draggable="renaming !== one.key"
-                :data-composition="one.key"
-                @dragstart="dragged = one.key"
-                @dragend="dragged = null"
-                @dragover.prevent
-                @drop.prevent="drop(index)"
-            >
-                <button
-                    type="button"
-                    class="picture"
-                    :aria-label="`Open ${one.name}`"
-                    :aria-current="one.id === composition.id ? 'page' : undefined"
-                    @click="go(one)"
+        <nav v-if="open" aria-label="Compositions">
+            <ul>
+                <li
+                    v-for="(one, index) in project.compositions"
+                    :key="one.key"
+                    :class="{ here: one.id === composition.id, dragged: one.key === dragged }"
+                    :draggable="renaming !== one.key"
+                    :data-composition="one.key"
+                    @dragstart="dragged = one.key"
+                    @dragend="dragged = null"
+                    @dragover.prevent
+                    @drop.prevent="drop(index)"
                 >
-                    <CompositionPicture :id="one.id" />
-                </button>
-                <div class="line">
-                    <input
-                        v-if="renaming === one.key"
-                        :value="one.name"
-                        aria-label="Name of the composition"
-                        data-composition-name
-                        dir="auto"
-                        @keydown.enter="rename(one, $event)"
-                        @keydown.esc.stop="renaming = null"
-                        @blur="rename(one, $event)"
-                    />
-                    <span
-                        v-else
-                        class="name"
-                        dir="auto"
-                        :title="`${one.name} (double-click to rename)`"
-                        @dblclick="beginRenaming(one)"
-                        >{{ one.name }}</span
+                    <button
+                        type="button"
+                        class="picture"
+                        :aria-label="`Open ${one.name}`"
+                        :aria-current="one.id === composition.id ? 'page' : undefined"
+                        @click="go(one)"
                     >
-                </div>
-                <div class="acts">
-                    <IconButton
-                        :icon="Copy"
-                        :size="13"
-                        class="act"
-                        :label="`Duplicate ${one.name}`"
-                        @click="composition.edit('duplicate-composition', { composition: one.key })"
-                    />
-                    <IconButton
-                        :icon="Trash2"
-                        :size="13"
-                        class="act"
-                        :disabled="project.compositions.length < 2"
-                        :label="
-                            project.compositions.length < 2 ? 'A project keeps one composition' : `Remove ${one.name}`
-                        "
-                        @click="composition.edit('remove-composition', { composition: one.key })"
-                    />
-                </div>
-            </li>
-            <li>
-                <button type="button" class="fresh" data-new-composition @click="compose">
-                    <Plus :size="18" :stroke-width="1.75" aria-hidden="true" />New composition
-                </button>
-            </li>
-        </ul>
+                        <CompositionPicture :id="one.id" />
+                    </button>
+                    <div class="line">
+                        <input
+                            v-if="renaming === one.key"
+                            :value="one.name"
+                            aria-label="Name of the composition"
+                            data-composition-name
+                            dir="auto"
+                            @keydown.enter="rename(one, $event)"
+                            @keydown.esc.stop="renaming = null"
+                            @blur="rename(one, $event)"
+                        />
+                        <span
+                            v-else
+                            class="name"
+                            dir="auto"
+                            :title="`${one.name} (double-click to rename)`"
+                            @dblclick="beginRenaming(one)"
+                            >{{ one.name }}</span
+                        >
+                    </div>
+                    <div class="acts">
+                        <IconButton
+                            :icon="Copy"
+                            :size="13"
+                            class="act"
+                            :label="`Duplicate ${one.name}`"
+                            @click="composition.edit('duplicate-composition', { composition: one.key })"
+                        />
+                        <IconButton
+                            :icon="Trash2"
+                            :size="13"
+                            class="act"
+                            :disabled="project.compositions.length < 2"
+                            :label="
+                                project.compositions.length < 2
+                                    ? 'A project keeps one composition'
+                                    : `Remove ${one.name}`
+                            "
+                            @click="composition.edit('remove-composition', { composition: one.key })"
+                        />
+                    </div>
+                </li>
+                <li>
+                    <button type="button" class="fresh" data-new-composition @click="compose">
+                        <Plus :size="18" :stroke-width="1.75" aria-hidden="true" />New composition
+                    </button>
+                </li>
+            </ul>
+        </nav>
     </ElPopover>
 </template>
 

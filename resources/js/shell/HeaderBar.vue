@@ -26,14 +26,14 @@ const saved = computed(
 </script>
 
 <template>
-    <header>
+    <nav aria-label="Project">
         <svg class="mark" viewBox="0 0 28 28" aria-hidden="true">
             <path d="M4 20C9 20 9 8 14 8s5 12 10 12" />
             <circle cx="4" cy="20" r="2.6" />
             <circle cx="14" cy="8" r="2.6" />
             <circle cx="24" cy="20" r="2.6" />
         </svg>
-        <b class="ricamo">Ricamo</b>
+        <h1 class="ricamo">Ricamo</h1>
         <button type="button" class="crumb project" dir="auto" :title="project.name" @click="emit('projects')">
             {{ project.name }}
         </button>
@@ -78,11 +78,11 @@ const saved = computed(
         <ElButton type="primary" class="render" data-render @click="emit('render')"
             ><Clapperboard :size="16" style="margin-right: 7px" />Render</ElButton
         >
-    </header>
+    </nav>
 </template>
 
 <style scoped>
-header {
+nav {
     display: flex;
     align-items: center;
     gap: 6px;
@@ -106,6 +106,7 @@ header {
     fill: var(--accent);
 }
 .ricamo {
+    margin: 0;
     margin-right: 14px;
     font-size: 16px;
     font-weight: 650;

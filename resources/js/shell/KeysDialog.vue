@@ -23,7 +23,7 @@ const found = computed(() => {
             data-find-key
             autofocus
         />
-        <div class="places">
+        <div class="places" tabindex="0">
             <div class="columns">
                 <section v-for="{ place, keys } in found" :key="place">
                     <h3>{{ place }}</h3>
