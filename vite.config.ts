@@ -16,5 +16,5 @@ export default defineConfig({
             resolvers: [ElementPlusResolver()],
         }),
     ],
-    build: { chunkSizeWarningLimit: 900 },
+    build: { chunkSizeWarningLimit: 1000 },
 });

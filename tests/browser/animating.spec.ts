@@ -252,7 +252,7 @@ test('a value is animated in one act, and what lies between two beads is dragged
     await emptyComposition(page);
     await addToComposition(page, 'Bar');
     await page.locator('[data-tab=sheet]').click();
-    await page.locator('[data-section=animate] h2 button').click();
+    await page.locator('[data-section=animate] h2 button[aria-expanded]').click();
     await page.locator('[data-animate-property]').selectOption('rotation');
     await page.locator('[data-animate-length]').fill('20f');
     // Without a value there is nothing to be done, which is said.

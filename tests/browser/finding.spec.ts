@@ -63,3 +63,29 @@ test('a value is found by its name, and sections stay folded', async ({ page }) 
     await expect(page.locator('[data-section=placement]')).toBeVisible();
     await expect(sheet(page, 'position')).toBeHidden();
 });
+
+test('the guide is a key away, and each part of the Sheet leads to its page', async ({ page }) => {
+    await emptyComposition(page);
+    await page.locator('.picture').focus();
+    await page.keyboard.press('F1');
+    const guide = page.locator('[data-guide]');
+    await expect(guide.getByRole('heading', { level: 2 })).toHaveText('The first graphic in five minutes');
+    for (const one of await guide.locator('[data-guide-page]').all()) {
+        await one.click();
+        await expect(guide.getByRole('heading', { level: 2 })).toHaveText((await one.textContent())!.trim());
+        // Every picture of it is there.
+        for (const picture of await guide.locator('article img').all()) {
+            await expect
+                .poll(() => picture.evaluate((img) => (img as HTMLImageElement).naturalWidth))
+                .toBeGreaterThan(600);
+        }
+    }
+    await page.keyboard.press('Escape');
+    await expect(guide).toHaveCount(0);
+
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-section=masks]').hover();
+    await page.getByRole('button', { name: 'About Masks' }).click();
+    await expect(guide.getByRole('heading', { level: 2 })).toHaveText('Windows, masks and effects');
+});

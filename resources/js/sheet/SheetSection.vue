@@ -2,6 +2,7 @@
 import { ChevronDown } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '@/project/preferences';
+import { useGuide } from '@/shell/guide';
 import { useVocabulary } from '@/project/vocabulary';
 
 /** A part of the Sheet that folds, and stays so for every layer; what is not always needed is folded until something is in it. */
@@ -21,6 +22,8 @@ const props = withDefaults(
     { used: null },
 );
 
+const guide = useGuide();
+const page = guide.about(props.name);
 const preferences = usePreferences();
 const vocabulary = useVocabulary();
 const section = computed(() => vocabulary.section(props.name));
@@ -51,7 +54,17 @@ function toggle(): void {
     <section :data-section="name">
         <h2>
             <slot name="head" />
-            <button type="button" :aria-expanded="isOpen" :disabled="open" @click="toggle">
+            <button
+                v-if="page"
+                type="button"
+                class="page"
+                :aria-label="`About ${called}`"
+                :title="`About ${called}, in the guide`"
+                @click="guide.show(page)"
+            >
+                ?
+            </button>
+            <button type="button" class="fold" :aria-expanded="isOpen" :disabled="open" @click="toggle">
                 {{ called }}<i v-if="used && !isOpen" class="used" title="There is something in it" /><ChevronDown
                     :size="13"
                     aria-hidden="true"
@@ -76,7 +89,7 @@ h2 :deep(.bead) {
     top: 2px;
     right: 30px;
 }
-h2 button {
+h2 .fold {
     display: flex;
     align-items: center;
     width: 100%;
@@ -89,8 +102,31 @@ h2 button {
     font-weight: 500;
     cursor: pointer;
 }
-h2 button:hover:enabled {
+h2 .fold:hover:enabled {
     color: var(--ink);
+}
+.page {
+    position: absolute;
+    top: 4px;
+    right: 58px;
+    width: 18px;
+    height: 18px;
+    padding: 0;
+    border: 0;
+    border-radius: 50%;
+    background: var(--hover);
+    color: var(--quiet);
+    font-size: 11px;
+    line-height: 18px;
+    cursor: pointer;
+    opacity: 0;
+}
+section:hover .page,
+.page:focus-visible {
+    opacity: 1;
+}
+.page:hover {
+    color: var(--accent);
 }
 .used {
     width: 6px;
@@ -103,7 +139,7 @@ h2 svg {
     margin-left: auto;
     transform: rotate(-90deg);
 }
-h2 button[aria-expanded='true'] svg {
+h2 .fold[aria-expanded='true'] svg {
     transform: none;
     opacity: 0.5;
 }

@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core';
 import { ElMessage } from 'element-plus/es/components/message/index';
 import 'element-plus/es/components/message/style/css';
-import { computed, onMounted, ref, watch } from 'vue';
+import { defineAsyncComponent, computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import KitPane from '@/kit/KitPane.vue';
 import PicturePane from '@/picture/PicturePane.vue';
@@ -24,6 +24,7 @@ import FileDrop from './FileDrop.vue';
 import FirstVisit from './FirstVisit.vue';
 import HeaderBar from './HeaderBar.vue';
 import KeysDialog from './KeysDialog.vue';
+import { useGuide } from './guide';
 import MatchDialog from './MatchDialog.vue';
 import SequenceDialog from './SequenceDialog.vue';
 import NewCompositionDialog from './NewCompositionDialog.vue';
@@ -44,6 +45,10 @@ const vocabulary = useVocabulary();
 const within = useWithin();
 useTimecode();
 useFollowing();
+
+const guide = useGuide();
+/** Only when it is asked for: few read it every day. */
+const GuidePanel = defineAsyncComponent(() => import('./GuidePanel.vue'));
 
 const picture = ref<InstanceType<typeof PicturePane> | null>(null);
 const timeline = ref<InstanceType<typeof TimelinePane> | null>(null);
@@ -193,6 +198,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         <ProjectsDialog v-model="choosing" @room="clearing = true" />
         <RoomDialog v-model="clearing" />
         <KeysDialog v-model="reading" />
+        <GuidePanel v-if="guide.open !== null" />
         <MatchDialog />
         <SequenceDialog />
         <FileDrop />

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { Clapperboard, Keyboard, Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
+import { BookOpen, Clapperboard, Keyboard, Moon, Redo2, Sun, Undo2 } from 'lucide-vue-next';
 import { computed } from 'vue';
 import { useComposition } from '@/project/composition';
 import { usePreferences } from '@/project/preferences';
 import { useProject } from '@/project/project';
 import { useWithin } from '@/project/within';
 import CompositionSwitcher from './CompositionSwitcher.vue';
+import { useGuide } from './guide';
 import HistoryMenu from './HistoryMenu.vue';
 import IconButton from './IconButton.vue';
 
@@ -16,6 +17,7 @@ const composition = useComposition();
 const preferences = usePreferences();
 const project = useProject();
 const within = useWithin();
+const guide = useGuide();
 
 const saved = computed(
     () =>
@@ -69,6 +71,7 @@ const saved = computed(
             @click="composition.redo()"
         />
         <HistoryMenu />
+        <IconButton :icon="BookOpen" label="Guide (F1)" data-open-guide @click="guide.show()" />
         <IconButton :icon="Keyboard" label="Keys (?)" data-keys @click="emit('keys')" />
         <IconButton
             :icon="preferences.evening ? Sun : Moon"

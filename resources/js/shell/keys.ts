@@ -69,6 +69,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
             ['G', 'the compositions'],
             ['Ctrl+Enter', 'render'],
+            ['F1', 'the guide'],
             ['?', 'these keys'],
         ],
     },

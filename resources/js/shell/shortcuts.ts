@@ -8,6 +8,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useSeen } from '@/project/seen';
 import { useSelection } from '@/project/selection';
 import { useWithin } from '@/project/within';
+import { useGuide } from './guide';
 
 /** What the keyboard does while no field has it. */
 export function useShortcuts(actions: {
@@ -27,6 +28,7 @@ export function useShortcuts(actions: {
     const looking = useViewSettings();
     const markers = useMarkers();
     const within = useWithin();
+    const guide = useGuide();
 
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
@@ -117,6 +119,7 @@ export function useShortcuts(actions: {
         z: actions.zoomTime,
         g: actions.switch,
         '?': actions.keys,
+        F1: () => guide.show(),
         Delete: remove,
         Backspace: remove,
         Escape: () => escape(),
