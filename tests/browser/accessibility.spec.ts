@@ -55,6 +55,11 @@ test('axe finds nothing on the views of the editor, in both themes', async ({ pa
     expect.soft(await findings(page), 'compositions').toEqual([]);
     await page.keyboard.press('Escape');
     await page.locator('.picture').focus();
+    await page.keyboard.press('/');
+    await expect(page.locator('[data-find-everything]')).toBeVisible();
+    expect.soft(await findings(page), 'find everything').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.locator('.picture').focus();
     await page.keyboard.press('F1');
     await expect(page.locator('[data-guide]')).toBeVisible();
     expect.soft(await findings(page), 'guide').toEqual([]);

@@ -1,4 +1,4 @@
-import { addToComposition, emptyComposition, setField, sheet } from './producer';
+import { addToComposition, emptyComposition, kept, setField, sheet } from './producer';
 import { expect, test } from './test';
 
 test('all keys are listed under ?, and found by what they do', async ({ page }) => {
@@ -88,4 +88,44 @@ test('the guide is a key away, and each part of the Sheet leads to its page', as
     await page.locator('[data-section=masks]').hover();
     await page.getByRole('button', { name: 'About Masks' }).click();
     await expect(guide.getByRole('heading', { level: 2 })).toHaveText('Windows, masks and effects');
+});
+
+test('one field finds everything, does it or goes there, and says why something cannot be done', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await addToComposition(page, 'Circle');
+    const find = async (text: string): Promise<void> => {
+        await page.locator('.picture').focus();
+        await page.keyboard.press('/');
+        await page.locator('[data-find-everything]').fill(text);
+    };
+    // What is done, by what is selected.
+    await find('dupl');
+    await expect(page.locator('[data-found=duplicate]')).toHaveAttribute('aria-selected', 'true');
+    await kept(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('[data-find-everything]')).toHaveCount(0);
+    await expect(page.locator('[data-layer] .name')).toHaveCount(3);
+    // Why something cannot be done, and that Enter does nothing then.
+    await find('swap what');
+    await expect(page.locator('[data-found=swap]')).toContainText('Select two windows.');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-find-everything]')).toBeVisible();
+    // A layer, a value of it, a page of the guide.
+    await page.locator('[data-find-everything]').fill('bar');
+    await page.locator('[data-found=layer-l1]').click();
+    await expect(page.locator('.cell.selected .name')).toHaveText('Bar');
+    await find('roundi');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-find-value]')).toHaveValue('Rounding');
+    await expect(sheet(page, 'rounding')).toBeVisible();
+    await find('rendering');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowUp');
+    await page.locator('[data-found=page-rendering]').click();
+    await expect(page.locator('[data-guide]')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await find('zzz');
+    await expect(page.getByText('Nothing is called that.')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.locator('[data-find-everything]')).toHaveCount(0);
 });

@@ -131,6 +131,7 @@ describe('the keyboard', () => {
         keys: vi.fn(),
         write: vi.fn(),
         zoomTime: vi.fn(),
+        find: vi.fn(),
     };
     const press = (key: string, options: object = {}, target: EventTarget = window): boolean =>
         target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...options }));

@@ -24,6 +24,8 @@ import FileDrop from './FileDrop.vue';
 import FirstVisit from './FirstVisit.vue';
 import HeaderBar from './HeaderBar.vue';
 import KeysDialog from './KeysDialog.vue';
+import type { WindowActions } from './everything';
+import FindEverything from './FindEverything.vue';
 import { useGuide } from './guide';
 import MatchDialog from './MatchDialog.vue';
 import SequenceDialog from './SequenceDialog.vue';
@@ -54,6 +56,7 @@ const picture = ref<InstanceType<typeof PicturePane> | null>(null);
 const timeline = ref<InstanceType<typeof TimelinePane> | null>(null);
 const switching = ref(false);
 const reading = ref(false);
+const seeking = ref(false);
 const rendering = ref(false);
 const composing = ref(false);
 const choosing = ref(false);
@@ -67,7 +70,17 @@ useShortcuts({
     keys: () => (reading.value = true),
     write: () => void picture.value?.write(),
     zoomTime: () => timeline.value?.zoomToSelected(),
+    find: () => (seeking.value = true),
 });
+
+const windowActions: WindowActions = {
+    fit: () => picture.value?.fit(),
+    render: () => (rendering.value = true),
+    keys: () => (reading.value = true),
+    write: () => void picture.value?.write(),
+    compose: () => (composing.value = true),
+    projects: () => (choosing.value = true),
+};
 
 async function open(): Promise<void> {
     failure.value = null;
@@ -198,6 +211,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         <ProjectsDialog v-model="choosing" @room="clearing = true" />
         <RoomDialog v-model="clearing" />
         <KeysDialog v-model="reading" />
+        <FindEverything v-if="seeking" :actions="windowActions" @close="seeking = false" />
         <GuidePanel v-if="guide.open !== null" />
         <MatchDialog />
         <SequenceDialog />

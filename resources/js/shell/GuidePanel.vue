@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useGuide } from './guide';
-import { GUIDE } from './guidePages';
+import { PAGES } from './guidePages';
 
 /** The guide beside the picture: its pages by name, and the one that is open. */
 const guide = useGuide();
@@ -9,7 +9,7 @@ const isOpen = computed({
     get: () => guide.open !== null,
     set: (open) => (guide.open = open ? guide.open : null),
 });
-const page = computed(() => GUIDE.find(({ name }) => name === guide.open));
+const page = computed(() => PAGES.find(({ name }) => name === guide.open));
 </script>
 
 <template>
@@ -17,7 +17,7 @@ const page = computed(() => GUIDE.find(({ name }) => name === guide.open));
         <div v-if="page" class="guide-body" data-guide>
             <nav aria-label="Pages of the guide">
                 <button
-                    v-for="one in GUIDE"
+                    v-for="one in PAGES"
                     :key="one.name"
                     type="button"
                     :aria-current="one.name === guide.open ? 'page' : undefined"

@@ -1,6 +1,19 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 
+/** The pages of the guide, in the order in which one learns; their texts are loaded when they are read. */
+export const GUIDE: [name: string, title: string][] = [
+    ['first-graphic', 'The first graphic in five minutes'],
+    ['arranging', 'Arranging'],
+    ['keyframes', 'Keyframes and curves'],
+    ['arrive-stay-leave', 'Arrive, stay, leave'],
+    ['groups-and-bundles', 'Groups and bundles'],
+    ['windows-masks-effects', 'Windows, masks and effects'],
+    ['words-and-cascades', 'Words and cascades'],
+    ['shapes-and-strokes', 'Shapes and strokes'],
+    ['rendering', 'Rendering'],
+];
+
 /** The page about each part of the Sheet. */
 const ABOUT: Record<string, string> = {
     'in-the-frame': 'arranging',

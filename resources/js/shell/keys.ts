@@ -69,6 +69,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
             ['G', 'the compositions'],
             ['Ctrl+Enter', 'render'],
+            ['/ or Ctrl+K', 'find everything: what can be done, values, layers, media, pages of the guide'],
             ['F1', 'the guide'],
             ['?', 'these keys'],
         ],

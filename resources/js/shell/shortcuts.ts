@@ -18,6 +18,7 @@ export function useShortcuts(actions: {
     keys: () => void;
     write: () => void;
     zoomTime: () => void;
+    find: () => void;
 }): void {
     const composition = useComposition();
     const playhead = usePlayhead();
@@ -119,6 +120,7 @@ export function useShortcuts(actions: {
         z: actions.zoomTime,
         g: actions.switch,
         '?': actions.keys,
+        '/': actions.find,
         F1: () => guide.show(),
         Delete: remove,
         Backspace: remove,
@@ -126,6 +128,7 @@ export function useShortcuts(actions: {
     };
 
     const withControl: Record<string, (event: KeyboardEvent) => void> = {
+        k: actions.find,
         z: (event) => void (event.shiftKey ? composition.redo() : composition.undo()),
         y: () => void composition.redo(),
         d: (event) => void (event.shiftKey ? layers.duplicateAfter() : layers.duplicate()),

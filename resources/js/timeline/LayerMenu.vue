@@ -2,6 +2,7 @@
 import { onClickOutside } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import { useLayerActions } from '@/project/layerActions';
+import { useLayerCommands } from '@/project/layerCommands';
 import { useVocabulary } from '@/project/vocabulary';
 
 /** What can be done to the layers that are selected, where the pointer is. */
@@ -12,6 +13,7 @@ const WIDTH = 268;
 const HEIGHT = 590;
 
 const actions = useLayerActions();
+const commands = useLayerCommands();
 const vocabulary = useVocabulary();
 const menu = ref<HTMLElement | null>(null);
 
@@ -23,98 +25,10 @@ const place = computed(() => ({
     top: `${Math.max(8, Math.min(props.y, window.innerHeight - HEIGHT - 8))}px`,
 }));
 
-const groups = computed(() => [
-    [
-        { name: 'split', text: 'Split at the playhead', keys: 'X', act: actions.split },
-        { name: 'duplicate', text: 'Duplicate', keys: 'Ctrl+D', act: actions.duplicate },
-        { name: 'after', text: 'Duplicate right after', keys: 'Ctrl+Shift+D', act: actions.duplicateAfter },
-        ...(actions.chosen.value.length === 2
-            ? [
-                  {
-                      name: 'cross',
-                      text: actions.isCut.value ? 'Lead over across the cut' : 'Plain cut again',
-                      keys: 'Shift+D',
-                      act: actions.cross,
-                  },
-              ]
-            : []),
-        ...(actions.isCut.value
-            ? actions.covers.value.map(({ key, name }) => ({
-                  name: `cover-${key}`,
-                  text: `Cover the cut with “${name}”`,
-                  keys: '',
-                  act: () => actions.cover(key),
-              }))
-            : []),
-        { name: 'group', text: 'Put into a group', keys: 'P', act: actions.group },
-        ...(actions.anyGroup.value
-            ? [{ name: 'ungroup', text: 'Take the group away', keys: 'Shift+P', act: actions.ungroup }]
-            : []),
-        ...(actions.canBeWindows.value
-            ? [{ name: 'windows', text: 'Make a window of it', keys: '', act: actions.makeWindows }]
-            : []),
-        ...(actions.drawn.value
-            ? [{ name: 'apart', text: 'Take the drawing apart', keys: '', act: actions.takeApart }]
-            : []),
-        ...(actions.areWindows.value
-            ? [{ name: 'swap', text: 'Swap what the windows show', keys: '', act: actions.swap }]
-            : []),
-        { name: 'wrap', text: 'Wrap up into a bundle', keys: 'B', act: actions.wrap },
-        ...(actions.bundle.value
-            ? [
-                  { name: 'open', text: 'Open the bundle', keys: 'Enter', act: actions.open },
-                  { name: 'unwrap', text: 'Unwrap the bundle', keys: 'Shift+B', act: actions.unwrap },
-              ]
-            : []),
-    ],
-    [
-        { name: 'beneath', text: 'As long as what lies beneath', keys: '', act: () => actions.fit('beneath') },
-        { name: 'composition', text: 'As long as the composition', keys: '', act: () => actions.fit('composition') },
-        { name: 'trim-first', text: 'Begin at the playhead', keys: 'Shift+I', act: () => actions.trim('first') },
-        { name: 'trim-last', text: 'End at the playhead', keys: 'Shift+O', act: () => actions.trim('last') },
-        { name: 'place-first', text: 'Move the first frame here', keys: '', act: () => actions.place('first') },
-        { name: 'place-last', text: 'Move the last frame here', keys: '', act: () => actions.place('last') },
-    ],
-    ...(actions.anyPlays.value
-        ? [
-              [
-                  { name: 'reverse', text: 'Reverse', keys: '', act: actions.reverse },
-                  { name: 'freeze', text: 'Freeze the frame at the playhead', keys: '', act: actions.freeze },
-                  { name: 'content', text: 'As long as what plays in it', keys: '', act: () => actions.fit('content') },
-                  { name: 'fill', text: 'As fast as fills it', keys: '', act: actions.fill },
-              ],
-          ]
-        : []),
-    ...(actions.anyMoves.value
-        ? [
-              [
-                  {
-                      name: 'write-moves',
-                      text: 'Moves as plain keyframes',
-                      keys: '',
-                      act: actions.writeMovesOut,
-                  },
-              ],
-          ]
-        : []),
-    [
-        {
-            name: 'alone',
-            text: actions.areAlone.value ? 'Look at all layers' : 'Look at this alone',
-            keys: 'A',
-            act: actions.lookAlone,
-        },
-        {
-            name: 'reference',
-            text: actions.reference.value ? 'Use in the picture' : 'Use as reference',
-            keys: '',
-            act: actions.refer,
-        },
-        { name: 'lock', text: actions.locked.value ? 'Unlock' : 'Lock', keys: '', act: actions.lock },
-        { name: 'remove', text: 'Remove', keys: 'Delete', act: actions.remove },
-        { name: 'close', text: 'Remove and close the gap', keys: 'Shift+Delete', act: actions.removeAndClose },
-    ],
-]);
+/** Only what can be done now. */
+const groups = computed(() =>
+    commands.value.map((group) => group.filter((one) => one.why === null)).filter((group) => group.length > 0),
+);
 
 const items = (): HTMLElement[] => [...(menu.value?.querySelectorAll<HTMLElement>('[role^=menuitem]') ?? [])];
 
