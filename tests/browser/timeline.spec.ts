@@ -167,7 +167,7 @@ test('markers are dropped while it plays, named, moved, gone to and taken away',
         page.getByRole('menuitem', { name: 'Table (CSV)' }).click(),
     ]);
     expect(table.suggestedFilename()).toBe('composition-1.csv');
-    await kept(page, () => page.getByRole('button', { name: 'Take all markers away' }).click());
+    await kept(page, () => page.getByRole('button', { name: 'Remove all markers' }).click());
     expect(await markers()).toEqual([]);
     const file = test.info().outputPath('markers.csv');
     await table.saveAs(file);

@@ -16,7 +16,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
 <template>
     <ElPopover :persistent="false" trigger="click" placement="top-end" :width="286" :hide-after="0">
         <template #reference>
-            <span><IconButton :icon="Glasses" label="How the picture is looked at" data-look /></span>
+            <span><IconButton :icon="Glasses" label="View options" data-look /></span>
         </template>
         <div class="look" data-look-menu>
             <ElCheckbox v-model="looking.safe" label="Safe areas" />

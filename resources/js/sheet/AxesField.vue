@@ -33,8 +33,8 @@ function giveUp(): void {
                 aria-label="How its position is keyframed"
                 @change="choose(($event.target as HTMLSelectElement).value === 'apart')"
             >
-                <option value="path">along one path</option>
-                <option value="apart">x and y by themselves</option>
+                <option value="path">as one path</option>
+                <option value="apart">x and y apart</option>
             </select></label
         >
         <template v-if="problem">

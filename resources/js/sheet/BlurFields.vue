@@ -21,7 +21,7 @@ function set(fields: object): void {
     <div class="blur">
         <ElCheckbox
             :model-value="isOn"
-            :label="isOn ? 'On, shutter' : 'Off'"
+            :label="isOn ? 'Blurred, shutter angle' : 'Blurred as it moves'"
             data-motion-blur
             @change="(on) => set({ motionBlur: !!on })"
         />

@@ -50,7 +50,7 @@ function add(args: ArgumentsOf<'add-cascade'>): void {
         <ElCheckbox
             v-if="one.mirrors"
             :model-value="!!one.sameOrder"
-            label="The first that came goes first"
+            label="First in, first out"
             class="same"
             data-same-order
             @change="(on) => change({ sameOrder: !!on })"

@@ -129,11 +129,11 @@ async function setLength(text: number | string): Promise<void> {
             <span>Blur of</span>
             <select
                 class="choice-field"
-                aria-label="Pictures that motion blur is made of at most"
+                aria-label="Samples of motion blur, at most"
                 :value="shutter.samples"
                 @change="set({ shutter: { ...shutter, samples: Number(($event.target as HTMLSelectElement).value) } })"
             >
-                <option v-for="one in [8, 16, 32, 64]" :key="one" :value="one">up to {{ one }} pictures</option>
+                <option v-for="one in [8, 16, 32, 64]" :key="one" :value="one">up to {{ one }} samples</option>
             </select>
         </label>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -34,13 +34,13 @@ async function bringIn(): Promise<void> {
             data-markers-in
             @change="bringIn"
         />
-        <IconButton :icon="FolderInput" :size="15" label="Bring markers in (WebVTT or CSV)" @click="chooser?.click()" />
+        <IconButton :icon="FolderInput" :size="15" label="Import markers (WebVTT or CSV)" @click="chooser?.click()" />
         <ElDropdown :persistent="false" trigger="click" :disabled="count === 0" @command="getOut">
             <span
                 ><IconButton
                     :icon="Download"
                     :size="15"
-                    label="Get the markers out"
+                    label="Export markers"
                     :disabled="count === 0"
                     data-markers-out
             /></span>
@@ -54,7 +54,7 @@ async function bringIn(): Promise<void> {
         <IconButton
             :icon="Trash2"
             :size="15"
-            label="Take all markers away"
+            label="Remove all markers"
             :disabled="count === 0"
             @click="composition.edit('remove-markers', {})"
         />

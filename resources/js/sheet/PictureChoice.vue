@@ -81,10 +81,10 @@ function choose(name: string): void {
 .choice {
     display: flex;
     align-items: center;
-    gap: 7px;
+    gap: 5px;
     min-width: 0;
     height: 26px;
-    padding: 0 8px;
+    padding: 0 6px 0 8px;
     border: 0;
     border-radius: 6px;
     background: var(--field);

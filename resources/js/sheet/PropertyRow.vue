@@ -105,7 +105,7 @@ function toggleLink(): void {
                 @click="toggleLink"
             />
         </div>
-        <span v-if="state?.animated" class="animated">
+        <span v-if="state?.animated" class="course">
             <IconButton
                 :icon="MoveHorizontal"
                 :size="13"
@@ -184,7 +184,7 @@ function toggleLink(): void {
 .bead-cell {
     grid-column: 4;
 }
-.animated {
+.course {
     display: flex;
     align-items: center;
     margin-right: -6px;

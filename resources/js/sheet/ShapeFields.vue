@@ -52,7 +52,7 @@ const change = (what: string): void =>
             v-if="layer.kind === 'shape'"
             v-slot="{ choice }"
             :choices="drawable.filter(({ name }) => name !== layer.form)"
-            label="Turn into…"
+            label="Turn into"
             kind="turn-into"
             :columns="5"
             @choose="turnInto"
@@ -81,8 +81,11 @@ const change = (what: string): void =>
 <style scoped>
 .shape {
     display: flex;
-    gap: 6px;
+    gap: 5px;
     padding: 0 14px 8px 16px;
+}
+.shape > .small-button {
+    padding: 0 8px;
 }
 .shape > :first-child {
     flex: 1;

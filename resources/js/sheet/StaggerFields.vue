@@ -6,10 +6,10 @@ import IconButton from '@/shell/IconButton.vue';
 
 /** Lets the selected layers begin one after another. */
 const ORDERS = {
-    chosen: 'as they were chosen',
-    reversed: 'the other way round',
+    chosen: 'as selected',
+    reversed: 'reversed',
     middle: 'from the middle',
-    place: 'by their place',
+    place: 'by position',
     shuffled: 'at random',
 } as const;
 

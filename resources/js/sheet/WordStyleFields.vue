@@ -89,7 +89,7 @@ const attempt = (change: object): void => void composition.attempt('style-words'
                 <IconButton
                     :icon="RemoveFormatting"
                     :size="15"
-                    label="These as the rest"
+                    label="Like the rest"
                     data-style-none
                     @click="set(NONE)"
                 />

@@ -52,7 +52,7 @@ async function go(step: number): Promise<void> {
         @before-enter="load"
     >
         <template #reference>
-            <span><IconButton :icon="History" label="What was done" data-history /></span>
+            <span><IconButton :icon="History" label="History" data-history /></span>
         </template>
         <h2>What was done</h2>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

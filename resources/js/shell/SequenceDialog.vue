@@ -19,7 +19,7 @@ watch(question, (asked) => asked && (rate.value = media.usualRate()));
             <li v-for="name in question?.sequences" :key="name" dir="auto">{{ name }}</li>
         </ul>
         <p>They become one clip. How many are shown in a second?</p>
-        <ElSelect v-model="rate" :persistent="false" aria-label="Pictures a second" data-sequence-rate>
+        <ElSelect v-model="rate" :persistent="false" aria-label="Frames per second" data-sequence-rate>
             <ElOption v-for="one in rates" :key="one" :value="one" :label="`${rateLabel(one)} fps`" />
         </ElSelect>
         <template #footer>

@@ -29,6 +29,6 @@ final readonly class RestoreComposition implements ProjectEdit
 
     public function title(): string
     {
-        return 'bring composition back';
+        return 'restore composition';
     }
 }

@@ -128,6 +128,6 @@ final readonly class ThinKeyframes implements CompositionEdit
 
     public function title(): string
     {
-        return 'thin keyframes out';
+        return 'thin keyframes';
     }
 }

@@ -70,6 +70,6 @@ final readonly class DropMarkers implements CompositionEdit
     {
         $what = count($this->layers) > 1 ? 'markers' : 'marker';
 
-        return $this->toggle ? "drop $what, or take away" : "drop $what";
+        return $this->toggle ? "drop or remove $what" : "drop $what";
     }
 }

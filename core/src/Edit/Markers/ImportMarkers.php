@@ -48,6 +48,6 @@ final readonly class ImportMarkers implements CompositionEdit
 
     public function title(): string
     {
-        return 'bring markers in';
+        return 'import markers';
     }
 }

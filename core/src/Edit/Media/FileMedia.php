@@ -30,6 +30,6 @@ final readonly class FileMedia implements ProjectEdit
 
     public function title(): string
     {
-        return 'file media';
+        return 'move media to folder';
     }
 }

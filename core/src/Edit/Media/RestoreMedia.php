@@ -28,6 +28,6 @@ final readonly class RestoreMedia implements ProjectEdit
 
     public function title(): string
     {
-        return 'bring media back';
+        return 'restore media';
     }
 }

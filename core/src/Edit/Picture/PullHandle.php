@@ -62,7 +62,7 @@ final readonly class PullHandle implements CompositionEdit
 
     public function title(): string
     {
-        return 'pull a handle';
+        return 'resize';
     }
 
     /** How many times as far the sides go as the handle: twice where the middle stands still. */

@@ -55,7 +55,7 @@ final readonly class PullLayers implements CompositionEdit
 
     public function title(): string
     {
-        return 'pull a handle';
+        return 'resize';
     }
 
     /** @param  Point  $arm  from what stands still to the handle */
