@@ -177,3 +177,40 @@ test('keys and buttons lead to where what is selected is seen, and to the keyfra
     await page.keyboard.up('Alt');
     await page.mouse.up();
 });
+
+test('the picture cannot be panned out of sight, and a thread that is opened tall comes into view whole', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    const area = (await page.locator('.picture').boundingBox())!;
+    await page.mouse.move(area.x + area.width / 2, area.y + area.height / 2);
+    for (const [dx, dy] of [
+        [4000, 3000],
+        [-9000, -9000],
+    ] as const) {
+        await page.mouse.wheel(dx, dy);
+        await page.mouse.wheel(dx, dy);
+        const frame = (await page.locator('.picture .frame').boundingBox())!;
+        const overlap = [
+            Math.min(frame.x + frame.width, area.x + area.width) - Math.max(frame.x, area.x),
+            Math.min(frame.y + frame.height, area.y + area.height) - Math.max(frame.y, area.y),
+        ];
+        expect(overlap.every((one) => one >= 47)).toBe(true);
+    }
+    await page.locator('.picture').focus();
+    await page.keyboard.press('f');
+
+    await page.locator('[data-tab=sheet]').click();
+    for (const property of ['position', 'scale', 'rotation', 'opacity']) {
+        await kept(page, () => page.locator(`.drawer [data-property=${property}] .bead`).click());
+    }
+    const thread = page.locator('[data-thread=opacity]');
+    await thread.locator('[data-taller]').click();
+    await expect
+        .poll(async () => {
+            const [row, body] = [(await thread.boundingBox())!, (await page.locator('.timeline').boundingBox())!];
+            return row.height > 60 && row.y + row.height <= body.y + body.height + 1;
+        })
+        .toBe(true);
+});

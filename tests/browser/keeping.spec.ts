@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
+import { addToComposition, emptyComposition, keyframe, kept, layersOf, setField, upload } from './producer';
 import { expect, test } from './test';
 
 const removeClip = async (page: Page, name: string): Promise<void> => {
@@ -149,4 +149,35 @@ test('a clip is removed from the page about room, and brought back', async ({ pa
     await expect(section.getByText('portrait.mp4')).toHaveCount(0);
     await page.getByRole('button', { name: 'Bring it back' }).click();
     await expect(section.getByText('portrait.mp4')).toHaveCount(1);
+});
+
+test('parts of a layer that was copied are pasted onto others: its animation, not its place', async ({ page }) => {
+    await emptyComposition(page);
+    for (const shape of ['Bar', 'Circle']) {
+        await addToComposition(page, shape);
+    }
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-layer=l1] .name').click();
+    await setField(page, 'position', 'Position x', '400');
+    await setField(page, 'fill', 'Fill as hex', '#c0392b');
+    await keyframe(page, 'rotation', 'Rotation', [
+        [0, '0'],
+        [20, '90'],
+    ]);
+    // There is nothing to be pasted yet, which is said where it is looked for.
+    await page.locator('.picture').focus();
+    await page.keyboard.press('/');
+    await page.locator('[data-find-everything]').fill('paste parts');
+    await expect(page.locator('[data-found=parts]')).toContainText('Copy a layer first.');
+    await page.keyboard.press('Escape');
+    await page.locator('.picture').focus();
+    await page.keyboard.press('Control+c');
+    await page.locator('[data-layer=l2] .name').click({ button: 'right' });
+    await page.locator('[data-act=parts]').click();
+    await page.locator('[data-part=paint]').click();
+    await kept(page, () => page.locator('[data-paste-parts]').click());
+    await expect(page.locator('[data-parts]')).toBeHidden();
+    const [, circle] = await layersOf(page);
+    expect(circle).toMatchObject({ form: 'ellipse', position: [960, 540], fill: '#c0392b' });
+    expect(circle!.rotation).toMatchObject({ keyframes: [{ value: 0 }, { at: 20, value: 90 }] });
 });

@@ -21,7 +21,7 @@ final class EffectController
         $document = $found->read();
         $evaluator = $found->evaluator();
         $layer = $document->layer(QueryText::of($request, 'layer') ?? '');
-        $frame = QueryText::int($request, 'frame');
+        $frame = EffectSamples::seenAt($layer, $document, QueryText::int($request, 'frame'));
         $bounds = $layer->kind->adjusts()
             ? new Box(0, 0, $document->width, $document->height)
             : $evaluator->pose($layer, $document, $frame)->bounds();

@@ -55,6 +55,7 @@ use Ricamo\Core\Edit\Layers\AddLayer;
 use Ricamo\Core\Edit\Layers\AddMedia;
 use Ricamo\Core\Edit\Layers\DrawLayer;
 use Ricamo\Core\Edit\Layers\DuplicateLayers;
+use Ricamo\Core\Edit\Layers\GiveParts;
 use Ricamo\Core\Edit\Layers\LookAlone;
 use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Core\Edit\Layers\PullPhase;
@@ -166,6 +167,7 @@ final class Edits
         'place-transition' => PlaceTransition::class,
         'stagger-layers' => StaggerLayers::class,
         'remove-and-close' => RemoveAndClose::class,
+        'give-parts' => GiveParts::class,
         'paste-layers' => PasteLayers::class,
         'add-markers' => AddMarkers::class,
         'drop-markers' => DropMarkers::class,

@@ -94,6 +94,10 @@ final class AnyEdit
                 'layer' => $this->newLayer(), 'frame' => $this->frame(), 'from' => $this->vector(), 'to' => $this->vector(),
             ],
             'add-layer' => fn (): array => ['layer' => $this->newLayer(), 'at' => $this->frame()],
+            'give-parts' => fn (): array => [
+                'layers' => $this->layers(), 'from' => $this->documented(),
+                'parts' => $this->one([['placement', 'animation'], ['cascades'], ['effects', 'masks'], ['paint', 'type']]),
+            ],
             'paste-layers' => fn (): array => ['layers' => [$this->documented()], ...($this->is() ? ['at' => $this->frame()] : [])],
             'reorder-layer' => fn (): array => $this->is()
                 ? ['layer' => $this->layer(), 'above' => $this->layer(), 'beneath' => $this->layer()]

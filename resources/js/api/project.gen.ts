@@ -2767,6 +2767,19 @@ export interface EditArguments {
         motion: object;
         frame: number;
     };
+    'give-parts': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        from: unknown;
+        /**
+         * some of them
+         *
+         * @maxItems 10
+         */
+        parts: string[];
+    };
     'group-layers': {
         /**
          * @maxItems 2000

@@ -6,6 +6,8 @@ import { useViewSettings } from './viewSettings';
 import type { View } from './paint';
 
 const MARGIN = 16;
+/** So much of the picture, in screen pixels, cannot be panned away. */
+const IN_SIGHT = 48;
 
 /** How composition pixels lie on the screen: fitted, or zoomed and panned by the producer. */
 export function usePictureView(area: Ref<HTMLElement | null>) {
@@ -43,9 +45,17 @@ export function usePictureView(area: Ref<HTMLElement | null>) {
     const zoomActual = (): void => zoomTo(1 / window.devicePixelRatio, [width.value / 2, height.value / 2]);
     const fit = (): void => void (chosen.value = null);
 
+    /** Some of the picture always stays in sight. */
     function panBy(dx: number, dy: number): void {
         const { scale, x, y } = view.value;
-        chosen.value = { scale, x: x + dx, y: y + dy };
+        const { width: w, height: h } = composition.shown ?? { width: 1920, height: 1080 };
+        const within = (at: number, size: number, room: number): number =>
+            Math.max(IN_SIGHT - size, Math.min(room - IN_SIGHT, at));
+        chosen.value = {
+            scale,
+            x: within(x + dx, w * scale, width.value),
+            y: within(y + dy, h * scale, height.value),
+        };
     }
 
     return { width, height, view, toScreen, toComposition, zoomBy, zoomActual, fit, panBy };

@@ -5,6 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
 import { useMedia } from './media';
 import { useGroups } from './groups';
+import { useParts } from './parts';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
 import { useProject } from './project';
@@ -31,6 +32,7 @@ export function useLayerActions() {
     const groups = useGroups();
     const preferences = usePreferences();
     const project = useProject();
+    const parts = useParts();
 
     /** From the bottom of the stack to the top. */
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
@@ -80,6 +82,7 @@ export function useLayerActions() {
     function copied(): string | null {
         // Of the document, not of a drag that is tried.
         const layers = groups.withAll(ids.value, composition.document?.layers);
+        parts.copied = layers.find(({ id }) => id === ids.value.at(-1)) ?? null;
         return layers.length === 0 ? null : JSON.stringify({ [COPIED]: 1, layers });
     }
 
@@ -117,6 +120,9 @@ export function useLayerActions() {
         areAlone,
         copied,
         paste,
+        /** The layer that was copied last. */
+        source: computed(() => parts.copied),
+        pasteParts: () => void (parts.asking = true),
         /** Into a composition of their own. */
         wrap: () => selectingNew(() => ask('wrap-layers', { composition: composition.document?.id ?? '' })),
         unwrap: () =>

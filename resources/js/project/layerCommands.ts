@@ -54,6 +54,14 @@ export function useLayerCommands() {
                           command(`cover-${key}`, `Cover the cut with “${name}”`, '', () => actions.cover(key)),
                       )
                     : []),
+                command(
+                    'parts',
+                    'Paste parts…',
+                    '',
+                    actions.pasteParts,
+                    actions.source.value !== null,
+                    'Copy a layer first.',
+                ),
                 command('group', 'Put into a group', 'P', actions.group),
                 command(
                     'ungroup',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ChevronsDownUp, ChevronsUpDown } from 'lucide-vue-next';
+import { useEventListener } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Bead } from '@/api/answers';
 import { useAdding } from '@/project/adding';
@@ -48,7 +49,21 @@ function toggleTall(property: string): void {
     preferences.tall = preferences.tall.includes(property)
         ? preferences.tall.filter((one) => one !== property)
         : [...preferences.tall, property];
+    opened.value = preferences.tall.includes(property) ? property : null;
 }
+
+/** The thread that was opened last comes into view whole, and stays there while rows still come, until something else is pressed. */
+const opened = ref<string | null>(null);
+watch(
+    [opened, total],
+    () => {
+        const at = rows.value.findIndex((row) => row.kind === 'property' && row.definition.name === opened.value);
+        // Once the list is as high as its rows.
+        requestAnimationFrame(() => at >= 0 && show(at));
+    },
+    { flush: 'post' },
+);
+useEventListener(body, ['wheel', 'pointerdown'], () => (opened.value = null), { passive: true });
 
 const reordering = useReordering(rows);
 const movedBy = (layer: string): number =>
