@@ -430,6 +430,11 @@ final class CascadeTest extends TestCase
             [['arrive', 10], ['accent', 45]],
             $ats(Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => 58]), 'words'),
         );
+        // An accent that is over right where it is cut is not in the part after it.
+        foreach ([54 => ['arrive', 'leave', 'accent'], 55 => ['arrive', 'leave']] as $at => $roles) {
+            $after = Fixture::edit($composition, 'split-layers', ['layers' => ['words'], 'at' => $at]);
+            self::assertSame($roles, array_column($ats($after, 'l1'), 0), "cut at $at");
+        }
         $faster = Fixture::edit($composition, 'set-composition', ['rate' => '50/1']);
         self::assertSame(
             [60, 20],

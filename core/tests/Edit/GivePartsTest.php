@@ -97,6 +97,7 @@ final class GivePartsTest extends TestCase
     {
         $after = $this->given(['placement', 'animation', 'cascades', 'effects', 'masks', 'paint', 'type'], ['words']);
         self::assertInstanceOf(Layer::class, $after->layer('words'));
-        self::assertSame($after->toJson(), Fixture::composition(array_map(fn (Layer $one): array => $one->toJson(), [...$after->layers]))->toJson());
+        $stored = array_map(fn (Layer $one): array => $one->toJson(), [...$after->layers]);
+        self::assertSame($after->toJson(), Fixture::composition($stored)->toJson());
     }
 }

@@ -46,6 +46,16 @@ final class MasksTest extends TestCase
         self::assertSame([], $this->group([['id' => 'm1', 'form' => 'ellipse', 'size' => [10, 10], 'grow' => -5]])['masks'][0]['items']);
     }
 
+    public function test_a_soft_edge_is_as_much_larger_as_the_layer(): void
+    {
+        $mask = ['id' => 'm1', 'form' => 'ellipse', 'size' => [100, 60], 'feather' => 40];
+        $deviation = fn (array $mask, array $layer): float => $this->group([$mask], $layer)['masks'][0]['items'][0]['filters'][0]['deviation'];
+        // By the square root of the area: 200 % and 50 % are as much as 100 %.
+        self::assertEqualsWithDelta(20, $deviation($mask, ['scale' => [200, 200]]), 1e-6);
+        self::assertEqualsWithDelta(10, $deviation($mask, ['scale' => [200, 50]]), 1e-6);
+        self::assertEqualsWithDelta(10, $deviation([...$mask, 'fixed' => true], ['scale' => [200, 200]]), 1e-6);
+    }
+
     public function test_masks_are_combined_in_order_and_can_be_switched_off(): void
     {
         $group = $this->group([

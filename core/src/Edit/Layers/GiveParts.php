@@ -59,7 +59,9 @@ final readonly class GiveParts implements CompositionEdit
         }
         $kind = $layer->kind;
         $possible = [
-            ...array_keys($kind->properties()), ...array_keys(Attachments::described($kind)->names()), ...array_keys($kind->contentFields()),
+            ...array_keys($kind->properties()),
+            ...array_keys(Attachments::described($kind)->names()),
+            ...array_keys($kind->contentFields()),
             ...($kind->isSeen() ? ['arrive', 'leave', 'accents'] : []),
         ];
         $keys = array_values(array_intersect($keys, $possible));
