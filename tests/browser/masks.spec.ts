@@ -91,3 +91,27 @@ test('beside an inverted mask that is not opaque it is said what its opacity mea
     await kept(page, () => page.locator('[data-mask-inverted]').click());
     await expect(note).toHaveCount(0);
 });
+
+test('a layer is cropped by its edges, pulled in the picture, and its own handles stay beside them', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('crop')));
+    const scale = (await page.locator('.picture .frame').boundingBox())!.width / 1920;
+    await kept(page, () => drag(page, page.locator('[data-mask-handle=left]'), 200 * scale, 0));
+    const [layer] = (await layersOf(page)) as unknown as { size: number[]; masks: { left: number }[] }[];
+    expect(Math.abs(layer!.masks[0]!.left - 200)).toBeLessThan(3);
+    expect(layer!.size).toEqual([800, 180]);
+    // A keyframe on one edge opens it.
+    await kept(page, () => page.locator('.drawer [data-property="m1.left"] .bead').click());
+    await goToFrame(page, 20);
+    await kept(page, async () => {
+        await sheet(page, 'm1.left').locator('input').fill('0');
+        await sheet(page, 'm1.left').locator('input').press('Enter');
+    });
+    expect((await layersOf(page))[0]!.masks).toMatchObject([
+        { left: { keyframes: [{ at: 0 }, { at: 20, value: 0 }] } },
+    ]);
+});

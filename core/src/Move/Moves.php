@@ -10,6 +10,7 @@ use Ricamo\Core\Move\Arriving\ClockHand;
 use Ricamo\Core\Move\Arriving\Doors;
 use Ricamo\Core\Move\Arriving\Drift;
 use Ricamo\Core\Move\Arriving\Drop;
+use Ricamo\Core\Move\Arriving\Emerge;
 use Ricamo\Core\Move\Arriving\Fade;
 use Ricamo\Core\Move\Arriving\Flash;
 use Ricamo\Core\Move\Arriving\Focus;
@@ -42,6 +43,7 @@ final class Moves
         Lift::class,
         Drop::class,
         Grow::class,
+        Emerge::class,
         Overshoot::class,
         Spring::class,
         Settle::class,

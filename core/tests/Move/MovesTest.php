@@ -44,6 +44,7 @@ final class MovesTest extends TestCase
         yield 'lift: its own height below, within its own box' => ['lift', [1, 0, 0, 1, 0, 75], 1.0, [100, 400, 300, 500], false];
         yield 'drop: 500 px above' => ['drop', [1, 0, 0, 1, 0, -375], 1.0, null, false];
         yield 'grow' => ['grow', self::SMALL, 1.0, null, false];
+        yield 'emerge: a quarter of its size about the middle of the lower edge' => ['emerge', [0.25, 0, 0, 0.25, 720, 810], 1.0, null, false];
         yield 'overshoot' => ['overshoot', self::SMALL, 1.0, null, false];
         yield 'spring' => ['spring', self::SMALL, 1.0, null, false];
         yield 'settle: from 160 %' => ['settle', [1.45, 0, 0, 1.45, -90, -202.5], 0.25, null, false];

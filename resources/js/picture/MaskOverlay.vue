@@ -16,6 +16,8 @@ const NAMES: HandleName[] = ['top-left', 'top', 'top-right', 'right', 'bottom-ri
 
 /** The knot stands so far beside the middle, where the layer's anchor often is. */
 const BESIDE = 24;
+/** How far within its edges the handles of a crop stand, in screen pixels. */
+const WITHIN = 13;
 
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
@@ -27,7 +29,10 @@ const drawn = computed(() =>
         return {
             mask,
             middle,
-            handles: NAMES.map((name, index) => ({ name, at: at[index]! })),
+            handles: NAMES.map((name, index) => ({
+                name,
+                at: form === 'crop' ? inward(at[index]!, middle) : at[index]!,
+            })),
             outline:
                 form === 'ellipse'
                     ? ellipse(middle, across, down)
@@ -35,6 +40,13 @@ const drawn = computed(() =>
         };
     }),
 );
+
+/** Where nothing is cropped yet, the edges are the layer's own: the handles of a crop stand within, beside those of the layer. */
+function inward([x, y]: Corner, middle: Corner): Corner {
+    const distance = Math.hypot(middle[0] - x, middle[1] - y);
+    const share = Math.min(WITHIN, distance / 2) / (distance || 1);
+    return [x + (middle[0] - x) * share, y + (middle[1] - y) * share];
+}
 
 /** By which masks are moved. */
 const knots = computed(() =>
