@@ -350,4 +350,17 @@ final class EditingTest extends TestCase
         $this->getJson('/api/timecode?rate=25/1&text=later')->assertStatus(422);
         $this->getJson('/api/timecode?rate=25/1&from=0&to=99999999')->assertStatus(422);
     }
+
+    public function test_an_easing_says_how_it_is_drawn(): void
+    {
+        $this->getJson('/api/easing?text=ease-in-out')->assertOk()->assertExactJson([
+            'text' => 'cubic-bezier(0.42, 0, 0.58, 1)', 'curve' => [0.42, 0, 0.58, 1],
+        ]);
+        $this->getJson('/api/easing?text='.rawurlencode('cubic-bezier(0.3, 0, 0.2, 1.4)'))
+            ->assertOk()->assertJsonPath('curve', [0.3, 0, 0.2, 1.4]);
+        $this->getJson('/api/easing?text=hold')->assertOk()->assertJsonPath('curve', null);
+        foreach (['', 'bouncy', 'linear(0,1e308,1)', str_repeat('x', 30_000)] as $text) {
+            $this->getJson('/api/easing?text='.rawurlencode($text))->assertStatus(422);
+        }
+    }
 }

@@ -120,6 +120,21 @@ final class ShowingTest extends TestCase
         self::assertContains('shake', array_column($words['accents'], 'name'));
     }
 
+    public function test_a_playhead_is_drawn_to_ends_and_to_keyframes_of_what_is_selected(): void
+    {
+        $composition = $this->composition();
+        $this->edit($composition, 'add-layer', ['layer' => [
+            'kind' => 'shape', 'form' => 'ellipse', 'id' => 'dot', 'in' => 20, 'out' => 30,
+            'opacity' => ['keyframes' => [['at' => 3, 'value' => 0], ['at' => 6, 'value' => 100]]],
+        ]]);
+        $url = "/api/compositions/{$composition->id}/marks";
+        $ends = $this->getJson($url)->assertOk()->json('frames');
+        self::assertSame([true, true], [in_array(20, $ends, true), in_array(30, $ends, true)]);
+        $all = $this->getJson("$url?layers[]=dot&layers[]=gone")->assertOk()->json('frames');
+        self::assertSame([23, 26], array_values(array_diff($all, $ends)));
+        $this->getJson("$url?layers=dot")->assertOk()->assertJsonPath('frames', $this->getJson("$url?layers[]=dot")->json('frames'));
+    }
+
     public function test_sounds_are_cued_from_the_clip_where_the_layer_begins(): void
     {
         $composition = $this->composition();

@@ -46,7 +46,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Arrows', 'nudge by a pixel; with Shift ten'],
             ['Shift while dragging', 'constrain'],
             ['Alt while dragging', 'from the middle, or without snapping'],
-            ['Ctrl while dragging', 'shift the whole animation'],
+            ['Ctrl while dragging', 'change the whole animation'],
         ],
     },
     {
