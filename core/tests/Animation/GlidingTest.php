@@ -126,6 +126,17 @@ final class GlidingTest extends TestCase
         self::assertEqualsWithDelta(300, $side(25), 1e-9);
     }
 
+    public function test_an_outline_passes_a_keyframe_at_one_pace_though_one_leg_is_longer(): void
+    {
+        $square = fn (float $side): Contours => Contours::of(Path::rectangle(Box::centred($side, $side)));
+        $property = $this->property(new PathType, [[6, $square(20)], [10, $square(120)], [30, $square(320)]]);
+        $side = fn (float $frame): float => $property->at($frame, $this->span())->path()->bounds()->width();
+        // By the harmonic mean of 1/4 and 1/20 of the way a frame, weighted by 2 · 20 + 4 and 20 + 2 · 4.
+        $pace = 72 / (44 * 4 + 28 * 20);
+        self::assertEqualsWithDelta(100 * $pace, ($side(10) - $side(9.999)) / 0.001, 0.02);
+        self::assertEqualsWithDelta(200 * $pace, ($side(10.001) - $side(10)) / 0.001, 0.02);
+    }
+
     public function test_keyframes_of_both_pins_are_neighbours(): void
     {
         $together = $this->property(new NumberType, [[0, 0.0], [10, 100.0], [30, 140.0]]);
