@@ -41,9 +41,9 @@ final readonly class Motion
 
         return array_column([
             new PropertyDefinition('position', new PointType, new Point(0, 0), -$far, $far, 'Position', unit: 'px'),
-            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -1e6, 1e6, 'Scale', unit: '%', isFactor: true),
+            new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -1e6, 1e6, 'Scale', unit: '%'),
             new PropertyDefinition('rotation', new AngleType, 0.0, -2e7, 2e7, 'Rotation', unit: '°'),
-            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 1e6, 'Opacity', unit: '%', isFactor: true),
+            new PropertyDefinition('opacity', new NumberType, 100.0, 0, 1e6, 'Opacity', unit: '%'),
         ], null, 'name');
     }
 

@@ -21,6 +21,7 @@ final class AttachedSettings
                 $definitions[$name] = new PropertyDefinition(
                     $name, $setting->type, $setting->default, $setting->least, $setting->most,
                     "{$setting->title} · ".lcfirst($one->title()), $one->section(), $setting->unit, $setting->step,
+                    isFactor: $setting->isFactor,
                 );
             }
         }

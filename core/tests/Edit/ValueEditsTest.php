@@ -175,6 +175,35 @@ final class ValueEditsTest extends TestCase
         self::assertSame(['10%', '60%'], $values('rounding', '60%'));
     }
 
+    public function test_what_is_attached_and_words_grow_by_as_many_times_too(): void
+    {
+        $grows = fn (float $to): array => Fixture::keyframes([0, 1], [10, $to]);
+        $composition = Fixture::composition([
+            Fixture::words(['typeSize' => $grows(40), 'boxWidth' => $grows(300)]),
+            Fixture::bar([
+                'effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => $grows(20)]], 'brush' => ['form' => 'dotted', 'size' => $grows(50)],
+                'masks' => [['id' => 'm1', 'form' => 'rectangle', 'feather' => $grows(8), 'opacity' => $grows(60), 'rotation' => $grows(30)]],
+            ]),
+        ]);
+        $first = function (string $layer, string $property, float $to) use ($composition): float {
+            $values = [['layer' => $layer, 'property' => $property, 'value' => $to]];
+
+            return Fixture::edit($composition, 'set-values', ['frame' => 10, 'values' => $values, 'scope' => 'whole'])->layer($layer)->number($property, 0);
+        };
+        foreach ([
+            ['words', 'typeSize', 60.0], ['words', 'boxWidth', 450.0], ['bar', 'e1.radius', 30.0], ['bar', 'b1.size', 75.0],
+            ['bar', 'm1.feather', 12.0], ['bar', 'm1.opacity', 90.0],
+        ] as [$layer, $property, $to]) {
+            self::assertSame(1.5, $first($layer, $property, $to), $property);
+        }
+        self::assertSame(16.0, $first('bar', 'm1.rotation', 45.0), 'a turn is added');
+        $sized = Fixture::composition([Fixture::bar([
+            'masks' => [['id' => 'm1', 'form' => 'ellipse', 'size' => Fixture::keyframes([0, [0, 40]], [10, [100, 80]])]],
+        ])]);
+        $after = Fixture::edit($sized, 'set-values', $this->set([150, 40], 'm1.size', 10, 'whole'))->layer('bar')->size('m1.size', 0);
+        self::assertSame([0.0, 20.0], [$after->width, $after->height]);
+    }
+
     public function test_of_a_path_every_knot_goes_as_far_on_every_keyframe(): void
     {
         $before = Fixture::composition([Fixture::bar([

@@ -1327,6 +1327,11 @@ export interface Phase {
                   begin?: number;
               }
             | {
+                  move: 'emerge';
+                  across?: number;
+                  down?: number;
+              }
+            | {
                   move: 'overshoot';
               }
             | {
@@ -1422,6 +1427,11 @@ export interface Phase {
             | {
                   move: 'grow';
                   begin?: number;
+              }
+            | {
+                  move: 'emerge';
+                  across?: number;
+                  down?: number;
               }
             | {
                   move: 'overshoot';
