@@ -246,9 +246,10 @@ final class BundleTest extends TestCase
         $read = fn (array $compositions): Project => Project::read(new Node([
             'format' => Project::FORMAT, 'version' => 1, 'name' => 'Deep', 'compositions' => $compositions,
         ]));
-        self::assertCount(24, $read($this->chain(24, 1))->compositions);
+        // One, and 24 within it.
+        self::assertCount(25, $read($this->chain(25, 1))->compositions);
         foreach ([
-            [40, 1, 'lie within one another 24 deep at most'], [20, 2, 'comes to more than 20,000 layers'],
+            [26, 1, 'lie within one another 24 deep at most'], [40, 1, 'lie within one another 24 deep at most'], [20, 2, 'comes to more than 20,000 layers'],
         ] as [$deep, $times, $reason]) {
             try {
                 $read($this->chain($deep, $times));
