@@ -61,10 +61,10 @@ test('axe finds nothing on the views of the editor, in both themes', async ({ pa
     await page.keyboard.press('Escape');
     await page.locator('.picture').focus();
     await page.keyboard.press('F1');
-    await expect(page.locator('[data-guide]')).toBeVisible();
+    await expect(page.locator('[data-guide-panel]')).toBeVisible();
     expect.soft(await findings(page), 'guide').toEqual([]);
     await page.keyboard.press('Escape');
-    await expect(page.locator('[data-guide]')).toHaveCount(0);
+    await expect(page.locator('[data-guide-panel]')).toHaveCount(0);
     await page.evaluate(() => document.documentElement.classList.add('dark'));
     await page.locator('[data-tab=sheet]').click();
     expect.soft(await findings(page), 'in the evening').toEqual([]);

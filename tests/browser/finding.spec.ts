@@ -68,7 +68,7 @@ test('the guide is a key away, and each part of the Sheet leads to its page', as
     await emptyComposition(page);
     await page.locator('.picture').focus();
     await page.keyboard.press('F1');
-    const guide = page.locator('[data-guide]');
+    const guide = page.locator('[data-guide-panel]');
     await expect(guide.getByRole('heading', { level: 2 })).toHaveText('The first graphic in five minutes');
     for (const one of await guide.locator('[data-guide-page]').all()) {
         await one.click();
@@ -122,7 +122,7 @@ test('one field finds everything, does it or goes there, and says why something 
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowUp');
     await page.locator('[data-found=page-rendering]').click();
-    await expect(page.locator('[data-guide]')).toBeVisible();
+    await expect(page.locator('[data-guide-panel]')).toBeVisible();
     await page.keyboard.press('Escape');
     await find('zzz');
     await expect(page.getByText('Nothing is called that.')).toBeVisible();

@@ -14,7 +14,7 @@ const page = computed(() => PAGES.find(({ name }) => name === guide.open));
 
 <template>
     <ElDrawer v-model="isOpen" title="Guide" size="560px" :modal="false" modal-penetrable class="guide">
-        <div v-if="page" class="guide-body" data-guide>
+        <div v-if="page" class="guide-body" data-guide-panel>
             <nav aria-label="Pages of the guide">
                 <button
                     v-for="one in PAGES"
