@@ -21,8 +21,9 @@ final class DrawLayerTest extends TestCase
      * @param  array<string, mixed>  $layer
      * @param  array<string, mixed>  $args
      */
-    private function drawn(array $layer, array $from, array $to, array $args = [], ?Composition $in = null): Layer
-    {
+    private function drawn(
+        array $layer, array $from, array $to, array $args = [], ?Composition $in = null,
+    ): Layer {
         $composition = Fixture::edit(
             $in ?? Fixture::composition(), 'draw-layer', ['layer' => $layer, 'frame' => self::FRAME, 'from' => $from, 'to' => $to, ...$args],
         );

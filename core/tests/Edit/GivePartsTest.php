@@ -74,8 +74,8 @@ final class GivePartsTest extends TestCase
 
     public function test_what_has_nothing_of_a_part_takes_that_away(): void
     {
-        $after = Fixture::json($this->given(['effects', 'paint'], from: ['fill' => '#445566']), 'words');
-        self::assertSame([null, '#445566'], [$after['effects'] ?? null, $after['fill']]);
+        $words = Fixture::json($this->given(['paint', 'effects'], from: ['fill' => '#445566']), 'words');
+        self::assertSame([null, '#445566'], [$words['effects'] ?? null, $words['fill']]);
     }
 
     public function test_a_place_is_never_both_one_path_and_apart(): void
