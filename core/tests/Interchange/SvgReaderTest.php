@@ -244,6 +244,28 @@ final class SvgReaderTest extends TestCase
         self::assertSame([10.0, 10.0, 30.0, 30.0], $root->parts[0]->clip?->bounds()?->toJson());
     }
 
+    public function test_only_one_outline_is_a_cut_and_all_else_a_mask(): void
+    {
+        $of = function (string $mask, string $by): DrawnGroup {
+            $part = self::drawing("$mask<g $by><rect width=\"40\" height=\"40\"/></g>")->parts[0];
+            self::assertInstanceOf(DrawnGroup::class, $part);
+
+            return $part;
+        };
+        $one = '<rect width="9" height="9"/>';
+        $cut = $of("<clipPath id=\"c\">$one</clipPath>", 'clip-path="url(#c)"');
+        self::assertSame([true, 0], [$cut->clip !== null, count($cut->masks)]);
+        // Two outlines, one that is cut out of itself, and a grey one, by which half is seen.
+        foreach ([
+            ["<clipPath id=\"c\">$one<rect x=\"20\" width=\"9\" height=\"9\"/></clipPath>", 'clip-path="url(#c)"'],
+            ['<clipPath id="c"><path clip-rule="evenodd" d="M0 0H9V9H0ZM3 3H6V6H3Z"/></clipPath>', 'clip-path="url(#c)"'],
+            ['<mask id="c"><rect width="9" height="9" fill="#808080"/></mask>', 'mask="url(#c)"'],
+        ] as [$mask, $by]) {
+            $masked = $of($mask, $by);
+            self::assertSame([false, 1], [$masked->clip !== null, count($masked->masks)], $mask);
+        }
+    }
+
     public function test_a_drawing_is_written_and_read_again(): void
     {
         $drawing = self::drawing(

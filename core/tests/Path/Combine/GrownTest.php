@@ -38,6 +38,16 @@ final class GrownTest extends TestCase
         self::assertSame([], Grown::of($ring, -26, CornerStyle::Round)->all);
     }
 
+    public function test_a_curve_of_which_one_handle_lies_on_its_chord_is_still_a_curve(): void
+    {
+        // Highest at a third of the way, 26.7 above the chord and 25.9 from that end.
+        foreach (['M0 0C0 -60 100 0 100 0L100 50L0 50Z' => 25.9, 'M0 0C0 0 100 -60 100 0L100 50L0 50Z' => 74.1] as $data => $x) {
+            $grown = new Polylines(Grown::of(Contours::parse($data), 10, CornerStyle::Round));
+            self::assertNotSame(0, $grown->winding(new Point($x, -35.5)), $data);
+            self::assertSame(0, $grown->winding(new Point($x, -37.5)), $data);
+        }
+    }
+
     /** @return array<string, array{string, float}> */
     public static function shapes(): array
     {
