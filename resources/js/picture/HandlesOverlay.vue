@@ -24,7 +24,7 @@ const lines = computed(() =>
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 const outline = (corners: Corner[]): string => corners.map((corner) => props.view.toScreen(corner).join(',')).join(' ');
 
-/** The box around everything that is selected and seen, as a layer's corners go around. */
+/** The box around everything that is selected, seen or not, as a layer's corners go around. */
 function around(poses: Pose[]): Corner[] {
     const all = poses.flatMap((pose) => pose.corners);
     const [x, y] = [all.map((corner) => corner[0]), all.map((corner) => corner[1])];
@@ -38,17 +38,16 @@ function around(poses: Pose[]): Corner[] {
 }
 
 /**
- * What is selected, with its handles on the screen: a layer has eight, and one to turn it; around several there are four. What is not
- * seen at this moment has none.
+ * What is selected, with its handles on the screen: a layer has eight, and one to turn it; around several there are four. Where
+ * nothing of it is seen at this moment there are none.
  */
 const gripped = computed(() => {
-    const seen = props.poses.filter((one) => one.seen);
-    const pose = seen[0];
+    const pose = props.poses.find((one) => one.seen);
     if (!pose) {
         return null;
     }
     const alone = props.poses.length === 1;
-    const box = alone ? pose.corners : around(seen);
+    const box = alone ? pose.corners : around(props.poses);
     const [tl, tr, br, bl] = box.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
     const [top, right, bottom, left] = [between(tl, tr), between(tr, br), between(br, bl), between(bl, tl)];
     const centre = between(tl, br);
