@@ -1,5 +1,5 @@
-import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, vi } from 'vitest';
+import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia';
+import { afterEach, beforeEach, vi } from 'vitest';
 
 // One window serves for all files, which takes a fifth of the time; what one of them mocked is read anew for the next.
 vi.resetModules();
@@ -12,7 +12,13 @@ class NoObserver {
 }
 globalThis.ResizeObserver ??= NoObserver as unknown as typeof ResizeObserver;
 
+let pinia: Pinia;
+
 beforeEach(() => {
-    setActivePinia(createPinia());
+    pinia = createPinia();
+    setActivePinia(pinia);
     localStorage.clear();
 });
+
+// What stores do again and again ends with their test.
+afterEach(() => disposePinia(pinia));
