@@ -162,7 +162,7 @@ final class AnyEdit
             'add-mask' => fn (): array => [
                 'layers' => [$this->layer()],
                 ...$this->one([
-                    ['form' => 'ellipse'], ['form' => 'layer', 'layer' => $this->layer()],
+                    ['form' => 'ellipse'], ['form' => 'crop'], ['form' => 'layer', 'layer' => $this->layer()],
                     ['form' => 'free', 'path' => 'M0 0L90 0L90 90Z', 'frame' => $this->frame()],
                 ]),
             ],

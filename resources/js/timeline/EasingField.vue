@@ -28,8 +28,12 @@ const curve = ref<[number, number, number, number] | null>(null);
 /** Its handles, which are asked for once it is opened; what is pulled itself stays under the hand. */
 watch([open, () => props.easing], async ([isOpen, text]) => {
     if (isOpen) {
-        const answer = await get<{ curve: typeof curve.value }>(`/easing?text=${encodeURIComponent(text)}`);
-        curve.value = text === props.easing ? answer.curve : curve.value;
+        try {
+            const answer = await get<{ curve: typeof curve.value }>(`/easing?text=${encodeURIComponent(text)}`);
+            curve.value = text === props.easing ? answer.curve : curve.value;
+        } catch {
+            // The names and the strength are enough to choose by.
+        }
     }
 });
 
