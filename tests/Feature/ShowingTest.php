@@ -152,7 +152,9 @@ final class ShowingTest extends TestCase
         );
         $sounds = fn (): array => $this->getJson("/api/compositions/{$composition->id}/sounds")->assertOk()->json('cues');
         self::assertEquals(
-            [['layer' => 'clip', 'media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6, 'speed' => 1, 'level' => [[0, 1]]]],
+            [[
+                'layer' => 'clip', 'media' => $media, 'from' => 0.4, 'at' => 2, 'length' => 1.6, 'speed' => 1, 'level' => [[0, 1]], 'speeds' => [],
+            ]],
             $sounds(),
         );
         $this->edit($composition, 'set-content', ['layer' => 'clip', 'content' => ['sound' => false]]);

@@ -24,8 +24,10 @@ test('a clip that is too short says so, and is slowed down, reversed, frozen or 
     await kept(page, () => page.getByRole('button', { name: 'Slow down to fill' }).click());
     expect(await clip()).toMatchObject({ speed: 20 });
     await expect(page.locator('[data-missing-frames]')).toBeHidden();
-    await page.locator('[data-pace]').getByRole('textbox', { name: 'Speed' }).fill('100');
-    await kept(page, () => page.locator('[data-pace]').getByRole('textbox', { name: 'Speed' }).press('Enter'));
+    await page.locator('[data-pace]').getByRole('textbox', { name: 'Speed', exact: true }).fill('100');
+    await kept(page, () =>
+        page.locator('[data-pace]').getByRole('textbox', { name: 'Speed', exact: true }).press('Enter'),
+    );
     await kept(page, () =>
         page
             .locator('[data-pace] select')
@@ -43,6 +45,40 @@ test('a clip that is too short says so, and is slowed down, reversed, frozen or 
     expect(await clip()).toMatchObject({ from: 39, speed: 0 });
     await kept(page, () => page.keyboard.press('Control+z'));
     expect(await clip()).toMatchObject({ from: 249, speed: -100 });
+});
+
+test('a clip slows down, stands still and goes back by keyframes of its speed', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'street.mp4');
+    await page.getByRole('button', { name: 'Add street.mp4' }).dblclick();
+    await kept(page, () => page.locator('[data-match]').click());
+    await page.locator('[data-tab=sheet]').click();
+    const ramp = page.locator('[data-ramp]');
+    await goToFrame(page, 0);
+    await kept(page, () =>
+        ramp
+            .getByRole('button', { name: /keyframe/i })
+            .last()
+            .click(),
+    );
+    await goToFrame(page, 40);
+    await ramp.getByRole('textbox').fill('-100');
+    await kept(page, () => ramp.getByRole('textbox').press('Enter'));
+    // Forwards, standing still after 20 frames, and back: k − k²/40.
+    for (const frame of [40, 20, 10, 33]) {
+        await goToFrame(page, frame);
+        const shown = Math.floor(frame - frame ** 2 / 40 + 1e-6) + 1;
+        await expect(page.locator('[data-shown-frame]')).toContainText(`Frame ${shown} is shown here.`);
+    }
+    // It is back at its beginning after 40 frames, and runs out there.
+    await expect(page.locator('[data-missing-frames]')).toContainText('84 frames are missing');
+    // Its sound is heard while it is fast enough, either way: half its speed until frame 10, and from frame 30 on.
+    const sounds = await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}/sounds`);
+    const cues = (await sounds.json()).cues as { at: number; length: number; speed: number }[];
+    expect(cues.map(({ at, length, speed }) => [at, length, speed].map((one) => Math.round(one * 100) / 100))).toEqual([
+        [0, 0.4, 0.75],
+        [1.2, 0.4, -0.75],
+    ]);
 });
 
 test('layers are looked at alone, and muted', async ({ page }) => {

@@ -16,12 +16,22 @@ interface Source {
     stop: ReturnType<typeof vi.fn>;
     connect: (to: unknown) => unknown;
     disconnect: () => void;
-    playbackRate: { value: number };
+    /** How fast, as it was asked for, in order. */
+    speeds: Asked;
     buffer: unknown;
 }
 
+type Asked = [way: string, value: number, at: number][];
+
 /** What was asked of a level, in order. */
-const levels: [way: string, value: number, at: number][] = [];
+const levels: Asked = [];
+
+/** A number that is told how to go on. */
+const told = (asked: Asked) => ({
+    value: 1,
+    setValueAtTime: (value: number, at: number) => asked.push(['set', value, at]),
+    linearRampToValueAtTime: (value: number, at: number) => asked.push(['ramp', value, at]),
+});
 
 const sources: Source[] = [];
 
@@ -52,11 +62,7 @@ class FakeContext {
     resume = vi.fn();
     getOutputTimestamp = () => ({ contextTime: this.currentTime - 0.02, performanceTime: performance.now() });
     createGain() {
-        const gain = {
-            value: 1,
-            setValueAtTime: (value: number, at: number) => levels.push(['set', value, at]),
-            linearRampToValueAtTime: (value: number, at: number) => levels.push(['ramp', value, at]),
-        };
+        const gain = told(levels);
         const connect = (to: unknown): unknown => {
             if (to === this.destination) {
                 outs.push(gain);
@@ -69,12 +75,14 @@ class FakeContext {
         return new FakeBuffer(new Float32Array(length));
     }
     createBufferSource(): Source {
+        const speeds: Asked = [];
         const source = {
             start: vi.fn(),
             stop: vi.fn(),
             connect: (to: unknown) => to,
             disconnect: vi.fn(),
-            playbackRate: { value: 1 },
+            speeds,
+            playbackRate: told(speeds),
             buffer: null,
         };
         sources.push(source);
@@ -109,7 +117,16 @@ describe('sound', () => {
         vi.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response('opus'));
     });
 
-    const cue: SoundCue = { layer: 'l1', media: 'm1', from: 2, at: 4, length: 3, speed: 1, level: [[0, 1]] };
+    const cue: SoundCue = {
+        layer: 'l1',
+        media: 'm1',
+        from: 2,
+        at: 4,
+        length: 3,
+        speed: 1,
+        level: [[0, 1]],
+        speeds: [],
+    };
 
     it('begins when its layer does, at the place in the clip where that begins', async () => {
         const sound = await prepared([cue]);
@@ -129,7 +146,7 @@ describe('sound', () => {
         const sound = await prepared([{ ...cue, speed: 1.5 }]);
         await sound.play(5, 1);
         expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(10, 3.5, 3);
-        expect(sources[0]!.playbackRate.value).toBe(1.5);
+        expect(sources[0]!.speeds).toEqual([['set', 1.5, 10]]);
         const back = await prepared([{ ...cue, speed: -2, from: 9 }]);
         await back.play(5, 1);
         // From second 9 of 12 back, a second late: 3 s and 2 s into the sound that is turned round.
@@ -150,10 +167,30 @@ describe('sound', () => {
         ]);
         await sound.play(5, 1);
         expect(levels).toEqual([
-            ['set', 0, 9],
-            ['ramp', 0.8, 10],
+            ['set', 0.8, 10],
             ['ramp', 0.5, 12],
         ]);
+    });
+
+    it('goes faster and slower as its cue says, joined in later as well', async () => {
+        const speeds: [number, number][] = [
+            [0, 0.5],
+            [2, 1.5],
+            [3, 1.5],
+        ];
+        const sound = await prepared([{ ...cue, speed: 3.5 / 3, speeds }]);
+        await sound.play(4, 1);
+        // 2 s from a half to one and a half, and 1 s at that: 3.5 s of it.
+        expect(sources[0]!.start).toHaveBeenCalledExactlyOnceWith(10, 2, 3.5);
+        expect(sources[0]!.speeds).toEqual([
+            ['set', 0.5, 10],
+            ['ramp', 1.5, 12],
+            ['ramp', 1.5, 13],
+        ]);
+        await sound.play(5, 1);
+        // A second late, at a speed of one, 0.75 s of it have gone by.
+        expect(sources[1]!.start).toHaveBeenCalledExactlyOnceWith(10, 2.75, 2.75);
+        expect(sources[1]!.speeds[0]).toEqual(['set', 1, 10]);
     });
 
     it('is heard for the moment that is gone over by hand', async () => {

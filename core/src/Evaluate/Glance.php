@@ -12,6 +12,7 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Paint\PlacedGradient;
 use Ricamo\Core\Paint\Shown;
 use Ricamo\Core\Time\FrameRange;
@@ -69,7 +70,10 @@ final readonly class Glance
             [$layer->content, ...array_map(PaintedPictures::content(...), $shown)], fn (Content $one): bool => $one instanceof Played,
         );
         $missing = array_merge(...array_map(
-            fn (Played $one): array => $one->missing($layer->span, $composition->rate, $library), array_values($played),
+            fn (Played $one): array => $one->missing(
+                $layer->span, $composition->rate, $library, $one === $layer->content ? Ramp::of($layer) : null,
+            ),
+            array_values($played),
         ));
 
         return new self(

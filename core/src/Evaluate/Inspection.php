@@ -11,6 +11,8 @@ use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Places;
+use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\SpreadsOver;
@@ -25,7 +27,7 @@ final class Inspection
     /** @return array<string, mixed> */
     public static function of(Layer $layer, int $frame, FrameRate $rate, MediaLibrary $media): array
     {
-        $placed = $layer->content instanceof Places ? $layer->content->placed() : null;
+        $isPlacing = $layer->content instanceof Places && $layer->content->placed() !== null;
         $animated = array_filter($layer->properties, fn (Property $property): bool => $property->isAnimated());
 
         return [
@@ -49,8 +51,29 @@ final class Inspection
                 $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units(), 'value',
             ),
             'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
-            ...($placed === null ? [] : ['inside' => $placed->frameShownAfter($frame - $layer->span->in, $rate, $media)]),
+            ...($isPlacing ? ['inside' => self::frameShown($layer, $frame, $rate, $media)] : []),
+            ...(self::plays($layer, $media) ? ['plays' => self::frameShown($layer, $frame, $rate, $media)] : []),
         ];
+    }
+
+    /** Whether a clip plays in it, of which each frame can be told. */
+    private static function plays(Layer $layer, MediaLibrary $media): bool
+    {
+        foreach ($layer->media() as $id) {
+            if (! $media->has($id) || $media->get($id)->facts === null) {
+                return false;
+            }
+        }
+
+        return $layer->content instanceof Played && ! $layer->content->plays($media)->isStill();
+    }
+
+    /** @return ?int which frame is shown of what plays in it; null for none */
+    private static function frameShown(Layer $layer, int $frame, FrameRate $rate, MediaLibrary $media): ?int
+    {
+        return $layer->content instanceof Played
+            ? $layer->content->frameShownAfter($frame - $layer->span->in, $rate, $media, Ramp::of($layer))
+            : null;
     }
 
     /** How many frames from an end on its cascades take to arrive or to leave. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Animation\Polyline;
 use Ricamo\Core\Kind\Playing\Passage;
 
 /** The sounds of a composition as they are heard where it is placed: some of their time, at another pace, louder or quieter. */
@@ -39,66 +40,44 @@ final class PlacedSound
             $start = $isBack ? $to : $from;
             $begins = ($isBack ? $first + $stretch - $to : $from - $first) / $speed;
             $length = ($to - $from) / $speed;
-            $own = self::moved($cue->level, $start - $cue->at, $isBack ? -$speed : $speed);
+            $turn = $isBack ? -$speed : $speed;
+            $own = (new Polyline($cue->level))->moved($start - $cue->at, $turn);
+            $loud = self::product($own, (new Polyline($level))->moved($begins, 1.0), $length);
+            if ($cue->speeds === []) {
+                $placed[] = new SoundCue(
+                    $layer, $cue->media, $cue->from + ($start - $cue->at) * $cue->speed, $at + $begins, $length, $cue->speed * $turn, $loud,
+                );
+
+                continue;
+            }
+            $speeds = new Polyline($cue->speeds);
+            [$reached, $left] = [$speeds->area($start - $cue->at), $speeds->area(($isBack ? $from : $to) - $cue->at)];
             $placed[] = new SoundCue(
-                $layer, $cue->media, $cue->from + ($start - $cue->at) * $cue->speed, $at + $begins, $length,
-                $cue->speed * ($isBack ? -$speed : $speed), self::product($own, self::moved($level, $begins, 1.0), $length),
+                $layer, $cue->media, $cue->from + $reached, $at + $begins, $length, ($left - $reached) / $length, $loud,
+                $speeds->moved($start - $cue->at, $turn)->scaled($turn)->within(0.0, $length)->points,
             );
         }
 
         return $placed;
     }
 
-    /**
-     * A level with its times counted from another moment, at another pace.
-     *
-     * @param  non-empty-list<array{float, float}>  $level
-     * @return non-empty-list<array{float, float}> in order
-     */
-    private static function moved(array $level, float $from, float $speed): array
+    /** @return non-empty-list<array{float, float}> from 0 to $length */
+    private static function product(Polyline $a, Polyline $b, float $length): array
     {
-        $moved = array_map(fn (array $point): array => [($point[0] - $from) / $speed, $point[1]], $level);
-
-        return $speed < 0 ? array_reverse($moved) : $moved;
-    }
-
-    /**
-     * @param  non-empty-list<array{float, float}>  $a
-     * @param  non-empty-list<array{float, float}>  $b
-     * @return non-empty-list<array{float, float}> from 0 to $length
-     */
-    private static function product(array $a, array $b, float $length): array
-    {
-        if (count($a) === 1 && count($b) === 1) {
-            return [[0.0, $a[0][1] * $b[0][1]]];
+        if (count($a->points) === 1 && count($b->points) === 1) {
+            return [[0.0, $a->points[0][1] * $b->points[0][1]]];
         }
         $times = [$length];
-        foreach ([...$a, ...$b] as [$time]) {
+        foreach ([...$a->points, ...$b->points] as [$time]) {
             $times[] = $time;
         }
         // The product of two straight lines is none.
-        for ($time = self::STEP; count($a) > 1 && count($b) > 1 && $time < $length; $time += self::STEP) {
+        for ($time = self::STEP; count($a->points) > 1 && count($b->points) > 1 && $time < $length; $time += self::STEP) {
             $times[] = $time;
         }
         $times = array_unique(array_filter($times, fn (float $time): bool => $time > 0 && $time <= $length));
         sort($times);
 
-        return array_map(fn (float $time): array => [$time, self::at($a, $time) * self::at($b, $time)], [0.0, ...$times]);
-    }
-
-    /** @param  non-empty-list<array{float, float}>  $level */
-    private static function at(array $level, float $time): float
-    {
-        $before = $level[0];
-        foreach ($level as $point) {
-            if ($point[0] > $time) {
-                return $before[0] >= $point[0] || $time <= $before[0]
-                    ? $before[1]
-                    : $before[1] + ($point[1] - $before[1]) * ($time - $before[0]) / ($point[0] - $before[0]);
-            }
-            $before = $point;
-        }
-
-        return $before[1];
+        return array_map(fn (float $time): array => [$time, $a->at($time) * $b->at($time)], [0.0, ...$times]);
     }
 }

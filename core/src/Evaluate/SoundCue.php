@@ -12,9 +12,11 @@ final readonly class SoundCue
      * @param  float  $from  seconds
      * @param  float  $at  seconds
      * @param  float  $length  seconds that it is heard
-     * @param  float  $speed  of its own, and its pitch with it; below nought it goes backwards from $from
+     * @param  float  $speed  of its own, and its pitch with it; below nought it goes backwards from $from; the mean of what changes
      * @param  non-empty-list<array{float, float}>  $level  seconds from its beginning, and what its samples are multiplied
      *   by; in straight lines between, and as at the ends beyond them
+     * @param  list<array{float, float}>  $speeds  how the speed goes where it changes: seconds from its beginning, and the speed, in
+     *   straight lines between; none where it is even
      */
     public function __construct(
         public string $layer,
@@ -24,12 +26,13 @@ final readonly class SoundCue
         public float $length,
         public float $speed = 1.0,
         public array $level = [[0.0, 1.0]],
+        public array $speeds = [],
     ) {
     }
 
     /**
      * @return array{layer: string, media: string, from: float, at: float, length: float, speed: float,
-     *     level: non-empty-list<array{float, float}>}
+     *     level: non-empty-list<array{float, float}>, speeds: list<array{float, float}>}
      */
     public function toJson(): array
     {
@@ -41,6 +44,7 @@ final readonly class SoundCue
             'length' => $this->length,
             'speed' => $this->speed,
             'level' => $this->level,
+            'speeds' => $this->speeds,
         ];
     }
 }

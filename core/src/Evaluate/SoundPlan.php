@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Evaluate;
 
+use Ricamo\Core\Animation\Polyline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Heard;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
@@ -46,7 +48,8 @@ final class SoundPlan
         $cues = [];
         $placed = $layer->content instanceof Places ? $layer->content->placed() : null;
         $inside = $placed === null ? null : self::inside($placed, $media);
-        foreach ($content->passages($rate->seconds($heard->in - $layer->span->in), $rate->seconds($heard->length()), $media) as $passage) {
+        $after = $heard->in - $layer->span->in;
+        foreach ($content->passages($after, $heard->length(), $rate, $media, Ramp::of($layer)) as $passage) {
             $level = self::level($layer, $heard->in + $passage->at * $rate->perSecond(), $passage->length, $rate);
             if (max(array_column($level, 1)) > 0) {
                 $at = $rate->seconds($heard->in - $range->in) + $passage->at;
@@ -55,7 +58,9 @@ final class SoundPlan
 
                     continue;
                 }
-                $cues[] = new SoundCue($layer->id, $passage->media, $passage->from, $at, $passage->length, $passage->speed, $level);
+                $cues[] = new SoundCue(
+                    $layer->id, $passage->media, $passage->from, $at, $passage->length, $passage->speed, $level, $passage->speeds,
+                );
             }
         }
 
@@ -93,32 +98,6 @@ final class SoundPlan
         }
         $points[] = [$seconds, $at($end)];
 
-        return self::simplified($points);
-    }
-
-    /**
-     * Leaves out what lies on straight lines, as far as each point allows: of every line that begins at the point kept last,
-     * it passes those that are left out within the tolerance.
-     *
-     * @param  non-empty-list<array{float, float}>  $points
-     * @return non-empty-list<array{float, float}>
-     */
-    private static function simplified(array $points): array
-    {
-        $kept = [$points[0]];
-        [$least, $most] = [-INF, INF];
-        for ($index = 1; $index < count($points); $index++) {
-            [$from, [$time, $value]] = [$kept[count($kept) - 1], $points[$index]];
-            $slope = ($value - $from[1]) / ($time - $from[0]);
-            if ($slope < $least || $slope > $most) {
-                $kept[] = $from = $points[$index - 1];
-                [$least, $most] = [-INF, INF];
-            }
-            $least = max($least, ($value - self::EVEN - $from[1]) / ($time - $from[0]));
-            $most = min($most, ($value + self::EVEN - $from[1]) / ($time - $from[0]));
-        }
-        $kept[] = $points[count($points) - 1];
-
-        return $kept;
+        return (new Polyline($points))->simplified(self::EVEN)->points;
     }
 }

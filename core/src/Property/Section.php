@@ -8,6 +8,7 @@ namespace Ricamo\Core\Property;
 enum Section: string
 {
     case Placement = 'placement';
+    case Pace = 'pace';
     case Framing = 'framing';
     case Form = 'form';
     case Type = 'type';
@@ -27,6 +28,7 @@ enum Section: string
     public function title(): string
     {
         return match ($this) {
+            self::Pace => 'Speed',
             self::Outlines => 'More fills and outlines',
             default => ucfirst(str_replace('-', ' ', $this->value)),
         };
@@ -35,6 +37,6 @@ enum Section: string
     /** Whether few layers need it: it is folded until something is in it. */
     public function isRare(): bool
     {
-        return ! in_array($this, [self::Placement, self::Framing, self::Form, self::Type, self::Sound], true);
+        return ! in_array($this, [self::Placement, self::Pace, self::Framing, self::Form, self::Type, self::Sound], true);
     }
 }

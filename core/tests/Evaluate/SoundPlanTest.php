@@ -137,7 +137,7 @@ final class SoundPlanTest extends TestCase
         $composition = Fixture::edit(Fixture::composition(), 'add-layer', ['layer' => ['kind' => 'sound', 'media' => 'm1'], 'at' => 50]);
         $layer = $composition->layers[0];
         self::assertSame(
-            ['Street', 50, 250, ['level']],
+            ['Street', 50, 250, ['ramp', 'level']],
             [$layer->name, $layer->span->in, $layer->span->out, array_keys($layer->properties)],
         );
         self::assertEquals([new SoundCue('l1', 'm1', 0.0, 2.0, 8.0)], SoundPlan::of($composition, Fixture::media(), $composition->range()));

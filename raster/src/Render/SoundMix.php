@@ -21,6 +21,9 @@ final class SoundMix
     /** Seconds that a level is written beyond its sound, which may come out a little longer. */
     private const SPARE = 0.2;
 
+    /** @var list<string> the files of sounds whose speed changes */
+    private array $varying = [];
+
     /** @var array<int, string> the file of each level that changes, by the index of its cue */
     private array $levels = [];
 
@@ -42,14 +45,13 @@ final class SoundMix
     public function inputs(): array
     {
         $options = [];
-        foreach ($this->cues as $cue) {
-            $clip = $this->clips->get($cue->media);
-            // A second earlier than needed: sound is found again only at the start of its packets.
-            $seek = $clip->soundStart + self::first($cue) - 1 - $clip->fileStart;
-            array_push(
-                $options, ...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file),
-                ...['-i', $clip->file],
-            );
+        foreach ($this->cues as $index => $cue) {
+            if ($cue->speeds !== []) {
+                array_push($options, '-f', 'f32le', '-ar', (string) self::SAMPLE_RATE, '-ac', '2', '-i', $this->writeVarying($index, $cue));
+
+                continue;
+            }
+            array_push($options, ...self::opening($cue, $this->clips->get($cue->media)));
         }
         foreach ($this->cues as $index => $cue) {
             if (count($cue->level) > 1) {
@@ -67,7 +69,8 @@ final class SoundMix
         $filters = [];
         $levels = array_flip(array_keys($this->levels));
         foreach ($this->cues as $index => $cue) {
-            $sound = '['.($index + 1).":a:0]{$this->played($cue, $this->clips->get($cue->media))},aformat=sample_fmts=fltp";
+            $played = $cue->speeds === [] ? $this->played($cue, $this->clips->get($cue->media)).',' : '';
+            $sound = '['.($index + 1).":a:0]{$played}aformat=sample_fmts=fltp";
             $delay = 'adelay='.(int) round($cue->at * self::SAMPLE_RATE).'S:all=1';
             if (isset($levels[$index])) {
                 $input = 1 + count($this->cues) + $levels[$index];
@@ -88,18 +91,53 @@ final class SoundMix
     /** Removes what was written. */
     public function sweep(): void
     {
-        array_map(unlink(...), array_filter($this->levels, is_file(...)));
+        array_map(unlink(...), array_filter([...$this->levels, ...$this->varying], is_file(...)));
     }
 
-    /** The filters that cut a cue out of its file, in stereo, at its speed: its pitch goes with it, as that of a tape. */
-    private function played(SoundCue $cue, Clip $clip): string
+    /** @return list<string> */
+    private static function opening(SoundCue $cue, Clip $clip): array
+    {
+        // A second earlier than needed: sound is found again only at the start of its packets.
+        $seek = $clip->soundStart + self::first($cue) - 1 - $clip->fileStart;
+
+        return [...($seek > 0 ? ['-ss', sprintf('%.6F', $seek)] : []), ...Ffmpeg::inputOptions($clip->file), '-i', $clip->file];
+    }
+
+    /** The filters that cut what a cue goes through out of its file, in stereo. */
+    private static function cut(SoundCue $cue, Clip $clip): string
     {
         $from = $clip->soundStart + self::first($cue);
-        $speed = abs($cue->speed);
-        $cut = sprintf(
+
+        return sprintf(
             "atrim=start=%.6F:end=%.6F,asetpts='PTS-(%.6F)/TB',aresample=%d:async=1:first_pts=0,%s",
-            $from, $from + $cue->length * $speed, $from, self::SAMPLE_RATE, $clip->toStereo(),
+            $from, $from + $cue->length * abs($cue->speed), $from, self::SAMPLE_RATE, $clip->toStereo(),
         );
+    }
+
+    /**
+     * Writes what is heard of a cue whose speed changes.
+     *
+     * @return string the file
+     */
+    private function writeVarying(int $index, SoundCue $cue): string
+    {
+        $clip = $this->clips->get($cue->media);
+        [$cut, $file] = ["$this->file.cut$index.part", "$this->file.sound$index.part"];
+        array_push($this->varying, $cut, $file);
+        Ffmpeg::run([
+            ...Ffmpeg::command(), '-copyts', ...self::opening($cue, $clip), '-af', self::cut($cue, $clip),
+            '-f', 'f32le', '-ac', '2', '-ar', (string) self::SAMPLE_RATE, '-y', $cut,
+        ]);
+        Varispeed::write($cue, $cut, self::SAMPLE_RATE * ($cue->from - self::first($cue)), self::SAMPLE_RATE, $file);
+
+        return $file;
+    }
+
+    /** The filters that play a cue at its speed: its pitch goes with it, as that of a tape. */
+    private function played(SoundCue $cue, Clip $clip): string
+    {
+        $speed = abs($cue->speed);
+        $cut = self::cut($cue, $clip);
         $rate = max(1, (int) round(self::SAMPLE_RATE * $speed));
 
         return $cut.($cue->speed < 0 ? ',areverse' : '')

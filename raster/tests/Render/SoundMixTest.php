@@ -80,6 +80,27 @@ final class SoundMixTest extends TestCase
         self::assertEqualsWithDelta(0.25 / sqrt(2), $this->loudness($samples, 0.1, 1.9), 0.005);
     }
 
+    public function test_along_a_ramp_its_pitch_rises_with_its_speed_and_it_keeps_in_step(): void
+    {
+        // From half to full speed in two seconds, then on at it: at t its speed is 0.5 + t/4, and t/2 + t²/8 of the sound have gone
+        // by. 400 Hz end after a second of it, at t = √12 − 2 = 1.464; the silence ends a second and a bit later, at 2.5.
+        $ramp = ['keyframes' => [['at' => 0, 'value' => 50], ['at' => 50, 'value' => 100]]];
+        $samples = $this->heard(self::tones(['ramp' => $ramp]), 100);
+        self::assertEqualsWithDelta(400 * (0.5 + 0.5 / 4), $this->pitch($samples, 0.3, 0.7), 4);
+        self::assertEqualsWithDelta(400 * (0.5 + 1.2 / 4), $this->pitch($samples, 1.0, 1.4), 4);
+        self::assertEqualsWithDelta(1000, $this->pitch($samples, 2.6, 3.9), 3);
+        self::assertEqualsWithDelta(0.5 / sqrt(2), $this->loudness($samples, 0.1, 1.4), 0.01);
+        self::assertEqualsWithDelta(0.0, $this->loudness($samples, 1.4642 + 0.001, 2.5 - 0.001), 0.002);
+        self::assertGreaterThan(0.1, $this->loudness($samples, 1.46, 1.4642));
+        self::assertGreaterThan(0.1, $this->loudness($samples, 2.5, 2.504));
+        // Backwards, from second 4 on: 1000 Hz first, and silence once two seconds of it have gone by.
+        $samples = $this->heard(self::tones(['from' => 400, 'speed' => -100, 'ramp' => $ramp]), 100);
+        self::assertEqualsWithDelta(1000 * (0.5 + 0.5 / 4), $this->pitch($samples, 0.3, 0.7), 6);
+        self::assertGreaterThan(0.1, $this->loudness($samples, 2.496, 2.5));
+        self::assertEqualsWithDelta(0.0, $this->loudness($samples, 2.501, 3.45), 0.002);
+        self::assertSame([], glob(Clips::folder().'/*.part') ?: []);
+    }
+
     public function test_what_was_written_for_levels_is_gone(): void
     {
         $level = ['keyframes' => [['at' => 0, 'value' => 0], ['at' => 50, 'value' => 100]]];

@@ -256,6 +256,8 @@ export interface Inspection {
     points?: EffectPoint[];
     /** Of what shows another composition: the frame of that which is seen at the playhead. */
     inside?: number | null;
+    /** Of what plays: the frame of it that is shown at the playhead, counted from nought; null where there is none. */
+    plays?: number | null;
 }
 
 /** An alignment that holds: an upright line at x, or a level one at y, in composition pixels. */
@@ -479,6 +481,8 @@ export interface SoundCue {
     speed: number;
     /** Seconds from its beginning, and how loud; in straight lines between. */
     level: [at: number, level: number][];
+    /** Seconds from its beginning, and how fast, where that changes: `speed` is the mean then. */
+    speeds: [at: number, speed: number][];
 }
 
 export interface Render {

@@ -1725,6 +1725,7 @@ export interface FootageLayer {
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
     anchor?: AnimatedPoint;
+    ramp?: AnimatedNumber;
     level?: AnimatedNumber;
 }
 /**
@@ -2064,6 +2065,7 @@ export interface SoundLayer {
      * whether it is heard
      */
     sound?: boolean;
+    ramp?: AnimatedNumber;
     level?: AnimatedNumber;
 }
 /**
@@ -2416,6 +2418,7 @@ export interface WindowLayer {
     dashOffset?: AnimatedNumber;
     taperBegin?: AnimatedNumber;
     taperEnd?: AnimatedNumber;
+    ramp?: AnimatedNumber;
     level?: AnimatedNumber;
 }
 /**

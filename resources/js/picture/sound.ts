@@ -1,5 +1,5 @@
 import type { Media, SoundCue } from '@/api/answers';
-import { useCues } from '@/project/cues';
+import { goneBy, speedsOf, useCues, valueAt } from '@/project/cues';
 import { useMedia } from '@/project/media';
 import { perSecond } from '@/project/rates';
 import { watch } from 'vue';
@@ -7,6 +7,9 @@ import { useListening } from './listening';
 
 /** Clips longer than this, in seconds, are played from their file: decoded, they would fill the memory. */
 const LONGEST_DECODED = 300;
+
+/** How often, in milliseconds, a player is told its speed where that changes. */
+const FOLLOWING = 50;
 
 /** Plays the composition's sound; while decoded sound is heard, its clock is the one that the picture follows. */
 export class Sound {
@@ -111,14 +114,15 @@ export class Sound {
         const source = context.createBufferSource();
         const isBack = cue.speed < 0;
         source.buffer = isBack ? this.backwards(context, buffer) : buffer;
-        source.playbackRate.value = Math.abs(cue.speed);
         const gain = context.createGain();
         const start = context.currentTime + Math.max(0, cue.at - now);
-        follow(gain.gain, cue, start - late);
+        follow(gain.gain, cue.level, start, late);
+        follow(source.playbackRate, speedsOf(cue), start, late);
         source.connect(gain).connect(this.outOf(context));
         // What is played is counted in seconds of the sound, however fast it goes by.
         const begin = isBack ? buffer.duration - cue.from : cue.from;
-        source.start(start, Math.max(0, begin + late * Math.abs(cue.speed)), (cue.length - late) * Math.abs(cue.speed));
+        const gone = goneBy(cue, late);
+        source.start(start, Math.max(0, begin + gone), goneBy(cue, cue.length) - gone);
         this.sources.push(source);
     }
 
@@ -175,11 +179,18 @@ export class Sound {
         }
         const player = new Audio(url);
         player.preservesPitch = false;
-        player.playbackRate = cue.speed;
+        const speeds = speedsOf(cue);
+        player.playbackRate = valueAt(speeds, late);
         const level = Math.min(1, cue.level[0]![1]);
         player.volume = level * this.listening.volume;
-        player.currentTime = cue.from + late * cue.speed;
+        player.currentTime = cue.from + goneBy(cue, late);
         const wait = Math.max(0, cue.at - now);
+        if (cue.speeds.length > 0) {
+            const follows = (): void => {
+                player.playbackRate = valueAt(speeds, from + (performance.now() - began) / 1000 - cue.at);
+            };
+            this.timers.push(window.setInterval(follows, FOLLOWING));
+        }
         this.players.push([player, level]);
         this.timers.push(
             window.setTimeout(() => void player.play().catch(() => undefined), 1000 * wait),
@@ -214,11 +225,16 @@ export class Sound {
     }
 }
 
-/** Has a level go as a cue says. @param began when the cue's beginning is heard, or would have been, by the context's clock */
-function follow(level: AudioParam, cue: SoundCue, began: number): void {
-    const [first, ...rest] = cue.level;
-    level.setValueAtTime(first![1], Math.max(0, began));
-    rest.forEach(([at, value]) => level.linearRampToValueAtTime(value, Math.max(0, began + at)));
+/**
+ * Has a number go in straight lines.
+ * @param start when it is heard, by the context's clock
+ * @param late how many seconds of it have gone by then
+ */
+function follow(number: AudioParam, points: [number, number][], start: number, late: number): void {
+    number.setValueAtTime(valueAt(points, late), start);
+    points
+        .filter(([at]) => at > late)
+        .forEach(([at, value]) => number.linearRampToValueAtTime(value, start + at - late));
 }
 
 /** What was fetched before, or is now; what could not be fetched is tried again the next time. */

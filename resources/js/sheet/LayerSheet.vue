@@ -48,7 +48,9 @@ const sections = computed(() =>
         // What is attached stands in lists of its own, unless something is looked for.
         [...vocabulary.propertiesOf(props.layer), ...(finding.isOn ? (inspection.value?.attached ?? []) : [])].filter(
             (definition) =>
-                isMeant(definition.name) && finding.matches(definition, inspection.value?.values[definition.name]),
+                isMeant(definition.name) &&
+                (definition.section !== 'pace' || finding.isOn) &&
+                finding.matches(definition, inspection.value?.values[definition.name]),
         ),
     ),
 );

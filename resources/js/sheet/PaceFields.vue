@@ -7,6 +7,8 @@ import { usePlayhead } from '@/project/playhead';
 import type { Placing, Playing } from '@/project/playing';
 import { fraction } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
+import { useVocabulary } from '@/project/vocabulary';
+import PropertyRow from './PropertyRow.vue';
 import ValueField from './ValueField.vue';
 
 /** How what plays in a layer goes on: how fast, which way, and what is shown where there is no more of it. */
@@ -14,10 +16,24 @@ const props = defineProps<{ layer: Playing | Placing }>();
 
 const composition = useComposition();
 const playhead = usePlayhead();
+const vocabulary = useVocabulary();
 const problem = ref<string | null>(null);
 
 const BEYOND = { hold: 'holds', loop: 'begins again', 'there-and-back': 'goes back', nothing: 'is gone' };
 
+const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
+/** How fast it goes from moment to moment, where that means anything. */
+const ramp = computed(() =>
+    vocabulary
+        .propertiesOf(props.layer)
+        .find(({ section, name }) => section === 'pace' && !inspection.value?.idle.includes(name)),
+);
+const isRamped = computed(() => !!ramp.value && !!inspection.value?.values[ramp.value.name]?.animated);
+/** Counted from one, as a producer does. */
+const shown = computed(() => {
+    const frame = inspection.value?.plays;
+    return isRamped.value && typeof frame === 'number' ? frame + 1 : null;
+});
 const speed = computed(() => Math.round(fraction(props.layer.speed ?? 100) * 1000) / 1000);
 const missing = computed(() =>
     (composition.glimpse?.missing[props.layer.id] ?? []).reduce((sum, [from, to]) => sum + to - from, 0),
@@ -60,6 +76,14 @@ function setSpeed(given: number | string): void {
             label="Freeze the frame at the playhead"
             @click="retime('freeze', { at: playhead.frame })"
         />
+        <PropertyRow
+            v-if="ramp"
+            class="ramp"
+            :layer="layer"
+            :definition="ramp"
+            :state="inspection?.values[ramp.name]"
+            data-ramp
+        />
         <span class="name">At its end it</span>
         <select
             class="choice-field"
@@ -74,6 +98,10 @@ function setSpeed(given: number | string): void {
         >
             <option v-for="(text, value) in BEYOND" :key="value" :value="value">{{ text }}</option>
         </select>
+        <p v-if="shown !== null" class="shown" data-shown-frame>
+            Frame {{ shown }} is shown here.
+            <template v-if="isRamped">Sound goes along from 50 to 200 %; beyond that it is silent.</template>
+        </p>
         <p v-if="missing > 0" class="missing" data-missing-frames>
             <span>{{ missing }} {{ missing === 1 ? 'frame is' : 'frames are' }} missing.</span>
             <button type="button" @click="retime('fill')">Slow down to fill</button>
@@ -104,12 +132,20 @@ function setSpeed(given: number | string): void {
 .choice-field {
     grid-column: 2 / 5;
 }
+.ramp {
+    grid-column: 1 / 5;
+    margin: 0 -10px 0 -16px;
+}
+.shown,
 .missing,
 .problem {
     grid-column: 1 / 5;
     margin: 2px 0 0;
     font-size: 12px;
     line-height: 1.5;
+}
+.shown {
+    color: var(--quiet);
 }
 .missing span {
     display: block;

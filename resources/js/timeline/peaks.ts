@@ -1,7 +1,7 @@
 import { computedAsync } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
-import type { Layer, SoundCue } from '@/api/answers';
-import { useCues } from '@/project/cues';
+import type { Layer } from '@/api/answers';
+import { goneBy, useCues, valueAt } from '@/project/cues';
 import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 
@@ -52,8 +52,10 @@ export function usePeaks(layer: () => Layer): ComputedRef<Wave | null> {
         for (let point = 0; point <= POINTS; point++) {
             const at = then.in / rate + (point / POINTS) * seconds;
             const cue = own.value.find((one) => at >= one.at && at < one.at + one.length);
-            const moment = cue ? cue.from + (at - cue.at) * cue.speed : -1;
-            const peak = cue ? (peaks.value[Math.floor(moment * PER_SECOND)] ?? 0) * levelAt(cue, at - cue.at) : 0;
+            const moment = cue ? cue.from + Math.sign(cue.speed) * goneBy(cue, at - cue.at) : -1;
+            const peak = cue
+                ? (peaks.value[Math.floor(moment * PER_SECOND)] ?? 0) * valueAt(cue.level, at - cue.at)
+                : 0;
             path += `L${(point * 1000) / POINTS} ${100 - Math.min(100, peak) * 0.9}`;
         }
         // While a layer is moved its sound goes along; while it is trimmed its sound stays where it is.
@@ -63,10 +65,3 @@ export function usePeaks(layer: () => Layer): ComputedRef<Wave | null> {
 }
 
 const played = (layer: Layer): unknown => ('from' in layer ? layer.from : null);
-
-function levelAt(cue: SoundCue, at: number): number {
-    const next = cue.level.findIndex(([time]) => time >= at);
-    const [t1, v1] = cue.level[next < 0 ? cue.level.length - 1 : next]!;
-    const [t0, v0] = cue.level[Math.max(0, next - 1)]!;
-    return next <= 0 || t1 === t0 ? v1 : v0 + ((v1 - v0) * (at - t0)) / (t1 - t0);
-}

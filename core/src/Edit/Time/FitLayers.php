@@ -13,6 +13,7 @@ use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
 
@@ -79,7 +80,7 @@ final readonly class FitLayers implements CompositionEdit
 
     private function untilTheEnd(Layer $layer, Composition $composition, MediaLibrary $media): FrameRange
     {
-        $length = Plays::in($layer, $media)[0]->lasts($composition->rate, $media)
+        $length = Plays::in($layer, $media)[0]->lasts($composition->rate, $media, Ramp::of($layer))
             ?? throw new Refusal("what plays in “{$layer->name}” never ends");
 
         return new FrameRange($layer->span->in, $layer->span->in + $length);

@@ -14,6 +14,8 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Kind\Playing\Ramp;
+use Ricamo\Core\Kind\Playing\RampedPace;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRate;
@@ -58,9 +60,20 @@ final readonly class RetimeLayers implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             [$content, $facts] = Plays::in($layer, $evaluator->media);
-            $composition = $composition->replacing($layer->withContent($content->paced($this->pace(
-                $content->pace(), $layer, $facts, $composition->rate,
-            ))));
+            $ramped = $content->ramped(Ramp::of($layer), $facts, $composition->rate);
+            [$pace, $length] = [$content->pace(), $layer->span->length()];
+            $isTurned = $this->to === Retiming::Reverse || $this->to === Retiming::Speed && $this->turns($pace);
+            if ($isTurned) {
+                $pace = $ramped?->reversed($length) ?? $pace->reversed($length, $facts->rate, $composition->rate);
+            }
+            $composition = $composition->replacing(($isTurned ? Ramp::reversed($layer) : $layer)->withContent($content->paced(
+                match ($this->to) {
+                    Retiming::Speed => $pace->with(speed: $this->speed),
+                    Retiming::Reverse => $pace,
+                    Retiming::Freeze => $this->frozen($pace, $ramped, $layer, $facts, $composition->rate),
+                    Retiming::Fill => $this->filling($pace, $ramped, $layer, $facts, $composition->rate),
+                },
+            )));
         }
 
         return $composition;
@@ -71,35 +84,25 @@ final readonly class RetimeLayers implements CompositionEdit
         return $this->to->title();
     }
 
-    private function pace(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    /** Whether a speed goes the other way. */
+    private function turns(Pace $pace): bool
     {
-        $length = $layer->span->length();
-
-        return match ($this->to) {
-            Retiming::Speed => $this->turned($pace, $length, $facts, $rate)->with(speed: $this->speed),
-            Retiming::Reverse => $pace->reversed($length, $facts->rate, $rate),
-            Retiming::Freeze => $this->frozen($pace, $layer, $facts, $rate),
-            Retiming::Fill => $this->filling($pace, $layer, $facts, $rate),
-        };
+        return $pace->speed->numerator * $this->speed->numerator < 0;
     }
 
-    private function turned(Pace $pace, int $length, MediaFacts $facts, FrameRate $rate): Pace
-    {
-        return $pace->speed->numerator * $this->speed->numerator < 0 ? $pace->reversed($length, $facts->rate, $rate) : $pace;
-    }
-
-    private function frozen(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    private function frozen(Pace $pace, ?RampedPace $ramped, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
     {
         if (! $layer->span->contains($this->at)) {
             throw new Refusal("“{$layer->name}” is not on at frame {$this->at}");
         }
-        $asked = $pace->later($this->at - $layer->span->in, $facts->rate, $rate)->from->floor();
+        $after = $this->at - $layer->span->in;
+        $asked = $ramped?->asked($after) ?? $pace->later($after, $facts->rate, $rate)->from->floor();
         $shown = $pace->beyond->shown($asked, $facts->frames) ?? throw new Refusal("“{$layer->name}” shows nothing on frame {$this->at}");
 
         return $pace->with(from: new Fraction($shown), speed: new Fraction(0));
     }
 
-    private function filling(Pace $pace, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
+    private function filling(Pace $pace, ?RampedPace $ramped, Layer $layer, MediaFacts $facts, FrameRate $rate): Pace
     {
         $isBack = $pace->speed->numerator < 0;
         // Backwards it is what it would be forwards from the clip's first frame on, turned round.
@@ -108,6 +111,9 @@ final readonly class RetimeLayers implements CompositionEdit
             throw new Refusal("nothing of what plays in “{$layer->name}” is left to fill it");
         }
         $length = $layer->span->length();
+        if ($ramped !== null) {
+            return $pace->with(speed: $ramped->filling($length) ?? throw new Refusal("“{$layer->name}” does not go on to the clip's end"));
+        }
         $speed = $left->dividedBy($facts->rate->per($rate)->times(new Fraction($length)))->times(new Fraction(100));
         if ($speed->toFloat() > Pace::FASTEST) {
             throw new Refusal('that would be too fast');

@@ -17,6 +17,7 @@ use Ricamo\Core\Edit\Layers\Copies;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\RunsByItself;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Refusal;
@@ -141,7 +142,7 @@ final readonly class SplitLayers implements CompositionEdit
             )]),
             'markers' => $layer->markers->from($this->at - $layer->span->in)->movedBy($layer->span->in - $this->at),
             'content' => $content instanceof Played ? $content->begunLater(
-                $this->at - $layer->span->in, $composition->rate, $evaluator->media,
+                $this->at - $layer->span->in, $composition->rate, $evaluator->media, Ramp::of($layer),
             ) : $content,
         ]);
     }

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Bundle\BundleContent;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
@@ -22,12 +23,12 @@ final class Trimmed
     {
         $content = $layer->content;
         if ($content instanceof Played) {
-            $earliest = $layer->span->in - $content->room($rate, $media);
+            $earliest = $layer->span->in - $content->room($rate, $media, Ramp::of($layer));
             $in = min($out - 1, max($in, $earliest));
             [$later, $longer] = [$in - $layer->span->in, $out - $layer->span->out];
-            $layer = $layer->withContent($content instanceof BundleContent
+            $layer = Ramp::staying($layer, $later, $longer)->withContent($content instanceof BundleContent
                 ? $content->pulled($layer->span, $later, $longer, $rate, $media)
-                : $content->begunLater($later, $rate, $media));
+                : $content->begunLater($later, $rate, $media, Ramp::of($layer)));
         }
 
         return $layer->countedFrom($in)->withSpan(new FrameRange($in, $out));

@@ -13,6 +13,7 @@ use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Move\Phase;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Time\FrameRange;
@@ -104,10 +105,10 @@ final readonly class CrossCut implements CompositionEdit
     {
         $by = $in - $layer->span->in;
 
-        return $layer->countedFrom($in)->with([
+        return Ramp::staying($layer, $by, 0)->countedFrom($in)->with([
             'span' => new FrameRange($in, $layer->span->out),
             'content' => $layer->content instanceof Played
-                ? $layer->content->begunLater($by, $composition->rate, $evaluator->media)
+                ? $layer->content->begunLater($by, $composition->rate, $evaluator->media, Ramp::of($layer))
                 : $layer->content,
         ]);
     }

@@ -10,13 +10,14 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\Window\WindowContent;
 use Ricamo\Core\Refusal;
 
 /** Has two windows show what the other one shows, under its name, from the same frame on; each in its place, unmoved. */
 final readonly class SwapWindows implements CompositionEdit
 {
-    private const FRAMING = ['pan', 'zoom', 'turn', 'level'];
+    private const FRAMING = ['pan', 'zoom', 'turn', 'level', Ramp::PROPERTY];
 
     /** @param  non-empty-list<string>  $layers */
     private function __construct(private array $layers)

@@ -14,6 +14,8 @@ use Ricamo\Core\Kind\Playing\GoesOn;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
+use Ricamo\Core\Kind\Playing\RampedPace;
 use Ricamo\Core\Property\References;
 use Ricamo\Core\Time\Fraction;
 use Ricamo\Core\Time\FrameRange;
@@ -73,7 +75,7 @@ final readonly class BundleContent implements Heard, Places, Played
     }
 
     /** The frame of the composition that is shown $after frames after the layer's in point; null for none. */
-    public function frameShownAfter(int $after, FrameRate $rate, MediaLibrary $media): ?int
+    public function frameShownAfter(int $after, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): ?int
     {
         $own = $media->composition($this->composition);
         $length = $this->length ?? $own->length;
@@ -120,9 +122,15 @@ final readonly class BundleContent implements Heard, Places, Played
     }
 
     /** A bundle that can go on for longer has as much room as is wished. */
-    public function room(FrameRate $rate, MediaLibrary $media): int
+    public function room(FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): int
     {
         return $this->isElastic() && $this->begins($this->plays($media)) ? self::ANY : $this->roomBefore($rate, $media);
+    }
+
+    /** A composition goes at its speed all the time. */
+    public function ramped(?Ramp $ramp, MediaFacts $facts, FrameRate $rate): ?RampedPace
+    {
+        return null;
     }
 
     private function isElastic(): bool

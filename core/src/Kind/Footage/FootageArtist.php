@@ -13,6 +13,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\Playing\Ramp;
 
 /** Draws clips: which of their frames, and where. */
 final readonly class FootageArtist implements Artist
@@ -23,7 +24,7 @@ final readonly class FootageArtist implements Artist
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        return $this->shown($this->content($layer), $moment->frame - $layer->span->in, $composition, $matrix);
+        return $this->shown($this->content($layer), $moment->frame - $layer->span->in, $composition, $matrix, Ramp::of($layer));
     }
 
     /**
@@ -32,11 +33,11 @@ final readonly class FootageArtist implements Artist
      * @param  int  $after  frames of the composition after the layer's in point
      * @return list<Operation>
      */
-    public function shown(FootageContent $content, int $after, Composition $composition, Affine $matrix): array
+    public function shown(FootageContent $content, int $after, Composition $composition, Affine $matrix, ?Ramp $ramp = null): array
     {
         $media = $this->media->get($content->media);
         $facts = $media->known();
-        $shown = $content->frameShownAfter($after, $facts, $composition->rate);
+        $shown = $content->frameShownAfter($after, $composition->rate, $this->media, $ramp);
         if ($shown === null) {
             return [];
         }

@@ -7,16 +7,15 @@ namespace Ricamo\Core\Kind\Footage;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Media;
-use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Playing\PlaysMedia;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\SaysIdle;
-use Ricamo\Core\Time\FrameRate;
 
 /** A clip or a picture, played at a pace. */
 final readonly class FootageContent implements Heard, Played, Replaceable, SaysIdle
@@ -46,18 +45,15 @@ final readonly class FootageContent implements Heard, Played, Replaceable, SaysI
         ]);
     }
 
-    /** The frame of the clip that is shown $after frames of the composition after the layer's in point; null for none. */
-    public function frameShownAfter(int $after, MediaFacts $facts, FrameRate $composition): ?int
-    {
-        return $this->pace->beyond->shown(
-            $this->pace->from->plusTimesFloored($after, $this->pace->step($facts->rate, $composition)), $facts->frames,
-        );
-    }
-
-    /** What makes no sound has no level. */
+    /** What makes no sound has no level, and what stands still no speed. */
     public function idle(Layer $layer, MediaLibrary $media): array
     {
-        return $media->has($this->media) && $media->get($this->media)->facts?->sound === true ? [] : ['level'];
+        $facts = $media->has($this->media) ? $media->get($this->media)->facts : null;
+
+        return [
+            ...($facts?->sound === true ? [] : ['level']),
+            ...($facts === null || $facts->isStill() || $this->pace->speed->numerator === 0 ? [Ramp::PROPERTY] : []),
+        ];
     }
 
     public function toJson(): array

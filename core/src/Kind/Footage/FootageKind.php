@@ -38,7 +38,7 @@ final class FootageKind extends LayerKind implements DrawnKind
 
     protected function ownProperties(): array
     {
-        return FootageContent::soundProperties();
+        return FootageContent::playedProperties();
     }
 
     public function readContent(Node $layer): FootageContent

@@ -32,6 +32,12 @@ trait GoesOn
     /** A clip that goes round faster than this, in seconds, is not heard: it would be a tone, and no sound of it. */
     private const SHORTEST_ROUND = 0.5;
 
+    /** @return list<PropertyDefinition> what everything that plays media has */
+    public static function playedProperties(): array
+    {
+        return [Ramp::property(), ...self::soundProperties()];
+    }
+
     /** @return list<PropertyDefinition> what everything that is heard has */
     public static function soundProperties(): array
     {
@@ -43,44 +49,67 @@ trait GoesOn
         return $this->pace;
     }
 
-    public function room(FrameRate $rate, MediaLibrary $media): int
+    public function frameShownAfter(int $after, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): ?int
+    {
+        $facts = $this->plays($media);
+        $asked = $this->ramped($ramp, $facts, $rate)?->asked($after)
+            ?? $this->pace->from->plusTimesFloored($after, $this->pace->step($facts->rate, $rate));
+
+        return $this->pace->beyond->shown($asked, $facts->frames);
+    }
+
+    public function room(FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): int
     {
         $facts = $this->plays($media);
 
-        return $this->paceOf($facts)->room($facts->frames, $facts->rate, $rate);
+        return $this->ramped($ramp, $facts, $rate)?->room() ?? $this->paceOf($facts)->room($facts->frames, $facts->rate, $rate);
     }
 
-    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static
+    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): static
     {
         $facts = $this->plays($media);
 
-        return $this->paced($facts->isStill() ? $this->pace : $this->pace->later($frames, $facts->rate, $rate));
+        return $this->paced($facts->isStill() ? $this->pace : (
+            $this->ramped($ramp, $facts, $rate)?->later($frames) ?? $this->pace->later($frames, $facts->rate, $rate)
+        ));
     }
 
-    public function lasts(FrameRate $rate, MediaLibrary $media): ?int
+    public function lasts(FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): ?int
+    {
+        $facts = $this->plays($media);
+        $ramped = $this->ramped($ramp, $facts, $rate);
+
+        return $ramped === null ? $this->paceOf($facts)->lasts($facts->frames, $facts->rate, $rate) : $ramped->lasts();
+    }
+
+    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): array
     {
         $facts = $this->plays($media);
 
-        return $this->paceOf($facts)->lasts($facts->frames, $facts->rate, $rate);
+        return $this->ramped($ramp, $facts, $rate)?->missing($span)
+            ?? $this->paceOf($facts)->missing($span, $facts->frames, $facts->rate, $rate);
     }
 
-    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media): array
+    /** What is asked for along a ramp; null where there is none, or nothing that goes on. */
+    public function ramped(?Ramp $ramp, MediaFacts $facts, FrameRate $rate): ?RampedPace
     {
-        $facts = $this->plays($media);
-
-        return $this->paceOf($facts)->missing($span, $facts->frames, $facts->rate, $rate);
+        return $ramp === null || $facts->isStill() ? null : new RampedPace($this->pace, $ramp, $facts->frames, $facts->rate, $rate);
     }
 
-    public function passages(float $after, float $length, MediaLibrary $media): array
+    public function passages(int $after, int $length, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): array
     {
         $facts = $this->plays($media);
         $speed = $this->pace->speed->toFloat() / 100;
         if (! $this->sound || ! $facts->sound || $speed == 0) {
             return [];
         }
-        $begin = $facts->rate->seconds($this->pace->from->toFloat()) + $speed * $after;
+        $ramped = $this->ramped($ramp, $facts, $rate);
+        if ($ramp !== null && $ramped !== null) {
+            return (new RampedSound($this->source(), $ramped, $ramp, $this->pace->beyond, $facts, $rate))->passages($after, $length);
+        }
+        $begin = $facts->rate->seconds($this->pace->from->toFloat()) + $speed * $rate->seconds($after);
         $round = $this->pace->beyond->goesOn() ? $facts->rate->seconds($facts->frames) : null;
-        $end = $begin + $speed * $length;
+        $end = $begin + $speed * $rate->seconds($length);
         $rounds = match (true) {
             $round === null => [0],
             $round < self::SHORTEST_ROUND * abs($speed) => [],

@@ -23,7 +23,7 @@ final readonly class Pace
     public const FASTEST = 10_000;
 
     /** More frames than anything asks for. */
-    private const ANY = 1_000_000_000;
+    public const ANY = 1_000_000_000;
 
     /**
      * @param  Fraction  $from  in the clip's frames: a composition of another rate cuts within them

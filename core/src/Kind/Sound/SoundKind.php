@@ -35,7 +35,7 @@ final class SoundKind extends LayerKind implements DrawnKind
 
     protected function ownProperties(): array
     {
-        return SoundContent::soundProperties();
+        return SoundContent::playedProperties();
     }
 
     public function readContent(Node $layer): SoundContent

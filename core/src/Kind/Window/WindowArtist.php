@@ -23,6 +23,7 @@ use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Paints;
+use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\Shape\Formed;
 use Ricamo\Core\Kind\Shape\FormPaths;
@@ -97,7 +98,7 @@ final readonly class WindowArtist implements Artist, ReachesBeyond
 
         return $shown instanceof BundleContent
             ? $this->bundles->shown($shown, $after, $composition, $place)
-            : $this->footage->shown($shown, $after, $composition, $place);
+            : $this->footage->shown($shown, $after, $composition, $place, Ramp::of($layer));
     }
 
     /** From the pixels of what is seen, its middle at the origin, to the window's own. */

@@ -15,6 +15,8 @@ use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Heard;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\Played;
+use Ricamo\Core\Kind\Playing\Ramp;
+use Ricamo\Core\Kind\Playing\RampedPace;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\Shape\ShapeForm;
@@ -45,9 +47,13 @@ final readonly class WindowContent implements Heard, Pans, Places, Played, Repla
 
     public function idle(Layer $layer, MediaLibrary $media): array
     {
-        $isSilent = ! $this->shown instanceof BundleContent && $this->shown?->idle($layer, $media) !== [];
+        $playing = match (true) {
+            $this->shown instanceof FootageContent => $this->shown->idle($layer, $media),
+            $this->shown instanceof BundleContent => [Ramp::PROPERTY],
+            default => ['level', Ramp::PROPERTY],
+        };
 
-        return [...$this->form->idle(), ...($isSilent ? ['level'] : [])];
+        return [...$this->form->idle(), ...$playing];
     }
 
     public function placed(): ?BundleContent
@@ -98,30 +104,40 @@ final readonly class WindowContent implements Heard, Pans, Places, Played, Repla
         return $this->showing($this->shown?->paced($pace));
     }
 
-    public function room(FrameRate $rate, MediaLibrary $media): int
+    public function ramped(?Ramp $ramp, MediaFacts $facts, FrameRate $rate): ?RampedPace
     {
-        return $this->shown?->room($rate, $media) ?? PHP_INT_MAX >> 1;
+        return $this->shown?->ramped($ramp, $facts, $rate);
     }
 
-    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media): static
+    public function frameShownAfter(int $after, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): ?int
     {
-        return $this->showing($this->shown?->begunLater($frames, $rate, $media));
+        return $this->shown?->frameShownAfter($after, $rate, $media, $ramp);
     }
 
-    public function lasts(FrameRate $rate, MediaLibrary $media): ?int
+    public function room(FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): int
     {
-        return $this->shown?->lasts($rate, $media);
+        return $this->shown?->room($rate, $media, $ramp) ?? PHP_INT_MAX >> 1;
+    }
+
+    public function begunLater(int $frames, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): static
+    {
+        return $this->showing($this->shown?->begunLater($frames, $rate, $media, $ramp));
+    }
+
+    public function lasts(FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): ?int
+    {
+        return $this->shown?->lasts($rate, $media, $ramp);
     }
 
     /** @return list<FrameRange> */
-    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media): array
+    public function missing(FrameRange $span, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): array
     {
-        return $this->shown?->missing($span, $rate, $media) ?? [];
+        return $this->shown?->missing($span, $rate, $media, $ramp) ?? [];
     }
 
-    public function passages(float $after, float $length, MediaLibrary $media): array
+    public function passages(int $after, int $length, FrameRate $rate, MediaLibrary $media, ?Ramp $ramp = null): array
     {
-        return $this->shown?->passages($after, $length, $media) ?? [];
+        return $this->shown?->passages($after, $length, $rate, $media, $ramp) ?? [];
     }
 
     public function toJson(): array

@@ -82,7 +82,7 @@ final class WindowKind extends LayerKind implements DrawnKind
             ...Formed::properties(new Size(640, 360)),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#3d4450'), title: 'Fill', section: Section::Form),
             ...Outlined::properties(Section::Form),
-            ...FootageContent::soundProperties(),
+            ...FootageContent::playedProperties(),
         ];
     }
 
