@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Bench\BlurBench;
 use App\Bench\CascadeBench;
+use App\Bench\DragBench;
 use App\Bench\EditBench;
 use App\Bench\EffectBench;
 use App\Bench\EvaluationBench;
@@ -17,7 +18,7 @@ use Illuminate\Console\Command;
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, blur, effects, windows or cascades}';
+    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, drag, blur, effects, windows or cascades}';
 
     protected $description = 'Measures evaluation, edit latency, export and the screen, as ratios in one run';
 
@@ -25,8 +26,8 @@ final class BenchCommand extends Command
     {
         $benches = [
             'evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class,
-            'screen' => ScreenBench::class, 'blur' => BlurBench::class, 'effects' => EffectBench::class,
-            'windows' => WindowBench::class, 'cascades' => CascadeBench::class,
+            'screen' => ScreenBench::class, 'drag' => DragBench::class, 'blur' => BlurBench::class,
+            'effects' => EffectBench::class, 'windows' => WindowBench::class, 'cascades' => CascadeBench::class,
         ];
         $only = $this->option('only');
         if ($only !== null && ! isset($benches[$only])) {

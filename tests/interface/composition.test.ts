@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Layer } from '@/api/answers';
 import { Failure, get, post } from '@/api/client';
 import { useComposition } from '@/project/composition';
-import { answered, bar, deferred, opened, tried } from './world';
+import { answered, bar, deferred, glimpse, opened, tried } from './world';
 
 vi.mock('@/api/client', async (original) => ({
     ...(await original<typeof import('@/api/client')>()),
@@ -160,6 +160,35 @@ describe('trying while something is dragged', () => {
         expect(sent(1).body).toMatchObject({ args: { by: [3, 0] } });
         expect(composition.layers[0]?.name).toBe('c');
         expect(composition.document?.layers?.[0]?.name).toBe('a');
+    });
+
+    it('paints the picture first, and tells of layers once it is there', async () => {
+        const composition = useComposition();
+        const inspections = [{ layer: 'a' }] as never;
+        vi.mocked(post).mockResolvedValue({
+            ...tried(4, rename('b') as never),
+            by: 3,
+            glimpse: glimpse({ inspections, poses: [{ layer: 'a' }] as never }),
+        });
+        composition.glimpse = glimpse();
+        await composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] }, 'picture');
+        expect(composition.glimpse?.poses).toHaveLength(1);
+        expect(composition.glimpse?.inspections).toEqual([]);
+        expect(composition.layers[0]?.name).toBe('a');
+        await vi.waitFor(() => expect(composition.layers[0]?.name).toBe('b'));
+        expect(composition.glimpse?.inspections).toEqual(inspections);
+        expect(composition.by).toBe(3);
+    });
+
+    it('tells nothing more of what was tried once it is done', async () => {
+        const composition = useComposition();
+        vi.mocked(post)
+            .mockResolvedValueOnce(tried(4, rename('b') as never))
+            .mockResolvedValueOnce(answered(5));
+        await composition.attempt('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] }, 'picture');
+        await composition.edit('drag-layers', { layers: ['a'], frame: 0, by: [0, 0] });
+        await new Promise((done) => setTimeout(done, 60));
+        expect(composition.draft).toBeNull();
     });
 
     it('shows what is kept again when the drag is given up', async () => {

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { grainPixels } from '@/picture/grain';
+import { MOVED } from '@/shell/pointer';
 import { ref, type App } from 'vue';
 import type { Corner, Media, Pose } from '@/api/answers';
 import type { DisplayList } from '@/api/displayList.gen';
@@ -99,7 +100,7 @@ describe('dragging in the picture', () => {
             const view: PictureView = usePictureView(ref(null));
             return useDragging(ref(area), view);
         });
-        const [first, ...rest] = path.map(([x, y]) => pointer('pointermove', x, y, options));
+        const [first, ...rest] = path.map(([x, y]) => pointer(MOVED, x, y, options));
         begin(kind, pose('a', []), first!);
         rest.forEach((event) => window.dispatchEvent(event));
         const dragging = grip.value;

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, nextTick, ref, type App } from 'vue';
 import type { Layer } from '@/api/answers';
+import { MOVED } from '@/shell/pointer';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { usePlayhead } from '@/project/playhead';
@@ -260,7 +261,7 @@ describe('dragging in time', () => {
         const edit = vi.spyOn(composition, 'edit').mockReset().mockResolvedValue(true);
         const { begin } = mounted(() => useDragInTime());
         begin(pointer('pointerdown', 300, 0), { request });
-        window.dispatchEvent(pointer('pointermove', 300 + pixels, 0, options));
+        window.dispatchEvent(pointer(MOVED, 300 + pixels, 0, options));
         window.dispatchEvent(pointer('pointerup', 300 + pixels, 0, options));
         return edit.mock.calls[0]?.[1] ?? null;
     }
@@ -291,7 +292,7 @@ describe('dragging in time', () => {
         const moved = vi.fn();
         const { begin } = mounted(() => useDragInTime());
         begin(pointer('pointerdown', 300, 0), { request, moved });
-        window.dispatchEvent(pointer('pointermove', 350, 0));
+        window.dispatchEvent(pointer(MOVED, 350, 0));
         await vi.waitFor(() => expect(moved).toHaveBeenLastCalledWith(12));
         expect(attempt).toHaveBeenCalledOnce();
         window.dispatchEvent(pointer('pointerup', 350, 0));
@@ -307,7 +308,7 @@ describe('dragging in time', () => {
         const moved = vi.fn();
         const { begin } = mounted(() => useDragInTime());
         begin(pointer('pointerdown', 300, 0), { request, moved });
-        window.dispatchEvent(pointer('pointermove', 360, 0));
+        window.dispatchEvent(pointer(MOVED, 360, 0));
         window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
         window.dispatchEvent(pointer('pointerup', 360, 0));
         expect(edit).not.toHaveBeenCalled();

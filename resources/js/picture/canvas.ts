@@ -70,6 +70,11 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         scheduled ||= requestAnimationFrame(draw);
     }
 
+    function drawNow(): void {
+        cancelAnimationFrame(scheduled);
+        draw();
+    }
+
     function draw(): void {
         scheduled = 0;
         const target = canvas.value;
@@ -95,7 +100,12 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
                 keepingUp.drawn(performance.now(), playhead.framesPerSecond * Math.abs(playhead.speed));
             }
             painter.mostSamples = !looking.blur ? 1 : playhead.playing ? keepingUp.samples : Infinity;
-            painter.paint(context, shown, { scale: scale * ratio, x: x * ratio, y: y * ratio });
+            const at: View = { scale: scale * ratio, x: x * ratio, y: y * ratio };
+            if (playhead.playing || surroundings.value) {
+                painter.paint(context, shown, at);
+            } else {
+                painter.paintAgain(context, shown, at, `${composition.id} ${pictures.arrivals.value}`);
+            }
             if (composition.through && composition.glimpse?.beyond) {
                 painter.paint(context, composition.glimpse.beyond, {
                     scale: scale * ratio,
@@ -124,7 +134,6 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
     watch(
         [
             () => [looking.alphaAlone, looking.blur, looking.reference, looking.strength],
-            list,
             () => composition.glimpse?.beyond,
             surroundings,
             () => playhead.playing,
@@ -137,6 +146,8 @@ export function useCanvas(canvas: Ref<HTMLCanvasElement | null>, view: PictureVi
         ],
         schedule,
     );
+    // What comes of a drag is drawn before anything else is told of it, and ready when the next frame is put together.
+    watch(list, () => (playhead.playing ? schedule() : drawNow()), { flush: 'sync' });
     watch(
         () => playhead.playing,
         () => keepingUp.stopped(),

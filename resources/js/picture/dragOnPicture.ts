@@ -1,6 +1,7 @@
 import type { EditCall } from '@/api/edits';
 import type { Corner } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { MOVED } from '@/shell/pointer';
 import type { PictureView } from './view';
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
@@ -18,11 +19,11 @@ export function useDragOnPicture(view: PictureView) {
             const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
             if (latest || Math.hypot(dx, dy) > THRESHOLD) {
                 latest = request([dx / scale, dy / scale], event);
-                void composition.attempt(latest[0], latest[1]);
+                void composition.attempt(latest[0], latest[1], 'picture');
             }
         };
         const finish = (): void => {
-            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener(MOVED, onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
         };
@@ -41,7 +42,7 @@ export function useDragOnPicture(view: PictureView) {
                 composition.abandon();
             }
         };
-        window.addEventListener('pointermove', onMove);
+        window.addEventListener(MOVED, onMove);
         window.addEventListener('pointerup', onUp);
         window.addEventListener('keydown', onKey, true);
     };

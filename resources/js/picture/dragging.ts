@@ -5,6 +5,7 @@ import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import { useSelection } from '@/project/selection';
+import { MOVED } from '@/shell/pointer';
 import type { PictureView } from './view';
 
 export type Grip = 'move' | 'turn' | 'anchor' | HandleName;
@@ -87,18 +88,20 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
         const onMove = (event: PointerEvent): void => {
             const [x, y] = place(event);
             pointer.value = [x, y];
-            path.push([x, y]);
+            // A turn is told by the way that the pointer went; it says more often where it is than that takes.
+            const [before] = [path.at(-1)!];
+            path.splice(path.length > 1 && Math.hypot(x - before[0], y - before[1]) < 1 ? -1 : path.length, 1, [x, y]);
             moved ||= Math.hypot(x - path[0]![0], y - path[0]![1]) > THRESHOLD;
             if (moved) {
                 grip.value = kind;
                 composition.sized = isHandle(kind);
                 composition.aligned = kind === 'move' ? selection.layers : isHandle(kind) ? selection.layers : [];
                 const { edit, args } = request(kind, pose, path, event);
-                void composition.attempt(edit, args);
+                void composition.attempt(edit, args, 'picture');
             }
         };
         const finish = (): void => {
-            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener(MOVED, onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('pointercancel', cancel);
             window.removeEventListener('keydown', onKey, true);
@@ -126,7 +129,7 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             }
         };
         // On the window: a handle may be drawn anew, or left out, on the way.
-        window.addEventListener('pointermove', onMove);
+        window.addEventListener(MOVED, onMove);
         window.addEventListener('pointerup', onUp);
         window.addEventListener('pointercancel', cancel);
         window.addEventListener('keydown', onKey, true);

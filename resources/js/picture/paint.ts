@@ -11,6 +11,7 @@ import type {
     Samples,
     Stroke,
 } from '@/api/displayList.gen';
+import { Beneath } from './beneath';
 import { canvasOf, reachOf, withFilters } from './filters';
 import { CornerPatterns } from './corners';
 import { grainOf } from './grain';
@@ -52,6 +53,7 @@ export class Painter {
     /** Sheets for what is small, by their size: powers of two. */
     private readonly small = new Map<string, OffscreenCanvas>();
     private readonly corners = new CornerPatterns();
+    private readonly beneath = new Beneath();
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
     /** What filters may draw on, in composition pixels: left, top, right, bottom; of the frame where it is null. */
@@ -63,8 +65,28 @@ export class Painter {
     ) {}
 
     paint(context: Context, list: DisplayList, view: View): void {
+        this.paintPart(context, list, view, null);
+    }
+
+    /**
+     * Paints on a clear canvas; what is as it was the last time is taken from there.
+     *
+     * @param stamp what the picture depends on besides the list and the view
+     */
+    paintAgain(context: Context, list: DisplayList, view: View, stamp: string): void {
+        const done = this.beneath.put(
+            context,
+            list,
+            `${stamp} ${view.scale} ${view.x} ${view.y} ${this.mostSamples}`,
+            (onto, count) => this.paintPart(onto, list, view, null, count),
+        );
+        this.paintPart(context, list, view, done);
+    }
+
+    /** @param from the first operation that is not there yet; null where not even the background is */
+    private paintPart(context: Context, list: DisplayList, view: View, from: number | null, to?: number): void {
         context.setTransform(view.scale, 0, 0, view.scale, view.x, view.y);
-        if (list.background !== null) {
+        if (list.background !== null && from === null) {
             context.fillStyle = list.background;
             context.fillRect(0, 0, list.width, list.height);
         }
@@ -73,7 +95,7 @@ export class Painter {
         context.rect(0, 0, list.width, list.height);
         context.clip();
         this.farthest = null;
-        this.draw(context, list.items, view, 0);
+        this.draw(context, list.items.slice(from ?? 0, to), view, 0);
         context.restore();
     }
 

@@ -138,6 +138,27 @@ export const useComposition = defineStore('composition', () => {
         glimpse.value = fresh;
     }
 
+    /** Shows the picture of a glimpse, and what lies over it; what is told of layers besides is left as it was. */
+    function preview(fresh: Glimpse): void {
+        receive(combined(glimpse.value ?? fresh, fresh));
+    }
+
+    /** What one glimpse tells of layers, and the picture of another. */
+    const combined = ({ inspections, bands, missing }: Glimpse, picture: Glimpse): Glimpse => ({
+        ...picture,
+        inspections,
+        bands,
+        missing,
+    });
+
+    /** What came of a try. */
+    function tell({ glimpse: fresh, patch, by: moved, met: drawnTo }: TryAnswer): void {
+        receive(fresh);
+        draft.value = document.value && patched(document.value, patch);
+        by.value = moved;
+        met.value = drawnTo;
+    }
+
     /** Takes in what another window changed in the meantime. */
     function catchUp({ changes, history: latest, projectRevision }: Missed): void {
         history.value = latest;
@@ -230,8 +251,16 @@ export const useComposition = defineStore('composition', () => {
     /** Goes along the history to right after a step; 0 for its beginning. */
     const goTo = (step: number): Promise<boolean> => told(inTurn(`history/${step}`, {}));
 
-    /** Shows what an edit would do, without doing it; while one is being asked for, only the latest waits. */
-    async function attempt<K extends EditName>(name: K, args: ArgumentsOf<K>): Promise<void> {
+    /**
+     * Shows what an edit would do, without doing it; while one is being asked for, only the latest waits.
+     *
+     * @param first what is looked at meanwhile: the picture, which is painted before anything else is told, or all of it
+     */
+    async function attempt<K extends EditName>(
+        name: K,
+        args: ArgumentsOf<K>,
+        first: 'picture' | 'all' = 'all',
+    ): Promise<void> {
         wanted = { edit: name, args } as EditRequest;
         if (trying) {
             return;
@@ -244,10 +273,17 @@ export const useComposition = defineStore('composition', () => {
             try {
                 const answer = await post<TryAnswer>(`/compositions/${id.value}/edits/try`, { ...next, show: show() });
                 if (round === tryRound && document.value && answer.revision === revision.value) {
-                    draft.value = patched(document.value, answer.patch);
-                    by.value = answer.by;
-                    met.value = answer.met;
-                    receive(answer.glimpse);
+                    if (first === 'picture') {
+                        preview(answer.glimpse);
+                        // By then another picture may be there: it stays.
+                        afterPaint(() => {
+                            if (round === tryRound) {
+                                tell({ ...answer, glimpse: combined(answer.glimpse, glimpse.value!) });
+                            }
+                        });
+                    } else {
+                        tell(answer);
+                    }
                 } else if (answer.revision > revision.value) {
                     // Another window changed something: what is tried next is seen on top of that.
                     await follow();
@@ -315,3 +351,8 @@ export const useComposition = defineStore('composition', () => {
         receive,
     };
 });
+
+/** Does something once what is on its way to the screen is there. */
+function afterPaint(act: () => void): void {
+    requestAnimationFrame(() => setTimeout(act));
+}

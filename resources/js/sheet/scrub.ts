@@ -1,4 +1,5 @@
 import { ref } from 'vue';
+import { MOVED } from '@/shell/pointer';
 
 /** Keeps a number within a range whose ends may be open. */
 export const within = (value: number, least?: number | null, most?: number | null): number =>
@@ -32,14 +33,14 @@ export function useScrub(options: {
             }
         };
         const end = (): void => {
-            handle.removeEventListener('pointermove', move);
+            handle.removeEventListener(MOVED, move);
             handle.removeEventListener('pointerup', end);
             if (scrubbed.value !== null) {
                 options.set(scrubbed.value);
                 scrubbed.value = null;
             }
         };
-        handle.addEventListener('pointermove', move);
+        handle.addEventListener(MOVED, move);
         handle.addEventListener('pointerup', end);
     }
 

@@ -35,7 +35,7 @@ export function useValueEdits(of: {
     }
 
     const attempt = (given: number | string, axis?: Axis): void =>
-        void composition.attempt('set-values', args(given, axis));
+        void composition.attempt('set-values', args(given, axis), 'picture');
 
     async function set(given: number | string | boolean, axis?: Axis): Promise<void> {
         await playhead.there();

@@ -3,6 +3,7 @@ import type { EditRequest } from '@/api/edits';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
+import { MOVED } from '@/shell/pointer';
 import { useTimeView } from './timeView';
 
 const THRESHOLD = 3;
@@ -48,7 +49,7 @@ export function useDragInTime() {
             void composition.attempt(latest.edit, latest.args);
         };
         const finish = (): void => {
-            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener(MOVED, onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
         };
@@ -76,7 +77,7 @@ export function useDragInTime() {
             }
         };
         // On the window: what is dragged may be drawn anew on the way.
-        window.addEventListener('pointermove', onMove);
+        window.addEventListener(MOVED, onMove);
         window.addEventListener('pointerup', onUp);
         window.addEventListener('keydown', onKey, true);
     }

@@ -1,5 +1,6 @@
 import type { EditCall } from '@/api/edits';
 import { useComposition } from '@/project/composition';
+import { MOVED } from '@/shell/pointer';
 
 /** Drags something in an open thread: what it does is tried all along, and done when it is let go. */
 export function useDragInValue() {
@@ -16,7 +17,7 @@ export function useDragInValue() {
             void composition.attempt(latest[0], latest[1]);
         };
         const finish = (): void => {
-            window.removeEventListener('pointermove', onMove);
+            window.removeEventListener(MOVED, onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
         };
@@ -35,7 +36,7 @@ export function useDragInValue() {
                 ended?.();
             }
         };
-        window.addEventListener('pointermove', onMove);
+        window.addEventListener(MOVED, onMove);
         window.addEventListener('pointerup', onUp);
         window.addEventListener('keydown', onKey, true);
     }
