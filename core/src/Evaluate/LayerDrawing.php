@@ -321,12 +321,13 @@ final readonly class LayerDrawing
 
             return $matrix->isUsable() ? Group::fade($artist->draw($layer, $composition, $moment, $matrix), $opacity) : [];
         }
-        [$clips, $filters] = [[], []];
+        [$clips, $filters, $light] = [[], [], 0.0];
         if (! $layer->life->isAtRest($at, $layer->span)) {
             $change = $this->change($layer, $composition, $at);
+            $light = $opacity * $change->light;
             $opacity *= $change->opacity;
             $matrix = $change->matrix->after($matrix);
-            if ($opacity <= 0 || $matrix->isFlat()) {
+            if ($opacity + $light <= 0 || $matrix->isFlat()) {
                 return [];
             }
             [$clips, $filters] = [$change->clips, $change->filters];
@@ -337,7 +338,20 @@ final readonly class LayerDrawing
         }
         $operations = $artist->draw($layer, $composition, $moment, $matrix);
 
-        return $this->finish->finished($operations, $layer, $composition, $moment, $matrix, $clips, $filters, $opacity);
+        return self::lit(fn (float $seen): array => $this->finish->finished(
+            $operations, $layer, $composition, $moment, $matrix, $clips, $filters, $seen,
+        ), $opacity, $light);
+    }
+
+    /**
+     * @param  callable(float): list<Operation>  $finished  what it shows, so opaque
+     * @return list<Operation> so opaque, and added so far as light besides
+     */
+    private static function lit(callable $finished, float $opacity, float $light): array
+    {
+        $added = $light > 0 ? $finished($light) : [];
+
+        return [...($opacity > 0 ? $finished($opacity) : []), ...($added === [] ? [] : [new Group($added, blend: Blend::PlusLighter)])];
     }
 
     /**
@@ -367,9 +381,9 @@ final readonly class LayerDrawing
         // Masks and effects are where the first is that is seen.
         return $first === null
             ? []
-            : $this->finish->finished(
-                $operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $change->opacity,
-            );
+            : self::lit(fn (float $seen): array => $this->finish->finished(
+                $operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $seen,
+            ), $change->opacity, $change->light);
     }
 
     /**

@@ -17,12 +17,14 @@ final readonly class Change
      * @param  float  $opacity  0..1, of its own
      * @param  list<Path>  $clips  in composition pixels; it is seen only inside all of them
      * @param  list<Filter>  $filters  done to what it shows, in composition pixels
+     * @param  float  $light  0..1, how much of it is added to all that is there, besides
      */
     public function __construct(
         public Affine $matrix = new Affine,
         public float $opacity = 1.0,
         public array $clips = [],
         public array $filters = [],
+        public float $light = 0.0,
     ) {
     }
 
@@ -50,18 +52,24 @@ final readonly class Change
     /** @param  float  $opacity  taken as 0 below that, and as 1 above */
     public function faded(float $opacity): self
     {
-        return new self($this->matrix, $this->opacity * max(0.0, min(1.0, $opacity)), $this->clips, $this->filters);
+        return new self($this->matrix, $this->opacity * max(0.0, min(1.0, $opacity)), $this->clips, $this->filters, $this->light * max(0.0, min(1.0, $opacity)));
+    }
+
+    /** Added as light besides, so far. */
+    public function lit(float $light): self
+    {
+        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light);
     }
 
     /** Seen only inside the path, too. */
     public function within(Path $clip): self
     {
-        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters);
+        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light);
     }
 
     public function filtered(Filter ...$filters): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)]);
+        return new self($this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)], $this->light);
     }
 
     /** Both at once: first this, then the other. */
@@ -72,6 +80,7 @@ final readonly class Change
             $this->opacity * $other->opacity,
             [...$this->clips, ...$other->clips],
             [...$this->filters, ...$other->filters],
+            ($this->opacity + $this->light) * ($other->opacity + $other->light) - $this->opacity * $other->opacity,
         );
     }
 }

@@ -18,6 +18,7 @@ use Ricamo\Core\Move\Arriving\Grow;
 use Ricamo\Core\Move\Arriving\Heighten;
 use Ricamo\Core\Move\Arriving\Iris;
 use Ricamo\Core\Move\Arriving\Lift;
+use Ricamo\Core\Move\Arriving\Light;
 use Ricamo\Core\Move\Arriving\Overshoot;
 use Ricamo\Core\Move\Arriving\Push;
 use Ricamo\Core\Move\Arriving\Settle;
@@ -37,6 +38,7 @@ final class Moves
 {
     private const CLASSES = [
         Fade::class,
+        Light::class,
         Slide::class,
         Push::class,
         Drift::class,

@@ -51,6 +51,20 @@ final class TextureTest extends TestCase
         self::assertEqualsWithDelta(sqrt(2000 * 1000 / 4000), $upper['filters'][0]['side'], 0.01);
     }
 
+    public function test_facets_are_cut_anew_every_so_many_frames(): void
+    {
+        $origin = fn (int $frame, int $every): array => $this->items(
+            ['effect' => 'facets', 'side' => 50, 'every' => $every], frame: $frame,
+        )[0]['filters'][0]['origin'];
+        self::assertSame([500, 300], $origin(7, 0));
+        self::assertSame($origin(0, 5), $origin(4, 5));
+        $origins = array_map(fn (int $frame): array => $origin($frame, 5), range(0, 45, 5));
+        self::assertCount(10, array_unique($origins, SORT_REGULAR));
+        foreach ($origins as [$x, $y]) {
+            self::assertTrue($x >= 500 && $x < 550 && $y >= 300 && $y < 350, "$x, $y");
+        }
+    }
+
     public function test_lines_are_broken_out_of_one_and_go_down_with_their_offset(): void
     {
         [$bar, $lines] = $this->items([

@@ -197,7 +197,7 @@ final class LifeTest extends TestCase
         if (in_array($move, ['lift', 'wipe', 'iris', 'doors', 'blinds', 'clock'], true)) {
             $this->expectExceptionMessage('is uncovered bit by bit');
         }
-        if (in_array($move, ['focus', 'flash', 'streak'], true)) {
+        if (in_array($move, ['focus', 'flash', 'streak', 'light'], true)) {
             $this->expectExceptionMessage('is blurred or lit as it comes');
         }
         $written = Fixture::edit($moving, 'write-moves-out', ['layers' => ['bar']]);
@@ -205,6 +205,19 @@ final class LifeTest extends TestCase
         foreach (range(20, 119) as $frame) {
             self::assertEqualsWithDelta($this->items($moving, $frame), $this->items($written, $frame), 2e-3, "frame $frame");
         }
+    }
+
+    public function test_dissolving_in_light_it_is_drawn_and_added(): void
+    {
+        $items = fn (int $frame): array => $this->items(Fixture::composition([Fixture::bar([
+            'opacity' => 80, 'arrive' => ['length' => 20, 'easing' => 'linear', 'moves' => [['move' => 'light']]],
+        ])]), $frame);
+        self::assertSame([], $items(0));
+        [$added] = $items(5);
+        self::assertSame([1, 'plus-lighter'], [count($items(5)), $added['blend']]);
+        self::assertStringEndsWith('66', $added['items'][0]['colour'], '80 % of a half is 40 %, of 255 that is 0x66');
+        self::assertSame([null, 'plus-lighter'], array_map(fn (array $one): ?string => $one['blend'] ?? null, $items(15)));
+        self::assertSame([null], array_map(fn (array $one): ?string => $one['blend'] ?? null, $items(20)));
     }
 
     public function test_it_comes_out_of_a_blur_and_out_of_a_flash_that_is_as_wide_in_a_bundle_as_outside(): void

@@ -38,6 +38,7 @@ final class MovesTest extends TestCase
     public static function quarters(): iterable
     {
         yield 'fade' => ['fade', self::STILL, 0.25, null, false];
+        yield 'light: nothing of it covers what lies beneath' => ['light', self::STILL, 0.0, null, false];
         yield 'slide: 300 px to the left are out of the frame' => ['slide', [1, 0, 0, 1, -225, 0], 1.0, null, false];
         yield 'push: a frame to the right' => ['push', [1, 0, 0, 1, 1440, 0], 1.0, null, false];
         yield 'drift: 90 px below' => ['drift', [1, 0, 0, 1, 0, 67.5], 0.25, null, false];
@@ -97,6 +98,18 @@ final class MovesTest extends TestCase
         // 30 px of blur, three quarters of them left; four stops of light, three of them left: eight times.
         self::assertStringContainsString('22.5', self::change('focus', 0.25)->filters[0]->encode());
         self::assertMatchesRegularExpression('/\b8\b/', self::change('flash', 0.25)->filters[0]->encode());
+    }
+
+    public function test_light_is_added_first_and_what_lies_beneath_goes_after(): void
+    {
+        $at = fn (float $p): array => [($change = self::change('light', $p))->opacity, $change->light];
+        self::assertEqualsWithDelta([0.0, 0.5], $at(0.25), 1e-12);
+        self::assertEqualsWithDelta([0.0, 1.0], $at(0.5), 1e-12);
+        self::assertEqualsWithDelta([0.5, 0.5], $at(0.75), 1e-12);
+        self::assertEqualsWithDelta([1.0, 0.0], $at(1.0), 1e-12);
+        // Beside another that is half opaque, all of it is half as much.
+        $both = self::change('light', 0.75)->and((new Change)->faded(0.5));
+        self::assertEqualsWithDelta([0.25, 0.25], [$both->opacity, $both->light], 1e-12);
     }
 
     public function test_what_swings_hangs_at_the_edge_that_it_is_told(): void

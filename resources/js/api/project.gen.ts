@@ -324,6 +324,7 @@ export type Effect =
           effect: 'facets';
           on?: boolean;
           side?: AnimatedNumber;
+          every?: AnimatedNumber;
       }
     | {
           id: string;
@@ -1301,6 +1302,9 @@ export interface Phase {
                   move: 'fade';
               }
             | {
+                  move: 'light';
+              }
+            | {
                   move: 'slide';
                   angle?: number;
                   distance?: number;
@@ -1401,6 +1405,9 @@ export interface Phase {
         ...(
             | {
                   move: 'fade';
+              }
+            | {
+                  move: 'light';
               }
             | {
                   move: 'slide';

@@ -80,7 +80,7 @@ final readonly class WriteMovesOut implements CompositionEdit
         $turn = $layer->number('rotation', $frames[0]);
         foreach ($frames as $frame) {
             $change = $evaluator->change($layer, $composition, $frame);
-            if ($change->clips !== [] || $change->filters !== []) {
+            if ($change->clips !== [] || $change->filters !== [] || $change->light > 0) {
                 $how = $change->clips !== [] ? 'is uncovered bit by bit' : 'is blurred or lit as it comes';
                 throw new Refusal("“{$layer->name}” $how, which no keyframe of its placement does");
             }

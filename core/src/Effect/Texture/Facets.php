@@ -8,6 +8,7 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Cells;
+use Ricamo\Core\Display\Grain;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Outline;
@@ -19,7 +20,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 
-/** Triangles of one colour each, as of cut stone: two in every square. */
+/** Triangles of one colour each, as of cut stone: two in every square; cut anew again and again, where that is wished. */
 final class Facets implements Effect
 {
     /** How many points of a triangle its colour is the mean of: a power of two. */
@@ -40,7 +41,7 @@ final class Facets implements Effect
 
     public function settings(): array
     {
-        return [Setting::pixels('side', 'Side', 60, 2000)];
+        return [Setting::pixels('side', 'Side', 60, 2000), Setting::count('every', 'New every', 0, 0, 10_000, 'frames')];
     }
 
     public function times(): int
@@ -56,7 +57,10 @@ final class Facets implements Effect
             return $operations;
         }
         $side = max($side, sqrt($extent->width() * $extent->height() / self::MOST));
-        $origin = $place->point(new Point(0, 0));
+        $every = (int) $values->number('every');
+        // Cut anew, the squares begin elsewhere within one.
+        $cut = $every === 0 ? 0 : Grain::hash((int) floor($place->at / $every) + 1);
+        $origin = $place->point(new Point(0, 0))->plus(new Point($side * ($cut % 256) / 256, $side * (($cut >> 8) % 256) / 256));
         // The upper left halves of all, and over them the lower right ones.
         $points = self::points();
         $upper = new Group($operations, filters: [new Cells($origin, $side, $points)]);
@@ -74,9 +78,9 @@ final class Facets implements Effect
                 $halves[] = Path::polygon([new Point($column + 1, $row), new Point($column + 1, $row + 1), new Point($column, $row + 1)]);
             }
         }
-        $cut = new Fill(Outline::of(Path::joined($halves)), new Affine($side, 0, 0, $side, $origin->x, $origin->y), new Colour(0, 0, 0));
+        $lowerHalves = new Fill(Outline::of(Path::joined($halves)), new Affine($side, 0, 0, $side, $origin->x, $origin->y), new Colour(0, 0, 0));
 
-        return [$upper, new Group([$lower], masks: [new MaskPart([$cut])])];
+        return [$upper, new Group([$lower], masks: [new MaskPart([$lowerHalves])])];
     }
 
     /**
