@@ -20,6 +20,7 @@ use Ricamo\Core\Document\StoredComposition;
  * @property string $curves JSON
  * @property string $looks JSON
  * @property string $motions JSON
+ * @property string $styles JSON
  * @property Collection<int, CompositionRow> $compositions
  * @property Collection<int, MediaRow> $media
  */
@@ -31,7 +32,7 @@ final class ProjectRow extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['swatches' => '[]', 'curves' => '[]', 'looks' => '[]', 'motions' => '[]'];
+    protected $attributes = ['swatches' => '[]', 'curves' => '[]', 'looks' => '[]', 'motions' => '[]', 'styles' => '[]'];
 
     /** @return array<string, mixed> what it keeps at hand, by the names of the lists */
     public function kept(): array

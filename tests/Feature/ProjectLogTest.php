@@ -100,6 +100,7 @@ final class ProjectLogTest extends TestCase
             'swatches' => ['swatch', ['colour' => '#b5892e']],
             'curves' => ['curve', ['name' => 'Soft', 'easing' => 'glide']],
             'looks' => ['look', ['name' => 'Dream', 'effects' => [['id' => 'e1', 'effect' => 'blur']]]],
+            'styles' => ['style', ['name' => 'Turning', 'layer' => $moving, 'parts' => ['animation']]],
             'motions' => ['motion', ['name' => 'A quarter', 'layer' => $moving]],
         ] as $list => [$sort, $arguments]) {
             $kept = fn (): int => count(json_decode($one->project->refresh()->$list, true));

@@ -181,3 +181,37 @@ test('parts of a layer that was copied are pasted onto others: its animation, no
     expect(circle).toMatchObject({ form: 'ellipse', position: [960, 540], fill: '#c0392b' });
     expect(circle!.rotation).toMatchObject({ keyframes: [{ value: 0 }, { at: 20, value: 90 }] });
 });
+
+test('parts of a layer are kept by a name, and given by a click or dropped onto a layer', async ({ page }) => {
+    await emptyComposition(page);
+    for (const shape of ['Bar', 'Circle', 'Star']) {
+        await addToComposition(page, shape);
+    }
+    await page.locator('[data-tab=sheet]').click();
+    await page.locator('[data-layer=l1] .name').click();
+    await setField(page, 'fill', 'Fill as hex', '#c0392b');
+    await page.locator('[data-layer=l1] .name').click({ button: 'right' });
+    await page.locator('[data-act=keep-parts]').click();
+    // Of what it can be, its paint alone.
+    await page.locator('[data-part=animation]').click();
+    await page.locator('[data-part=paint]').click();
+    await expect(page.locator('[data-style-name]')).toHaveValue('Bar');
+    await page.locator('[data-style-name]').fill('Tram red');
+    await kept(page, () => page.locator('[data-style-name]').press('Enter'));
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=looks]').click();
+    const style = page.locator('[data-kept="Tram red"]');
+
+    // While the pointer rests on it, what is selected has it; a click gives it.
+    await page.locator('[data-layer=l2] .name').click();
+    await style.hover();
+    const fill = async (layer: number): Promise<unknown> => (await layersOf(page))[layer]!.fill;
+    expect(await fill(1)).not.toBe('#c0392b');
+    await kept(page, () => style.click());
+    expect(await fill(1)).toBe('#c0392b');
+    // Dropped onto the name of another, it is given to that one.
+    await kept(page, () => style.dragTo(page.locator('[data-layer=l3] .name')));
+    expect(await fill(2)).toBe('#c0392b');
+    await kept(page, () => page.getByRole('button', { name: 'Forget Tram red' }).click());
+    await expect(style).toHaveCount(0);
+});

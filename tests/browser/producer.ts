@@ -162,3 +162,11 @@ export async function setLength(page: Page, frames: number): Promise<void> {
         await field.press('Enter');
     });
 }
+
+/** Wraps up what is selected, under a name. */
+export async function wrapUp(page: Page, name: string): Promise<void> {
+    await page.keyboard.press('b');
+    await expect(page.locator('[data-name]')).toBeFocused();
+    await page.locator('[data-name]').fill(name);
+    await kept(page, () => page.keyboard.press('Enter'));
+}

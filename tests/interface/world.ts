@@ -38,6 +38,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             curves: [],
             looks: [],
             motions: [],
+            styles: [],
         },
     };
 }

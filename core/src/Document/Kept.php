@@ -9,20 +9,21 @@ use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 
-/** What a project keeps at hand: colours, and under a name each easings, effects and moves. */
+/** What a project keeps at hand: colours, and under a name each easings, effects, moves and parts of layers. */
 final readonly class Kept
 {
     /** Of each of them. */
     public const MOST = 200;
 
     /** The names of the lists. */
-    public const LISTS = ['swatches', 'curves', 'looks', 'motions'];
+    public const LISTS = ['swatches', 'curves', 'looks', 'motions', 'styles'];
 
     /**
      * @param  list<Swatch>  $swatches
      * @param  list<NamedCurve>  $curves
      * @param  list<NamedLook>  $looks
      * @param  list<NamedMotion>  $motions
+     * @param  list<NamedStyle>  $styles
      */
     public function __construct(
         #[Field(longest: self::MOST, of: Swatch::class, ref: 'Swatch', always: true)]
@@ -36,6 +37,8 @@ final readonly class Kept
             of: NamedMotion::class, always: true,
         )]
         public array $motions = [],
+        #[Field('parts of layers that are kept at hand by name', longest: self::MOST, of: NamedStyle::class, always: true)]
+        public array $styles = [],
     ) {
     }
 
@@ -55,12 +58,13 @@ final readonly class Kept
     }
 
     /** With another one behind the others, or in the place of the one that has its name. */
-    public function with(NamedCurve|NamedLook|NamedMotion $one): self
+    public function with(NamedCurve|NamedLook|NamedMotion|NamedStyle $one): self
     {
         return match (true) {
             $one instanceof NamedCurve => $this->having(curves: self::put($this->curves, $one, 'curves')),
             $one instanceof NamedLook => $this->having(looks: self::put($this->looks, $one, 'looks')),
             $one instanceof NamedMotion => $this->having(motions: self::put($this->motions, $one, 'moves')),
+            $one instanceof NamedStyle => $this->having(styles: self::put($this->styles, $one, 'styles')),
         };
     }
 
@@ -71,10 +75,15 @@ final readonly class Kept
      * @param  ?list<NamedCurve>  $curves
      * @param  ?list<NamedLook>  $looks
      * @param  ?list<NamedMotion>  $motions
+     * @param  ?list<NamedStyle>  $styles
      */
-    public function having(?array $swatches = null, ?array $curves = null, ?array $looks = null, ?array $motions = null): self
-    {
-        return new self($swatches ?? $this->swatches, $curves ?? $this->curves, $looks ?? $this->looks, $motions ?? $this->motions);
+    public function having(
+        ?array $swatches = null, ?array $curves = null, ?array $looks = null, ?array $motions = null, ?array $styles = null,
+    ): self {
+        return new self(
+            $swatches ?? $this->swatches, $curves ?? $this->curves, $looks ?? $this->looks, $motions ?? $this->motions,
+            $styles ?? $this->styles,
+        );
     }
 
     /**
@@ -93,16 +102,16 @@ final readonly class Kept
     }
 
     /**
-     * @template T of NamedCurve|NamedLook|NamedMotion
+     * @template T of NamedCurve|NamedLook|NamedMotion|NamedStyle
      *
      * @param  list<T>  $list
      * @param  T  $thing
      * @param  string  $called  what they are in a word
      * @return list<T>
      */
-    private static function put(array $list, NamedCurve|NamedLook|NamedMotion $thing, string $called): array
+    private static function put(array $list, NamedCurve|NamedLook|NamedMotion|NamedStyle $thing, string $called): array
     {
-        $place = array_search($thing->name, array_map(fn (NamedCurve|NamedLook|NamedMotion $one): string => $one->name, $list), true);
+        $place = array_search($thing->name, array_column($list, 'name'), true);
         if ($place === false && count($list) >= self::MOST) {
             throw new Refusal('a project keeps at most '.self::MOST." $called");
         }

@@ -110,10 +110,12 @@ use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddCurve;
 use Ricamo\Core\Edit\Project\AddLook;
 use Ricamo\Core\Edit\Project\AddMotion;
+use Ricamo\Core\Edit\Project\AddStyle;
 use Ricamo\Core\Edit\Project\AddSwatch;
 use Ricamo\Core\Edit\Project\RemoveCurve;
 use Ricamo\Core\Edit\Project\RemoveLook;
 use Ricamo\Core\Edit\Project\RemoveMotion;
+use Ricamo\Core\Edit\Project\RemoveStyle;
 use Ricamo\Core\Edit\Project\RemoveSwatch;
 use Ricamo\Core\Edit\Project\RenameProject;
 use Ricamo\Core\Edit\Project\RenameSwatch;
@@ -272,6 +274,8 @@ final class Edits
         'remove-look' => RemoveLook::class,
         'add-motion' => AddMotion::class,
         'remove-motion' => RemoveMotion::class,
+        'add-style' => AddStyle::class,
+        'remove-style' => RemoveStyle::class,
         'add-swatch' => AddSwatch::class,
         'remove-swatch' => RemoveSwatch::class,
         'rename-project' => RenameProject::class,

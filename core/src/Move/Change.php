@@ -52,7 +52,9 @@ final readonly class Change
     /** @param  float  $opacity  taken as 0 below that, and as 1 above */
     public function faded(float $opacity): self
     {
-        return new self($this->matrix, $this->opacity * max(0.0, min(1.0, $opacity)), $this->clips, $this->filters, $this->light * max(0.0, min(1.0, $opacity)));
+        $by = max(0.0, min(1.0, $opacity));
+
+        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by);
     }
 
     /** Added as light besides, so far. */

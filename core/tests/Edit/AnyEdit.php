@@ -308,6 +308,8 @@ final class AnyEdit
             'add-curve' => fn (): array => ['name' => 'Ours', 'easing' => 'cubic-bezier(0.2,0,0.1,1)'],
             'add-look' => fn (): array => ['name' => 'Look', 'effects' => $this->documented()['effects'] ?? []],
             'add-motion' => fn (): array => ['name' => 'Ours', 'layer' => $this->documented()],
+            'add-style' => fn (): array => ['name' => 'Ours', 'layer' => $this->documented(), 'parts' => ['placement', 'animation']],
+            'remove-style' => fn (): array => ['style' => 0],
             'add-swatch' => fn (): array => ['colour' => '#c0392b', 'name' => 'Signal red'],
         ];
     }

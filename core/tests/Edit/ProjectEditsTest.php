@@ -254,6 +254,41 @@ final class ProjectEditsTest extends TestCase
         $apply($project, 'add-look', ['name' => 'None', 'effects' => []]);
     }
 
+    public function test_parts_of_a_layer_are_kept_by_name_and_given_to_others(): void
+    {
+        $from = Fixture::layer(Fixture::bar([
+            'fill' => '#102030', 'outline' => '#ff0000', 'outlineWidth' => 4, 'position' => [30, 40], 'effects' => [['id' => 'e1', 'effect' => 'blur']],
+            'arrive' => ['length' => 10, 'moves' => [['move' => 'fade']]],
+        ]))->toJson();
+        $project = Project::read(new Node([
+            'format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot',
+            'compositions' => [Fixture::composition([$from, Fixture::words(['position' => [500, 300]])])->toJson()],
+        ]));
+        $apply = fn (Project $on, string $edit, array $args): Project => Edits::applyTo(
+            $on, Edits::read(new Node(['edit' => $edit, 'args' => $args])), null, Fixture::evaluator(),
+        );
+        $kept = $apply($project, 'add-style', ['name' => 'House', 'layer' => $from, 'parts' => ['paint', 'life']]);
+        $style = $kept->kept->styles[0];
+        self::assertSame(['House', ['paint', 'life']], [$style->name, array_column($style->parts, 'value')]);
+        self::assertEqualsCanonicalizing(
+            ['id', 'kind', 'name', 'in', 'out', 'form', 'fill', 'outline', 'outlineWidth', 'arrive'], array_keys($style->layer),
+        );
+        self::assertSame($kept->toJson(), Project::read(new Node($kept->toJson()))->toJson());
+        // Another under its name takes its place.
+        $again = $apply($kept, 'add-style', ['name' => 'House', 'layer' => $from, 'parts' => ['effects']]);
+        self::assertSame([['effects']], array_column($again->toJson()['styles'], 'parts'));
+        $given = $apply(
+            $kept, 'give-parts', ['layers' => ['words'], 'from' => $style->layer, 'parts' => ['paint', 'life']],
+        )->composition()->layer('words');
+        self::assertSame('#102030', $given->toJson()['fill']);
+        self::assertSame(10, $given->life->arrive?->length);
+        self::assertEquals([500, 300], $given->toJson()['position']);
+        self::assertArrayNotHasKey('effects', $given->toJson());
+        self::assertArrayNotHasKey('styles', $apply($kept, 'remove-style', ['style' => 0])->toJson());
+        $this->expectExceptionMessage('layer: has nothing of that');
+        $apply($project, 'add-style', ['name' => 'None', 'layer' => $from, 'parts' => ['masks']]);
+    }
+
     public function test_curves_are_kept_by_name_and_forgotten(): void
     {
         $project = Project::read(new Node([

@@ -439,6 +439,15 @@ export interface NamedMotion {
     motion: Record<string, object>;
 }
 
+/** Parts of a layer that the project keeps by name. */
+export interface NamedStyle {
+    name: string;
+    layer: Record<string, unknown>;
+    parts: LayerPart[];
+}
+
+export type LayerPart = 'placement' | 'animation' | 'life' | 'cascades' | 'effects' | 'masks' | 'paint' | 'type';
+
 export interface ProjectSummary extends Named {
     revision: number;
     compositions: CompositionName[];
@@ -447,6 +456,7 @@ export interface ProjectSummary extends Named {
     curves: NamedCurve[];
     looks: NamedLook[];
     motions: NamedMotion[];
+    styles: NamedStyle[];
 }
 
 /** Something that was done to the project. */

@@ -1143,6 +1143,30 @@ export interface ProjectFile {
         name: string;
         motion: Motion;
     }[];
+    /**
+     * parts of layers that are kept at hand by name
+     *
+     * @maxItems 200
+     */
+    styles?: {
+        name: string;
+        /**
+         * as documents hold it; what belongs to none of the parts is left out
+         */
+        layer: {
+            [k: string]: unknown;
+        };
+        /**
+         * some of its parts
+         *
+         * @minItems 1
+         * @maxItems 10
+         */
+        parts: [
+            'placement' | 'animation' | 'life' | 'cascades' | 'effects' | 'masks' | 'paint' | 'type',
+            ...('placement' | 'animation' | 'life' | 'cascades' | 'effects' | 'masks' | 'paint' | 'type')[]
+        ];
+    }[];
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2555,6 +2579,19 @@ export interface EditArguments {
          */
         layer: unknown;
     };
+    'add-style': {
+        name: string;
+        /**
+         * as documents hold it; what belongs to none of the parts is left out
+         */
+        layer: unknown;
+        /**
+         * some of its parts
+         *
+         * @maxItems 10
+         */
+        parts: string[];
+    };
     'add-swatch': {
         colour: string;
         name?: string | null;
@@ -3135,6 +3172,12 @@ export interface EditArguments {
          * its place in the list
          */
         motion: number;
+    };
+    'remove-style': {
+        /**
+         * its place in the list
+         */
+        style: number;
     };
     'remove-swatch': {
         /**

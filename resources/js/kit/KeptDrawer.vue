@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { ArgumentsOf } from '@/api/edits';
-import { Route, Sparkles, X } from 'lucide-vue-next';
+import { Layers, Route, Sparkles, X } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
+import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
+import { PARTS } from '@/project/parts';
 import { usePlayhead } from '@/project/playhead';
 import { useProject } from '@/project/project';
 import { useSelection } from '@/project/selection';
@@ -10,18 +12,21 @@ import { useTrying } from '@/project/trying';
 import IconButton from '@/shell/IconButton.vue';
 import { useKit } from './kit';
 
-/** Effects and moves that the project keeps by name; while the pointer rests on one, what is selected has it. */
+/** Effects, moves and styles that the project keeps by name; while the pointer rests on one, what is selected has it. */
 interface Thing {
     key: string;
     name: string;
     icon: Component;
     title: string;
     /** The edit that gives it to layers, and what else that needs to know. */
-    gives: 'paste-effects' | 'give-motion';
+    gives: 'paste-effects' | 'give-motion' | 'give-parts';
     what: object;
+    /** Whether it is seen only while it plays. */
+    plays: boolean;
     forget: () => Promise<unknown>;
 }
 
+const adding = useAdding();
 const composition = useComposition();
 const playhead = usePlayhead();
 const project = useProject();
@@ -37,6 +42,7 @@ const things = computed<Thing[]>(() => [
         title: `${effects.length} ${effects.length === 1 ? 'effect' : 'effects'}`,
         gives: 'paste-effects' as const,
         what: { effects },
+        plays: false,
         forget: () => composition.edit('remove-look', { look }),
     })),
     ...project.motions.map(({ name, motion }, place) => ({
@@ -46,13 +52,24 @@ const things = computed<Thing[]>(() => [
         title: `${Object.keys(motion).join(', ')}, about where a layer is at the playhead`,
         gives: 'give-motion' as const,
         what: { motion },
+        plays: true,
         forget: () => composition.edit('remove-motion', { motion: place }),
+    })),
+    ...project.styles.map(({ name, layer, parts }, style) => ({
+        key: `style ${name}`,
+        name,
+        icon: Layers,
+        title: parts.map((part) => PARTS[part]).join('; '),
+        gives: 'give-parts' as const,
+        what: { from: layer, parts },
+        plays: parts.some((part) => ['animation', 'life', 'cascades'].includes(part)),
+        forget: () => composition.edit('remove-style', { style }),
     })),
 ]);
 const found = computed(() => things.value.filter(({ name }) => kit.matches(name)));
-const args = (thing: Thing): ArgumentsOf =>
+const args = (thing: Thing, layers = selection.layers): ArgumentsOf =>
     ({
-        layers: selection.layers,
+        layers,
         ...thing.what,
         ...(thing.gives === 'give-motion' && { frame: playhead.frame }),
     }) as ArgumentsOf;
@@ -62,7 +79,7 @@ function attempt(thing: Thing): void {
     if (layers.length === 0) {
         return;
     }
-    if (thing.gives === 'give-motion') {
+    if (thing.plays) {
         const [first, last] = [Math.min(...layers.map((one) => one.in)), Math.max(...layers.map((one) => one.out))];
         void trying.play(thing.gives, args(thing), Math.max(0, first), Math.min(playhead.length, last) - 1);
     } else {
@@ -70,31 +87,48 @@ function attempt(thing: Thing): void {
     }
 }
 
-function give(thing: Thing): void {
+function give(thing: Thing, layers = selection.layers): void {
     trying.stop();
-    if (selection.layers.length > 0) {
-        void composition.edit(thing.gives, args(thing));
+    if (layers.length > 0) {
+        void composition.edit(thing.gives, args(thing, layers));
     }
+}
+
+/** Dropped onto a layer, in the picture or in the list, it is given to that one. */
+function carry(thing: Thing, event: DragEvent): void {
+    trying.stop();
+    event.dataTransfer?.setData('text/x-ricamo-kit', thing.name);
+    adding.carried = ({ over, row }) => {
+        const onto = over ?? row;
+        if (onto) {
+            selection.select(onto);
+            give(thing, [onto]);
+        }
+    };
 }
 </script>
 
 <template>
     <p v-if="things.length === 0" class="none">
-        Effects of a layer and how it moves are kept here by a name: under <b>Effects</b> and <b>Placement</b> in its
-        Sheet.
+        What is kept by a name lies here, for other layers: effects and moves, from <b>Effects</b> and <b>Placement</b>
+        in the Sheet, and any parts of a layer, from the menu of a right click on it.
     </p>
-    <p v-else-if="selection.layers.length === 0" class="none">Select the layers that are to have one of these.</p>
+    <p v-else-if="selection.layers.length === 0" class="none">
+        Select the layers that are to have one of these, or drag one onto a layer.
+    </p>
     <ul>
         <li v-for="thing in found" :key="thing.key">
             <button
                 type="button"
                 class="thing"
-                :disabled="selection.layers.length === 0"
+                draggable="true"
                 :data-kept="thing.name"
                 :title="thing.title"
                 @pointerenter="attempt(thing)"
                 @pointerleave="trying.stop"
                 @click="give(thing)"
+                @dragstart="carry(thing, $event)"
+                @dragend="adding.carried = null"
             >
                 <component :is="thing.icon" :size="14" aria-hidden="true" /><span dir="auto">{{ thing.name }}</span>
             </button>
@@ -135,12 +169,8 @@ li {
     text-align: left;
     cursor: pointer;
 }
-.thing:not(:disabled):hover {
+.thing:hover {
     background: var(--hover);
-}
-.thing:disabled {
-    color: var(--quiet);
-    cursor: default;
 }
 span {
     overflow: hidden;

@@ -172,7 +172,10 @@ function onDrop(event: DragEvent): void {
     const at = view.toComposition(place(event));
     const onto = poseAt(at, poses.value);
     const layer = onto && composition.layer(onto.layer);
-    adding.drop(layer && isWindow(layer) ? { onto: layer.id } : { position: [Math.round(at[0]), Math.round(at[1])] });
+    adding.drop({
+        ...(layer && isWindow(layer) ? { onto: layer.id } : { position: [Math.round(at[0]), Math.round(at[1])] }),
+        ...(layer && { over: layer.id }),
+    });
 }
 
 function onWheel(event: WheelEvent): void {

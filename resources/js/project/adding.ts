@@ -13,6 +13,8 @@ export interface Drop {
     at?: number;
     /** The layer whose place it takes. */
     onto?: string;
+    /** The topmost layer that is seen where it is dropped on the picture. */
+    over?: string;
     /** The layer on whose row of the timeline it is dropped. */
     row?: string;
 }

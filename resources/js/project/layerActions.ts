@@ -5,6 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from './composition';
 import { useMedia } from './media';
 import { useGroups } from './groups';
+import { useNaming } from './naming';
 import { useParts } from './parts';
 import { usePlayhead } from './playhead';
 import { usePreferences } from './preferences';
@@ -33,6 +34,7 @@ export function useLayerActions() {
     const preferences = usePreferences();
     const project = useProject();
     const parts = useParts();
+    const naming = useNaming();
 
     /** From the bottom of the stack to the top. */
     const chosen = computed(() => composition.layers.filter((layer) => selection.layers.includes(layer.id)));
@@ -122,9 +124,17 @@ export function useLayerActions() {
         paste,
         /** The layer that was copied last. */
         source: computed(() => parts.copied),
-        pasteParts: () => void (parts.asking = true),
+        pasteParts: () => void (parts.asking = 'paste'),
+        keepParts: () => void (parts.asking = 'keep'),
         /** Into a composition of their own. */
-        wrap: () => selectingNew(() => ask('wrap-layers', { composition: composition.document?.id ?? '' })),
+        async wrap(): Promise<void> {
+            const layers = ids.value;
+            const name = layers.length === 0 ? null : await naming.ask('Wrap up as', 'Bundle', 'Wrap up');
+            if (name !== null) {
+                const { id } = composition.document ?? { id: '' };
+                void selectingNew(() => composition.edit('wrap-layers', { composition: id, layers, name }));
+            }
+        },
         unwrap: () =>
             selectingNew(() =>
                 bundle.value ? composition.edit('unwrap-layer', { layer: bundle.value.id }) : Promise.resolve(false),

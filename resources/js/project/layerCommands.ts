@@ -62,6 +62,14 @@ export function useLayerCommands() {
                     actions.source.value !== null,
                     'Copy a layer first.',
                 ),
+                command(
+                    'keep-parts',
+                    'Keep parts by a name…',
+                    '',
+                    actions.keepParts,
+                    chosen === 1,
+                    'Select one layer.',
+                ),
                 command('group', 'Put into a group', 'P', actions.group),
                 command(
                     'ungroup',

@@ -6,6 +6,7 @@ import type {
     NamedCurve,
     NamedLook,
     NamedMotion,
+    NamedStyle,
     ProjectSummary,
     Step,
     Swatch,
@@ -24,6 +25,7 @@ export const useProject = defineStore('project', () => {
     const curves = ref<NamedCurve[]>([]);
     const looks = ref<NamedLook[]>([]);
     const motions = ref<NamedMotion[]>([]);
+    const styles = ref<NamedStyle[]>([]);
 
     function accept(summary: ProjectSummary): void {
         id.value = summary.id;
@@ -35,6 +37,7 @@ export const useProject = defineStore('project', () => {
         curves.value = summary.curves;
         looks.value = summary.looks;
         motions.value = summary.motions;
+        styles.value = summary.styles;
     }
 
     async function refresh(): Promise<void> {
@@ -49,5 +52,19 @@ export const useProject = defineStore('project', () => {
         return found;
     }
 
-    return { id, name, revision, compositions, media, swatches, curves, looks, motions, accept, refresh, steps };
+    return {
+        id,
+        name,
+        revision,
+        compositions,
+        media,
+        swatches,
+        curves,
+        looks,
+        motions,
+        styles,
+        accept,
+        refresh,
+        steps,
+    };
 });

@@ -30,6 +30,7 @@ import { useGuide } from './guide';
 import MatchDialog from './MatchDialog.vue';
 import SequenceDialog from './SequenceDialog.vue';
 import NewCompositionDialog from './NewCompositionDialog.vue';
+import NamingDialog from './NamingDialog.vue';
 import PartsDialog from './PartsDialog.vue';
 import ProjectsDialog from './ProjectsDialog.vue';
 import RenderDialog from './RenderDialog.vue';
@@ -212,6 +213,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
         <ProjectsDialog v-model="choosing" @room="clearing = true" />
         <RoomDialog v-model="clearing" />
         <KeysDialog v-model="reading" />
+        <NamingDialog />
         <PartsDialog />
         <FindEverything v-if="seeking" :actions="windowActions" @close="seeking = false" />
         <GuidePanel v-if="guide.open !== null" />

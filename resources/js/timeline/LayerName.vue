@@ -57,7 +57,7 @@ function down(event: PointerEvent): void {
 function takePlace(event: DragEvent): void {
     if (adding.carried && vocabulary.can(props.layer, 'takes-media')) {
         event.stopPropagation();
-        adding.drop({ onto: props.layer.id });
+        adding.drop({ onto: props.layer.id, row: props.layer.id });
     }
 }
 

@@ -10,6 +10,7 @@ import {
     renderAndDownload,
     setField,
     upload,
+    wrapUp,
 } from '../producer';
 import { expectSoundInStep, frameOf, probe } from '../video';
 import { expect, test } from '../test';
@@ -74,9 +75,9 @@ test('a name bar is wrapped up, leaves as it came, lasts longer by its edge, and
     for (const index of [1, 2, 3]) {
         await layers.nth(index).click({ modifiers: ['Shift'] });
     }
-    await kept(page, () => page.keyboard.press('b'));
+    await wrapUp(page, 'Name bar');
     await expect(layers).toHaveCount(2);
-    expect((await layersOf(page))[1]).toMatchObject({ kind: 'bundle', name: 'Bundle', in: 0, out: 125 });
+    expect((await layersOf(page))[1]).toMatchObject({ kind: 'bundle', name: 'Name bar', in: 0, out: 125 });
 
     // One undo takes it back, one redo does it again.
     await kept(page, () => page.locator('[data-undo]').click());

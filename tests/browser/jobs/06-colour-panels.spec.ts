@@ -13,6 +13,7 @@ import {
     setField,
     setLength,
     upload,
+    wrapUp,
 } from '../producer';
 import { frameOf } from '../video';
 import { expect, test } from '../test';
@@ -138,7 +139,7 @@ test('its second half is the first, backwards and flipped, and the cut lies wher
     // Wrapped up, twenty frames long; again right after, flipped and backwards.
     await page.locator('.picture').focus();
     await page.keyboard.press('Control+a');
-    await kept(page, () => page.keyboard.press('b'));
+    await wrapUp(page, 'Sweep');
     await goToFrame(page, 19);
     await kept(page, () => page.keyboard.press('Shift+O'));
     await kept(page, () => page.keyboard.press('Control+Shift+D'));

@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Attachments;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerPart;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;

@@ -78,9 +78,10 @@ final class Facets implements Effect
                 $halves[] = Path::polygon([new Point($column + 1, $row), new Point($column + 1, $row + 1), new Point($column, $row + 1)]);
             }
         }
-        $lowerHalves = new Fill(Outline::of(Path::joined($halves)), new Affine($side, 0, 0, $side, $origin->x, $origin->y), new Colour(0, 0, 0));
+        $squares = new Affine($side, 0, 0, $side, $origin->x, $origin->y);
+        $seen = new Fill(Outline::of(Path::joined($halves)), $squares, new Colour(0, 0, 0));
 
-        return [$upper, new Group([$lower], masks: [new MaskPart([$lowerHalves])])];
+        return [$upper, new Group([$lower], masks: [new MaskPart([$seen])])];
     }
 
     /**

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Ricamo\Core\Edit\Layers;
+namespace Ricamo\Core\Document;
 
-use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Section;
 
@@ -16,6 +15,9 @@ enum LayerPart: string
 
     /** Keyframes of its own properties, and how it arrives, stays and leaves. */
     case Animation = 'animation';
+
+    /** How it arrives, stays and leaves, by itself. */
+    case Life = 'life';
 
     case Cascades = 'cascades';
     case Effects = 'effects';
@@ -30,6 +32,7 @@ enum LayerPart: string
     /** The fields of a layer that belong to it besides properties. */
     private const FIELDS = [
         'animation' => ['arrive', 'leave', 'accents'],
+        'life' => ['arrive', 'leave', 'accents'],
         'cascades' => ['cascades'],
         'effects' => ['effects'],
         'masks' => ['masks'],
