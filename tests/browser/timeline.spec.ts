@@ -180,3 +180,21 @@ test('markers are dropped while it plays, named, moved, gone to and taken away',
     await kept(page, () => page.keyboard.press('Control+z'));
     expect(await markers()).toEqual(moved);
 });
+
+test('while an end is pulled it is said how long the layer is', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    const end = (await page.locator('[data-band=l1] [data-trim=out]').boundingBox())!;
+    await page.mouse.move(end.x + 2, end.y + 8);
+    await page.mouse.down();
+    await page.mouse.move(end.x - 200, end.y + 8);
+    const said = page.locator('[data-lasts]');
+    await expect(said).toHaveText(/^00:00:0\d:\d\d long$/);
+    await expect(said).not.toHaveText('00:00:10:00 long');
+    const label = (await said.textContent())!.split(' ')[0]!;
+    await kept(page, () => page.mouse.up());
+    await expect(said).toHaveCount(0);
+    const [[, from, to]] = (await spans(page)) as [[string, number, number]];
+    const [, , seconds, frames] = label.split(':').map(Number);
+    expect(to - from).toBe(25 * seconds! + frames!);
+});

@@ -39,6 +39,7 @@ function take(event: PointerEvent): void {
 
 function press(event: PointerEvent): void {
     if (event.button === 0) {
+        playhead.endOnce();
         (event.currentTarget as Element).setPointerCapture(event.pointerId);
         began = event.timeStamp;
         points.value = [];
@@ -64,6 +65,11 @@ async function lift(): Promise<void> {
         const added = composition.layers.at(-1);
         if (added) {
             selection.select(added.id);
+            const frames = drawn.at(-1)![2] * playhead.framesPerSecond;
+            if (pace !== 'none' && frames >= 1) {
+                // It is seen how it draws itself.
+                playhead.playOnce(added.in, added.in + Math.ceil(frames));
+            }
         }
     }
 }

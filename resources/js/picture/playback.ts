@@ -57,6 +57,10 @@ export function usePlayback(pictures: PictureStore): void {
             return;
         }
         const frame = beganAt + Math.floor(elapsed(now) * playhead.framesPerSecond * playhead.speed + 1e-6);
+        if (playhead.once && frame > playhead.once.to) {
+            playhead.endOnce();
+            return;
+        }
         if (frame > playhead.last || frame < playhead.from) {
             atTheEnd(frame);
         } else if (lists.at(frame)) {

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useComposition } from './composition';
 import { perSecond } from './rates';
 
@@ -42,6 +42,31 @@ export const usePlayhead = defineStore('playhead', () => {
     /** Waits until it is where it was told to go, so that a value that is typed right after a time counts there. */
     const there = async (): Promise<void> => void (await onItsWay);
 
+    /** A stretch that is played through once, and where it is gone back to then. */
+    const once = ref<{ to: number; back: number } | null>(null);
+
+    /** Shows a stretch once, and goes back to where it stood. */
+    function playOnce(first: number, end: number): void {
+        once.value = { to: Math.min(end, last.value), back: frame.value };
+        go(first);
+        playing.value = true;
+    }
+
+    /** Ends what is played once, if anything is. */
+    function endOnce(): void {
+        if (once.value) {
+            const { back } = once.value;
+            once.value = null;
+            playing.value = false;
+            go(back);
+        }
+    }
+
+    watch(playing, (isPlaying) => {
+        // Stopped by hand, it stays where it is.
+        once.value = isPlaying ? once.value : null;
+    });
+
     function clearRange(): void {
         rangeIn.value = null;
         rangeOut.value = null;
@@ -77,6 +102,9 @@ export const usePlayhead = defineStore('playhead', () => {
         go,
         goWhenKnown,
         there,
+        once,
+        playOnce,
+        endOnce,
         clearRange,
         setIn,
         setOut,

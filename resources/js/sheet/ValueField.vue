@@ -114,8 +114,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
     box-shadow: inset 0 0 0 1.5px var(--accent);
 }
 .label {
-    padding: 0 2px 0 8px;
-    min-width: 18px;
+    padding: 0 1px 0 6px;
     color: var(--quiet);
     font-size: 12px;
     line-height: 22px;
@@ -126,7 +125,7 @@ function nudge(event: KeyboardEvent, direction: number): void {
 input {
     width: 100%;
     min-width: 0;
-    padding: 0 4px 0 8px;
+    padding: 0 2px 0 8px;
     border: 0;
     background: none;
     color: var(--ink);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
 import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal } from 'lucide-vue-next';
-import { computed, type Component } from 'vue';
+import { computed, ref, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
@@ -13,6 +13,7 @@ import BandSlopes from './BandSlopes.vue';
 import { useDragInTime } from './dragInTime';
 import MarkerFlag from './MarkerFlag.vue';
 import { usePeaks } from './peaks';
+import PulledLength from './PulledLength.vue';
 import { useTimeView } from './timeView';
 
 /** A layer's life in time: drag to move it, drag its ends to trim it. */
@@ -77,6 +78,7 @@ function choose(event: PointerEvent): void {
 
 function move(event: PointerEvent): void {
     if (event.button === 0) {
+        pulled.value = null;
         choose(event);
         const layers = selection.layers.includes(props.layer.id) ? [...selection.layers] : [props.layer.id];
         if (event.ctrlKey && plays(props.layer)) {
@@ -91,11 +93,15 @@ function move(event: PointerEvent): void {
     }
 }
 
+/** The end that is being pulled. */
+const pulled = ref<'in' | 'out' | null>(null);
+
 function trim(side: 'in' | 'out', event: PointerEvent): void {
     if (event.button === 0) {
         choose(event);
         const { id } = props.layer;
         const from = props.layer[side];
+        pulled.value = side;
         begin(event, { request: (by) => ({ edit: 'trim-layer', args: { layer: id, [side]: from + by } }) });
     }
 }
@@ -144,6 +150,7 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
             <i class="trim in" data-trim="in" @pointerdown.stop="trim('in', $event)" />
             <i class="trim out" data-trim="out" @pointerdown.stop="trim('out', $event)" />
         </div>
+        <PulledLength v-if="dragging && pulled" :layer="layer" :end="pulled" />
         <MarkerFlag
             v-for="marker in composition.bandOf(layer).markers ?? []"
             :key="marker.frame"

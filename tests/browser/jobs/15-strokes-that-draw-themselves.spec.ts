@@ -72,6 +72,10 @@ test('lines that are drawn by hand draw themselves, at the pace of the hand, eve
     await chooseHand(page, 'hand', '', '20');
     // The left half slowly, the right half at once.
     await drawByHand(page, [...steps(300, 900, 20), ...steps(960, 1500, 3)], 300, (index) => (index < 20 ? 40 : 8));
+    // It is played once, as it was drawn, and goes back to where it began.
+    const picture = page.locator('.picture');
+    await expect(picture).not.toHaveAttribute('data-frame', '0');
+    await expect(picture).toHaveAttribute('data-frame', '0');
     await page.locator('[data-hand-pace]').selectOption('even');
     await drawByHand(page, [...steps(300, 900, 20), ...steps(960, 1500, 3)], 700, (index) => (index < 20 ? 40 : 8));
     await page.locator('[data-hand-done]').click();
