@@ -62,3 +62,17 @@ test('a shape is painted with colours around its middle, then with a clip that i
     expect(Math.max(...panned(800, 540).map((value, channel) => Math.abs(value - left![channel]!)))).toBeLessThan(12);
     expect(Math.max(...panned(1090, 540).map((value, channel) => Math.abs(value - left![channel]!)))).toBeLessThan(12);
 });
+
+test('a shape of which nothing can be seen says why', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    const faint = page.locator('[data-faint]');
+    await expect(faint).toBeHidden();
+    await setField(page, 'fill', 'Fill as hex', '#00000000');
+    await expect(faint).toHaveText('Nothing of it is seen: it has no fill, and its outline is 0 px wide.');
+    await setField(page, 'outlineWidth', 'Outline width', '0.2');
+    await expect(faint).toHaveText('Its outline is thinner than a pixel: 0.2 px.');
+    await setField(page, 'outlineWidth', 'Outline width', '6');
+    await expect(faint).toBeHidden();
+});

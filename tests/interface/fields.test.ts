@@ -147,6 +147,7 @@ describe('the keyboard', () => {
                     values: {},
                     attached: [],
                     seen: null,
+                    faint: null,
                     idle: [],
                     units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },

@@ -111,6 +111,7 @@ describe('rows', () => {
                     values: {},
                     attached: [],
                     seen: null,
+                    faint: null,
                     idle: [],
                     units: [],
                     life: { arrive: 0, leave: 0, stay: 100, reads: null },

@@ -15,6 +15,7 @@ use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Playing\Ramp;
 use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
+use Ricamo\Core\Kind\Shape\Faint;
 use Ricamo\Core\Kind\SpreadsOver;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
@@ -51,6 +52,7 @@ final class Inspection
                 $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units(), 'value',
             ),
             'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
+            'faint' => Faint::of($layer, $frame),
             ...($isPlacing ? ['inside' => self::frameShown($layer, $frame, $rate, $media)] : []),
             ...(self::plays($layer, $media) ? ['plays' => self::frameShown($layer, $frame, $rate, $media)] : []),
         ];

@@ -256,6 +256,8 @@ export interface Inspection {
     points?: EffectPoint[];
     /** Of what shows another composition: the frame of that which is seen at the playhead. */
     inside?: number | null;
+    /** What of it cannot be seen although it is there, in words. */
+    faint: string | null;
     /** Of what plays: the frame of it that is shown at the playhead, counted from nought; null where there is none. */
     plays?: number | null;
 }

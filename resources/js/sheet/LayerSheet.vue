@@ -137,6 +137,7 @@ const setContent = (content: object): Promise<boolean> =>
     </div>
     <TextFields v-if="layer.kind === 'text'" :key="layer.id" :layer="layer" />
     <ShapeFields v-if="layer.kind === 'shape' || layer.kind === 'window'" :key="layer.id" :layer="layer" />
+    <p v-if="inspection?.faint" class="faint" role="status" data-faint>{{ inspection.faint }}</p>
     <div v-if="layer.kind === 'window'" class="choice">
         <ElRadioGroup
             v-if="plays(layer)"
@@ -322,6 +323,13 @@ const setContent = (content: object): Promise<boolean> =>
 .name:hover,
 .name:focus {
     border-color: var(--hairline);
+}
+.faint {
+    margin: 0 14px 8px 16px;
+    padding-left: 8px;
+    border-left: 3px solid var(--warning);
+    font-size: 12px;
+    line-height: 1.5;
 }
 .kind,
 .facts {
