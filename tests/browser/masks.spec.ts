@@ -115,3 +115,37 @@ test('a layer is cropped by its edges, pulled in the picture, and its own handle
         { left: { keyframes: [{ at: 0 }, { at: 20, value: 0 }] } },
     ]);
 });
+
+test('a mask is turned in the picture, and one bead keyframes all of it', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    await kept(page, async () => void (await page.locator('[data-add-mask]').selectOption('rectangle')));
+    const maskOf = async (): Promise<Record<string, unknown>> =>
+        ((await layersOf(page))[0]!.masks as Record<string, unknown>[])[0]!;
+    const frame = (await page.locator('.frame').boundingBox())!;
+    const grip = (await page.locator('[data-mask-handle=turn]').boundingBox())!;
+    const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+    const middle = [frame.x + frame.width / 2, frame.y + frame.height / 2] as const;
+    // From above to the right: a quarter clockwise, with Shift in steps of 15°.
+    const far = middle[1] - y;
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.keyboard.down('Shift');
+    for (const degrees of [30, 60, 88]) {
+        const turn = (degrees * Math.PI) / 180;
+        await page.mouse.move(middle[0] + far * Math.sin(turn), middle[1] - far * Math.cos(turn));
+    }
+    await kept(page, () => page.mouse.up());
+    await page.keyboard.up('Shift');
+    expect(await maskOf()).toMatchObject({ rotation: 90 });
+
+    const bead = page.locator('[data-attached=m1] [data-whole]');
+    await goToFrame(page, 10);
+    await kept(page, () => bead.click());
+    for (const value of ['position', 'size', 'rotation', 'feather']) {
+        expect((await maskOf())[value]).toMatchObject({ keyframes: [{ at: 10 }] });
+    }
+    await kept(page, () => bead.click());
+    expect(await maskOf()).toMatchObject({ rotation: 90 });
+});

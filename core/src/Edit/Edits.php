@@ -81,6 +81,7 @@ use Ricamo\Core\Edit\Markers\RemoveMarkers;
 use Ricamo\Core\Edit\Masks\AddMask;
 use Ricamo\Core\Edit\Masks\PullMask;
 use Ricamo\Core\Edit\Masks\SetMasks;
+use Ricamo\Core\Edit\Masks\TurnMask;
 use Ricamo\Core\Edit\Media\FileMedia;
 use Ricamo\Core\Edit\Media\RemoveMedia;
 use Ricamo\Core\Edit\Media\RenameMedia;
@@ -197,6 +198,7 @@ final class Edits
         'paste-effects' => PasteEffects::class,
         'add-mask' => AddMask::class,
         'pull-mask' => PullMask::class,
+        'turn-mask' => TurnMask::class,
         'pull-effect' => PullEffect::class,
         'set-masks' => SetMasks::class,
         'wrap-layers' => WrapLayers::class,

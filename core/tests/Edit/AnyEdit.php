@@ -170,6 +170,9 @@ final class AnyEdit
                 'layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(),
                 ...($this->is() ? ['handle' => 'top-left'] : []),
             ],
+            'turn-mask' => fn (): array => [
+                'layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'path' => [[900, 300], $this->vector()],
+            ],
             'set-masks' => fn (): array => [
                 'layers' => [$this->layer()],
                 'masks' => $this->is() ? [] : [['id' => 'm1', 'form' => 'rectangle', 'inverted' => $this->is()]],

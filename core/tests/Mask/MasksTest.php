@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Tests\Mask;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Kind\MaskPlaces;
@@ -219,5 +220,37 @@ final class MasksTest extends TestCase
         self::assertSame([144.0, 240.0, 20.0, 600.0], [
             $size('Depot'), $size('A'), $size(str_repeat('Depot ', 20)), $size('Depot', ['size' => [4800, 120]]),
         ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $layer
+     * @param  array<string, mixed>  $mask
+     */
+    #[TestWith([[], [], 1])]
+    #[TestWith([['rotation' => 40, 'scale' => [50, 50]], [], 1])]
+    #[TestWith([['scale' => [-100, 100]], [], -1])]
+    #[TestWith([['scale' => [-100, 100]], ['fixed' => true], 1])]
+    public function test_it_turns_as_the_pointer_goes_round_its_middle(array $layer, array $mask, int $way): void
+    {
+        $composition = Fixture::composition([Fixture::bar([
+            'position' => [600, 400], ...$layer, 'masks' => [['id' => 'm1', 'form' => 'rectangle', 'rotation' => 10, ...$mask]],
+        ])]);
+        $middle = ($mask['fixed'] ?? false) ? [0, 0] : [600, 400];
+        // A quarter clockwise and half of one more, in steps that are each less than half a turn.
+        $path = array_map(fn (int $degrees): array => [
+            $middle[0] + 200 * cos(deg2rad($degrees)), $middle[1] + 200 * sin(deg2rad($degrees)),
+        ], [0, 50, 90, 135]);
+        $turned = fn (array $args): float => Fixture::edit(
+            $composition, 'turn-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, 'path' => $path, ...$args],
+        )->layer('bar')->number('m1.rotation', 0);
+        self::assertEqualsWithDelta(10 + $way * 135, $turned([]), 0.01);
+        self::assertEqualsWithDelta($way > 0 ? 150 : -120, $turned(['snap' => true]), 1e-9);
+    }
+
+    public function test_what_is_cropped_by_its_edges_is_not_turned(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['masks' => [['id' => 'm1', 'form' => 'crop']]])]);
+        $this->expectExceptionMessage('has no mask "m1" that could be turned');
+        Fixture::edit($composition, 'turn-mask', ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, 'path' => [[0, 0], [1, 1]]]);
     }
 }

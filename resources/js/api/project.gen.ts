@@ -3597,6 +3597,19 @@ export interface EditArguments {
         snap?: boolean | null;
         scope?: string | null;
     };
+    'turn-mask': {
+        layer: string;
+        mask: string;
+        frame: number;
+        /**
+         * of [x, y]: where the pointer went
+         *
+         * @maxItems 20000
+         */
+        path: unknown[];
+        snap?: boolean | null;
+        scope?: string | null;
+    };
     'ungroup-layers': {
         /**
          * @maxItems 2000

@@ -16,6 +16,8 @@ const NAMES: HandleName[] = ['top-left', 'top', 'top-right', 'right', 'bottom-ri
 
 /** The knot stands so far beside the middle, where the layer's anchor often is. */
 const BESIDE = 24;
+/** How long, in screen pixels, the stalk is of what a mask is turned by. */
+const STALK = 24;
 /** How far within its edges the handles of a crop stand, in screen pixels. */
 const WITHIN = 13;
 
@@ -29,6 +31,9 @@ const drawn = computed(() =>
         return {
             mask,
             middle,
+            // What is cropped by its edges is not turned.
+            turn: form === 'crop' ? null : outwards(between(tl, tr), middle),
+            top: between(tl, tr),
             handles: NAMES.map((name, index) => ({
                 name,
                 at: form === 'crop' ? inward(at[index]!, middle) : at[index]!,
@@ -46,6 +51,14 @@ function inward([x, y]: Corner, middle: Corner): Corner {
     const distance = Math.hypot(middle[0] - x, middle[1] - y);
     const share = Math.min(WITHIN, distance / 2) / (distance || 1);
     return [x + (middle[0] - x) * share, y + (middle[1] - y) * share];
+}
+
+/** So far beyond an edge stands what a mask is turned by. */
+function outwards([x, y]: Corner, middle: Corner): Corner {
+    const distance = Math.hypot(x - middle[0], y - middle[1]);
+    return distance < 1
+        ? [x, y - STALK]
+        : [x + ((x - middle[0]) * STALK) / distance, y + ((y - middle[1]) * STALK) / distance];
 }
 
 /** By which masks are moved. */
@@ -77,12 +90,43 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
         },
     ]);
 }
+function turn(mask: string, down: PointerEvent): void {
+    const box = (down.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+    const at = (event: PointerEvent): Corner =>
+        props.view.toComposition([event.clientX - box.left, event.clientY - box.top]);
+    const path = [at(down)];
+    drag(down, (_, event) => {
+        path.push(at(event));
+        return [
+            'turn-mask',
+            {
+                layer: props.layer,
+                mask,
+                frame: playhead.frame,
+                path,
+                snap: event.shiftKey,
+                scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
+            },
+        ];
+    });
+}
 </script>
 
 <template>
     <svg class="masks" aria-hidden="true">
         <g v-for="one in drawn" :key="one.mask" :data-mask-place="one.mask">
             <path class="outline" :d="one.outline" />
+            <template v-if="one.turn">
+                <line class="stalk" :x1="one.top[0]" :y1="one.top[1]" :x2="one.turn[0]" :y2="one.turn[1]" />
+                <circle
+                    class="handle"
+                    data-mask-handle="turn"
+                    :cx="one.turn[0]"
+                    :cy="one.turn[1]"
+                    r="5"
+                    @pointerdown.stop.prevent="turn(one.mask, $event)"
+                />
+            </template>
             <rect
                 v-for="{ name, at } in one.handles"
                 :key="name"
@@ -124,6 +168,9 @@ function pull(mask: string, handle: HandleName | null, down: PointerEvent): void
     stroke: var(--second);
     stroke-width: 1.5;
     stroke-dasharray: 6 3;
+}
+.stalk {
+    stroke: var(--second);
 }
 .handle {
     fill: var(--raised);

@@ -4,8 +4,10 @@ import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import IconButton from '@/shell/IconButton.vue';
+import BeadButton from './BeadButton.vue';
 import type { Attached } from './properties';
 import PropertyRow from './PropertyRow.vue';
+import { useWholeBead } from './wholeBead';
 
 /** What a layer has of one sort, in order, with their settings: each can be dragged to another place or moved up, switched off and taken away. */
 const props = defineProps<{ layer: Layer; list: Attached[]; titleOf: (one: Attached) => string }>();
@@ -25,6 +27,13 @@ const isOneOfMany = ({ definition }: { definition: PropertyDefinition }): boolea
     /\.point\d+$/.test(definition.name);
 const singly = (one: Attached) => settings(one).filter((setting) => !isOneOfMany(setting));
 const points = (one: Attached) => settings(one).filter(isOneOfMany);
+
+/** All of its settings at once. */
+const bead = useWholeBead(
+    () => props.layer.id,
+    () => inspection.value,
+);
+const names = (one: Attached): string[] => settings(one).map(({ definition }) => definition.name);
 
 const changed = (index: number, change: object): Attached[] =>
     props.list.map((one, at) => (at === index ? { ...one, ...change } : one));
@@ -79,6 +88,13 @@ function drop(index: number): void {
             @dragend="dragged = over = null"
         >
             <b>{{ titleOf(one) }}</b>
+            <BeadButton
+                v-if="settings(one).length > 1"
+                :state="bead.state(names(one))"
+                :name="`all of ${titleOf(one)}`"
+                data-whole
+                @toggle="bead.toggle(names(one))"
+            />
             <IconButton
                 v-if="index > 0"
                 :icon="ArrowUp"

@@ -3,7 +3,6 @@ import { computed } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
-import { usePlayhead } from '@/project/playhead';
 import { perSecond } from '@/project/rates';
 import { isBundle, placesAnother, plays, playsMedia } from '@/project/playing';
 import { useVocabulary } from '@/project/vocabulary';
@@ -28,17 +27,17 @@ import PaintField from './PaintField.vue';
 import PaceFields from './PaceFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import RepeatFields from './RepeatFields.vue';
-import { hasKeyframe, isApart, sectionsOf } from './properties';
+import { isApart, sectionsOf } from './properties';
 import ShapeFields from './ShapeFields.vue';
 import SheetSection from './SheetSection.vue';
 import TextFields from './TextFields.vue';
 import TimeFields from './TimeFields.vue';
+import { useWholeBead } from './wholeBead';
 
 const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const media = useMedia();
-const playhead = usePlayhead();
 const finding = useFinding();
 const vocabulary = useVocabulary();
 
@@ -84,27 +83,13 @@ const clip = computed(() => {
 /** Where it is, how large, how turned and how opaque: what moving about is made of. */
 const PLACED = ['scale', 'rotation', 'opacity'];
 const placement = computed(() => [...(isApart(props.layer) ? ['x', 'y'] : ['position']), ...PLACED]);
-const placed = computed(() => {
-    const states = placement.value.map((name) => inspection.value?.values[name]);
-    return {
-        value: 0,
-        animated: states.some((state) => state?.animated),
-        keyframe: states.every((state) => state?.keyframe),
-    };
-});
+const whole = useWholeBead(
+    () => props.layer.id,
+    () => inspection.value,
+);
+const placed = computed(() => whole.state(placement.value));
 
 const goesAlong = computed(() => ['position', 'x', 'y'].some((name) => inspection.value?.values[name]?.animated));
-
-function togglePlacement(): void {
-    const { frame } = playhead;
-    const layer = props.layer.id;
-    const properties = placement.value;
-    void (properties.every((property) => hasKeyframe(inspection.value, property, frame))
-        ? composition.edit('remove-keyframes', {
-              keyframes: properties.map((property) => ({ layer, property, frames: [frame] })),
-          })
-        : composition.edit('add-keyframe', { layers: [layer], properties, frame }));
-}
 
 const setContent = (content: object): Promise<boolean> =>
     composition.edit('set-content', { layer: props.layer.id, content });
@@ -188,7 +173,12 @@ const setContent = (content: object): Promise<boolean> =>
         :used="isUsed(section, definitions)"
     >
         <template v-if="section === 'placement'" #head>
-            <BeadButton :state="placed" name="the whole placement" data-whole-placement @toggle="togglePlacement" />
+            <BeadButton
+                :state="placed"
+                name="the whole placement"
+                data-whole-placement
+                @toggle="whole.toggle(placement)"
+            />
         </template>
         <PropertyRow
             v-for="definition in definitions"

@@ -10,7 +10,6 @@ use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
@@ -22,8 +21,6 @@ use Ricamo\Core\Json\Node;
  */
 final readonly class TurnLayer implements CompositionEdit
 {
-    private const STEP = 15;
-
     /** @param  list<Point>  $path */
     private function __construct(
         private string $layer,
@@ -48,10 +45,9 @@ final readonly class TurnLayer implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $turned = $layer->number('rotation', $this->frame) + $this->angle(
-            $layer->point('position', $this->frame), $composition->space($layer->id, $this->frame)->inverse(),
-        );
-        $turned = $this->snap ? self::STEP * round($turned / self::STEP) : round($turned, 2);
+        $turned = Turning::rounded($layer->number('rotation', $this->frame) + Turning::by(
+            $this->path, $layer->point('position', $this->frame), $composition->space($layer->id, $this->frame)->inverse(),
+        ), $this->snap);
         $target = PropertyTarget::of($layer, 'rotation');
 
         return $target->set($composition, $this->frame, $target->definition($layer)->read(new Node($turned, 'rotation')), $this->scope);
@@ -60,25 +56,5 @@ final readonly class TurnLayer implements CompositionEdit
     public function title(): string
     {
         return 'rotate';
-    }
-
-    /**
-     * The angle that the path goes around $centre, in degrees clockwise.
-     *
-     * @param  Affine  $own  from the composition's pixels to those that the layer's placement counts in
-     */
-    private function angle(Point $centre, Affine $own): float
-    {
-        $sum = 0.0;
-        $path = array_map($own->apply(...), $this->path);
-        foreach ($path as $index => $point) {
-            if ($index > 0) {
-                $from = $path[$index - 1]->minus($centre);
-                $to = $point->minus($centre);
-                $sum += rad2deg(atan2($from->x * $to->y - $from->y * $to->x, $from->dot($to)));
-            }
-        }
-
-        return $sum;
     }
 }
