@@ -146,6 +146,16 @@ test('a mask is turned in the picture, and one bead keyframes all of it', async 
     for (const value of ['position', 'size', 'rotation', 'feather']) {
         expect((await maskOf())[value]).toMatchObject({ keyframes: [{ at: 10 }] });
     }
+    // Moved on another frame, its way is seen, a tick a frame, and where it stands at the keyframe before.
+    await expect(page.locator('[data-way]')).toHaveCount(0);
+    await goToFrame(page, 20);
+    await kept(page, () => drag(page, page.locator('[data-mask-knot]'), 120, 0));
+    await expect(page.locator('.masks [data-way] circle')).toHaveCount(11);
+    await expect(page.locator('[data-mask-ghost]')).toHaveCount(1);
+    await goToFrame(page, 15);
+    await expect(page.locator('[data-mask-ghost]')).toHaveCount(2);
+    await kept(page, () => page.keyboard.press('Control+z'));
+    await goToFrame(page, 10);
     await kept(page, () => bead.click());
     expect(await maskOf()).toMatchObject({ rotation: 90 });
 });

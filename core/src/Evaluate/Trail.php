@@ -8,6 +8,7 @@ use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Ways;
 
 /** The way that a layer goes across the picture, and its poses at the keyframes before and after: to be seen and touched. */
 final class Trail
@@ -59,20 +60,11 @@ final class Trail
      */
     private static function ghosts(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
-        $before = $after = null;
-        foreach (array_intersect_key(
-            $layer->properties, ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'rotation' => 0],
-        ) as $property) {
-            $one = $property->keyframeBefore($frame - 1, $layer->span)?->frame($layer->span);
-            $before = $one === null ? $before : max($before ?? $one, $one);
-            $other = $property->keyframeAfter($frame, $layer->span)?->frame($layer->span);
-            $after = $other === null ? $after : min($after ?? $other, $other);
-        }
         $here = self::corners($evaluator->pose($layer, $composition, $frame));
         $ghosts = array_map(
             fn (int $at): array => [
                 'frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at)),
-            ], array_filter([$before, $after], is_int(...)),
+            ], Ways::neighbours($layer, ['position', 'x', 'y', 'scale', 'rotation'], $frame),
         );
 
         // One that stands where the layer is now would only be in its way.

@@ -13,6 +13,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Pose;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Ways;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Refusal;
@@ -21,7 +22,10 @@ use Ricamo\Core\Value\Type\PointType;
 /** The points that the effects of a layer have in the picture, to be seen and dragged. */
 final class EffectPoints
 {
-    /** @return list<array{property: string, title: string, at: array{float, float}}> in composition pixels */
+    /**
+     * @return list<array{property: string, title: string, at: array{float, float}, ticks: list<array{float, float}>}> in composition
+     *     pixels: where each is, and where it is on each frame from its first keyframe to its last
+     */
     public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
         $on = array_filter($layer->attached->effects, fn (PlacedEffect $effect): bool => $effect->on && self::points($effect) !== []);
@@ -32,13 +36,15 @@ final class EffectPoints
         $places = [];
         foreach ($on as $effect) {
             foreach (self::points($effect) as $setting) {
-                $point = $pose->matrix->apply(self::base($effect, $setting->name, $pose->box)->plus($layer->point(
-                    "{$effect->id}.{$setting->name}", $frame,
-                )));
+                $base = self::base($effect, $setting->name, $pose->box);
+                $place = fn (Point $point): Point => $pose->matrix->apply($base->plus($point));
+                $name = "{$effect->id}.{$setting->name}";
+                $point = $place($layer->point($name, $frame));
                 $places[] = [
-                    'property' => "{$effect->id}.{$setting->name}",
+                    'property' => $name,
                     'title' => "{$setting->title} · ".lcfirst($effect->title()),
                     'at' => [round($point->x, 3), round($point->y, 3)],
+                    'ticks' => Ways::ticks($layer, $name, $place),
                 ];
             }
         }

@@ -22,18 +22,30 @@ final class MaskPlaces
         if ($mask->form === MaskForm::Crop) {
             return $composition->spaceOf($layer, $frame);
         }
+
+        return self::base($mask, $layer, $composition, $frame)->after(self::own($mask, $layer, $frame));
+    }
+
+    /** What its place is counted in. */
+    private static function base(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): Affine
+    {
+        return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame));
+    }
+
+    /** From its own pixels to those that its place is counted in. */
+    private static function own(PlacedMask $mask, Layer $layer, int $frame): Affine
+    {
         $position = $layer->point("{$mask->id}.position", $frame);
 
-        return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame))
-            ->after(Affine::translation($position->x, $position->y))->after(Affine::rotation(
-                $layer->number("{$mask->id}.rotation", $frame),
-            ));
+        return Affine::translation($position->x, $position->y)->after(Affine::rotation($layer->number("{$mask->id}.rotation", $frame)));
     }
 
     /**
      * @param  Box  $own  of what the layer shows
-     * @return list<array{mask: string, form: string, corners: list<array{float, float}>}> clockwise from the top left, in
-     *     composition pixels
+     * @return list<array{mask: string, form: string, corners: list<array{float, float}>, ticks: list<array{float, float}>,
+     *     ghosts: list<array{frame: int, corners: list<array{float, float}>}>}> in composition pixels: corners clockwise from the
+     *     top left, where its middle is on each frame from its first keyframe to its last, and its corners at the nearest keyframes
+     *     before and after
      */
     public static function of(Layer $layer, Composition $composition, int $frame, Box $own): array
     {
@@ -42,20 +54,44 @@ final class MaskPlaces
             if ($mask->form === MaskForm::Layer || ! $mask->on) {
                 continue;
             }
-            $box = self::box($mask, $layer, $frame, $own);
-            $matrix = self::matrix($mask, $layer, $composition, $frame);
-            $corners = [
-                new Point($box->left, $box->top),
-                new Point($box->right, $box->top),
-                new Point($box->right, $box->bottom),
-                new Point($box->left, $box->bottom),
+            $places[] = [
+                'mask' => $mask->id,
+                'form' => $mask->form->value,
+                'corners' => self::corners(
+                    self::box($mask, $layer, $frame, $own), self::matrix($mask, $layer, $composition, $frame),
+                ),
+                ...($mask->form === MaskForm::Crop ? ['ticks' => [], 'ghosts' => []] : self::way($mask, $layer, $composition, $frame, $own)),
             ];
-            $places[] = ['mask' => $mask->id, 'form' => $mask->form->value, 'corners' => array_map(
-                fn (Point $corner): array => [round($matrix->apply($corner)->x, 3), round($matrix->apply($corner)->y, 3)], $corners,
-            )];
         }
 
         return $places;
+    }
+
+    /** @return array{ticks: list<array{float, float}>, ghosts: list<array{frame: int, corners: list<array{float, float}>}>} */
+    private static function way(PlacedMask $mask, Layer $layer, Composition $composition, int $frame, Box $own): array
+    {
+        $base = self::base($mask, $layer, $composition, $frame);
+        $names = array_map(fn (string $name): string => "{$mask->id}.$name", ['position', 'size', 'rotation', 'path']);
+
+        return [
+            'ticks' => Ways::ticks($layer, "{$mask->id}.position", $base->apply(...)),
+            'ghosts' => array_map(fn (int $at): array => ['frame' => $at, 'corners' => self::corners(
+                self::box($mask, $layer, $at, $own), $base->after(self::own($mask, $layer, $at)),
+            )], Ways::neighbours($layer, $names, $frame)),
+        ];
+    }
+
+    /** @return list<array{float, float}> */
+    private static function corners(Box $box, Affine $matrix): array
+    {
+        return array_map(function (Point $corner) use ($matrix): array {
+            $at = $matrix->apply($corner);
+
+            return [round($at->x, 3), round($at->y, 3)];
+        }, [
+            new Point($box->left, $box->top), new Point($box->right, $box->top),
+            new Point($box->right, $box->bottom), new Point($box->left, $box->bottom),
+        ]);
     }
 
     /** In its own space. @param  Box  $own  of what the layer shows */

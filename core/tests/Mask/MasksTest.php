@@ -182,9 +182,28 @@ final class MasksTest extends TestCase
             ['id' => 'm2', 'form' => 'rectangle', 'on' => false], ['id' => 'm3', 'form' => 'layer', 'layer' => 'words'],
         ]])]);
         self::assertEquals(
-            [['mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]]]],
+            [[
+                'mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]],
+                'ticks' => [], 'ghosts' => [],
+            ]],
             MaskPlaces::of($composition->layer('bar'), $composition, 0, Box::centred(0, 0)),
         );
+    }
+
+    public function test_its_way_is_told_and_where_it_stands_at_the_keyframes_before_and_after(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['position' => [500, 300], 'scale' => [200, 200], 'masks' => [[
+            'id' => 'm1', 'form' => 'rectangle', 'size' => Fixture::keyframes([0, [100, 60]], [10, [50, 60]]),
+            'position' => Fixture::keyframes([2, [0, 0]], [6, [40, 20]]),
+        ]]])]);
+        $at = fn (int $frame): array => MaskPlaces::of($composition->layer('bar'), $composition, $frame, Box::centred(0, 0))[0];
+        // A quarter of the way each frame, at twice the size.
+        self::assertEquals([[500, 300], [520, 310], [540, 320], [560, 330], [580, 340]], $at(4)['ticks']);
+        self::assertSame([2, 6], array_column($at(4)['ghosts'], 'frame'));
+        // At frame 6 it is 100 − 50 · 0.6 = 70 wide, 140 in the picture, about (580, 340).
+        self::assertEquals([[510, 280], [650, 280], [650, 400], [510, 400]], $at(4)['ghosts'][1]['corners']);
+        self::assertSame([0, 6], array_column($at(2)['ghosts'], 'frame'));
+        self::assertSame([10], array_column($at(30)['ghosts'], 'frame'));
     }
 
     public function test_what_blends_is_not_laid_over_a_clip_by_others(): void

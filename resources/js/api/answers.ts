@@ -222,6 +222,10 @@ export interface MaskPlace {
     mask: string;
     form: 'rectangle' | 'ellipse' | 'free' | 'crop';
     corners: Corner[];
+    /** Where its middle is on each frame from its first keyframe to its last. */
+    ticks: Corner[];
+    /** Its corners at the nearest keyframes before and after. */
+    ghosts: { frame: number; corners: Corner[] }[];
 }
 
 /** A point of an effect in the picture, in composition pixels. */
@@ -229,6 +233,8 @@ export interface EffectPoint {
     property: string;
     title: string;
     at: Corner;
+    /** Where it is on each frame from its first keyframe to its last. */
+    ticks: Corner[];
 }
 
 export interface Inspection {

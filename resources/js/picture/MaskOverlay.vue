@@ -5,6 +5,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useDragOnPicture } from './dragOnPicture';
 import type { HandleName } from './dragging';
 import type { PictureView } from './view';
+import WayTicks from './WayTicks.vue';
 
 /** The masks of the selected layer: dragged by the knot in their middle, pulled by their handles. */
 const props = defineProps<{ layer: string; masks: MaskPlace[]; view: PictureView }>();
@@ -24,24 +25,23 @@ const WITHIN = 13;
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
 const drawn = computed(() =>
-    props.masks.map(({ mask, form, corners }) => {
+    props.masks.map(({ mask, form, corners, ticks, ghosts }) => {
         const [tl, tr, br, bl] = corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
         const at = [tl, between(tl, tr), tr, between(tr, br), br, between(br, bl), bl, between(bl, tl)];
-        const [middle, across, down] = [between(tl, br), between(tr, br), between(bl, br)];
+        const middle = between(tl, br);
         return {
             mask,
             middle,
             // What is cropped by its edges is not turned.
             turn: form === 'crop' ? null : outwards(between(tl, tr), middle),
             top: between(tl, tr),
+            ticks: ticks.map(props.view.toScreen),
+            ghosts: ghosts.map((ghost) => outlineOf(form, ghost.corners.map(props.view.toScreen))),
             handles: NAMES.map((name, index) => ({
                 name,
                 at: form === 'crop' ? inward(at[index]!, middle) : at[index]!,
             })),
-            outline:
-                form === 'ellipse'
-                    ? ellipse(middle, across, down)
-                    : `M${[tl, tr, br, bl].map((corner) => corner.join(' ')).join('L')}Z`,
+            outline: outlineOf(form, [tl, tr, br, bl]),
         };
     }),
 );
@@ -65,6 +65,13 @@ function outwards([x, y]: Corner, middle: Corner): Corner {
 const knots = computed(() =>
     drawn.value.map(({ mask, middle: [x, y] }) => ({ mask, at: [x + BESIDE, y + BESIDE] as Corner })),
 );
+
+function outlineOf(form: MaskPlace['form'], corners: Corner[]): string {
+    const [tl, tr, br, bl] = corners as [Corner, Corner, Corner, Corner];
+    return form === 'ellipse'
+        ? ellipse(between(tl, br), between(tr, br), between(bl, br))
+        : `M${corners.map((corner) => corner.join(' ')).join('L')}Z`;
+}
 
 /** An ellipse by its middle and the ends of two half axes, which a parallelogram around it has in common with it. */
 function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
@@ -115,6 +122,8 @@ function turn(mask: string, down: PointerEvent): void {
 <template>
     <svg class="masks" aria-hidden="true">
         <g v-for="one in drawn" :key="one.mask" :data-mask-place="one.mask">
+            <path v-for="(ghost, index) in one.ghosts" :key="index" class="ghost" :d="ghost" data-mask-ghost />
+            <WayTicks :ticks="one.ticks" />
             <path class="outline" :d="one.outline" />
             <template v-if="one.turn">
                 <line class="stalk" :x1="one.top[0]" :y1="one.top[1]" :x2="one.turn[0]" :y2="one.turn[1]" />
@@ -168,6 +177,12 @@ function turn(mask: string, down: PointerEvent): void {
     stroke: var(--second);
     stroke-width: 1.5;
     stroke-dasharray: 6 3;
+}
+.ghost {
+    fill: none;
+    stroke: var(--raised);
+    stroke-dasharray: 3 4;
+    opacity: 0.9;
 }
 .stalk {
     stroke: var(--second);

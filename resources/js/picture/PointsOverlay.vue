@@ -3,6 +3,7 @@ import type { EffectPoint } from '@/api/answers';
 import { usePlayhead } from '@/project/playhead';
 import { useDragOnPicture } from './dragOnPicture';
 import type { PictureView } from './view';
+import WayTicks from './WayTicks.vue';
 
 /** The points of the selected layer's effects, to be dragged to their places. */
 const props = defineProps<{ layer: string; points: EffectPoint[]; view: PictureView }>();
@@ -29,6 +30,11 @@ function pull(property: string, down: PointerEvent): void {
 
 <template>
     <svg class="points" aria-hidden="true">
+        <WayTicks
+            v-for="point in points"
+            :key="`${point.property} way`"
+            :ticks="point.ticks.map(props.view.toScreen)"
+        />
         <g
             v-for="point in points"
             :key="point.property"
