@@ -215,3 +215,25 @@ test('parts of a layer are kept by a name, and given by a click or dropped onto 
     await kept(page, () => page.getByRole('button', { name: 'Forget Tram red' }).click());
     await expect(style).toHaveCount(0);
 });
+
+test('several media are filed together, and removed together', async ({ page }) => {
+    await emptyComposition(page);
+    for (const name of ['photo.jpg', 'badge.png', 'silent.mp4']) {
+        await upload(page, name);
+    }
+    const card = (name: string) => page.getByRole('button', { name: `Add ${name}` });
+    await card('photo.jpg').click();
+    await expect(page.locator('[data-several]')).toHaveCount(0);
+    await card('silent.mp4').click({ modifiers: ['Shift'] });
+    await expect(page.locator('[data-several]')).toContainText('3 selected');
+    await card('silent.mp4').click({ modifiers: ['Control'] });
+    await expect(page.locator('[data-several]')).toContainText('2 selected');
+    await page.locator('[data-several-folder]').click();
+    await page.locator('[data-name]').fill('Pictures');
+    await kept(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('[data-folder="Pictures"]')).toHaveCount(2);
+    await kept(page, () => page.locator('[data-several-remove]').click());
+    await expect(card('silent.mp4')).toBeVisible();
+    await expect(card('photo.jpg')).toHaveCount(0);
+    await expect(page.locator('[data-several]')).toHaveCount(0);
+});

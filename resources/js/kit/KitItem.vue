@@ -7,9 +7,9 @@ import { useKit } from './kit';
  * A thing to add: double click, Enter, or drag it onto the picture or the timeline. One that can be drawn is taken in hand by a click,
  * and drawn in the picture.
  */
-const props = defineProps<{ label: string; hint?: string; draws?: InHand['layer'] }>();
+const props = defineProps<{ label: string; hint?: string; draws?: InHand['layer']; picked?: boolean }>();
 const kit = useKit();
-const emit = defineEmits<{ add: [place: Drop] }>();
+const emit = defineEmits<{ add: [place: Drop]; pick: [event: MouseEvent] }>();
 
 const adding = useAdding();
 
@@ -41,14 +41,17 @@ function carry(event: DragEvent, label: string): void {
 <template>
     <div
         class="item"
-        :class="{ on: isInHand }"
+        :class="{ on: isInHand, picked }"
         :hidden="!kit.matches(label)"
         tabindex="0"
         role="button"
         :aria-label="`Add ${label}`"
         :title="hint ?? says"
         draggable="true"
-        @click="take"
+        @click="
+            take();
+            emit('pick', $event);
+        "
         @dblclick="add"
         @keydown.enter.prevent="add"
         @dragstart="carry($event, label)"
@@ -85,5 +88,9 @@ function carry(event: DragEvent, label: string): void {
     line-height: 1.25;
     text-overflow: ellipsis;
     white-space: nowrap;
+}
+.picked {
+    background: var(--hover);
+    box-shadow: inset 0 0 0 1.5px var(--second);
 }
 </style>

@@ -10,7 +10,8 @@ import { useOpened } from '@/shell/opened';
 import KitItem from './KitItem.vue';
 import MediaDetails from './MediaDetails.vue';
 
-const props = defineProps<{ clip: Media }>();
+const props = defineProps<{ clip: Media; picked: boolean }>();
+const emit = defineEmits<{ pick: [event: MouseEvent] }>();
 
 const media = useMedia();
 const adding = useAdding();
@@ -35,7 +36,13 @@ const ordinal = (number: number): string =>
 
 <template>
     <div class="clip">
-        <KitItem :label="clip.name" :hint="`${clip.name}: double-click to add`" @add="adding.addClip(clip, $event)">
+        <KitItem
+            :label="clip.name"
+            :hint="`${clip.name}: double-click to add; Ctrl or Shift and a click select several`"
+            :picked="picked"
+            @add="adding.addClip(clip, $event)"
+            @pick="emit('pick', $event)"
+        >
             <div class="poster">
                 <AudioLines v-if="clip.heard" class="heard" :size="30" :stroke-width="1.4" aria-hidden="true" />
                 <img

@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { ChevronRight, Upload as UploadIcon, X } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Media } from '@/api/answers';
 import { useMedia } from '@/project/media';
+import { picked } from '@/project/picking';
 import IconButton from '@/shell/IconButton.vue';
 import { useKit } from './kit';
 import MediaCard from './MediaCard.vue';
+import SeveralMedia from './SeveralMedia.vue';
 
-type Order = 'brought in' | 'name' | 'length';
+type Order = 'upload' | 'name' | 'length';
 
 const media = useMedia();
 const kit = useKit();
 const chooser = ref<HTMLInputElement | null>(null);
-const order = ref<Order>('brought in');
+const order = ref<Order>('upload');
 const closed = ref<string[]>([]);
 
 const ORDERS: Record<Order, (a: Media, b: Media) => number> = {
-    'brought in': (a, b) => a.number - b.number,
+    upload: (a, b) => a.number - b.number,
     name: (a, b) => a.name.localeCompare(b.name, undefined, { numeric: true }),
     length: (a, b) => a.frames - b.frames,
 };
@@ -39,6 +41,20 @@ function choose(): void {
         chooser.value.value = '';
     }
 }
+
+/** Those that are selected, to be filed or removed together. */
+const selected = ref<string[]>([]);
+const last = ref<string | null>(null);
+
+function pick(id: string, event: MouseEvent): void {
+    const shown = entries.value.flatMap((entry) => ('clip' in entry ? [entry.clip.id] : []));
+    selected.value = picked(selected.value, last.value, id, shown, event);
+    last.value = event.shiftKey ? last.value : id;
+}
+watch(
+    () => media.list.map(({ id }) => id),
+    (ids) => (selected.value = selected.value.filter((id) => ids.includes(id))),
+);
 
 function toggle(folder: string): void {
     closed.value = closed.value.includes(folder)
@@ -84,7 +100,7 @@ function toggle(folder: string): void {
             No clips, pictures or sounds yet. Upload some, or drop files anywhere in the window.
         </p>
         <div v-if="media.list.length > 3" class="order">
-            In order of
+            Sort by
             <button
                 v-for="(_, name) in ORDERS"
                 :key="name"
@@ -92,13 +108,20 @@ function toggle(folder: string): void {
                 :aria-pressed="order === name"
                 @click="order = name"
             >
-                {{ name === 'brought in' ? 'coming' : name }}
+                {{ name }}
             </button>
         </div>
     </template>
+    <SeveralMedia v-if="selected.length > 1" :selected="selected" @none="selected = []" />
     <div class="clips">
         <template v-for="entry in entries" :key="entry.key">
-            <MediaCard v-if="'clip' in entry" :clip="entry.clip" :data-folder="entry.folder ?? ''" />
+            <MediaCard
+                v-if="'clip' in entry"
+                :clip="entry.clip"
+                :picked="selected.includes(entry.clip.id)"
+                :data-folder="entry.folder ?? ''"
+                @pick="pick(entry.clip.id, $event)"
+            />
             <button
                 v-else
                 type="button"
