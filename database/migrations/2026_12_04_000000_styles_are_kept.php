@@ -13,4 +13,9 @@ return new class extends Migration
     {
         Schema::table('projects', fn (Blueprint $columns) => $columns->text('styles')->default('[]'));
     }
+
+    public function down(): void
+    {
+        Schema::table('projects', fn (Blueprint $columns) => $columns->dropColumn('styles'));
+    }
 };

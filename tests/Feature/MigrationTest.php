@@ -28,7 +28,7 @@ final class MigrationTest extends TestCase
         self::assertSame(['l1', 'text', null, 0, null, null, null], array_values($before[0]));
         self::assertSame(['l2', 'shape', 'l3', 1, null, '["l1"]', null], array_values($before[1]));
         self::assertSame(['l3', 'group', null, 0, null, null, null], array_values($before[2]));
-        Artisan::call('migrate:rollback', ['--step' => 1, '--force' => true]);
+        Artisan::call('migrate:rollback', ['--step' => 4, '--force' => true]);
         Artisan::call('migrate', ['--force' => true]);
         self::assertSame($before, $facts());
     }

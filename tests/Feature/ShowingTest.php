@@ -115,7 +115,7 @@ final class ShowingTest extends TestCase
         self::assertSame([0, 1], [$easings['back-out']['samples'][0], end($easings['back-out']['samples'])]);
         self::assertGreaterThan(1.05, max($easings['back-out']['samples']));
         self::assertCount(31 + 4, $words['easings']);
-        self::assertSame(['Fade', 'Slide'], array_slice(array_column($words['moves'], 'title'), 0, 2));
+        self::assertSame(['Fade', 'Dissolve in light'], array_slice(array_column($words['moves'], 'title'), 0, 2));
         self::assertSame(['angle', 'distance'], array_column(array_column($words['moves'], null, 'name')['slide']['settings'], 'name'));
         self::assertContains('shake', array_column($words['accents'], 'name'));
     }

@@ -54,7 +54,7 @@ test('a value is found by its name, and sections stay folded', async ({ page }) 
     await expect(page.locator('.drawer [data-property=outlineWidth]')).toBeVisible();
     await page.locator('[data-find-value]').fill('');
     await page.locator('[data-animated-only]').click();
-    await expect(page.getByText('Nothing is animated here so far.')).toBeVisible();
+    await expect(page.getByText('Nothing is animated here yet.')).toBeVisible();
     await page.locator('[data-animated-only]').click();
     await page.locator('[data-section=placement] h2 button[aria-expanded]').click();
     await expect(sheet(page, 'position')).toBeHidden();

@@ -91,9 +91,9 @@ test('layers are looked at alone, and muted', async ({ page }) => {
     const heard = async (): Promise<number> =>
         (await (await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}/sounds`)).json()).cues.length;
     expect(await heard()).toBe(1);
-    await kept(page, () => page.getByRole('button', { name: 'Mute this layer' }).click());
+    await kept(page, () => page.getByRole('button', { name: 'Mute this layer', exact: true }).click());
     expect(await heard()).toBe(0);
-    await kept(page, () => page.getByRole('button', { name: 'Let this layer be heard' }).click());
+    await kept(page, () => page.getByRole('button', { name: 'Unmute this layer' }).click());
 
     await page.locator('[data-layer=l3] .name').click();
     await kept(page, () => page.keyboard.press('a'));

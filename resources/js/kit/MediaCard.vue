@@ -64,7 +64,7 @@ const ordinal = (number: number): string =>
                 :icon="X"
                 :size="13"
                 class="act"
-                label="End its preparation"
+                label="Stop preparing it"
                 @click="media.cancelPreparation(clip)"
             />
             <ElPopover

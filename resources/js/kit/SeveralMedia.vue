@@ -37,7 +37,7 @@ async function remove(): Promise<void> {
         <span role="status">{{ selected.length }} selected</span>
         <button type="button" class="act" data-several-folder @click="file">To a folder…</button>
         <button type="button" class="act" data-several-remove @click="remove">Remove</button>
-        <IconButton :icon="X" :size="14" label="Select none of them" @click="emit('none')" />
+        <IconButton :icon="X" :size="14" label="Clear the selection" @click="emit('none')" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </div>
 </template>

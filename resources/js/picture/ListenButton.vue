@@ -37,7 +37,7 @@ const says = computed(() =>
             :disabled="listening.silent"
             :format-tooltip="(level: number) => `${level} %`"
         />
-        <p>Only here: what is rendered stays as loud.</p>
+        <p>In this window only; renders keep their level.</p>
     </ElPopover>
 </template>
 

@@ -23,11 +23,7 @@ const WAYS = { off: 'Hidden', beside: 'Beside', over: 'Over it', wipe: 'Wipe' } 
             <ElCheckbox v-model="looking.rulers" label="Rulers, to pull guides from" />
             <div class="pair">
                 <ElCheckbox v-model="looking.grid" label="Grid" />
-                <select
-                    v-model.number="looking.spacing"
-                    class="choice-field"
-                    aria-label="Distance between lines of the grid"
-                >
+                <select v-model.number="looking.spacing" class="choice-field" aria-label="Grid spacing">
                     <option v-for="each in GRIDS" :key="each" :value="each">{{ each }} px</option>
                 </select>
             </div>

@@ -97,14 +97,9 @@ function start(): void {
                 :label="playhead.playing ? 'Stop (Space)' : 'Play (Space)'"
                 @click="playhead.playing = !playhead.playing"
             />
-            <IconButton :icon="StepForward" label="One frame on (→)" @click="playhead.go(playhead.frame + 1)" />
+            <IconButton :icon="StepForward" label="One frame forward (→)" @click="playhead.go(playhead.frame + 1)" />
             <IconButton :icon="ChevronLast" label="To the last frame (End)" @click="playhead.go(playhead.length - 1)" />
-            <IconButton
-                :icon="Repeat"
-                label="Play again and again"
-                :pressed="playhead.loop"
-                @click="playhead.loop = !playhead.loop"
-            />
+            <IconButton :icon="Repeat" label="Loop" :pressed="playhead.loop" @click="playhead.loop = !playhead.loop" />
             <ListenButton />
             <ElSelect v-model="playhead.speed" :persistent="false" class="speed" size="small" aria-label="Speed">
                 <ElOption v-for="speed in SPEEDS" :key="speed" :value="speed" :label="`${speed} ×`" />

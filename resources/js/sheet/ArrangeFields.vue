@@ -118,14 +118,14 @@ function setMargin(event: Event): void {
                 <IconButton
                     :icon="FlipHorizontal2"
                     :size="15"
-                    label="Flip from left to right"
+                    label="Flip horizontally"
                     data-flip="x"
                     @click="ask('flip-layers', { axis: 'x' })"
                 />
                 <IconButton
                     :icon="FlipVertical2"
                     :size="15"
-                    label="Flip from top to bottom"
+                    label="Flip vertically"
                     data-flip="y"
                     @click="ask('flip-layers', { axis: 'y' })"
                 />
@@ -144,13 +144,13 @@ function setMargin(event: Event): void {
             <IconButton
                 :icon="AlignHorizontalSpaceBetween"
                 :size="15"
-                label="Even gaps from left to right"
+                label="Even horizontal gaps"
                 @click="ask('distribute-layers', { axis: 'x' })"
             />
             <IconButton
                 :icon="AlignVerticalSpaceBetween"
                 :size="15"
-                label="Even gaps from top to bottom"
+                label="Even vertical gaps"
                 @click="ask('distribute-layers', { axis: 'y' })"
             />
             <IconButton

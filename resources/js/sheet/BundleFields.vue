@@ -31,7 +31,7 @@ const setContent = (content: object): Promise<boolean> =>
             <button
                 type="button"
                 data-unwrap
-                title="Puts its layers in its place"
+                title="Replaces it with its layers"
                 @click="composition.edit('unwrap-layer', { layer: layer.id })"
             >
                 <PackageOpen :size="14" aria-hidden="true" />Unwrap
@@ -39,13 +39,13 @@ const setContent = (content: object): Promise<boolean> =>
         </div>
         <ElCheckbox
             :model-value="layer.stretches ?? true"
-            label="Pulled by an edge it stays longer"
+            label="Stretches when an edge is pulled"
             data-stretches
             @change="(on) => setContent({ stretches: !!on })"
         />
         <ElCheckbox
             :model-value="layer.crop ?? true"
-            label="Cut off at its own frame"
+            label="Crop to its own frame"
             data-crop
             @change="(on) => setContent({ crop: !!on })"
         />

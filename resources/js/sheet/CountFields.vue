@@ -66,7 +66,7 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
     <div class="counts">
         <ElCheckbox
             :model-value="!!counts"
-            label="# is a number that counts"
+            label="# stands for a number that counts"
             data-counts
             @change="(on) => emit('set', { counts: on ? { decimals: 0, group: 'none' } : null })"
         />
@@ -112,7 +112,7 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
                 v-if="!counts.time"
                 class="choice-field"
                 :value="counts.group ?? 'none'"
-                aria-label="How thousands are parted"
+                aria-label="Thousands separator"
                 data-counts-group
                 @change="set({ group: ($event.target as HTMLSelectElement).value })"
             >

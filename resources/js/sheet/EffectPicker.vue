@@ -116,7 +116,7 @@ const ratio = window.devicePixelRatio;
                     </button>
                 </div>
             </section>
-            <p v-if="subjects.length === 0">No effect is called so.</p>
+            <p v-if="subjects.length === 0">No effect by that name.</p>
         </div>
     </div>
 </template>

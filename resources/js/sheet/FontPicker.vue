@@ -131,7 +131,7 @@ onMounted(async () => {
                     </button>
                 </div>
             </section>
-            <p v-if="groups.length === 0">No font is called so.</p>
+            <p v-if="groups.length === 0">No font by that name.</p>
         </div>
     </div>
 </template>

@@ -14,14 +14,14 @@ const grow = (): Promise<boolean> =>
 </script>
 
 <template>
-    <form title="Less than nought for inwards" @submit.prevent="by && grow()">
+    <form title="Negative for inwards" @submit.prevent="by && grow()">
         Edge by
         <input
             v-model.number="by"
             class="small-field"
             type="number"
             step="any"
-            aria-label="Pixels by which the edge moves, less than nought for inwards"
+            aria-label="Pixels the edge moves, negative for inwards"
             data-grow-by
         />
         px

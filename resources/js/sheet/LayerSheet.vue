@@ -243,7 +243,7 @@ const setContent = (content: object): Promise<boolean> =>
         <ElCheckbox
             v-if="section === 'placement' && layer.kind === 'group' && !finding.isOn"
             :model-value="layer.isolated ?? false"
-            label="What blends in it stays in it"
+            label="Blend within the group only"
             class="along"
             data-isolated
             @change="(on) => setContent({ isolated: !!on })"
@@ -269,7 +269,7 @@ const setContent = (content: object): Promise<boolean> =>
         ><BlurFields :layers="[layer]"
     /></SheetSection>
     <p v-if="sections.length === 0" class="nothing">
-        {{ finding.animatedOnly && !finding.text ? 'Nothing is animated here so far.' : 'No value is called that.' }}
+        {{ finding.animatedOnly && !finding.text ? 'Nothing is animated here yet.' : 'No value by that name.' }}
     </p>
 </template>
 

@@ -65,7 +65,7 @@ async function add(event: Event): Promise<void> {
                 v-if="list[0] !== one"
                 class="choice-field"
                 :value="one.mode ?? 'add'"
-                aria-label="What it does to those before it"
+                aria-label="How it combines with the masks before it"
                 data-mask-mode
                 @change="change({ mode: ($event.target as HTMLSelectElement).value })"
             >
@@ -75,7 +75,7 @@ async function add(event: Event): Promise<void> {
                 v-if="one.form === 'layer'"
                 class="choice-field"
                 :value="one.by ?? 'alpha'"
-                aria-label="By what it counts"
+                aria-label="What the mask goes by"
                 data-mask-by
                 @change="change({ by: ($event.target as HTMLSelectElement).value })"
             >

@@ -19,7 +19,7 @@ const playhead = usePlayhead();
 const vocabulary = useVocabulary();
 const problem = ref<string | null>(null);
 
-const BEYOND = { hold: 'holds', loop: 'begins again', 'there-and-back': 'goes back', nothing: 'is gone' };
+const BEYOND = { hold: 'hold', loop: 'loop', 'there-and-back': 'back and forth', nothing: 'show nothing' };
 
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 /** How fast it goes from moment to moment, where that means anything. */
@@ -84,10 +84,10 @@ function setSpeed(given: number | string): void {
             :state="inspection?.values[ramp.name]"
             data-ramp
         />
-        <span class="name">At its end it</span>
+        <span class="name">At the end</span>
         <select
             class="choice-field"
-            aria-label="At its end it"
+            aria-label="At the end"
             :value="layer.beyond ?? 'hold'"
             @change="
                 ask('set-content', {

@@ -211,7 +211,7 @@ function makeShapes(event: Event): void {
                 <select
                     class="choice-field"
                     :value="layer.hyphens ?? ''"
-                    title="Where words may be parted at the ends of lines, in a box"
+                    title="Hyphenation at the ends of lines, in a box"
                     data-hyphens
                     @change="setHyphens(($event.target as HTMLSelectElement).value)"
                 >
@@ -223,7 +223,7 @@ function makeShapes(event: Event): void {
             >
             <ElCheckbox
                 :model-value="layer.down ?? false"
-                label="Lines run from top to bottom"
+                label="Vertical lines"
                 data-down
                 @change="(on) => composition.edit('set-content', content({ down: !!on }))"
             />

@@ -99,7 +99,7 @@ const attempt = (change: object): void => void composition.attempt('style-words'
             <ValueField
                 :value="style.rise ?? 0"
                 label=""
-                title="How far above the baseline"
+                title="Baseline shift"
                 name="Rise of these"
                 unit="% up"
                 data-style-rise

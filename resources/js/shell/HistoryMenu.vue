@@ -56,7 +56,7 @@ async function go(step: number): Promise<void> {
         </template>
         <h2>What was done</h2>
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-        <p v-else-if="loaded && steps.length === 0" class="empty">Nothing so far.</p>
+        <p v-else-if="loaded && steps.length === 0" class="empty">Nothing yet.</p>
         <ol v-else>
             <li v-for="step in steps" :key="step.id">
                 <button

@@ -97,7 +97,7 @@ function room(): void {
                             type="button"
                             class="get"
                             :aria-label="`Get ${project.name} out as a file`"
-                            title="Get it out as a file"
+                            title="Export as a file"
                             data-export
                         >
                             <Download :size="15" :stroke-width="1.75" aria-hidden="true" />

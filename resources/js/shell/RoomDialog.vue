@@ -124,7 +124,7 @@ function size(bytes: number): string {
                     </li>
                 </ul>
             </section>
-            <p v-else class="parts">Nothing was removed.</p>
+            <p v-else class="parts">Nothing has been removed.</p>
         </template>
     </ElDialog>
 </template>

@@ -18,7 +18,7 @@ watch(question, (asked) => asked && (rate.value = media.usualRate()));
         <ul>
             <li v-for="name in question?.sequences" :key="name" dir="auto">{{ name }}</li>
         </ul>
-        <p>They become one clip. How many are shown in a second?</p>
+        <p>They become one clip. At how many frames a second?</p>
         <ElSelect v-model="rate" :persistent="false" aria-label="Frames per second" data-sequence-rate>
             <ElOption v-for="one in rates" :key="one" :value="one" :label="`${rateLabel(one)} fps`" />
         </ElSelect>

@@ -83,7 +83,7 @@ function nudge(handle: 0 | 1, along: number, up: number): void {
         :width="SIDE + 2 * SIDEWAYS"
         :height="SIDE + 2 * ROOM"
         role="group"
-        aria-label="A curve of its own"
+        aria-label="A custom curve"
         data-curve-editor
     >
         <rect :x="x(0)" :y="y(1)" :width="SIDE" :height="SIDE" />

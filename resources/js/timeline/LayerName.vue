@@ -148,7 +148,7 @@ function keep(): void {
             :icon="heard ? Volume2 : VolumeX"
             :size="14"
             class="speaker"
-            :label="heard ? 'Mute this layer' : 'Let this layer be heard'"
+            :label="heard ? 'Mute this layer' : 'Unmute this layer'"
             @click="composition.edit('set-content', { layer: layer.id, content: { sound: !heard } })"
         />
         <IconButton

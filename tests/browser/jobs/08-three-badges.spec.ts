@@ -47,7 +47,7 @@ test('three badges, equal in size, level and evenly spaced, turn by whole turns'
     await kept(page, () => page.locator('[data-act=composition]').click());
     await kept(page, () => page.getByRole('button', { name: /^All as large as/ }).click());
     await kept(page, () => page.getByRole('button', { name: 'Middles in line, level' }).click());
-    await kept(page, () => page.getByRole('button', { name: 'Even gaps from left to right' }).click());
+    await kept(page, () => page.getByRole('button', { name: 'Even horizontal gaps' }).click());
     const layers = await layersOf(page);
     // The outermost stay, so that the one between them comes to their middle; all go from the first frame to the last.
     expect(layers.map((layer) => [layer.in, layer.out, ...(layer.scale as number[])])).toEqual(
