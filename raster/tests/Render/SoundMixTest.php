@@ -98,7 +98,7 @@ final class SoundMixTest extends TestCase
         self::assertEqualsWithDelta(1000 * (0.5 + 0.5 / 4), $this->pitch($samples, 0.3, 0.7), 6);
         self::assertGreaterThan(0.1, $this->loudness($samples, 2.496, 2.5));
         self::assertEqualsWithDelta(0.0, $this->loudness($samples, 2.501, 3.45), 0.002);
-        self::assertSame([], glob(Clips::folder().'/*.part') ?: []);
+        self::assertSame([], glob(Clips::folder().'/*.{cut,sound}*.part', GLOB_BRACE) ?: []);
     }
 
     public function test_what_was_written_for_levels_is_gone(): void

@@ -23,6 +23,11 @@ const composition = useComposition();
 const playhead = usePlayhead();
 const scopes = useScopes();
 
+/** Its name, and beneath it in the timeline what it belongs to: a mask, an effect, a cascade. */
+const names = computed(() => (props.compact ? props.definition.title.split(' · ') : [props.definition.title]));
+const own = computed(() => names.value[0]);
+const owner = computed(() => names.value.slice(1).join(' · '));
+
 const value = computed(() => props.state?.value ?? props.definition.default);
 const whole = computed(() => !!props.state?.animated && scopes.isWhole(props.layer.id, props.definition.name));
 const { problem, single, attempt, set, giveUp, toggleKeyframe } = useValueEdits({
@@ -79,7 +84,7 @@ function toggleLink(): void {
             "
             @pointerdown="single && begin($event)"
             @dblclick="reset"
-            >{{ definition.title }}</span
+            >{{ own }}<small v-if="owner" dir="auto">{{ owner }}</small></span
         >
         <div class="fields">
             <PropertyFields
@@ -167,6 +172,13 @@ function toggleLink(): void {
 .compact .name {
     color: var(--quiet);
     font-size: 12px;
+    line-height: 1.1;
+}
+.name small {
+    display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    font-size: 10.5px;
 }
 .fields {
     display: flex;
