@@ -10,7 +10,8 @@ const props = defineProps<{ x: number; y: number }>();
 const emit = defineEmits<{ close: [] }>();
 
 const WIDTH = 268;
-const HEIGHT = 590;
+/** How far it stays from the edges of the window. */
+const MARGIN = 8;
 
 const actions = useLayerActions();
 const commands = useLayerCommands();
@@ -18,11 +19,16 @@ const vocabulary = useVocabulary();
 const menu = ref<HTMLElement | null>(null);
 
 onClickOutside(menu, () => emit('close'));
-onMounted(() => items()[0]?.focus());
+const height = ref(0);
+
+onMounted(() => {
+    height.value = menu.value?.offsetHeight ?? 0;
+    items()[0]?.focus();
+});
 
 const place = computed(() => ({
-    left: `${Math.max(8, Math.min(props.x, window.innerWidth - WIDTH - 8))}px`,
-    top: `${Math.max(8, Math.min(props.y, window.innerHeight - HEIGHT - 8))}px`,
+    left: `${Math.max(MARGIN, Math.min(props.x, window.innerWidth - WIDTH - MARGIN))}px`,
+    top: `${Math.max(MARGIN, Math.min(props.y, window.innerHeight - height.value - MARGIN))}px`,
 }));
 
 /** Only what can be done now. */
@@ -86,6 +92,8 @@ function choose(act: () => unknown): void {
     position: fixed;
     z-index: 20;
     width: 268px;
+    max-height: calc(100vh - 16px);
+    overflow-y: auto;
     padding: 5px;
     border: 1px solid var(--hairline);
     border-radius: 10px;
