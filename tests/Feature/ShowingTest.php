@@ -78,6 +78,43 @@ final class ShowingTest extends TestCase
         $this->getJson("/api/compositions/{$composition->id}/effects?layer=none&frame=0")->assertStatus(422);
     }
 
+    public function test_what_a_layer_would_do_is_told_as_films_and_what_it_cannot_do_as_a_reason(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, ['id' => 'other', 'size' => [900, 900]]);
+        $this->addBar($composition, ['id' => 'bar', 'size' => [200, 100], 'position' => [700, 300], 'in' => 40, 'out' => 140]);
+        $arrival = fn (string $move, int $length): array => ['edit' => 'set-arrival', 'args' => [
+            'layers' => ['bar'], 'phase' => ['length' => $length, 'moves' => [['move' => $move]]],
+        ]];
+        $before = $this->getJson("/api/compositions/{$composition->id}")->json();
+        $ask = fn (array $body) => $this->postJson("/api/compositions/{$composition->id}/films", [
+            'layer' => 'bar', 'role' => 'arrive', 'frame' => 0, ...$body,
+        ]);
+        $lines = array_map(
+            fn (string $line): array => json_decode($line, true),
+            explode("\n", trim($ask(['edits' => [
+                $arrival('grow', 18),
+                $arrival('somersault', 18),
+                ['edit' => 'add-composition', 'args' => []],
+                $arrival('slide', 9),
+            ]])->assertOk()->streamedContent())),
+        );
+        self::assertEquals([600, 250, 800, 350], $lines[0]['bounds']);
+        self::assertSame([[40, 58], [40, 49]], [$lines[1]['range'], $lines[4]['range']]);
+        self::assertSame([10, 10], [count($lines[1]['lists']), count($lines[4]['lists'])]);
+        self::assertStringContainsString('"somersault" is not', $lines[2]['refused']);
+        self::assertSame(['refused'], array_keys($lines[3]));
+        // A path is told once in all of them, and of the other layer nothing.
+        $paths = array_merge(...array_map(fn (array $list): array => array_keys($list['paths']), [...$lines[1]['lists'], ...$lines[4]['lists']]));
+        self::assertCount(1, $paths);
+        self::assertSame($before, $this->getJson("/api/compositions/{$composition->id}")->json());
+
+        $ask(['layer' => 'none', 'edits' => []])->assertStatus(422);
+        $ask(['role' => 'stay', 'edits' => []])->assertStatus(422);
+        $ask(['edits' => array_fill(0, 101, $arrival('fade', 10))])->assertStatus(422);
+        $ask([])->assertStatus(422);
+    }
+
     public function test_a_playhead_beyond_the_end_shows_the_last_frame(): void
     {
         $composition = $this->composition();

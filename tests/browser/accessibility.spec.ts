@@ -29,6 +29,12 @@ test('axe finds nothing on the views of the editor, in both themes', async ({ pa
     await expect(page.locator('[data-move-picker]')).toBeVisible();
     expect.soft(await findings(page), 'moves').toEqual([]);
     await page.keyboard.press('Escape');
+    for (const opens of ['[data-add-cascade]', '[data-add-effect]', '[data-choose-font]']) {
+        await page.locator(opens).click();
+        await expect(page.locator('[data-column-panel]')).toBeVisible();
+        expect.soft(await findings(page), opens).toEqual([]);
+        await page.keyboard.press('Escape');
+    }
     await page.keyboard.press('Control+a');
     await expect(page.getByText('2 layers').first()).toBeVisible();
     expect.soft(await findings(page), 'several layers').toEqual([]);

@@ -1,4 +1,4 @@
-import { type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
 import { addToComposition, drag, emptyComposition, goToFrame, keyframe, kept, layersOf, setLength } from './producer';
 import { expect, test } from './test';
 
@@ -102,6 +102,52 @@ test('layers begin one after another, pulse where the playhead is, and their mov
     expect(scales[0]!.value).toEqual([0, 0]);
     // It goes beyond its size on the way.
     expect(Math.max(...scales.map(({ value }) => (value as number[])[0]!))).toBeGreaterThan(105);
+});
+
+test('moves and cascades are chosen by small films of the layer itself, which leave the picture and the timeline whole', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Title');
+    await page.locator('[data-tab=sheet]').click();
+    const picture = (await page.locator('.picture').boundingBox())!;
+    const shown = (tile: Locator): Promise<string> =>
+        tile.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+
+    await page.locator('[data-phase=arrive]').click();
+    for (const tile of await page.locator('[data-move]').all()) {
+        await expect(tile).toHaveAttribute('data-filmed', 'true');
+    }
+    const picker = (await page.locator('[data-move-picker]').boundingBox())!;
+    expect(picker.y).toBeGreaterThanOrEqual(picture.y + picture.height);
+    // It moves while the pointer rests on it, as the picture does, and stands as before when that has left.
+    const slide = page.locator('[data-move=slide]');
+    const still = await shown(slide);
+    expect(await shown(page.locator('[data-move=wipe]'))).not.toBe(still);
+    await slide.hover();
+    await expect.poll(() => shown(slide)).not.toBe(still);
+    await expect(page.locator('[data-slope=arrive]')).toBeAttached();
+    await page.mouse.move(700, 200);
+    await expect.poll(() => shown(slide)).toBe(still);
+    await expect(page.locator('[data-slope=arrive]')).toHaveCount(0);
+    await page.keyboard.press('Escape');
+
+    await page.locator('[data-add-cascade]').click();
+    const panel = page.locator('[data-column-panel]');
+    await expect(panel.locator('[data-cascade=pop]')).toHaveAttribute('data-filmed', 'true');
+    const beside = (await panel.boundingBox())!;
+    expect(beside.x + beside.width).toBeLessThanOrEqual(picture.x + 1);
+    await page.keyboard.press('Escape');
+    await expect(panel).toHaveCount(0);
+    // A press anywhere else closes it, and does what it does.
+    await page.locator('[data-add-cascade]').click();
+    await expect(panel).toBeVisible();
+    await page.locator('.transport').click({ position: { x: 300, y: 6 } });
+    await expect(panel).toHaveCount(0);
+    await page.locator('[data-add-cascade]').click();
+    await kept(page, () => panel.locator('[data-cascade=pop]').click());
+    await expect(panel).toHaveCount(0);
+    expect((await layersOf(page))[0]!.cascades).toHaveLength(1);
 });
 
 test('an easing is felt for on the layer itself: a strength, and a curve whose handle goes beyond', async ({

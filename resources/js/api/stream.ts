@@ -1,3 +1,21 @@
+/** The lines of an answer, as they arrive; none of one that is a refusal. */
+export async function* linesOf(answer: Response): AsyncGenerator<string> {
+    if (!answer.ok || !answer.body) {
+        return;
+    }
+    const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+    let rest = '';
+    for (;;) {
+        const { done, value } = await reader.read();
+        const lines = (rest + (value ?? '')).split('\n');
+        rest = lines.pop() ?? '';
+        yield* lines;
+        if (done) {
+            return;
+        }
+    }
+}
+
 /** Reads the display lists of the frames [from, to) as they arrive, each a line of JSON. */
 export async function* streamLists(
     composition: number,
@@ -6,22 +24,9 @@ export async function* streamLists(
     signal: AbortSignal,
 ): AsyncGenerator<{ frame: number; line: string; revision: number }> {
     const answer = await fetch(`/api/compositions/${composition}/frames?from=${from}&to=${to}`, { signal });
-    if (!answer.ok || !answer.body) {
-        return;
-    }
     const revision = Number(answer.headers.get('X-Revision'));
-    const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
-    let rest = '';
     let frame = from;
-    for (;;) {
-        const { done, value } = await reader.read();
-        const lines = (rest + (value ?? '')).split('\n');
-        rest = lines.pop() ?? '';
-        for (const line of lines) {
-            yield { frame: frame++, line, revision };
-        }
-        if (done) {
-            return;
-        }
+    for await (const line of linesOf(answer)) {
+        yield { frame: frame++, line, revision };
     }
 }

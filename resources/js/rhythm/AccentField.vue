@@ -2,6 +2,7 @@
 import { ChevronDown } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { AccentChoice, PlacedAccent } from '@/api/answers';
+import type { EditRequest } from '@/api/edits';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
@@ -9,8 +10,9 @@ import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import { useOpened } from '@/shell/opened';
 import ValueField from '@/sheet/ValueField.vue';
-import ChoiceTiles from './ChoiceTiles.vue';
+import FilmTiles from '@/picture/FilmTiles.vue';
 import { usePhases } from './phases';
+import { useRoomBelow } from './roomBelow';
 import SettingFields from './SettingFields.vue';
 
 /** What moves a layer during its stay: added at the playhead, played while the pointer rests on it. */
@@ -22,6 +24,8 @@ const trying = useTrying();
 const vocabulary = useVocabulary();
 const open = ref(false);
 useOpened(open);
+const opener = ref<HTMLElement | null>(null);
+const room = useRoomBelow(opener, open);
 const problem = ref<string | null>(null);
 
 const placed = computed(() => (phases.layer.value?.accents ?? []) as unknown as PlacedAccent[]);
@@ -38,9 +42,13 @@ const adding = (choice: AccentChoice) => ({
     add: { accent: choice.name, at: playhead.frame },
 });
 
-function attempt(choice: AccentChoice): void {
-    const length = Math.round(choice.seconds * playhead.framesPerSecond);
-    void trying.play('set-accents', adding(choice), playhead.frame, playhead.frame + length);
+const editOf = (choice: AccentChoice): EditRequest => ({
+    edit: 'set-accents',
+    args: { ...adding(choice), layers: [phases.layer.value!.id] },
+});
+
+function attempt(choice: AccentChoice, _: MouseEvent, range: [number, number]): void {
+    void trying.play('set-accents', adding(choice), ...range);
 }
 
 async function add(choice: AccentChoice): Promise<void> {
@@ -68,19 +76,23 @@ const setOf = (index: number, change: object): Promise<void> =>
         trigger="click"
         placement="bottom"
         :fallback-placements="['top']"
-        :width="560"
+        :width="720"
         :hide-after="0"
     >
         <template #reference>
-            <button type="button" class="choose" data-accents>
+            <button ref="opener" type="button" class="choose" data-accents>
                 {{ placed.length === 0 ? 'accents' : placed.length === 1 ? '1 accent' : `${placed.length} accents`
                 }}<ChevronDown :size="13" aria-hidden="true" />
             </button>
         </template>
-        <div v-if="open" class="accents">
-            <ChoiceTiles
+        <div v-if="open" class="accents" :style="room">
+            <FilmTiles
+                v-if="phases.layer.value"
                 :choices="vocabulary.words.accents"
                 kind="accent"
+                :layer="phases.layer.value.id"
+                role="accent"
+                :edit-of="editOf"
                 @attempt="attempt"
                 @stop="trying.stop"
                 @choose="add"

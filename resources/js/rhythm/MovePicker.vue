@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { ChosenMove, Move } from '@/api/answers';
+import type { EditRequest } from '@/api/edits';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import EasingField from '@/timeline/EasingField.vue';
-import ChoiceTiles from './ChoiceTiles.vue';
+import FilmTiles from '@/picture/FilmTiles.vue';
 import { usePhases, type Side } from './phases';
 import SettingFields from './SettingFields.vue';
 
@@ -30,16 +31,21 @@ const parts = computed(() =>
     })),
 );
 
-/** The frames that it is seen on, with some of the rest. */
+/** What choosing it does to the layer that the strip is of. */
+const editOf = (move: Move): EditRequest => ({
+    edit: phases.edit(props.side),
+    args: { ...phases.args(phases.choosing(props.side, move.name, false)), layers: [phases.layer.value!.id] },
+});
+
+function attempt(move: Move, event: MouseEvent, range: [number, number]): void {
+    const tried = phases.choosing(props.side, move.name, event.shiftKey);
+    void trying.play(phases.edit(props.side), phases.args(tried), ...range);
+}
+
+/** The frames that an easing is seen on. */
 function range(length: number): [number, number] {
     const layer = phases.layer.value!;
     return props.side === 'arrive' ? [layer.in, layer.in + length] : [layer.out - length, layer.out - 1];
-}
-
-function attempt(move: Move, event: MouseEvent): void {
-    const tried = phases.choosing(props.side, move.name, event.shiftKey);
-    const length = phase.value?.length ?? 25;
-    void trying.play(phases.edit(props.side), phases.args(tried), ...range(length));
 }
 
 async function set(next: object | null): Promise<void> {
@@ -81,9 +87,13 @@ function tryEasing(easing: string): void {
         :aria-label="side === 'arrive' ? 'How it arrives' : 'How it leaves'"
         data-move-picker
     >
-        <ChoiceTiles
+        <FilmTiles
+            v-if="phases.layer.value"
             :choices="vocabulary.words.moves"
             kind="move"
+            :layer="phases.layer.value.id"
+            :role="side"
+            :edit-of="editOf"
             :chosen="chosen"
             hint="Shift+click adds it to what is there"
             @attempt="attempt"

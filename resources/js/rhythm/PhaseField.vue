@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useOpened } from '@/shell/opened';
 import MovePicker from './MovePicker.vue';
 import { usePhases, type Side } from './phases';
+import { useRoomBelow } from './roomBelow';
 
 /** What a layer arrives or leaves by, and how long that takes. */
 const props = defineProps<{ side: Side }>();
@@ -11,6 +12,8 @@ const props = defineProps<{ side: Side }>();
 const phases = usePhases();
 const open = ref(false);
 useOpened(open);
+const opener = ref<HTMLElement | null>(null);
+const room = useRoomBelow(opener, open);
 const problem = ref<string | null>(null);
 
 const phase = computed(() => phases.phase(props.side));
@@ -37,15 +40,15 @@ async function setLength(event: Event): Promise<void> {
             trigger="click"
             :placement="side === 'arrive' ? 'bottom-start' : 'bottom-end'"
             :fallback-placements="['top-start']"
-            :width="560"
+            :width="720"
             :hide-after="0"
         >
             <template #reference>
-                <button type="button" class="choose" :data-phase="side" :title="says">
+                <button ref="opener" type="button" class="choose" :data-phase="side" :title="says">
                     <span>{{ says }}</span><ChevronDown :size="13" aria-hidden="true" />
                 </button>
             </template>
-            <MovePicker v-if="open" :side="side" @done="open = false" />
+            <div v-if="open" :style="room"><MovePicker :side="side" @done="open = false" /></div>
         </ElPopover>
         <label v-if="phase && !isMirror" :title="problem ?? 'Length in frames'" :class="{ bad: problem }">
             <input

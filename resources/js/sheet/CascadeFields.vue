@@ -4,7 +4,7 @@ import { FlipHorizontal2, Plus } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { useOpened } from '@/shell/opened';
+import ColumnPanel from '@/shell/ColumnPanel.vue';
 import AttachedList from './AttachedList.vue';
 import CascadePicker from './CascadePicker.vue';
 import CascadeTiming from './CascadeTiming.vue';
@@ -15,7 +15,6 @@ const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const choosing = ref(false);
-useOpened(choosing);
 
 const list = computed(() => ('cascades' in props.layer ? (props.layer.cascades ?? []) : []) as unknown as Attached[]);
 const arrival = computed(() => list.value.find((one) => one.as === 'arrive'));
@@ -58,21 +57,12 @@ function add(args: ArgumentsOf<'add-cascade'>): void {
         <CascadeTiming v-else :layer="layer" :cascade="one" :change="change" />
     </AttachedList>
     <div class="foot">
-        <ElPopover
-            v-model:visible="choosing"
-            :persistent="false"
-            trigger="click"
-            placement="right-start"
-            :width="420"
-            :hide-after="0"
-        >
-            <template #reference>
-                <button type="button" class="add-one" data-add-cascade>
-                    <Plus :size="14" aria-hidden="true" />Add a cascade
-                </button>
-            </template>
-            <CascadePicker v-if="choosing" :layer="layer" @choose="add" />
-        </ElPopover>
+        <button type="button" class="add-one" data-add-cascade @click="choosing = true">
+            <Plus :size="14" aria-hidden="true" />Add a cascade
+        </button>
+        <ColumnPanel v-if="choosing" title="Add a cascade" @close="choosing = false">
+            <CascadePicker :layer="layer" @choose="add" />
+        </ColumnPanel>
         <button v-if="arrival && !isMirrored" type="button" class="add-one" data-mirror-cascade @click="mirror">
             <FlipHorizontal2 :size="14" aria-hidden="true" />Leave as it arrives
         </button>

@@ -5,7 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
-import { useOpened } from '@/shell/opened';
+import ColumnPanel from '@/shell/ColumnPanel.vue';
 import AttachedList from './AttachedList.vue';
 import { copiedEffects } from './copiedEffects';
 import EffectPicker from './EffectPicker.vue';
@@ -19,7 +19,6 @@ const composition = useComposition();
 const trying = useTrying();
 const vocabulary = useVocabulary();
 const choosing = ref(false);
-useOpened(choosing);
 
 const list = computed(() => (props.layer.effects ?? []) as unknown as Attached[]);
 const titleOf = (one: Attached): string =>
@@ -29,9 +28,13 @@ function attempt(effect: string): void {
     trying.show('add-effect', { layers: [props.layer.id], effect });
 }
 
-function add(effect: string): void {
+function close(): void {
     trying.stop();
     choosing.value = false;
+}
+
+function add(effect: string): void {
+    close();
     void composition.edit('add-effect', { layers: [props.layer.id], effect });
 }
 
@@ -61,22 +64,12 @@ const set = (effects: Attached[]): void => void composition.edit('set-effects', 
         </button>
     </div>
     <KeepField v-if="list.length > 0" edit="add-look" :what="{ effects: list }" called="look" />
-    <ElPopover
-        v-model:visible="choosing"
-        :persistent="false"
-        trigger="click"
-        placement="right-end"
-        :width="404"
-        :hide-after="0"
-        @hide="trying.stop"
-    >
-        <template #reference>
-            <button type="button" class="add-one" data-add-effect>
-                <Plus :size="14" aria-hidden="true" />Add an effect
-            </button>
-        </template>
-        <EffectPicker v-if="choosing" :layer="layer.id" @attempt="attempt" @stop="trying.stop" @choose="add" />
-    </ElPopover>
+    <button type="button" class="add-one" data-add-effect @click="choosing = true">
+        <Plus :size="14" aria-hidden="true" />Add an effect
+    </button>
+    <ColumnPanel v-if="choosing" title="Add an effect" @close="close">
+        <EffectPicker :layer="layer.id" @attempt="attempt" @stop="trying.stop" @choose="add" />
+    </ColumnPanel>
 </template>
 
 <style scoped>

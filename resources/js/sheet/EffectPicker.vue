@@ -5,9 +5,7 @@ import type { DisplayList } from '@/api/displayList.gen';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useVocabulary } from '@/project/vocabulary';
-import { Painter, type View } from '@/picture/paint';
-import { Paths } from '@/picture/paths';
-import { PictureStore } from '@/picture/pictures';
+import { Sampler } from '@/picture/sampling';
 
 /** The effects by subject, each as a small picture of the layer with it. */
 const props = defineProps<{ layer: string }>();
@@ -29,9 +27,7 @@ const playhead = usePlayhead();
 const vocabulary = useVocabulary();
 const root = ref<HTMLElement | null>(null);
 const wanted = ref('');
-const paths = new Paths();
-const pictures = new PictureStore();
-const painter = new Painter(paths, (media, frame) => pictures.get(media, frame));
+const sampler = new Sampler(AROUND);
 let found: Samples | null = null;
 
 const subjects = computed(() => {
@@ -43,26 +39,14 @@ const subjects = computed(() => {
     }));
 });
 
-/** What shows the layer with some room around it. */
-function viewOf([left, top, right, bottom]: Samples['bounds'], width: number, height: number): View {
-    const across = Math.max(1, right - left) * (1 + 2 * AROUND);
-    const down = Math.max(1, bottom - top) * (1 + 2 * AROUND);
-    const scale = Math.min(width / across, height / down);
-    return { scale, x: width / 2 - (scale * (left + right)) / 2, y: height / 2 - (scale * (top + bottom)) / 2 };
-}
-
 function draw(): void {
     if (!found) {
         return;
     }
     for (const canvas of root.value?.querySelectorAll('canvas') ?? []) {
         const list = found.samples[canvas.dataset.sample!];
-        const { width, height } = canvas;
         if (list) {
-            const context = canvas.getContext('2d')!;
-            context.setTransform(1, 0, 0, 1, 0, 0);
-            context.clearRect(0, 0, width, height);
-            painter.paint(context, list, viewOf(found.bounds, width, height));
+            sampler.draw(canvas, list, found.bounds);
         }
     }
 }
@@ -72,13 +56,13 @@ onMounted(async () => {
         found = await get<Samples>(
             `/compositions/${composition.id}/effects?layer=${encodeURIComponent(props.layer)}&frame=${playhead.frame}`,
         );
-        Object.values(found.samples).forEach((list) => paths.learn(list.paths));
+        Object.values(found.samples).forEach((list) => sampler.learn(list));
         draw();
     } catch {
         // Their names are enough to choose by.
     }
 });
-watch(pictures.arrivals, draw);
+watch(sampler.arrivals, draw);
 watch(subjects, () => void nextTick(draw));
 const ratio = window.devicePixelRatio;
 </script>
@@ -125,12 +109,6 @@ const ratio = window.devicePixelRatio;
 .effects input {
     width: 100%;
     margin-bottom: 8px;
-}
-.all {
-    max-height: clamp(220px, calc(100vh - 400px), 520px);
-    overflow-y: auto;
-    margin-right: -8px;
-    padding-right: 4px;
 }
 h2 {
     margin: 8px 0 4px;

@@ -141,12 +141,6 @@ input {
     width: 100%;
     margin-bottom: 6px;
 }
-.all {
-    max-height: min(52vh, 480px);
-    margin-right: -8px;
-    padding-right: 4px;
-    overflow-y: auto;
-}
 h2 {
     margin: 8px 0 2px;
     color: var(--quiet);

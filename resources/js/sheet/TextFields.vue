@@ -11,7 +11,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
 import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
-import { useOpened } from '@/shell/opened';
+import ColumnPanel from '@/shell/ColumnPanel.vue';
 import CountFields from './CountFields.vue';
 import FontPicker from './FontPicker.vue';
 import WordStyleFields from './WordStyleFields.vue';
@@ -33,7 +33,6 @@ const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
 const typing = ref(false);
 const choosing = ref(false);
-useOpened(choosing);
 const trying = useTrying();
 
 watch(
@@ -63,9 +62,13 @@ const fontName = computed(() => {
 const fontFields = (id: string): object =>
     broughtIn.value.some((one) => one.id === id) ? { fontMedia: id } : { font: id, fontMedia: null };
 
-function setFont(id: string): void {
+function closeFonts(): void {
     trying.stop();
     choosing.value = false;
+}
+
+function setFont(id: string): void {
+    closeFonts();
     void composition.edit('set-content', content(fontFields(id)));
 }
 
@@ -151,23 +154,12 @@ function makeShapes(event: Event): void {
         />
         <WordStyleFields v-if="chosen" :layer="layer" :from="chosen.from" :to="chosen.to" />
         <div class="line">
-            <ElPopover
-                v-model:visible="choosing"
-                :persistent="false"
-                trigger="click"
-                placement="right-start"
-                :width="330"
-                :hide-after="0"
-                @hide="trying.stop"
-            >
-                <template #reference>
-                    <button type="button" class="font" data-choose-font :title="fontName">
-                        <FontSample v-if="!layer.fontMedia" :font="layer.font ?? ''" :size="15" class="sample" />
-                        <span>{{ fontName }}</span>
-                    </button>
-                </template>
+            <button type="button" class="font" data-choose-font :title="fontName" @click="choosing = true">
+                <FontSample v-if="!layer.fontMedia" :font="layer.font ?? ''" :size="15" class="sample" />
+                <span>{{ fontName }}</span>
+            </button>
+            <ColumnPanel v-if="choosing" title="Typeface" @close="closeFonts">
                 <FontPicker
-                    v-if="choosing"
                     :text="layer.text"
                     :chosen="chosenFont"
                     :fonts="fonts"
@@ -175,7 +167,7 @@ function makeShapes(event: Event): void {
                     @stop="trying.stop"
                     @choose="setFont"
                 />
-            </ElPopover>
+            </ColumnPanel>
             <IconButton
                 v-for="[align, icon] in ALIGNMENTS"
                 :key="align"

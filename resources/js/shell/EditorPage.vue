@@ -195,6 +195,7 @@ function divide(down: PointerEvent, direction: 'left' | 'lower'): void {
                 </div>
             </div>
             <div class="lower"><TimelinePane ref="timeline" /></div>
+            <div id="over-column" />
             <i
                 class="divider upright"
                 role="separator"
@@ -245,6 +246,15 @@ main {
     inset: auto 0 0 0;
     height: var(--lower);
     border-top: 1px solid var(--hairline);
+}
+#over-column {
+    position: absolute;
+    inset: 0 auto 0 0;
+    z-index: 5;
+    width: var(--left);
+}
+#over-column:empty {
+    display: none;
 }
 .column {
     display: flex;
