@@ -90,6 +90,23 @@ test('layers begin one after another, pulse where the playhead is, and their mov
     expect((await layersOf(page))[1]!.accents).toEqual([{ accent: 'pulse', at: 28, length: 20, by: 15, times: 1 }]);
     await expect(page.locator('[data-accent-mark]')).toHaveCount(1);
 
+    // It goes, too, and comes again: by any of the moves, in times of its own.
+    await goToFrame(page, 70);
+    await page.locator('[data-accents]').click();
+    await kept(page, () => page.locator('[data-accent=gone-fade]').click());
+    const leaves = page.locator('.accents').getByRole('textbox', { name: 'Leaves in' });
+    await leaves.fill('5');
+    await kept(page, () => leaves.press('Enter'));
+    await page.keyboard.press('Escape');
+    expect((await layersOf(page))[1]!.accents).toHaveLength(2);
+    expect((await layersOf(page))[1]!.accents).toContainEqual({
+        accent: 'gone-fade',
+        at: 58,
+        length: 50,
+        leaves: 5,
+        comes: 15,
+    });
+
     await page.locator('[data-phase=arrive]').click();
     await kept(page, () => page.locator('[data-move=overshoot]').click());
     await page.keyboard.press('Escape');

@@ -62,7 +62,8 @@ final class VocabularyController
             'easings' => array_map($this->easing(...), Easings::choices()),
             'moves' => array_values(array_map($this->move(...), Moves::all())),
             'accents' => array_values(array_map(fn (Accent $accent): array => [
-                'name' => $accent->name(), 'title' => $accent->title(), 'seconds' => $accent->seconds(),
+                'name' => $accent->name(), 'title' => $accent->title(), 'subject' => $accent->subject(),
+                'called' => $accent->called(), 'seconds' => $accent->seconds(),
                 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
             'effects' => array_merge(...array_map(

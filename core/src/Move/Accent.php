@@ -18,6 +18,18 @@ abstract class Accent
 
     abstract public function title(): string;
 
+    /** Under which it is offered. */
+    public function subject(): string
+    {
+        return 'In its place';
+    }
+
+    /** As one that a layer has is called, where its subject is not beside it. */
+    public function called(): string
+    {
+        return $this->title();
+    }
+
     /**
      * @param  float  $t  0 at its beginning, 1 at its end
      * @param  float  $frames  how many have gone since its beginning

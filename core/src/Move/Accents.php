@@ -7,6 +7,7 @@ namespace Ricamo\Core\Move;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Staying\Breathe;
 use Ricamo\Core\Move\Staying\Floats;
+use Ricamo\Core\Move\Staying\GoneMeanwhile;
 use Ricamo\Core\Move\Staying\JumpCut;
 use Ricamo\Core\Move\Staying\Nod;
 use Ricamo\Core\Move\Staying\Pulse;
@@ -26,7 +27,10 @@ final class Accents
     public static function all(): array
     {
         if (self::$byName === null) {
-            $accents = array_map(fn (string $class): Accent => new $class, self::CLASSES);
+            $accents = [
+                ...array_map(fn (string $class): Accent => new $class, self::CLASSES),
+                ...array_values(array_map(fn (Move $move): Accent => new GoneMeanwhile($move), Moves::all())),
+            ];
             self::$byName = array_combine(array_map(fn (Accent $accent): string => $accent->name(), $accents), $accents);
         }
 

@@ -84,8 +84,16 @@ final readonly class PlacedAccent
 
     public function inRate(FrameRate $from, FrameRate $to): self
     {
+        $settings = $this->settings;
+        foreach ($this->accent->settings() as $one) {
+            if ($one->unit === 'f') {
+                $frames = (int) round($settings[$one->name]);
+                $settings[$one->name] = (float) max((int) $one->least, $to->nearestFrame($frames, $from));
+            }
+        }
+
         return new self(
-            $this->accent, $to->nearestFrame($this->at, $from), max(1, $to->nearestFrame($this->length, $from)), $this->settings,
+            $this->accent, $to->nearestFrame($this->at, $from), max(1, $to->nearestFrame($this->length, $from)), $settings,
         );
     }
 }

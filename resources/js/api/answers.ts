@@ -52,7 +52,12 @@ export interface Move {
 }
 
 /** A movement during the stay. */
-export type AccentChoice = Omit<Move, 'easing'>;
+export type AccentChoice = Omit<Move, 'easing'> & {
+    /** Under which it is offered. */
+    subject: string;
+    /** As one that a layer has is called. */
+    called: string;
+};
 
 /** An accent as a layer has it; `at` counts from its in point. */
 export type PlacedAccent = { accent: string; at: number; length: number } & Record<string, number | string>;

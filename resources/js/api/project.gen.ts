@@ -116,6 +116,290 @@ export type Accent =
           length: number;
           by?: number;
           seed?: number;
+      }
+    | {
+          accent: 'gone-fade';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-light';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-slide';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          distance?: number;
+      }
+    | {
+          accent: 'gone-push';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-drift';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          distance?: number;
+      }
+    | {
+          accent: 'gone-lift';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-drop';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-grow';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          begin?: number;
+      }
+    | {
+          accent: 'gone-emerge';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          across?: number;
+          down?: number;
+      }
+    | {
+          accent: 'gone-overshoot';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-spring';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-settle';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          begin?: number;
+      }
+    | {
+          accent: 'gone-widen';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-heighten';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-stretch';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          strength?: number;
+      }
+    | {
+          accent: 'gone-turn';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-spin-in';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-swing';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-wipe';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-iris';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+      }
+    | {
+          accent: 'gone-doors';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-blinds';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          strips?: number;
+      }
+    | {
+          accent: 'gone-clock';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-focus';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          blur?: number;
+      }
+    | {
+          accent: 'gone-flash';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          stops?: number;
+      }
+    | {
+          accent: 'gone-streak';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema

@@ -30,7 +30,7 @@ const emit = defineEmits<{
 const WIDTH = 84;
 const HEIGHT = 48;
 /** How far a film has come that stands still. */
-const STILL = { arrive: 0.45, leave: 0.55, accent: 0.4 };
+const STILL = { arrive: 0.6, leave: 0.4, accent: 0.4 };
 /** Seconds that the last picture rests before it begins anew. */
 const REST = 0.5;
 
@@ -39,7 +39,7 @@ const root = ref<HTMLElement | null>(null);
 const ratio = window.devicePixelRatio;
 /** At which playhead it was opened: what is played meanwhile does not ask for other films. */
 const frame = playhead.frame;
-const { films, draw, arrivals } = useFilms(() => ({
+const { films, draw, seenNear, arrivals } = useFilms(() => ({
     layer: props.layer,
     role: props.role,
     frame,
@@ -58,7 +58,9 @@ function drawAt(at: number, share: number): void {
     }
 }
 
-const drawAll = (): void => props.choices.forEach((_, at) => at !== over?.at && drawAt(at, STILL[props.role]));
+const drawStill = (at: number): void => drawAt(at, seenNear(films.value[at], STILL[props.role]));
+
+const drawAll = (): void => props.choices.forEach((_, at) => at !== over?.at && drawStill(at));
 
 function tick(now: number): void {
     const film = over && films.value[over.at];
@@ -84,7 +86,7 @@ function leave(): void {
     if (over) {
         const { at } = over;
         over = null;
-        drawAt(at, STILL[props.role]);
+        drawStill(at);
         emit('stop');
     }
 }

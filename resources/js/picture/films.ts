@@ -42,6 +42,14 @@ export function useFilms(ask: () => FilmsAsked) {
         }
     }
 
+    /** The share nearest to one, before it or else after it, at which there is anything to be seen. */
+    function seenNear(film: Film | undefined, share: number): number {
+        const shares = film && 'lists' in film ? film.lists.map((list, at) => (list.items.length > 0 ? at : -1)) : [];
+        const seen = shares.filter((at) => at >= 0);
+        const wanted = Math.round(share * (shares.length - 1));
+        return (seen.findLast((at) => at <= wanted) ?? seen[0] ?? 0) / Math.max(1, shares.length - 1);
+    }
+
     watch(
         () => [composition.revision, JSON.stringify(ask())],
         () => {
@@ -53,5 +61,5 @@ export function useFilms(ask: () => FilmsAsked) {
     );
     onBeforeUnmount(() => coming.abort());
 
-    return { films, draw, arrivals: sampler.arrivals };
+    return { films, draw, seenNear, arrivals: sampler.arrivals };
 }

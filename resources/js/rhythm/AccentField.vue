@@ -37,6 +37,14 @@ const parts = computed(() =>
     })),
 );
 
+const subjects = computed(() => {
+    const { accents } = vocabulary.words;
+    return [...new Set(accents.map(({ subject }) => subject))].map((subject) => ({
+        subject,
+        choices: accents.filter((one) => one.subject === subject),
+    }));
+});
+
 const adding = (choice: AccentChoice) => ({
     layers: selection.layers,
     add: { accent: choice.name, at: playhead.frame },
@@ -44,7 +52,8 @@ const adding = (choice: AccentChoice) => ({
 
 const editOf = (choice: AccentChoice): EditRequest => ({
     edit: 'set-accents',
-    args: { ...adding(choice), layers: [phases.layer.value!.id] },
+    // By itself, whatever else there is at that moment.
+    args: { accents: [adding(choice).add], layers: [phases.layer.value!.id] },
 });
 
 function attempt(choice: AccentChoice, _: MouseEvent, range: [number, number]): void {
@@ -86,52 +95,73 @@ const setOf = (index: number, change: object): Promise<void> =>
             </button>
         </template>
         <div v-if="open" class="accents" :style="room">
-            <FilmTiles
-                v-if="phases.layer.value"
-                :choices="vocabulary.words.accents"
-                kind="accent"
-                :layer="phases.layer.value.id"
-                role="accent"
-                :edit-of="editOf"
-                @attempt="attempt"
-                @stop="trying.stop"
-                @choose="add"
-            />
-            <template v-for="{ own, index, choice } in parts" :key="index">
-                <SettingFields
-                    v-if="choice"
-                    :title="choice.title"
-                    :settings="choice.settings"
-                    :own="own"
-                    @set="setOf(index, $event)"
-                    @drop="set(placed.filter((_, at) => at !== index))"
-                >
-                    <span class="setting">from</span>
-                    <ValueField
-                        :value="own.at"
-                        label=""
-                        name="Begins"
-                        unit="f"
-                        @set="setOf(index, { at: Number($event) })"
+            <div class="offered">
+                <section v-for="{ subject, choices } in subjects" :key="subject">
+                    <h2>{{ subject }}</h2>
+                    <FilmTiles
+                        v-if="phases.layer.value"
+                        :choices="choices"
+                        kind="accent"
+                        :layer="phases.layer.value.id"
+                        role="accent"
+                        :edit-of="editOf"
+                        @attempt="attempt"
+                        @stop="trying.stop"
+                        @choose="add"
                     />
-                    <span class="setting">for</span>
-                    <ValueField
-                        :value="own.length"
-                        label=""
-                        name="Length"
-                        unit="f"
-                        :least="1"
-                        @set="setOf(index, { length: Number($event) })"
-                    />
-                </SettingFields>
-            </template>
-            <p class="hint">At the playhead. Frames count from the layer's beginning.</p>
-            <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+                </section>
+            </div>
+            <div class="placed">
+                <template v-for="{ own, index, choice } in parts" :key="index">
+                    <SettingFields
+                        v-if="choice"
+                        :title="choice.called"
+                        :settings="choice.settings"
+                        :own="own"
+                        @set="setOf(index, $event)"
+                        @drop="set(placed.filter((_, at) => at !== index))"
+                    >
+                        <span class="one"
+                            ><span class="setting">from</span>
+                            <ValueField
+                                :value="own.at"
+                                label=""
+                                name="Begins"
+                                unit="f"
+                                @set="setOf(index, { at: Number($event) })"
+                        /></span>
+                        <span class="one"
+                            ><span class="setting">for</span>
+                            <ValueField
+                                :value="own.length"
+                                label=""
+                                name="Length"
+                                unit="f"
+                                :least="1"
+                                @set="setOf(index, { length: Number($event) })"
+                        /></span>
+                    </SettingFields>
+                </template>
+                <p v-if="parts.length === 0" class="hint">One that is chosen begins at the playhead.</p>
+                <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+            </div>
         </div>
     </ElPopover>
 </template>
 
 <style scoped>
+.offered {
+    flex: 1;
+    min-height: 80px;
+    overflow-y: auto;
+    scrollbar-width: thin;
+}
+.placed {
+    flex: none;
+    max-height: 50%;
+    overflow-y: auto;
+    scrollbar-width: thin;
+}
 .choose {
     display: flex;
     align-items: center;
@@ -148,6 +178,15 @@ const setOf = (index: number, change: object): Promise<void> =>
 .choose:hover {
     background: var(--hover);
     color: var(--ink);
+}
+h2 {
+    margin: 0 0 4px;
+    color: var(--quiet);
+    font-size: 12.5px;
+    font-weight: 500;
+}
+section + section h2 {
+    margin-top: 10px;
 }
 .hint {
     margin: 8px 0 0;

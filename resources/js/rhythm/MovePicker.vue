@@ -87,54 +87,68 @@ function tryEasing(easing: string): void {
         :aria-label="side === 'arrive' ? 'How it arrives' : 'How it leaves'"
         data-move-picker
     >
-        <FilmTiles
-            v-if="phases.layer.value"
-            :choices="vocabulary.words.moves"
-            kind="move"
-            :layer="phases.layer.value.id"
-            :role="side"
-            :edit-of="editOf"
-            :chosen="chosen"
-            hint="Shift+click adds it to what is there"
-            @attempt="attempt"
-            @stop="trying.stop"
-            @choose="choose"
-        />
-        <template v-for="{ move, own, index } in parts" :key="index">
-            <SettingFields
-                v-if="move"
-                :title="move.title"
-                :settings="move.settings"
-                :own="own"
-                wide
-                @set="setOf(index, $event)"
-                @drop="drop(index)"
-            />
-        </template>
-        <div v-if="phase" class="easing">
-            <span class="title">Easing</span>
-            <EasingField
-                :easing="phase.easing"
-                label="Easing"
-                nested
-                :without="CONTEXTUAL"
-                data-phase-easing
-                @attempt="tryEasing"
-                @leave="trying.stop"
-                @set="setEasing"
+        <div class="offered">
+            <FilmTiles
+                v-if="phases.layer.value"
+                :choices="vocabulary.words.moves"
+                kind="move"
+                :layer="phases.layer.value.id"
+                :role="side"
+                :edit-of="editOf"
+                :chosen="chosen"
+                hint="Shift+click adds it to what is there"
+                @attempt="attempt"
+                @stop="trying.stop"
+                @choose="choose"
             />
         </div>
-        <div class="foot">
-            <button type="button" class="text" :disabled="!phase" @click="none">
-                {{ side === 'arrive' ? 'No arrival' : 'No leaving' }}
-            </button>
-            <span class="hint">Shift+click combines</span>
+        <div v-if="phase" class="placed">
+            <template v-for="{ move, own, index } in parts" :key="index">
+                <SettingFields
+                    v-if="move"
+                    :title="move.title"
+                    :settings="move.settings"
+                    :own="own"
+                    wide
+                    @set="setOf(index, $event)"
+                    @drop="drop(index)"
+                />
+            </template>
+            <div class="easing">
+                <span class="title">Easing</span>
+                <EasingField
+                    :easing="phase.easing"
+                    label="Easing"
+                    nested
+                    :without="CONTEXTUAL"
+                    data-phase-easing
+                    @attempt="tryEasing"
+                    @leave="trying.stop"
+                    @set="setEasing"
+                />
+                <button type="button" class="text" @click="none">
+                    {{ side === 'arrive' ? 'No arrival' : 'No leaving' }}
+                </button>
+            </div>
         </div>
+        <p v-else class="hint">Shift+click adds a second move to the first.</p>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     </div>
 </template>
 
 <style scoped>
+.offered {
+    flex: 1;
+    min-height: 80px;
+    overflow-y: auto;
+    scrollbar-width: thin;
+}
+.placed {
+    flex: none;
+    max-height: 50%;
+    overflow-y: auto;
+    scrollbar-width: thin;
+}
 .easing {
     display: flex;
     align-items: center;
@@ -153,25 +167,19 @@ function tryEasing(easing: string): void {
     flex: 1;
     min-width: 0;
 }
-.foot {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    margin-top: 8px;
+.hint {
+    flex: none;
+    margin: 8px 0 0;
     color: var(--quiet);
     font-size: 12px;
 }
 .text {
-    padding: 3px 0;
+    padding: 3px 4px;
     border: 0;
     background: none;
     color: var(--second);
     font-size: 12.5px;
     cursor: pointer;
-}
-.text:disabled {
-    opacity: 0.4;
-    cursor: default;
 }
 .problem {
     margin: 4px 0 0;

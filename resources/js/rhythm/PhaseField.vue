@@ -48,7 +48,7 @@ async function setLength(event: Event): Promise<void> {
                     <span>{{ says }}</span><ChevronDown :size="13" aria-hidden="true" />
                 </button>
             </template>
-            <div v-if="open" :style="room"><MovePicker :side="side" @done="open = false" /></div>
+            <MovePicker v-if="open" :side="side" :style="room" @done="open = false" />
         </ElPopover>
         <label v-if="phase && !isMirror" :title="problem ?? 'Length in frames'" :class="{ bad: problem }">
             <input

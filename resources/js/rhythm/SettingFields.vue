@@ -13,9 +13,9 @@ const emit = defineEmits<{ set: [change: Record<string, number>]; drop: [] }>();
     <div class="part" :class="{ wide }">
         <span class="title">{{ title }}</span>
         <slot />
-        <template v-for="setting in settings" :key="setting.name"
-            ><span class="setting">{{ setting.title }}</span
-            ><ValueField
+        <span v-for="setting in settings" :key="setting.name" class="one">
+            <span class="setting">{{ setting.title }}</span>
+            <ValueField
                 :value="Number(own[setting.name] ?? setting.default)"
                 label=""
                 :name="setting.title"
@@ -24,7 +24,8 @@ const emit = defineEmits<{ set: [change: Record<string, number>]; drop: [] }>();
                 :least="setting.least"
                 :most="setting.most"
                 @set="emit('set', { [setting.name]: Number($event) })"
-        /></template>
+            />
+        </span>
         <IconButton :icon="X" :size="13" :label="`Without ${title}`" @click="emit('drop')" />
     </div>
 </template>
@@ -33,11 +34,17 @@ const emit = defineEmits<{ set: [change: Record<string, number>]; drop: [] }>();
 .part {
     display: flex;
     align-items: center;
-    gap: 6px;
+    flex-wrap: wrap;
+    gap: 4px 6px;
     min-height: 32px;
     margin-top: 6px;
     padding-top: 6px;
     border-top: 1px solid var(--hairline);
+}
+.part :deep(.one) {
+    display: flex;
+    align-items: center;
+    gap: 6px;
 }
 .part :deep(.value) {
     width: 74px;

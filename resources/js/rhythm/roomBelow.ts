@@ -5,14 +5,21 @@ const MARGIN = 48;
 /** With less than this beneath it, it opens above. */
 const LEAST = 170;
 
-/** How tall what opens beneath something may be, so that it stays there and the picture above stays whole. */
+/**
+ * A column that is as tall as there is room beneath something, so that it opens there and the picture above stays whole: what is
+ * offered in it is scrolled, what is chosen stays in sight.
+ */
 export function useRoomBelow(reference: Ref<HTMLElement | null>, open: Ref<boolean>) {
     const style = ref({});
     watch(
         open,
         () => {
             const beneath = window.innerHeight - (reference.value?.getBoundingClientRect().bottom ?? 0) - MARGIN;
-            style.value = { maxHeight: `${beneath < LEAST ? window.innerHeight / 2 : beneath}px`, overflowY: 'auto' };
+            style.value = {
+                display: 'flex',
+                flexDirection: 'column',
+                maxHeight: `${beneath < LEAST ? window.innerHeight / 2 : beneath}px`,
+            };
         },
         { flush: 'sync' },
     );
