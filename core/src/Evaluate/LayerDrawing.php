@@ -307,7 +307,10 @@ final readonly class LayerDrawing
         $artist = $this->artist($layer);
         $moments = $artist instanceof RepeatsInTime ? $artist->moments($layer, $at) : [];
         if ($artist instanceof RepeatsInTime && $moments !== []) {
-            return $this->drawInTime($artist, $moments, $layer, $composition, $moment);
+            return array_merge(...array_map(
+                fn (Change $one): array => $this->drawInTime($artist, $moments, $layer, $composition, $moment, $one),
+                $this->change($layer, $composition, $at)->each(),
+            ));
         }
         $opacity = $layer->number('opacity', $at) / 100;
         $opacity = $opacity < 1 ? $opacity : 1.0;
@@ -321,25 +324,35 @@ final readonly class LayerDrawing
 
             return $matrix->isUsable() ? Group::fade($artist->draw($layer, $composition, $moment, $matrix), $opacity) : [];
         }
-        [$clips, $filters, $light] = [[], [], 0.0];
-        if (! $layer->life->isAtRest($at, $layer->span)) {
-            $change = $this->change($layer, $composition, $at);
-            $light = $opacity * $change->light;
-            $opacity *= $change->opacity;
-            $matrix = $change->matrix->after($matrix);
-            if ($opacity + $light <= 0 || $matrix->isFlat()) {
-                return [];
-            }
-            [$clips, $filters] = [$change->clips, $change->filters];
+
+        return array_merge(...array_map(
+            fn (Change $one): array => $this->drawChanged($one, $layer, $composition, $moment, $matrix, $opacity),
+            $this->change($layer, $composition, $at)->each(),
+        ));
+    }
+
+    /**
+     * @param  Affine  $matrix  of the layer as it rests
+     * @param  float  $opacity  its own, 0..1
+     * @return list<Operation>
+     */
+    private function drawChanged(
+        Change $change, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, float $opacity,
+    ): array {
+        $light = $opacity * $change->light;
+        $opacity *= $change->opacity;
+        $matrix = $change->matrix->after($matrix);
+        if ($opacity + $light <= 0 || $matrix->isFlat()) {
+            return [];
         }
-        $matrix = $this->placed($layer, $composition, $at, $matrix, $space);
+        $matrix = $this->placed($layer, $composition, $moment->at, $matrix, $moment->space);
         if (! $matrix->isUsable()) {
             return [];
         }
-        $operations = $artist->draw($layer, $composition, $moment, $matrix);
+        $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
 
         return self::lit(fn (float $seen): array => $this->finish->finished(
-            $operations, $layer, $composition, $moment, $matrix, $clips, $filters, $seen,
+            $operations, $layer, $composition, $moment, $matrix, $change->clips, $change->filters, $seen,
         ), $opacity, $light);
     }
 
@@ -359,11 +372,12 @@ final readonly class LayerDrawing
      * was then, and as opaque. The layer arrives and leaves as a whole.
      *
      * @param  list<float>  $moments  of each
+     * @param  Change  $change  of one that has no copies
      * @return list<Operation>
      */
-    private function drawInTime(RepeatsInTime $artist, array $moments, Layer $layer, Composition $composition, Moment $moment): array
-    {
-        $change = $this->change($layer, $composition, $moment->at);
+    private function drawInTime(
+        RepeatsInTime $artist, array $moments, Layer $layer, Composition $composition, Moment $moment, Change $change,
+    ): array {
         $first = null;
         $pose = function (float $at) use ($layer, $composition, $moment, $change, &$first): ?array {
             $opacity = max(0.0, min(1.0, $layer->number('opacity', $at) / 100));

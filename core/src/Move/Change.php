@@ -18,6 +18,8 @@ final readonly class Change
      * @param  list<Path>  $clips  in composition pixels; it is seen only inside all of them
      * @param  list<Filter>  $filters  done to what it shows, in composition pixels
      * @param  float  $light  0..1, how much of it is added to all that is there, besides
+     * @param  list<array{Affine, float}>  $copies  beneath it, from the bottom up: each where the matrix, which counts after the
+     *     own one, puts it, and so opaque
      */
     public function __construct(
         public Affine $matrix = new Affine,
@@ -25,6 +27,7 @@ final readonly class Change
         public array $clips = [],
         public array $filters = [],
         public float $light = 0.0,
+        public array $copies = [],
     ) {
     }
 
@@ -54,24 +57,49 @@ final readonly class Change
     {
         $by = max(0.0, min(1.0, $opacity));
 
-        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by);
+        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by, $this->copies);
     }
 
     /** Added as light besides, so far. */
     public function lit(float $light): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light);
+        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light, $this->copies);
     }
 
     /** Seen only inside the path, too. */
     public function within(Path $clip): self
     {
-        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light);
+        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light, $this->copies);
+    }
+
+    /**
+     * With copies of itself beneath it.
+     *
+     * @param  list<array{Affine, float}>  $copies  from the bottom up: in composition pixels, and 0..1 as opaque as itself
+     */
+    public function with(array $copies): self
+    {
+        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $this->light, $copies);
+    }
+
+    /** @return non-empty-list<self> each time that it is seen, from the bottom up, itself last */
+    public function each(): array
+    {
+        if ($this->copies === []) {
+            return [$this];
+        }
+        $copy = fn (Affine $matrix, float $opacity): self => new self(
+            $matrix->after($this->matrix), $this->opacity * $opacity, $this->clips, $this->filters, $this->light * $opacity,
+        );
+
+        return [...array_map(fn (array $one): self => $copy(...$one), $this->copies), $copy(new Affine, 1.0)];
     }
 
     public function filtered(Filter ...$filters): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)], $this->light);
+        return new self(
+            $this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)], $this->light, $this->copies,
+        );
     }
 
     /** Both at once: first this, then the other. */
@@ -83,6 +111,27 @@ final readonly class Change
             [...$this->clips, ...$other->clips],
             [...$this->filters, ...$other->filters],
             ($this->opacity + $this->light) * ($other->opacity + $other->light) - $this->opacity * $other->opacity,
+            $this->copiesWith($other),
         );
+    }
+
+    /** @return list<array{Affine, float}> where each of the other's copies is of all of these */
+    private function copiesWith(self $other): array
+    {
+        if ($this->copies === [] || $other->matrix->isFlat()) {
+            return $other->copies;
+        }
+        $back = $other->matrix->inverse();
+        $all = [];
+        foreach ([...$other->copies, [new Affine, 1.0]] as [$over, $seen]) {
+            $within = $over->after($other->matrix);
+            foreach ($this->copies as [$matrix, $opacity]) {
+                $all[] = [$within->after($matrix)->after($back), $opacity * $seen];
+            }
+            $all[] = [$over, $seen];
+        }
+
+        // The last is itself.
+        return array_slice($all, 0, -1);
     }
 }

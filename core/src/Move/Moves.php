@@ -7,6 +7,7 @@ namespace Ricamo\Core\Move;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Arriving\Blinds;
 use Ricamo\Core\Move\Arriving\ClockHand;
+use Ricamo\Core\Move\Arriving\Copies;
 use Ricamo\Core\Move\Arriving\Doors;
 use Ricamo\Core\Move\Arriving\Drift;
 use Ricamo\Core\Move\Arriving\Drop;
@@ -63,6 +64,7 @@ final class Moves
         Focus::class,
         Flash::class,
         Streak::class,
+        Copies::class,
     ];
 
     /** @var array<string, Move>|null */

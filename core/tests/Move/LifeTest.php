@@ -200,6 +200,9 @@ final class LifeTest extends TestCase
         if (in_array($move, ['focus', 'flash', 'streak', 'light'], true)) {
             $this->expectExceptionMessage('is blurred or lit as it comes');
         }
+        if ($move === 'copies') {
+            $this->expectExceptionMessage('is seen several times over as it comes');
+        }
         $written = Fixture::edit($moving, 'write-moves-out', ['layers' => ['bar']]);
         self::assertTrue($written->layer('bar')->life->isPlain());
         foreach (range(20, 119) as $frame) {
@@ -235,6 +238,34 @@ final class LifeTest extends TestCase
         foreach (['focus', 'flash', 'streak'] as $move) {
             self::assertSame([], $filters($move, 20));
         }
+    }
+
+    public function test_copies_come_with_all_that_is_done_to_the_layer_wherever_it_is(): void
+    {
+        $bar = Fixture::bar([
+            'size' => [400, 100], 'position' => [700, 400], 'group' => 'g',
+            'masks' => [['id' => 'm1', 'form' => 'rectangle', 'size' => [100, 100]]],
+            'effects' => [['id' => 'e1', 'effect' => 'invert']],
+            'arrive' => ['length' => 20, 'easing' => 'linear', 'moves' => [['move' => 'copies', 'copies' => 2]]],
+        ]);
+        $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100, 'scale' => [50, 50]];
+        $composition = Fixture::composition([$bar, $group]);
+        $items = $this->items($composition, 10);
+        $kept = json_encode($items);
+        self::assertIsString($kept);
+        // Three times: masked and inverted each, 300 and 150 px of the group's to the left, which are half of that in the frame.
+        self::assertSame(3, substr_count($kept, '"masks"'));
+        self::assertSame(3, substr_count($kept, '"filters"'));
+        preg_match_all('/"op":"fill","path":"[0-9a-f]+","matrix":\[0.5,0,0,0.5,([-0-9.]+),/', $kept, $found);
+        $xs = array_map(floatval(...), $found[1]);
+        self::assertSame([0.0, 75.0, 150.0], array_values(array_unique(array_map(fn (float $x): float => $x - min($xs), $xs))));
+        self::assertCount(1, $this->items($composition, 20));
+        // Blurred by its motion, each moment has them all.
+        $blurred = $this->items(Fixture::composition([Fixture::bar([
+            'motionBlur' => true, 'position' => Fixture::keyframes([0, [0, 400]], [20, [800, 400]]), 'arrive' => $bar['arrive'],
+        ])]), 10);
+        self::assertSame('samples', $blurred[0]['op']);
+        self::assertSame([3], array_values(array_unique(array_map(count(...), $blurred[0]['lists']))));
     }
 
     public function test_both_ends_at_once(): void

@@ -67,6 +67,7 @@ final class MovesTest extends TestCase
         yield 'focus' => ['focus', self::STILL, 0.5, null, true];
         yield 'flash' => ['flash', self::STILL, 0.75, null, true];
         yield 'streak: half of 300 px to the left' => ['streak', [1, 0, 0, 1, -150, 0], 0.5, null, true];
+        yield 'copies: itself where it rests' => ['copies', self::STILL, 0.75, null, false];
     }
 
     /**
@@ -110,6 +111,35 @@ final class MovesTest extends TestCase
         // Beside another that is half opaque, all of it is half as much.
         $both = self::change('light', 0.75)->and((new Change)->faded(0.5));
         self::assertEqualsWithDelta([0.25, 0.25], [$both->opacity, $both->light], 1e-12);
+    }
+
+    public function test_copies_are_spread_evenly_and_the_farther_the_clearer(): void
+    {
+        $seen = fn (Change $change): array => array_map(
+            fn (Change $one): array => [$one->matrix->a, $one->matrix->e, $one->opacity], $change->each(),
+        );
+        // Half of 600 px to the left is left, in two steps; a third and two thirds of what itself is.
+        $copies = self::change('copies', 0.5, ['copies' => 2]);
+        self::assertEqualsWithDelta([[1, -300, 1 / 3], [1, -150, 2 / 3], [1, 0, 1]], $seen($copies), 1e-9);
+        self::assertEqualsWithDelta([[1, 0, 1]], $seen(self::change('copies', 1.0)), 1e-9);
+
+        // Half as large about x = 200, that is moved by 100: so are the steps, where it is made smaller afterwards.
+        $half = Change::scaled(new Point(200, 450), 0.5, 0.5);
+        self::assertEqualsWithDelta(
+            [[0.5, -50, 1 / 3], [0.5, 25, 2 / 3], [0.5, 100, 1]], $seen($copies->and($half)), 1e-9,
+        );
+        self::assertEqualsWithDelta(
+            [[0.5, -200, 1 / 3], [0.5, -50, 2 / 3], [0.5, 100, 1]], $seen($half->and($copies)), 1e-9,
+        );
+        // Copies of copies: 400 px to the left, and of both 100 px to the right; the opacities are multiplied.
+        $one = fn (float $angle, float $distance): Change => self::change(
+            'copies', 0.5, ['copies' => 1, 'distance' => 2 * $distance, 'angle' => $angle],
+        );
+        self::assertEqualsWithDelta(
+            [[1, -300, 0.25], [1, 100, 0.5], [1, -400, 0.5], [1, 0, 1]], $seen($one(180, 400)->and($one(0, 100))), 1e-9,
+        );
+        // What is nothing has none.
+        self::assertSame([], $copies->and(Change::scaled(new Point(0, 0), 0, 0))->copies);
     }
 
     public function test_what_swings_hangs_at_the_edge_that_it_is_told(): void

@@ -400,6 +400,19 @@ export type Accent =
           leaves?: number;
           comes?: number;
           angle?: number;
+      }
+    | {
+          accent: 'gone-copies';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          copies?: number;
+          angle?: number;
+          distance?: number;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -1709,6 +1722,12 @@ export interface Phase {
                   angle?: number;
                   length?: number;
               }
+            | {
+                  move: 'copies';
+                  copies?: number;
+                  angle?: number;
+                  distance?: number;
+              }
         ),
         ...(
             | {
@@ -1813,6 +1832,12 @@ export interface Phase {
                   move: 'streak';
                   angle?: number;
                   length?: number;
+              }
+            | {
+                  move: 'copies';
+                  copies?: number;
+                  angle?: number;
+                  distance?: number;
               }
         )[]
     ];

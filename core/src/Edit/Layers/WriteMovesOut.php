@@ -80,8 +80,13 @@ final readonly class WriteMovesOut implements CompositionEdit
         $turn = $layer->number('rotation', $frames[0]);
         foreach ($frames as $frame) {
             $change = $evaluator->change($layer, $composition, $frame);
-            if ($change->clips !== [] || $change->filters !== [] || $change->light > 0) {
-                $how = $change->clips !== [] ? 'is uncovered bit by bit' : 'is blurred or lit as it comes';
+            $how = match (true) {
+                $change->clips !== [] => 'is uncovered bit by bit',
+                $change->filters !== [] || $change->light > 0 => 'is blurred or lit as it comes',
+                $change->copies !== [] => 'is seen several times over as it comes',
+                default => null,
+            };
+            if ($how !== null) {
                 throw new Refusal("“{$layer->name}” $how, which no keyframe of its placement does");
             }
             $matrix = $change->matrix->after($layer->matrix($frame));
