@@ -66,19 +66,21 @@ final class Films
         $life = $layer->life;
         $cascades = array_filter($layer->attached->cascades, fn (PlacedCascade $one): bool => $one->role === $role && $one->on);
 
-        return max(1, ...match ($role) {
+        $lengths = match ($role) {
             Role::Arrive => [$life->arrive->length ?? 1],
             Role::Leave => [$life->leaving()->length ?? 1],
             Role::Accent => array_map(
                 fn (PlacedAccent $one): int => $one->at === $frame - $layer->span->in ? $one->length : 1, $life->accents,
             ),
-        }, ...array_values(array_map(
-            fn (PlacedCascade $one): int => match (true) {
+        };
+        foreach ($cascades as $one) {
+            $lengths[] = match (true) {
                 $role !== Role::Accent => $one->at + $one->length,
                 $one->at === $frame - $layer->span->in => $one->length,
                 default => 1,
-            },
-            $cascades,
-        )));
+            };
+        }
+
+        return max([1, ...$lengths]);
     }
 }

@@ -40,6 +40,7 @@ final class FilmsTest extends TestCase
     #[TestWith(['accent', ['accents' => [
         ['accent' => 'pulse', 'at' => 20, 'length' => 12], ['accent' => 'pulse', 'at' => 30, 'length' => 50],
     ]], 60, 72])]
+    #[TestWith(['accent', [], 60, 61])]
     // One that is beyond the layer is looked at as long as there is any of it.
     #[TestWith(['accent', ['accents' => [['accent' => 'pulse', 'at' => 95, 'length' => 12]]], 135, 139, 135])]
     public function test_it_shows_the_frames_on_which_something_is_done(

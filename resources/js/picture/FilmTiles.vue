@@ -19,6 +19,8 @@ const props = defineProps<{
     editOf: (choice: Choice) => EditRequest;
     chosen?: string[];
     hint?: string;
+    /** How far a film has come that stands still, 0 to 1, where that is not the one of its role. */
+    still?: number;
 }>();
 const emit = defineEmits<{
     /** With the frames on which it is seen to do something. */
@@ -58,7 +60,7 @@ function drawAt(at: number, share: number): void {
     }
 }
 
-const drawStill = (at: number): void => drawAt(at, seenNear(films.value[at], STILL[props.role]));
+const drawStill = (at: number): void => drawAt(at, seenNear(films.value[at], props.still ?? STILL[props.role]));
 
 const drawAll = (): void => props.choices.forEach((_, at) => at !== over?.at && drawStill(at));
 

@@ -1,18 +1,24 @@
 <script setup lang="ts">
-import { Dices } from 'lucide-vue-next';
-import { computed } from 'vue';
+import { ChevronRight, Dices } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
 import type { Layer } from '@/api/answers';
+import type { ArgumentsOf, EditRequest } from '@/api/edits';
+import FilmTiles from '@/picture/FilmTiles.vue';
 import { useComposition } from '@/project/composition';
+import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
+import ColumnPanel from '@/shell/ColumnPanel.vue';
 import IconButton from '@/shell/IconButton.vue';
 import type { Attached } from './properties';
 import PropertyRow from './PropertyRow.vue';
 
-/** With what the outline of a layer is drawn: a plain line, or a brush with settings of its own. */
+/** With what the outline of a layer is drawn: a plain line, or a brush, chosen by small pictures of that very line. */
 const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
+const trying = useTrying();
 const vocabulary = useVocabulary();
+const choosing = ref(false);
 
 const brush = computed(() => ('brush' in props.layer ? props.layer.brush : undefined) as Attached | undefined);
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
@@ -22,48 +28,93 @@ const settings = computed(() =>
         .map((definition) => ({ ...definition, title: definition.title.split(' · ')[0]! })),
 );
 
-/** Any shape or picture of the composition can be set along a line. */
-const marks = computed(() =>
-    composition.layers.filter((one) => one.id !== props.layer.id && vocabulary.can(one, 'marks')),
-);
-const LIKE = 'like ';
+/** A brush to choose, and what it is as documents hold it; null for a plain line. */
+interface Choice {
+    name: string;
+    title: string;
+    brush: Brush;
+}
+type Brush = ArgumentsOf<'set-brush'>['brush'];
 
-function choose(event: Event): void {
-    const { value } = event.target as HTMLSelectElement;
-    if (value.startsWith(LIKE)) {
-        set({ form: 'own', from: value.slice(LIKE.length) });
-    } else if (value !== brush.value?.form) {
-        set(value ? { form: value } : null);
+const choices = computed<Choice[]>(() => [
+    { name: 'plain', title: 'Plain', brush: null },
+    ...vocabulary.words.brushes
+        .filter(({ name }) => name !== 'own')
+        .map(({ name, title }) => ({ name, title, brush: { form: name } as Brush })),
+]);
+/** Any shape or picture of the composition can be set along a line. */
+const marks = computed<Choice[]>(() =>
+    composition.layers
+        .filter((one) => one.id !== props.layer.id && vocabulary.can(one, 'marks'))
+        .map(({ id, name }) => ({ name: `like-${id}`, title: name, brush: { form: 'own', from: id } as Brush })),
+);
+const called = computed(() => {
+    const form = brush.value?.form;
+    return form === 'own' ? 'One’s own' : (choices.value.find(({ name }) => name === (form ?? 'plain'))?.title ?? '');
+});
+
+const args = (next: Brush): ArgumentsOf<'set-brush'> => ({ layers: [props.layer.id], brush: next });
+const editOf = (choice: Choice): EditRequest => ({ edit: 'set-brush', args: args(choice.brush) });
+
+function close(): void {
+    trying.stop();
+    choosing.value = false;
+}
+
+function choose(choice: Choice): void {
+    close();
+    if (choice.name !== (brush.value?.form ?? 'plain')) {
+        set(choice.brush);
     }
 }
 
-const set = (next: object | null): void =>
-    void composition.edit('set-brush', { layers: [props.layer.id], brush: next });
+const set = (next: Brush): void => void composition.edit('set-brush', args(next));
 
 function throwAgain(): void {
-    set({ ...brush.value, seed: Number(brush.value?.seed ?? 1) + 1 });
+    set({ ...brush.value, seed: Number(brush.value?.seed ?? 1) + 1 } as Brush);
 }
 </script>
 
 <template>
     <div class="brush">
         <span>Brush</span>
-        <select class="choice-field" :value="brush?.form ?? ''" aria-label="Brush" data-brush @change="choose">
-            <option value="">plain</option>
-            <option
-                v-for="one in vocabulary.words.brushes"
-                v-show="one.name !== 'own' || brush?.form === 'own'"
-                :key="one.name"
-                :value="one.name"
-            >
-                {{ one.name === 'own' ? 'of one’s own' : one.title.toLowerCase() }}
-            </option>
-            <optgroup v-if="marks.length > 0" label="Made of a layer">
-                <option v-for="one in marks" :key="one.id" :value="LIKE + one.id">{{ one.name }}</option>
-            </optgroup>
-        </select>
+        <button
+            type="button"
+            class="choose"
+            aria-haspopup="dialog"
+            :aria-label="`Brush: ${called}`"
+            :data-brush="brush?.form ?? 'plain'"
+            @click="choosing = true"
+        >
+            <span>{{ called }}</span><ChevronRight :size="13" aria-hidden="true" />
+        </button>
         <IconButton v-if="brush" :icon="Dices" :size="15" label="Throw again" data-throw-brush @click="throwAgain" />
     </div>
+    <!-- From just before it leaves, where most of a line is drawn that draws itself. -->
+    <ColumnPanel v-if="choosing" title="Brush" @close="close">
+        <template
+            v-for="[heading, all] in [
+                ['', choices],
+                ['Made of a layer', marks],
+            ] as [string, Choice[]][]"
+            :key="heading"
+        >
+            <h2 v-if="heading && all.length > 0">{{ heading }}</h2>
+            <FilmTiles
+                v-if="all.length > 0"
+                :choices="all"
+                kind="brush-choice"
+                :layer="layer.id"
+                role="leave"
+                :still="0"
+                :edit-of="editOf"
+                :chosen="[String(brush?.form ?? 'plain')]"
+                @attempt="(one) => trying.show('set-brush', args(one.brush))"
+                @stop="trying.stop"
+                @choose="choose"
+            />
+        </template>
+    </ColumnPanel>
     <PropertyRow
         v-for="definition in settings"
         :key="definition.name"
@@ -84,5 +135,34 @@ function throwAgain(): void {
 .brush .icon-button {
     width: 26px;
     height: 24px;
+}
+.choose {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    min-width: 0;
+    height: 26px;
+    padding: 0 6px 0 8px;
+    border: 0;
+    border-radius: 6px;
+    background: var(--field);
+    box-shadow: inset 0 0 0 1px var(--hairline);
+    color: var(--ink);
+    font-size: 12.5px;
+    cursor: pointer;
+}
+.choose:hover,
+.choose:focus-visible {
+    box-shadow: inset 0 0 0 1.5px var(--second);
+    outline: none;
+}
+.choose svg {
+    color: var(--quiet);
+}
+h2 {
+    margin: 12px 0 4px;
+    color: var(--quiet);
+    font-size: 12.5px;
+    font-weight: 500;
 }
 </style>

@@ -32,6 +32,11 @@ async function drawByHand(page: Page, xs: number[], y: number, wait: (index: num
     await kept(page, () => page.mouse.up());
 }
 
+async function chooseBrush(page: Page, brush: string): Promise<void> {
+    await page.locator('[data-brush]').click();
+    await kept(page, () => page.locator(`[data-brush-choice=${brush}]`).click());
+}
+
 async function chooseHand(page: Page, pace: string, brush: string, width: string): Promise<void> {
     await page.locator('[data-tab=kit]').click();
     await page.locator('[data-drawer=shapes]').click();
@@ -127,7 +132,7 @@ test('a circle in brushes: width, spacing, where it begins, another throw, and e
     await setField(page, 'fill', 'Fill as hex', '#00000000');
     await setField(page, 'outline', 'Outline as hex', '#ffffff');
     await setField(page, 'outlineWidth', 'Outline width', '20');
-    await kept(page, async () => void (await page.locator('[data-brush]').selectOption('dotted')));
+    await chooseBrush(page, 'dotted');
     await setField(page, 'b1.spacing', 'Spacing', '314.159');
     const dots = async (): Promise<Buffer> => frameOf(await renderAndDownload(page, 'still'), 0, WIDTH, HEIGHT);
     /** Whether something is drawn around a place on the circle of 200 px, in degrees clockwise from the right. */
@@ -156,7 +161,7 @@ test('a circle in brushes: width, spacing, where it begins, another throw, and e
 
     await page.locator('[data-layer=l1] .name').click();
     for (const brush of ['rings', 'airbrush', 'leaves']) {
-        await kept(page, async () => void (await page.locator('[data-brush]').selectOption(brush)));
+        await chooseBrush(page, brush);
     }
     await kept(page, () => page.locator('[data-throw-brush]').click());
     expect((await layersOf(page))[0]!.brush).toMatchObject({ form: 'leaves', seed: 2 });
