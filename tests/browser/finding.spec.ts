@@ -118,6 +118,15 @@ test('one field finds everything, does it or goes there, and says why something 
     await page.keyboard.press('Enter');
     await expect(page.locator('[data-find-value]')).toHaveValue('Rounding');
     await expect(sheet(page, 'rounding')).toBeVisible();
+    // A setting says what it does as things stand.
+    await find('time in frames');
+    await expect(page.locator('[data-found=setting-time]')).toContainText('Setting');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.transport .time')).not.toContainText(':');
+    await find('tell time');
+    await expect(page.locator('[data-found=setting-time]')).toContainText('Tell time as timecode');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.transport .time')).toContainText(':');
     await find('rendering');
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowUp');

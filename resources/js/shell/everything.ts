@@ -12,10 +12,11 @@ import { useSelection } from '@/project/selection';
 import { useVocabulary } from '@/project/vocabulary';
 import { useFinding } from '@/sheet/finding';
 import { GUIDE, useGuide } from './guide';
+import { useSettings } from './settings';
 
 /** Something that is found by its name: Enter does it, or goes there. */
 export interface Found extends Command {
-    kind: 'Do' | 'Value' | 'Layer' | 'Composition' | 'Media' | 'Guide';
+    kind: 'Do' | 'Setting' | 'Value' | 'Layer' | 'Composition' | 'Media' | 'Guide';
 }
 
 /** What the window itself does. */
@@ -42,6 +43,7 @@ export function useEverything(window: WindowActions) {
     const project = useProject();
     const router = useRouter();
     const selection = useSelection();
+    const settings = useSettings();
     const vocabulary = useVocabulary();
 
     const doing = (name: string, text: string, keys: string, act: () => unknown, why: string | null = null): Found => ({
@@ -83,9 +85,6 @@ export function useEverything(window: WindowActions) {
             doing('new-composition', 'New composition', '', window.compose),
             doing('projects', 'All projects', '', window.projects),
             doing('keys', 'All keys', '?', window.keys),
-            doing('theme', preferences.evening ? 'Linen, the light theme' : 'Evening, the dark theme', '', () => {
-                preferences.evening = !preferences.evening;
-            }),
         ];
     });
 
@@ -144,6 +143,7 @@ export function useEverything(window: WindowActions) {
         const all: Found[] = [
             ...own.value,
             ...layerCommands.value.flat().map((one): Found => ({ kind: 'Do', ...one })),
+            ...settings.value.map(({ name, text, act }) => place('Setting', name, text, act)),
             ...values.value,
             ...places.value,
         ];
