@@ -14,6 +14,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Handle\EffectPoints;
+use Ricamo\Core\Handle\Held;
 use Ricamo\Core\Handle\PathPlaces;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
@@ -29,14 +30,15 @@ final readonly class Glimpse
      * @param  list<string>  $aligned  layers whose alignment is wanted, as one
      * @param  bool  $sized  whether it is wanted too what is as large as they are
      * @param  ?string  $through  a window beyond whose edges is to be seen what is in it
+     * @param  ?array{string, string}  $held  a layer, and what of it is moved by itself: its alignment is wanted
      */
     private function __construct(
         private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized,
-        private ?string $through,
+        private ?string $through, private ?array $held,
     ) {
     }
 
-    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized and through; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized, through and held; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(
@@ -51,6 +53,9 @@ final readonly class Glimpse
             $strings('aligned'),
             $node?->optional('sized')?->bool() ?? false,
             $node?->optional('through')?->string(64) ?: null,
+            ($held = $node?->optional('held')) === null ? null : [
+                $held->field('layer')->string(64), $held->field('part')->string(64),
+            ],
         );
     }
 
@@ -101,6 +106,10 @@ final readonly class Glimpse
     /** @return list<Guide> */
     private function guides(Look $look, Composition $document, Evaluator $evaluator, int $frame): array
     {
+        $layer = $this->held === null ? null : $document->layers->get($this->held[0]);
+        if ($layer !== null && $this->held !== null) {
+            return Held::find($layer, $this->held[1], $document, $frame, $evaluator)?->guides($document, $frame, $evaluator) ?? [];
+        }
         $bounds = array_map(
             fn (Glance $glance): Box => $glance->bounds,
             array_intersect_key($look->glances, array_fill_keys($this->aligned, true)),

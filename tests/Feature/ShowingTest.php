@@ -24,6 +24,24 @@ final class ShowingTest extends TestCase
         self::assertSame([], $try(['by' => [260, 100]], [])['guides']);
     }
 
+    public function test_guides_come_with_a_mask_that_is_on_the_move(): void
+    {
+        $composition = $this->composition();
+        $this->addBar($composition, [
+            'id' => 'bar', 'size' => [200, 100], 'position' => [700, 300],
+            'masks' => [['id' => 'm1', 'form' => 'rectangle', 'size' => [40, 20]]],
+        ]);
+        $try = fn (array $show): array => $this->postJson("/api/compositions/{$composition->id}/edits/try", [
+            'edit' => 'pull-mask', 'args' => ['layer' => 'bar', 'mask' => 'm1', 'frame' => 0, 'by' => [257, 215], 'snap' => 4],
+            'show' => ['frame' => 0, ...$show],
+        ])->assertOk()->json('glimpse.guides');
+        // Its middle at 957 comes to that of the frame at 960; along y nothing is near.
+        self::assertEquals([['axis' => 'x', 'at' => 960, 'from' => 0, 'to' => 1080]], $try(['held' => ['layer' => 'bar', 'part' => 'm1']]));
+        self::assertSame([], $try(['held' => ['layer' => 'bar', 'part' => 'm2']]));
+        self::assertSame([], $try(['held' => ['layer' => 'gone', 'part' => 'm1']]));
+        self::assertSame([], $try([]));
+    }
+
     public function test_paths_that_are_known_are_not_sent_again(): void
     {
         $composition = $this->composition();

@@ -157,7 +157,7 @@ final class AnyEdit
             'set-effects' => fn (): array => ['layers' => $this->layers(), 'effects' => $this->documented()['effects'] ?? []],
             'pull-effect' => fn (): array => [
                 'layer' => $this->layer(), 'property' => $this->one(['e1.centre', 'e2.centre', 'e1.topLeft']),
-                'frame' => $this->frame(), 'by' => $this->vector(),
+                'frame' => $this->frame(), 'by' => $this->vector(), 'snap' => $this->one([0, 20]),
             ],
             'add-mask' => fn (): array => [
                 'layers' => [$this->layer()],
@@ -168,7 +168,7 @@ final class AnyEdit
             ],
             'pull-mask' => fn (): array => [
                 'layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'by' => $this->vector(),
-                ...($this->is() ? ['handle' => 'top-left'] : []),
+                'snap' => $this->one([0, 20]), ...($this->is() ? ['handle' => 'top-left'] : []),
             ],
             'turn-mask' => fn (): array => [
                 'layer' => $this->layer(), 'mask' => 'm1', 'frame' => $this->frame(), 'path' => [[900, 300], $this->vector()],

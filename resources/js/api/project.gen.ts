@@ -3364,6 +3364,7 @@ export interface EditArguments {
          */
         by: [number, number];
         straight?: boolean | null;
+        snap?: number | null;
         scope?: string | null;
     };
     'pull-handle': {
@@ -3424,6 +3425,7 @@ export interface EditArguments {
         centred?: boolean | null;
         proportional?: boolean | null;
         straight?: boolean | null;
+        snap?: number | null;
         scope?: string | null;
     };
     'pull-phase': {

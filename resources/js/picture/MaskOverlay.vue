@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Corner, MaskPlace } from '@/api/answers';
 import { usePlayhead } from '@/project/playhead';
-import { useDragOnPicture } from './dragOnPicture';
+import { SNAP, useDragOnPicture } from './dragOnPicture';
 import type { HandleName } from './dragging';
 import type { PictureView } from './view';
 import WayTicks from './WayTicks.vue';
@@ -83,20 +83,25 @@ function ellipse([x, y]: Corner, across: Corner, down: Corner): string {
 }
 
 function pull(mask: string, handle: HandleName | null, down: PointerEvent): void {
-    drag(down, (by, event) => [
-        'pull-mask',
-        {
-            layer: props.layer,
-            mask,
-            frame: playhead.frame,
-            by: [Math.round(by[0]), Math.round(by[1])],
-            scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
-            ...(handle
-                ? { handle, centred: event.altKey, proportional: event.shiftKey }
-                : { straight: event.shiftKey }),
-        },
-    ]);
+    drag(
+        down,
+        (by, event) => [
+            'pull-mask',
+            {
+                layer: props.layer,
+                mask,
+                frame: playhead.frame,
+                by: [Math.round(by[0]), Math.round(by[1])],
+                scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
+                ...(handle
+                    ? { handle, centred: event.altKey, proportional: event.shiftKey }
+                    : { straight: event.shiftKey, snap: event.altKey ? 0 : SNAP / props.view.view.value.scale }),
+            },
+        ],
+        handle ? {} : { held: { layer: props.layer, part: mask } },
+    );
 }
+
 function turn(mask: string, down: PointerEvent): void {
     const box = (down.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
     const at = (event: PointerEvent): Corner =>

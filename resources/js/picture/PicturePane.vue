@@ -277,7 +277,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-if="!playhead.playing && !framed"
             :poses="selected"
             :view="view"
-            :guides="grip === 'move' || isHandle(grip) ? (composition.glimpse?.guides ?? []) : []"
+            :guides="grip === 'move' || isHandle(grip) || composition.held ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
         />

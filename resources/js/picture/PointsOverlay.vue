@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { EffectPoint } from '@/api/answers';
 import { usePlayhead } from '@/project/playhead';
-import { useDragOnPicture } from './dragOnPicture';
+import { SNAP, useDragOnPicture } from './dragOnPicture';
 import type { PictureView } from './view';
 import WayTicks from './WayTicks.vue';
 
@@ -14,17 +14,22 @@ const drag = useDragOnPicture(props.view);
 const place = ({ at }: EffectPoint): string => `translate(${props.view.toScreen(at).join(' ')})`;
 
 function pull(property: string, down: PointerEvent): void {
-    drag(down, (by, event) => [
-        'pull-effect',
-        {
-            layer: props.layer,
-            property,
-            frame: playhead.frame,
-            by: [Math.round(by[0]), Math.round(by[1])],
-            straight: event.shiftKey,
-            scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
-        },
-    ]);
+    drag(
+        down,
+        (by, event) => [
+            'pull-effect',
+            {
+                layer: props.layer,
+                property,
+                frame: playhead.frame,
+                by: [Math.round(by[0]), Math.round(by[1])],
+                straight: event.shiftKey,
+                snap: event.altKey ? 0 : SNAP / props.view.view.value.scale,
+                scope: event.ctrlKey || event.metaKey ? 'whole' : 'playhead',
+            },
+        ],
+        { held: { layer: props.layer, part: property } },
+    );
 }
 </script>
 

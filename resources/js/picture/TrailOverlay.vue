@@ -3,14 +3,13 @@ import { computed } from 'vue';
 import type { Trail } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
-import { useDragOnPicture } from './dragOnPicture';
+import { SNAP, useDragOnPicture } from './dragOnPicture';
 import { inside } from './hit';
 import type { PictureView } from './view';
 
 /** The motion path of the selected layer, a tick a frame, with its points, handles and ghosts to be dragged. */
 const props = defineProps<{ layer: string; trail: Trail; view: PictureView }>();
 
-const SNAP = 6;
 type Side = 'arrive' | 'leave';
 
 const composition = useComposition();
@@ -49,7 +48,7 @@ function dragPoint(point: Trail['points'][number], down: PointerEvent): void {
     drag(
         down,
         ([dx, dy]) => ['drag-layers', { layers: [props.layer], frame: point.frame, by: [whole(dx), whole(dy)] }],
-        () => playhead.go(point.frame),
+        { clicked: () => playhead.go(point.frame) },
     );
 }
 
@@ -83,7 +82,7 @@ function dragGhost(frame: number, down: PointerEvent): void {
                 snap: event.altKey ? 0 : SNAP / props.view.view.value.scale,
             },
         ],
-        () => playhead.go(frame),
+        { clicked: () => playhead.go(frame) },
     );
 }
 

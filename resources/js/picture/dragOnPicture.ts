@@ -4,6 +4,9 @@ import { useComposition } from '@/project/composition';
 import { MOVED } from '@/shell/pointer';
 import type { PictureView } from './view';
 
+/** A guide draws in from so many screen pixels. */
+export const SNAP = 6;
+
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
 
@@ -11,13 +14,21 @@ const THRESHOLD = 3;
 export function useDragOnPicture(view: PictureView) {
     const composition = useComposition();
 
-    /** @param request the edit that is asked for, by how far it was dragged in composition pixels */
-    return (down: PointerEvent, request: (by: Corner, event: PointerEvent) => EditCall, clicked?: () => void): void => {
+    /**
+     * @param request the edit that is asked for, by how far it was dragged in composition pixels
+     * @param held what is dragged, where guides are shown for it
+     */
+    return (
+        down: PointerEvent,
+        request: (by: Corner, event: PointerEvent) => EditCall,
+        { clicked, held }: { clicked?: () => void; held?: { layer: string; part: string } } = {},
+    ): void => {
         const { scale } = view.view.value;
         let latest: EditCall | null = null;
         const onMove = (event: PointerEvent): void => {
             const [dx, dy] = [event.clientX - down.clientX, event.clientY - down.clientY];
             if (latest || Math.hypot(dx, dy) > THRESHOLD) {
+                composition.held = held ?? null;
                 latest = request([dx / scale, dy / scale], event);
                 void composition.attempt(latest[0], latest[1], 'picture');
             }
@@ -26,6 +37,7 @@ export function useDragOnPicture(view: PictureView) {
             window.removeEventListener(MOVED, onMove);
             window.removeEventListener('pointerup', onUp);
             window.removeEventListener('keydown', onKey, true);
+            composition.held = null;
         };
         const onUp = (): void => {
             finish();

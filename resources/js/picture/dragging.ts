@@ -1,3 +1,4 @@
+import { SNAP } from './dragOnPicture';
 import type { EditRequest } from '@/api/edits';
 import { ref, type Ref } from 'vue';
 import type { Corner, Pose } from '@/api/answers';
@@ -21,8 +22,6 @@ export const isHandle = (grip: Grip | null): boolean => grip !== null && !['move
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
-/** What comes this near to a guide, in screen pixels, is drawn to it. */
-const SNAP = 6;
 
 /** Moves, sizes and turns layers with the pointer: where it is goes to core, what comes back is shown. */
 export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {

@@ -42,6 +42,8 @@ export const useComposition = defineStore('composition', () => {
     const problem = ref<string | null>(null);
     /** Layers on the move, whose alignments are to be shown. */
     const aligned = ref<string[]>([]);
+    /** What of a layer is on the move by itself: a mask, or a point of an effect. */
+    const held = ref<{ layer: string; part: string } | null>(null);
     /** Whether they change their size, so that what is as large is to be shown too. */
     const sized = ref(false);
     /** How many frames the last change in time went, or would go. */
@@ -104,6 +106,7 @@ export const useComposition = defineStore('composition', () => {
             aligned: aligned.value,
             sized: sized.value,
             through: through.value,
+            ...(held.value && { held: held.value }),
         };
     }
 
@@ -331,6 +334,7 @@ export const useComposition = defineStore('composition', () => {
         stale,
         placed,
         aligned,
+        held,
         sized,
         by,
         met,

@@ -13,11 +13,15 @@ use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Handle\EffectPoints;
+use Ricamo\Core\Handle\Held;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
-/** Moves a point of an effect in the picture: `property` as the layer knows it, `by` in composition pixels, `straight` along one axis. */
+/**
+ * Moves a point of an effect in the picture: `property` as the layer knows it, `by` in composition pixels, `straight` along one
+ * axis. With `snap`, one that comes as near as that many pixels to a guide is drawn to it.
+ */
 final readonly class PullEffect implements CompositionEdit
 {
     public function __construct(
@@ -26,6 +30,7 @@ final readonly class PullEffect implements CompositionEdit
         #[Frame] private int $frame,
         #[OnPicture] private Point $by,
         #[Field] private bool $straight = false,
+        #[Field(least: 0, most: 1000)] private float $snap = 0.0,
         #[Field] private Scope $scope = Scope::Playhead,
     ) {
     }
@@ -38,7 +43,9 @@ final readonly class PullEffect implements CompositionEdit
         if ($pose->matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
-        $moved = $layer->point($this->property, $this->frame)->plus($pose->matrix->inverse()->applyToDistance($this->way()));
+        $held = Held::find($layer, $this->property, $composition, $this->frame, $evaluator);
+        $way = Held::way($this->by, $this->straight, $this->snap, $held, $composition, $this->frame, $evaluator);
+        $moved = $layer->point($this->property, $this->frame)->plus($pose->matrix->inverse()->applyToDistance($way));
         $composition = PropertyTarget::put($composition, $layer, $this->property, $this->frame, $moved, $this->scope);
         EffectPoints::check($effect, $composition->layer($layer->id), $this->frame, $pose);
 
@@ -48,14 +55,5 @@ final readonly class PullEffect implements CompositionEdit
     public function title(): string
     {
         return 'move point of effect';
-    }
-
-    private function way(): Point
-    {
-        return match (true) {
-            ! $this->straight => $this->by,
-            abs($this->by->x) >= abs($this->by->y) => new Point($this->by->x, 0),
-            default => new Point(0, $this->by->y),
-        };
     }
 }

@@ -17,6 +17,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Handle\Held;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Kind\MaskPlaces;
@@ -29,7 +30,8 @@ use Ricamo\Core\Value\Length;
 /**
  * Moves a mask in the picture, or with a `handle` makes it larger or smaller there, while the side across from it stays, or
  * with `centred` its middle; of a crop, the edges go that are pulled. `by` is in composition pixels; `straight` keeps a
- * mask that is moved on one level, `proportional` its shape.
+ * mask that is moved on one level, `proportional` its shape. With `snap`, a mask that is moved and comes as near as that many
+ * pixels to a guide is drawn to it.
  */
 final readonly class PullMask implements CompositionEdit
 {
@@ -42,6 +44,7 @@ final readonly class PullMask implements CompositionEdit
         #[Field] private bool $centred = false,
         #[Field] private bool $proportional = false,
         #[Field] private bool $straight = false,
+        #[Field(least: 0, most: 1000)] private float $snap = 0.0,
         #[Field] private Scope $scope = Scope::Playhead,
     ) {
     }
@@ -55,14 +58,14 @@ final readonly class PullMask implements CompositionEdit
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }
         if ($mask->form === MaskForm::Crop) {
-            $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
+            $pull = self::linear($matrix)->inverse()->apply($this->way($layer, $composition, $evaluator));
 
             return $this->edgesPulled($composition, $layer, $mask, $evaluator->pose($layer, $composition, $this->frame)->box, $pull);
         }
         $position = $layer->point("{$mask->id}.position", $this->frame);
         $turn = Affine::rotation($layer->number("{$mask->id}.rotation", $this->frame));
         // In the mask's own space, and from there in the one that its position counts in.
-        $pull = self::linear($matrix)->inverse()->apply($this->handle === null ? $this->way() : $this->by);
+        $pull = self::linear($matrix)->inverse()->apply($this->way($layer, $composition, $evaluator));
         if ($this->handle === null) {
             return PropertyTarget::put(
                 $composition, $layer, "{$mask->id}.position", $this->frame, $position->plus($turn->apply($pull)), $this->scope,
@@ -151,13 +154,12 @@ final readonly class PullMask implements CompositionEdit
         throw new Refusal("“{$layer->name}” has no mask \"{$this->mask}\" that could be pulled");
     }
 
-    private function way(): Point
+    private function way(Layer $layer, Composition $composition, Evaluator $evaluator): Point
     {
-        return match (true) {
-            ! $this->straight => $this->by,
-            abs($this->by->x) >= abs($this->by->y) => new Point($this->by->x, 0),
-            default => new Point(0, $this->by->y),
-        };
+        return $this->handle !== null ? $this->by : Held::way(
+            $this->by, $this->straight, $this->snap, Held::find($layer, $this->mask, $composition, $this->frame, $evaluator),
+            $composition, $this->frame, $evaluator,
+        );
     }
 
     private function pulled(Size $size, Point $pull): Size
