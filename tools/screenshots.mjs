@@ -44,6 +44,15 @@ try {
         await page.locator('.picture[data-complete=true], .picture .empty').first().waitFor();
         await page.waitForTimeout(700);
     };
+    /** Waits until there is something in a small picture. */
+    const drawn = (canvas) =>
+        page.waitForFunction((selector) => {
+            const found = document.querySelector(selector);
+            return found
+                ?.getContext('2d')
+                .getImageData(0, 0, found.width, found.height)
+                .data.some((value) => value > 0);
+        }, canvas);
     const take = async (name) => {
         await page.mouse.move(640, 24);
         await settle();
@@ -118,7 +127,11 @@ try {
 
     const open = async (composition, frame, layer) => {
         await page.locator('[data-compositions]').click();
+        const before = page.url();
         await page.locator(`[data-composition=${composition}] .picture`).click();
+        // Until it is there, keys and clicks would go to the one before.
+        await page.waitForURL((url) => url.href !== before);
+        await page.locator('[data-layer]').first().waitFor();
         await settle();
         await page.locator('[data-time]').fill(frame);
         await page.locator('[data-time]').press('Enter');
@@ -133,6 +146,8 @@ try {
     await take('strokes');
     await open('c7', '20f', 'l2');
     await page.locator('[data-phase=arrive]').click();
+    await page.locator('[data-move=copies][data-filmed=true]').waitFor();
+    await drawn('[data-move=fade] canvas');
     await take('rhythm');
     await page.keyboard.press('Escape');
     await open('c10', '90f', 'l2');
@@ -150,6 +165,7 @@ try {
     await open('c16', '196f', 'l5');
     await page.locator('[data-add-effect]').click();
     await page.locator('[data-effect=corner-pin]').scrollIntoViewIfNeeded();
+    await drawn('[data-sample=corner-pin]');
     await take('effects');
     await page.keyboard.press('Escape');
     await open('c17', '56f', 'l3');

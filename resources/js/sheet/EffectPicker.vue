@@ -119,6 +119,7 @@ h2 {
 .samples {
     display: grid;
     grid-template-columns: repeat(3, 1fr);
+    align-items: start;
     gap: 6px;
 }
 button {
