@@ -12,6 +12,7 @@ import { useOpened } from '@/shell/opened';
 import ValueField from '@/sheet/ValueField.vue';
 import FilmTiles from '@/picture/FilmTiles.vue';
 import { usePhases } from './phases';
+import PickerColumn from './PickerColumn.vue';
 import { useRoomBelow } from './roomBelow';
 import SettingFields from './SettingFields.vue';
 
@@ -94,24 +95,28 @@ const setOf = (index: number, change: object): Promise<void> =>
                 }}<ChevronDown :size="13" aria-hidden="true" />
             </button>
         </template>
-        <div v-if="open" class="accents" :style="room">
-            <div class="offered">
-                <section v-for="{ subject, choices } in subjects" :key="subject">
-                    <h2>{{ subject }}</h2>
-                    <FilmTiles
-                        v-if="phases.layer.value"
-                        :choices="choices"
-                        kind="accent"
-                        :layer="phases.layer.value.id"
-                        role="accent"
-                        :edit-of="editOf"
-                        @attempt="attempt"
-                        @stop="trying.stop"
-                        @choose="add"
-                    />
-                </section>
-            </div>
-            <div class="placed">
+        <PickerColumn
+            v-if="open"
+            class="accents"
+            :style="room"
+            :problem="problem"
+            :hint="parts.length === 0 ? 'One that is chosen begins at the playhead.' : null"
+        >
+            <section v-for="{ subject, choices } in subjects" :key="subject">
+                <h2>{{ subject }}</h2>
+                <FilmTiles
+                    v-if="phases.layer.value"
+                    :choices="choices"
+                    kind="accent"
+                    :layer="phases.layer.value.id"
+                    role="accent"
+                    :edit-of="editOf"
+                    @attempt="attempt"
+                    @stop="trying.stop"
+                    @choose="add"
+                />
+            </section>
+            <template #placed>
                 <template v-for="{ own, index, choice } in parts" :key="index">
                     <SettingFields
                         v-if="choice"
@@ -142,26 +147,12 @@ const setOf = (index: number, change: object): Promise<void> =>
                         /></span>
                     </SettingFields>
                 </template>
-                <p v-if="parts.length === 0" class="hint">One that is chosen begins at the playhead.</p>
-                <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-            </div>
-        </div>
+            </template>
+        </PickerColumn>
     </ElPopover>
 </template>
 
 <style scoped>
-.offered {
-    flex: 1;
-    min-height: 80px;
-    overflow-y: auto;
-    scrollbar-width: thin;
-}
-.placed {
-    flex: none;
-    max-height: 50%;
-    overflow-y: auto;
-    scrollbar-width: thin;
-}
 .choose {
     display: flex;
     align-items: center;
@@ -187,15 +178,5 @@ h2 {
 }
 section + section h2 {
     margin-top: 10px;
-}
-.hint {
-    margin: 8px 0 0;
-    color: var(--quiet);
-    font-size: 12.5px;
-}
-.problem {
-    margin: 4px 0 0;
-    color: var(--accent);
-    font-size: 12px;
 }
 </style>

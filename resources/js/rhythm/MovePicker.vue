@@ -7,6 +7,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import EasingField from '@/timeline/EasingField.vue';
 import FilmTiles from '@/picture/FilmTiles.vue';
 import { usePhases, type Side } from './phases';
+import PickerColumn from './PickerColumn.vue';
 import SettingFields from './SettingFields.vue';
 
 /** Chooses moves; while the pointer rests on one, the layer does it in the picture. */
@@ -81,28 +82,27 @@ function tryEasing(easing: string): void {
 </script>
 
 <template>
-    <div
-        class="picker"
+    <PickerColumn
         role="region"
+        :problem="problem"
+        :hint="phase ? null : 'Shift+click adds a second move to the first.'"
         :aria-label="side === 'arrive' ? 'How it arrives' : 'How it leaves'"
         data-move-picker
     >
-        <div class="offered">
-            <FilmTiles
-                v-if="phases.layer.value"
-                :choices="vocabulary.words.moves"
-                kind="move"
-                :layer="phases.layer.value.id"
-                :role="side"
-                :edit-of="editOf"
-                :chosen="chosen"
-                hint="Shift+click adds it to what is there"
-                @attempt="attempt"
-                @stop="trying.stop"
-                @choose="choose"
-            />
-        </div>
-        <div v-if="phase" class="placed">
+        <FilmTiles
+            v-if="phases.layer.value"
+            :choices="vocabulary.words.moves"
+            kind="move"
+            :layer="phases.layer.value.id"
+            :role="side"
+            :edit-of="editOf"
+            :chosen="chosen"
+            hint="Shift+click adds it to what is there"
+            @attempt="attempt"
+            @stop="trying.stop"
+            @choose="choose"
+        />
+        <template v-if="phase" #placed>
             <template v-for="{ move, own, index } in parts" :key="index">
                 <SettingFields
                     v-if="move"
@@ -130,25 +130,11 @@ function tryEasing(easing: string): void {
                     {{ side === 'arrive' ? 'No arrival' : 'No leaving' }}
                 </button>
             </div>
-        </div>
-        <p v-else class="hint">Shift+click adds a second move to the first.</p>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    </div>
+        </template>
+    </PickerColumn>
 </template>
 
 <style scoped>
-.offered {
-    flex: 1;
-    min-height: 80px;
-    overflow-y: auto;
-    scrollbar-width: thin;
-}
-.placed {
-    flex: none;
-    max-height: 50%;
-    overflow-y: auto;
-    scrollbar-width: thin;
-}
 .easing {
     display: flex;
     align-items: center;
@@ -167,12 +153,6 @@ function tryEasing(easing: string): void {
     flex: 1;
     min-width: 0;
 }
-.hint {
-    flex: none;
-    margin: 8px 0 0;
-    color: var(--quiet);
-    font-size: 12px;
-}
 .text {
     padding: 3px 4px;
     border: 0;
@@ -180,10 +160,5 @@ function tryEasing(easing: string): void {
     color: var(--second);
     font-size: 12.5px;
     cursor: pointer;
-}
-.problem {
-    margin: 4px 0 0;
-    color: var(--accent);
-    font-size: 12px;
 }
 </style>

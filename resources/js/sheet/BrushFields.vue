@@ -80,7 +80,7 @@ function throwAgain(): void {
         <span>Brush</span>
         <button
             type="button"
-            class="choose"
+            class="choice-button"
             aria-haspopup="dialog"
             :aria-label="`Brush: ${called}`"
             :data-brush="brush?.form ?? 'plain'"
@@ -135,29 +135,6 @@ function throwAgain(): void {
 .brush .icon-button {
     width: 26px;
     height: 24px;
-}
-.choose {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    min-width: 0;
-    height: 26px;
-    padding: 0 6px 0 8px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.choose:hover,
-.choose:focus-visible {
-    box-shadow: inset 0 0 0 1.5px var(--second);
-    outline: none;
-}
-.choose svg {
-    color: var(--quiet);
 }
 h2 {
     margin: 12px 0 4px;

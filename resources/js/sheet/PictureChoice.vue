@@ -43,7 +43,7 @@ function choose(name: string): void {
         <template #reference>
             <button
                 type="button"
-                class="choice"
+                class="choice-button"
                 :aria-label="now ? `${label}: ${now.title}` : label"
                 :title="now ? `${label}: ${now.title}` : label"
                 :[`data-${kind}`]="chosen ?? ''"
@@ -78,36 +78,6 @@ function choose(name: string): void {
 </template>
 
 <style scoped>
-.choice {
-    display: flex;
-    align-items: center;
-    gap: 5px;
-    min-width: 0;
-    height: 26px;
-    padding: 0 6px 0 8px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.choice:hover,
-.choice:focus-visible {
-    box-shadow: inset 0 0 0 1.5px var(--second);
-    outline: none;
-}
-.choice span {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-}
-.choice > :last-child {
-    flex: none;
-    margin-left: auto;
-    color: var(--quiet);
-}
 .tiles {
     display: grid;
     gap: 4px;

@@ -58,7 +58,7 @@ function set(easing: string, done: boolean): void {
             <button
                 v-bind="$attrs"
                 type="button"
-                class="easing-field"
+                class="choice-button easing-field"
                 :aria-label="`${label}: ${easing}`"
                 :title="label"
                 aria-haspopup="true"
@@ -81,34 +81,6 @@ function set(easing: string, done: boolean): void {
 
 <style scoped>
 .easing-field {
-    display: flex;
     flex: 1;
-    align-items: center;
-    justify-content: space-between;
-    gap: 6px;
-    min-width: 0;
-    height: 26px;
-    padding: 0 8px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font-size: 12.5px;
-    cursor: pointer;
-}
-.easing-field:hover,
-.easing-field:focus-visible {
-    box-shadow: inset 0 0 0 1.5px var(--second);
-    outline: none;
-}
-span {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-}
-svg {
-    flex: none;
-    color: var(--quiet);
 }
 </style>
