@@ -100,7 +100,7 @@ const setOf = (index: number, change: object): Promise<void> =>
             class="accents"
             :style="room"
             :problem="problem"
-            :hint="parts.length === 0 ? 'One that is chosen begins at the playhead.' : null"
+            :hint="parts.length === 0 ? 'What you choose begins at the playhead.' : null"
         >
             <section v-for="{ subject, choices } in subjects" :key="subject">
                 <h2>{{ subject }}</h2>

@@ -40,12 +40,12 @@ final class GoneMeanwhile extends Accent
 
     public function subject(): string
     {
-        return 'Goes and comes again';
+        return 'Goes and returns';
     }
 
     public function called(): string
     {
-        return 'Goes and comes: '.lcfirst($this->title());
+        return 'Goes and returns: '.lcfirst($this->title());
     }
 
     public function seconds(): float
@@ -59,7 +59,7 @@ final class GoneMeanwhile extends Accent
 
         return [
             self::number('leaves', 'Leaves in', $frames, 0, self::LONGEST, 'f'),
-            self::number('comes', 'Comes in', $frames, 0, self::LONGEST, 'f'),
+            self::number('comes', 'Returns in', $frames, 0, self::LONGEST, 'f'),
             ...$this->move->settings(),
         ];
     }
