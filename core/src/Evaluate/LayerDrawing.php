@@ -21,20 +21,17 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
-use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\Prepared;
 use Ricamo\Core\Kind\Prepares;
 use Ricamo\Core\Kind\RepeatsInTime;
 use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Move\Change;
-use Ricamo\Core\Move\Scenery;
 use Ricamo\Core\Property\Resting;
 
 /** What layers draw: by themselves, in their groups, in what they are placed in, with all that is done to them. */
@@ -43,10 +40,9 @@ final readonly class LayerDrawing
     /** How many operations what is adjusted may come to; what is more stays as it is. */
     private const MOST_ADJUSTED = 20_000;
 
-    /** How many of a layer's repeats are followed on their ways. */
-    private const FOLLOWED = 16;
-
     private Finish $finish;
+
+    private LayerWays $ways;
 
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
@@ -55,6 +51,7 @@ final readonly class LayerDrawing
     {
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
+        $this->ways = new LayerWays($this->artist(...));
         $this->finish = new Finish(
             fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
             $this->drawAt(...),
@@ -239,7 +236,7 @@ final readonly class LayerDrawing
                 : $this->drawAt($layer, $composition, $moment);
         }
         $moments = ! $layer->exposure->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
-            $layer, $composition, $moment->frame, fn (float $at): array => $this->corners($layer, $composition, $at),
+            $layer, $composition, $moment->frame, fn (float $at): array => $this->ways->corners($layer, $composition, $at),
         );
         if ($moments === null) {
             return self::blended($layer, $this->drawAt($layer, $composition, $moment));
@@ -421,71 +418,7 @@ final readonly class LayerDrawing
     /** What arriving and leaving make of a layer's pose at a moment. */
     public function change(Layer $layer, Composition $composition, int|float $at): Change
     {
-        return $layer->life->isAtRest($at, $layer->span)
-            ? new Change
-            : $layer->life->change($at, $layer->span, $this->scenery($layer, $composition, $at));
-    }
-
-    private function scenery(Layer $layer, Composition $composition, int|float $at): Scenery
-    {
-        $matrix = $layer->matrix($at);
-        $box = $this->artist($layer)->box($layer, $composition, $at);
-
-        return new Scenery(
-            $matrix->bounds($box->grown(Outlined::reach($layer, $at))),
-            $matrix->apply($layer->point('anchor', $at)),
-            $composition->width,
-            $composition->height,
-        );
-    }
-
-    /**
-     * Where the corners of a layer are at a moment, for telling how far it goes while it is seen.
-     *
-     * @return array<array-key, Point> or, where its parts move by themselves, where those are
-     */
-    private function corners(Layer $layer, Composition $composition, float $at): array
-    {
-        $change = $this->change($layer, $composition, $at)->matrix;
-        $artist = $this->artist($layer);
-        $moments = $artist instanceof RepeatsInTime ? self::some($artist->moments($layer, $at)) : [];
-        if ($moments !== []) {
-            return array_merge(...array_map(
-                fn (float $own): array => self::around($change->after($layer->matrix($own)), $artist->box($layer, $composition, $own)),
-                $moments,
-            ));
-        }
-        $matrix = $change->after($layer->matrix($at));
-        $marks = $layer->attached->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
-        if ($marks !== []) {
-            return array_map($matrix->apply(...), $marks);
-        }
-
-        return self::around($matrix, $artist->box($layer, $composition, $at));
-    }
-
-    /** @return list<Point> the corners of a box in the space that a matrix leads to */
-    private static function around(Affine $matrix, Box $box): array
-    {
-        return array_map($matrix->apply(...), [
-            new Point($box->left, $box->top),
-            new Point($box->right, $box->top),
-            new Point($box->right, $box->bottom),
-            new Point($box->left, $box->bottom),
-        ]);
-    }
-
-    /**
-     * As many of them as tell how far all go.
-     *
-     * @param  list<float>  $moments
-     * @return list<float>
-     */
-    private static function some(array $moments): array
-    {
-        $every = max(1, intdiv(count($moments), self::FOLLOWED));
-
-        return array_values(array_filter($moments, fn (int $index): bool => $index % $every === 0, ARRAY_FILTER_USE_KEY));
+        return $this->ways->change($layer, $composition, $at);
     }
 
     /**

@@ -266,6 +266,9 @@ final class LifeTest extends TestCase
         ])]), 10);
         self::assertSame('samples', $blurred[0]['op']);
         self::assertSame([3], array_values(array_unique(array_map(count(...), $blurred[0]['lists']))));
+        // So are they where the layer itself stands still.
+        $standing = $this->items(Fixture::composition([Fixture::bar(['motionBlur' => true, 'arrive' => $bar['arrive']])]), 10);
+        self::assertSame('samples', $standing[0]['op']);
     }
 
     public function test_both_ends_at_once(): void
