@@ -23,8 +23,9 @@ use Ricamo\Core\Value\Type\PointType;
 final class EffectPoints
 {
     /**
-     * @return list<array{property: string, title: string, at: array{float, float}, ticks: list<array{float, float}>}> in composition
-     *     pixels: where each is, and where it is on each frame from its first keyframe to its last
+     * @return list<array{property: string, title: string, at: array{float, float}, ticks: list<array{float, float}>,
+     *     ghosts: list<array{float, float}>}> in composition pixels: where each is, where it is on each frame from its first keyframe
+     *     to its last, and at the nearest keyframes before and after
      */
     public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
@@ -39,12 +40,17 @@ final class EffectPoints
                 $base = self::base($effect, $setting->name, $pose->box);
                 $place = fn (Point $point): Point => $pose->matrix->apply($base->plus($point));
                 $name = "{$effect->id}.{$setting->name}";
-                $point = $place($layer->point($name, $frame));
+                $at = function (int $frame) use ($layer, $name, $place): array {
+                    $point = $place($layer->point($name, $frame));
+
+                    return [round($point->x, 3), round($point->y, 3)];
+                };
                 $places[] = [
                     'property' => $name,
                     'title' => "{$setting->title} · ".lcfirst($effect->title()),
-                    'at' => [round($point->x, 3), round($point->y, 3)],
+                    'at' => $at($frame),
                     'ticks' => Ways::ticks($layer, $name, $place),
+                    'ghosts' => array_map($at, Ways::neighbours($layer, [$name], $frame)),
                 ];
             }
         }

@@ -29,7 +29,7 @@ final readonly class Held
     {
         foreach (EffectPoints::of($layer, $composition, $frame, $evaluator) as $point) {
             if ($point['property'] === $part) {
-                return new self(self::around([$point['at']]), []);
+                return new self(self::around([$point['at']]), array_map(fn (array $at): Box => self::around([$at]), $point['ghosts']));
             }
         }
         $masks = $layer->attached->masks === []

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Guide\Guide;
+use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Handle\Held;
 use Ricamo\Core\Tests\Fixture;
 
@@ -77,6 +78,25 @@ final class HeldTest extends TestCase
         // To the layer's own left edge, and to the upper edge of the frame.
         self::assertEquals([0, -250], $pulled(5));
         self::assertEquals([-3, -248], $pulled(0));
+    }
+
+    public function test_a_point_is_seen_and_draws_itself_in_where_it_is_at_the_keyframes_beside(): void
+    {
+        $moving = self::composition([], ['effects' => [
+            ['id' => 'e1', 'effect' => 'corner-pin', 'topLeft' => Fixture::keyframes([0, [0, 0]], [20, [40, 20]], [30, [-70, 0]])],
+        ]]);
+        $ghosts = fn (int $frame): array => array_column(
+            EffectPoints::of($moving->layer('bar'), $moving, $frame, Fixture::evaluator()), 'ghosts', 'property',
+        );
+        // The corner lies at (400, 250).
+        self::assertEquals([[400, 250], [440, 270]], $ghosts(10)['e1.topLeft']);
+        self::assertEquals([[400, 250], [330, 250]], $ghosts(20)['e1.topLeft']);
+        self::assertEquals([[440, 270]], $ghosts(0)['e1.topLeft']);
+        self::assertSame([], $ghosts(10)['e1.topRight']);
+        $pulled = Fixture::edit($moving, 'pull-effect', [
+            'layer' => 'bar', 'property' => 'e1.topLeft', 'frame' => 10, 'by' => [18, 8], 'snap' => 4,
+        ]);
+        self::assertEquals([40, 20], Fixture::json($pulled, 'bar')['effects'][0]['topLeft']['keyframes'][1]['value']);
     }
 
     public function test_the_alignments_that_hold_are_told(): void

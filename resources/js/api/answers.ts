@@ -240,6 +240,8 @@ export interface EffectPoint {
     at: Corner;
     /** Where it is on each frame from its first keyframe to its last. */
     ticks: Corner[];
+    /** Where it is at the nearest keyframes before and after. */
+    ghosts: Corner[];
 }
 
 export interface Inspection {

@@ -40,6 +40,16 @@ function pull(property: string, down: PointerEvent): void {
             :key="`${point.property} way`"
             :ticks="point.ticks.map(props.view.toScreen)"
         />
+        <template v-for="point in points" :key="`${point.property} ghosts`">
+            <path
+                v-for="(ghost, index) in point.ghosts"
+                :key="index"
+                class="ghost"
+                d="M0 -6L6 0L0 6L-6 0Z"
+                :transform="`translate(${props.view.toScreen(ghost).join(' ')})`"
+                data-point-ghost
+            />
+        </template>
         <g
             v-for="point in points"
             :key="point.property"
@@ -70,7 +80,14 @@ function pull(property: string, down: PointerEvent): void {
 .reach {
     fill: transparent;
 }
-.points path {
+.points .ghost {
+    fill: none;
+    stroke: var(--second);
+    stroke-width: 1.25;
+    stroke-dasharray: 3 3;
+    opacity: 0.75;
+}
+.points g path {
     fill: var(--raised);
     stroke: var(--second);
     stroke-width: 1.75;
