@@ -415,11 +415,12 @@ test('Escape closes what is open over the page, and nothing else', async ({ page
     await expect(page.locator('[data-picker]')).toBeHidden();
     await expect(fill.getByRole('textbox')).toHaveValue('#2f5d50');
 
+    const opened = page.locator('.el-popper:visible, [data-column-panel]');
     for (const opens of ['[data-add-effect]', '.drawer .dye', '[data-phase=arrive]', '[data-compositions]']) {
         await page.locator(opens).click();
-        await expect(page.locator('.el-popper:visible')).toHaveCount(1);
+        await expect(opened).toHaveCount(1);
         await page.keyboard.press('Escape');
-        await expect(page.locator('.el-popper:visible')).toHaveCount(0);
+        await expect(opened).toHaveCount(0);
         await expect(fill).toBeVisible();
     }
     await page.keyboard.press('Escape');
