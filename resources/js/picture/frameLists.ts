@@ -16,6 +16,8 @@ const NO_PATHS = '"paths":{}';
 /** The display lists of the open composition's present revision, by frame. */
 export const useFrameLists = defineStore('lists', () => {
     const composition = useComposition();
+    const vocabulary = useVocabulary();
+    const paths = usePaths();
     const arrivals = shallowRef(0);
     /** As they came, until they are looked at: of hundreds of layers and frames few are, and reading them takes its time. */
     let lists = new Map<number, DisplayList | string>();
@@ -77,7 +79,7 @@ export const useFrameLists = defineStore('lists', () => {
 
     async function fill(): Promise<void> {
         const fetched: Promise<void>[] = [];
-        const most = Math.max(1, useVocabulary().words.cores);
+        const most = Math.max(1, vocabulary.words.cores);
         for (let next = nextStretch(); next && stretches.length < most; next = nextStretch()) {
             begun++;
             fetched.push(fetchStretch(next.from, next.to));
@@ -98,7 +100,7 @@ export const useFrameLists = defineStore('lists', () => {
                 lists.set(frame, line);
                 // A path is told once, with the first frame of a stretch that has it.
                 if (!line.includes(NO_PATHS)) {
-                    usePaths().learn(at(frame)!.paths);
+                    paths.learn(at(frame)!.paths);
                 }
                 arrivals.value++;
                 isWhole = frame === to - 1;
