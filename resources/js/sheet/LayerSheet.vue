@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { useOpened } from '@/shell/opened';
+import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
@@ -93,13 +94,20 @@ const goesAlong = computed(() => ['position', 'x', 'y'].some((name) => inspectio
 
 const setContent = (content: object): Promise<boolean> =>
     composition.edit('set-content', { layer: props.layer.id, content });
+
+/** Escape closes the label colours wherever the keys go, and does not let go of the layer. */
+const dyes = ref<{ handleClose: () => void } | null>(null);
+const dyesOpen = ref(false);
+useOpened(dyesOpen, () => dyes.value?.handleClose());
 </script>
 
 <template>
     <div class="head" :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }">
         <ElDropdown
+            ref="dyes"
             :persistent="false"
             trigger="click"
+            @visible-change="dyesOpen = $event"
             @command="(label: string) => composition.edit('set-layer', { layers: [layer.id], label })"
         >
             <button class="dye" type="button" aria-label="Label colour" />
