@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Models\MediaRow;
-use Ricamo\Core\Kind\Text\TextContent;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Face;
 use Ricamo\Raster\Text\FontCatalogue;
 use Ricamo\Raster\Text\FontFace;
 use Ricamo\Raster\Text\Fonts;
@@ -17,7 +17,7 @@ final readonly class ProjectFonts implements Fonts
     /** @throws Refusal where there is none of this key */
     public function face(string $id): FontFace
     {
-        $key = TextContent::mediaOfFace($id);
+        $key = Face::media($id);
         if ($key === null) {
             return FontCatalogue::face($id);
         }

@@ -13,10 +13,12 @@ use Ricamo\Core\Text\Shaper;
 
 /**
  * A font whose every glyph is a square of half an em on a line one em high, digits the higher the more they are; a space is as
- * wide and empty. The heavier, the wider.
+ * wide and empty. The heavier, the wider; half as wide again in a face that is called wide.
  */
 final class SquareShaper implements Shaper
 {
+    public const WIDE = 'wide-bold';
+
     public int $shaped = 0;
 
     public function shape(
@@ -29,7 +31,7 @@ final class SquareShaper implements Shaper
                 $character === ' '
                     ? new Path('', [])
                     : Path::rectangle(new Box(0, ctype_digit($character) ? -500 - 10 * (int) $character : -500, $axes['wght'] ?? 400, 0)),
-                100 + ($axes['wght'] ?? 400),
+                (100 + ($axes['wght'] ?? 400)) * ($font === self::WIDE ? 1.5 : 1),
                 $index,
             );
         }

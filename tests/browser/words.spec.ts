@@ -11,6 +11,7 @@ import {
     renderAndDownload,
     setField,
     setLength,
+    sheet,
 } from './producer';
 import { frameOf } from './video';
 import { expect, test } from './test';
@@ -21,7 +22,7 @@ test('words have a plate that fits them, a font tried in the picture, and a numb
     await addToComposition(page, 'Name');
     await page.locator('[data-tab=sheet]').click();
     // Resting on a font shows it; choosing keeps it, and it is among those used lately from then on.
-    await page.locator('[data-choose-font]').click();
+    await page.locator('.drawer [data-choose-font]').click();
     const own = page.locator('[data-font=bebas-neue-bold]');
     await own.hover();
     await page.waitForTimeout(400);
@@ -34,6 +35,19 @@ test('words have a plate that fits them, a font tried in the picture, and a numb
         'bebas-neue-bold',
     );
     await page.locator('[data-find-font]').press('Escape');
+
+    // With a bead the typeface is one of its own at each keyframe, and the font beneath stays.
+    await goToFrame(page, 0);
+    await kept(page, () => sheet(page, 'typeface').locator('.bead').click());
+    await goToFrame(page, 55);
+    await page.locator('.drawer [data-choose-font]').click();
+    await kept(page, () => page.locator('[data-font=karla-bold]').click());
+    const [changing] = await layersOf(page);
+    expect(changing!.font).toBe('bebas-neue-bold');
+    expect(changing!.typeface).toMatchObject({ keyframes: [{ value: '' }, { value: 'karla-bold' }] });
+    await expect(sheet(page, 'typeface')).toContainText('Karla Bold');
+    await goToFrame(page, 54);
+    await expect(sheet(page, 'typeface')).toContainText('Bebas Neue');
 
     await kept(page, async () => {
         await page.locator('[data-words]').fill('# kg');

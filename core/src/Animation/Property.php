@@ -280,6 +280,14 @@ final readonly class Property
             : self::constant($this->type, $change($this->constant));
     }
 
+    /** @return list<mixed> all that it is at keyframes; where it has none, what it is */
+    public function values(): array
+    {
+        return $this->isAnimated()
+            ? array_map(fn (Keyframe $keyframe): mixed => $keyframe->value, [...$this->fromStart, ...$this->fromEnd])
+            : [$this->constant];
+    }
+
     /**
      * @param  callable(Point): Point  $change  of every value it holds
      *

@@ -221,7 +221,26 @@ final readonly class Layer implements Valued
     /** @return array<string, string> the ids of all media that it shows or is set in, by the field that names each */
     public function media(): array
     {
-        return [...($this->content instanceof UsesMedia ? $this->content->media() : []), ...$this->attached->media()];
+        $media = [...($this->content instanceof UsesMedia ? $this->content->media() : []), ...$this->attached->media()];
+        foreach ($this->mediaAsValues() as $name => $ids) {
+            foreach ($ids as $index => $id) {
+                $media["$name.$index"] = $id;
+            }
+        }
+
+        return $media;
+    }
+
+    /** @return array<string, list<string>> the ids of media that are values of its properties, by their names */
+    public function mediaAsValues(): array
+    {
+        $media = [];
+        foreach ($this->kind->namingMedia() as $name => $type) {
+            $ids = array_map($type->media(...), ($this->properties[$name] ?? null)?->values() ?? []);
+            $media[$name] = array_values(array_unique(array_filter($ids, fn (?string $id): bool => $id !== null)));
+        }
+
+        return $media;
     }
 
     /**
@@ -231,10 +250,25 @@ final readonly class Layer implements Valued
      */
     public function usingMedia(array $ids): self
     {
-        return $this->with([
+        return $this->withMediaAsValues($ids)->with([
             'content' => $this->content instanceof UsesMedia ? $this->content->usingMedia($ids) : $this->content,
             'attached' => $this->attached->usingMedia($ids),
         ]);
+    }
+
+    /**
+     * A copy whose properties have the new ids of media as values.
+     *
+     * @param  array<string, string>  $ids  the new id of each
+     */
+    public function withMediaAsValues(array $ids): self
+    {
+        $properties = $this->properties;
+        foreach (array_intersect_key($this->kind->namingMedia(), $properties) as $name => $type) {
+            $properties[$name] = $properties[$name]->mapValues(fn (mixed $value): mixed => $type->usingMedia($value, $ids));
+        }
+
+        return $this->with(['properties' => $properties]);
     }
 
     /** What it and all that is attached to it refers to. */
@@ -242,6 +276,7 @@ final readonly class Layer implements Valued
     {
         return References::all(
             $this->content->refersTo(), ...array_map(fn (Attached $one): References => $one->refersTo(), $this->attached->all()),
+            ...array_map(fn (array $ids): References => new References(media: $ids), array_values($this->mediaAsValues())),
         );
     }
 

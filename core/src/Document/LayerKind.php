@@ -9,6 +9,8 @@ use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Value\Type\NamesMedia;
+use Ricamo\Core\Value\Type\ValueType;
 
 /**
  * A kind of layer: all in which it differs from the others. Whatever deals with layers asks their kind, their content
@@ -27,6 +29,9 @@ abstract class LayerKind
 
     /** @var array<string, Property>|null */
     private ?array $rare = null;
+
+    /** @var array<string, NamesMedia>|null */
+    private ?array $namingMedia = null;
 
     /** @var array<string, mixed>|null */
     private ?array $contentFields = null;
@@ -175,6 +180,15 @@ abstract class LayerKind
     {
         return $this->rare ??= array_intersect_key(
             $this->defaults(), array_filter($this->properties(), fn (PropertyDefinition $one): bool => $one->rare),
+        );
+    }
+
+    /** @return array<string, NamesMedia> the types of those whose values may be media, by their names */
+    final public function namingMedia(): array
+    {
+        return $this->namingMedia ??= array_filter(
+            array_map(fn (PropertyDefinition $one): ValueType => $one->type, $this->properties()),
+            fn (ValueType $type): bool => $type instanceof NamesMedia,
         );
     }
 

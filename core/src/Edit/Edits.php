@@ -68,6 +68,7 @@ use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
+use Ricamo\Core\Edit\Layers\SetTypeface;
 use Ricamo\Core\Edit\Layers\ShapeWords;
 use Ricamo\Core\Edit\Layers\ShowInstead;
 use Ricamo\Core\Edit\Layers\StyleWords;
@@ -221,6 +222,7 @@ final class Edits
         'look-alone' => LookAlone::class,
         'style-words' => StyleWords::class,
         'set-content' => SetContent::class,
+        'set-typeface' => SetTypeface::class,
         'set-composition' => SetComposition::class,
         'set-guides' => SetGuides::class,
         'match-composition' => MatchComposition::class,

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Text;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
+use Ricamo\Core\Value\Face;
 
 /** How some of the characters of a text are set otherwise than the rest. */
 final readonly class WordStyle
@@ -45,7 +46,7 @@ final readonly class WordStyle
         $from = $node->field('from')->int(0, 1_000_000);
         $font = $node->optional('font')?->string(64);
         $case = $node->optional('case')?->string(10);
-        if ($font !== null && preg_match('/^[a-z0-9][a-z0-9-]{0,63}$/', $font) !== 1) {
+        if ($font !== null && preg_match('/'.Face::ID.'/', $font) !== 1) {
             $node->field('font')->refuse('is not the id of a font');
         }
         if ($case !== null && ! in_array($case, ['upper', 'lower'], true)) {
@@ -84,7 +85,7 @@ final readonly class WordStyle
         return ['type' => 'object', 'properties' => [
             'from' => ['description' => 'the first character', 'type' => 'integer', 'minimum' => 0],
             'to' => ['description' => 'the first one after it', 'type' => 'integer', 'minimum' => 1],
-            'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
+            'font' => ['type' => 'string', 'pattern' => Face::ID],
             'size' => $number(1, 1000),
             'colour' => ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$'],
             'tracking' => $number(-500, 5000), 'rise' => $number(-1000, 1000),

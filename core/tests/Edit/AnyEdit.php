@@ -121,6 +121,9 @@ final class AnyEdit
                     ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]],
                 ]),
             ],
+            'set-typeface' => fn (): array => [
+                'layers' => $this->layers(), 'typeface' => $this->one(['karla-bold', 'wide-bold', '']), 'frame' => $this->frame(),
+            ],
             'style-words' => fn (): array => [
                 'layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)],
             ],

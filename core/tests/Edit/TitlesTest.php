@@ -42,6 +42,7 @@ final class TitlesTest extends TestCase
         yield 'look at all layers' => ['look-alone', ['layers' => []]];
         yield 'look at layers alone' => ['look-alone', $one];
         yield 'change words' => ['set-content', ['layer' => 'a', 'content' => ['text' => 'Depot']]];
+        yield 'set typeface' => ['set-typeface', ['layers' => ['a'], 'typeface' => 'wide-bold', 'frame' => 0]];
         yield 'change content' => ['set-content', ['layer' => 'a', 'content' => ['font' => 'karla-bold']]];
         yield 'no arrival' => ['set-arrival', [...$one, 'phase' => null]];
         yield 'arrive' => ['set-arrival', [...$one, 'phase' => ['moves' => [['move' => 'fade']]]]];

@@ -19,6 +19,7 @@ use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\LineBreaks;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Value\Face;
 
 /** Words with a plate, in a box, and counting. A letter is 50 px wide at 100 px, a line 80 px above its baseline to 20 px below. */
 final class WordsTest extends TestCase
@@ -431,7 +432,7 @@ final class WordsTest extends TestCase
     public function test_a_face_is_a_font_that_ships_or_one_of_the_media(): void
     {
         [$shipped, $own] = [new TextContent('a', 'karla-bold'), new TextContent('a', 'karla-bold', fontMedia: 'm7')];
-        self::assertSame(['karla-bold', null], [$shipped->face(), TextContent::mediaOfFace($shipped->face())]);
-        self::assertSame('m7', TextContent::mediaOfFace($own->face()));
+        self::assertSame(['karla-bold', null], [$shipped->face(), Face::media($shipped->face())]);
+        self::assertSame('m7', Face::media($own->face()));
     }
 }

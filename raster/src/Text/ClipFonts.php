@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Raster\Text;
 
-use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Value\Face;
 use Ricamo\Raster\Media\Clips;
 
 /** The faces that ship with the project, and those among the media of a project. */
@@ -16,7 +16,7 @@ final readonly class ClipFonts implements Fonts
 
     public function face(string $id): FontFace
     {
-        $media = TextContent::mediaOfFace($id);
+        $media = Face::media($id);
 
         return $media === null ? FontCatalogue::face($id) : new FontFace($id, $media, '', $this->clips->get($media)->file);
     }

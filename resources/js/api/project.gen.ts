@@ -1390,6 +1390,31 @@ export type AnimatedFlag =
               }[]
           ];
       };
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "AnimatedFace".
+ */
+export type AnimatedFace =
+    | string
+    | {
+          /**
+           * @minItems 1
+           */
+          keyframes: [
+              {
+                  at: number;
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              },
+              ...{
+                  at: number;
+                  value: string;
+                  easing?: Easing;
+                  pin?: Pin;
+              }[]
+          ];
+      };
 
 /**
  * A Ricamo project, version 1
@@ -2590,6 +2615,7 @@ export interface TextLayer {
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
     anchor?: AnimatedPoint;
+    typeface?: AnimatedFace;
     typeSize?: AnimatedNumber;
     fill?: AnimatedColour;
     tracking?: AnimatedNumber;
@@ -3754,6 +3780,18 @@ export interface EditArguments {
          * @maxItems 1000
          */
         keyframes: unknown[];
+    };
+    'set-typeface': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        /**
+         * the id of a font that ships with the project, or `media:` and that of media
+         */
+        typeface: string;
+        frame: number;
+        scope?: string | null;
     };
     'set-values': {
         frame: number;

@@ -33,7 +33,9 @@ const definitions = computed<PropertyDefinition[]>(() => {
         vocabulary.propertiesOf(layer).some((definition) => definition.name === name);
     return vocabulary
         .propertiesOf(first!)
-        .filter(({ type, name }) => !['path', 'flag'].includes(type) && others.every((layer) => has(layer, name)));
+        .filter(
+            ({ type, name }) => !['path', 'flag', 'face'].includes(type) && others.every((layer) => has(layer, name)),
+        );
 });
 const definition = computed(
     () => definitions.value.find(({ name }) => name === property.value) ?? definitions.value[0],

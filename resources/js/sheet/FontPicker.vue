@@ -9,9 +9,9 @@ import { usePreferences } from '@/project/preferences';
 const props = defineProps<{
     text: string;
     chosen: string;
-    fonts: { id: string; face: string; family: string; style: string }[];
+    fonts: { face: string; family: string; style: string }[];
 }>();
-const emit = defineEmits<{ attempt: [id: string]; stop: []; choose: [id: string] }>();
+const emit = defineEmits<{ attempt: [face: string]; stop: []; choose: [face: string] }>();
 
 interface Sample {
     path: string;
@@ -35,29 +35,29 @@ const found = computed(() => {
 });
 const groups = computed(() => {
     const { favouriteFonts, recentFonts } = preferences;
-    const isFavourite = (id: string): boolean => favouriteFonts.includes(id);
+    const isFavourite = (face: string): boolean => favouriteFonts.includes(face);
     const recent = recentFonts
-        .map((id) => found.value.find((one) => one.id === id))
-        .filter((one) => one && !isFavourite(one.id)) as typeof props.fonts;
+        .map((face) => found.value.find((one) => one.face === face))
+        .filter((one) => one && !isFavourite(one.face)) as typeof props.fonts;
     return [
-        { title: 'Favourites', fonts: found.value.filter(({ id }) => isFavourite(id)) },
+        { title: 'Favourites', fonts: found.value.filter(({ face }) => isFavourite(face)) },
         { title: 'Used lately', fonts: recent },
-        { title: 'All', fonts: found.value.filter(({ id }) => !isFavourite(id) && !recentFonts.includes(id)) },
+        { title: 'All', fonts: found.value.filter(({ face }) => !isFavourite(face) && !recentFonts.includes(face)) },
     ].filter(({ fonts }) => fonts.length > 0);
 });
 
-function toggle(id: string): void {
+function toggle(face: string): void {
     const { favouriteFonts } = preferences;
-    preferences.favouriteFonts = favouriteFonts.includes(id)
-        ? favouriteFonts.filter((one) => one !== id)
-        : [...favouriteFonts, id];
+    preferences.favouriteFonts = favouriteFonts.includes(face)
+        ? favouriteFonts.filter((one) => one !== face)
+        : [...favouriteFonts, face];
 }
 
 const MOST_RECENT = 6;
 
-function choose(id: string): void {
-    preferences.recentFonts = [id, ...preferences.recentFonts.filter((one) => one !== id)].slice(0, MOST_RECENT);
-    emit('choose', id);
+function choose(face: string): void {
+    preferences.recentFonts = [face, ...preferences.recentFonts.filter((one) => one !== face)].slice(0, MOST_RECENT);
+    emit('choose', face);
 }
 
 onMounted(async () => {
@@ -86,15 +86,20 @@ onMounted(async () => {
         <div class="all">
             <section v-for="group in groups" :key="group.title">
                 <h2>{{ group.title }}</h2>
-                <div v-for="font in group.fonts" :key="font.id" class="font" :class="{ chosen: font.id === chosen }">
+                <div
+                    v-for="font in group.fonts"
+                    :key="font.face"
+                    class="font"
+                    :class="{ chosen: font.face === chosen }"
+                >
                     <button
                         type="button"
                         class="sample"
                         :aria-label="`${font.family} ${font.style}`"
-                        :data-font="font.id"
-                        @pointerenter="emit('attempt', font.id)"
+                        :data-font="font.face"
+                        @pointerenter="emit('attempt', font.face)"
                         @pointerleave="emit('stop')"
-                        @click="choose(font.id)"
+                        @click="choose(font.face)"
                     >
                         <svg
                             v-if="samples[font.face]"
@@ -122,10 +127,10 @@ onMounted(async () => {
                     <button
                         type="button"
                         class="star"
-                        :class="{ on: preferences.favouriteFonts.includes(font.id) }"
+                        :class="{ on: preferences.favouriteFonts.includes(font.face) }"
                         :aria-label="`${font.family} ${font.style} among the favourites`"
-                        :aria-pressed="preferences.favouriteFonts.includes(font.id)"
-                        @click="toggle(font.id)"
+                        :aria-pressed="preferences.favouriteFonts.includes(font.face)"
+                        @click="toggle(font.face)"
                     >
                         <Star :size="14" aria-hidden="true" />
                     </button>

@@ -23,6 +23,7 @@ import LineEndFields from './LineEndFields.vue';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
 import FindValue from './FindValue.vue';
+import { useFaces } from './faces';
 import OutlineFields from './OutlineFields.vue';
 import PaintField from './PaintField.vue';
 import PaceFields from './PaceFields.vue';
@@ -41,6 +42,7 @@ const composition = useComposition();
 const media = useMedia();
 const finding = useFinding();
 const vocabulary = useVocabulary();
+const faces = useFaces();
 
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const sections = computed(() =>
@@ -58,7 +60,7 @@ const sections = computed(() =>
 function isMeant(property: string): boolean {
     const { layer } = props;
     if (layer.kind === 'text' && property.startsWith('axis')) {
-        return !!layer.fontMedia || !!vocabulary.words.fonts.find(({ id }) => id === layer.font)?.variable;
+        return faces.isVariable(String(inspection.value?.values.typeface?.value || faces.ownOf(layer)));
     }
     return !inspection.value?.idle.includes(property);
 }

@@ -9,7 +9,7 @@ defineProps<{
     definition: PropertyDefinition;
     /** Its numbers; null where several layers are shown that differ. */
     numbers: (number | null)[];
-    /** Its value as text: a colour, or a length that is pixels and a share at once. Empty where several layers are shown that differ. */
+    /** Its value as text: a colour, a length that is pixels and a share at once, or what it is called where it has no number. Empty where several layers are shown that differ. */
     written: string;
     /** That its number brings itself. */
     unit?: string;
@@ -65,7 +65,7 @@ const emit = defineEmits<{
         :value="numbers[0] ?? null"
         label=""
         :name="definition.title"
-        :written="definition.type === 'length' ? written : undefined"
+        :written="definition.type === 'length' || (numbers[0] === null && written !== '') ? written : undefined"
         :unit="unit ?? unitOf(definition)"
         :least="definition.least"
         :most="definition.most"

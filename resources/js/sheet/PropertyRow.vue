@@ -7,6 +7,7 @@ import { usePlayhead } from '@/project/playhead';
 import { useScopes } from '@/project/scopes';
 import IconButton from '@/shell/IconButton.vue';
 import BeadButton from './BeadButton.vue';
+import FaceField from './FaceField.vue';
 import PropertyFields from './PropertyFields.vue';
 import { useScrub, within } from './scrub';
 import { useValueEdits } from './valueEdits';
@@ -87,7 +88,13 @@ function toggleLink(): void {
             >{{ own }}<small v-if="owner" dir="auto">{{ owner }}</small></span
         >
         <div class="fields">
+            <FaceField
+                v-if="definition.type === 'face' && layer.kind === 'text'"
+                :layers="[layer]"
+                :values="[String(value)]"
+            />
             <PropertyFields
+                v-else
                 :definition="definition"
                 :numbers="numbers"
                 :written="called ?? String(value)"

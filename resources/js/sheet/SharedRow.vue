@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Layer, PropertyDefinition, PropertyState, Value } from '@/api/answers';
+import type { TextLayer } from '@/api/project.gen';
 import BeadButton from './BeadButton.vue';
+import FaceField from './FaceField.vue';
 import { isPair, measured } from './properties';
 import PropertyFields from './PropertyFields.vue';
 import { useValueEdits } from './valueEdits';
@@ -23,6 +25,8 @@ const { problem, single, attempt, set, giveUp, toggleKeyframe } = useValueEdits(
     value: () => (isPair(props.definition) ? null : common()),
 });
 
+const texts = computed(() => props.layers.filter((layer): layer is TextLayer => layer.kind === 'text'));
+
 /** Filled only where every layer has a keyframe here. */
 const state = computed<PropertyState>(() => ({
     value: 0,
@@ -35,7 +39,13 @@ const state = computed<PropertyState>(() => ({
     <div class="property" :data-property="definition.name">
         <span class="name" :title="definition.title">{{ definition.title }}</span>
         <div class="fields">
+            <FaceField
+                v-if="definition.type === 'face'"
+                :layers="texts"
+                :values="states.map(({ value }) => String(value))"
+            />
             <PropertyFields
+                v-else
                 :definition="definition"
                 :numbers="isPair(definition) ? [number(0), number(1)] : [number()]"
                 :written="String(common() ?? '')"

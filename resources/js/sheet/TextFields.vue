@@ -4,16 +4,11 @@ import { computed, ref, watch } from 'vue';
 import { useDrawing } from '@/picture/drawing';
 import { useCharacters } from '@/project/characters';
 import { useComposition } from '@/project/composition';
-import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
-import { useTrying } from '@/project/trying';
 import { useVocabulary } from '@/project/vocabulary';
 import type { TextLayer } from '@/api/project.gen';
-import FontSample from '@/kit/FontSample.vue';
 import IconButton from '@/shell/IconButton.vue';
-import ColumnPanel from '@/shell/ColumnPanel.vue';
 import CountFields from './CountFields.vue';
-import FontPicker from './FontPicker.vue';
 import WordStyleFields from './WordStyleFields.vue';
 
 const props = defineProps<{ layer: TextLayer }>();
@@ -28,12 +23,9 @@ const composition = useComposition();
 const drawing = useDrawing();
 const characters = useCharacters();
 const playhead = usePlayhead();
-const media = useMedia();
 const vocabulary = useVocabulary();
 const words = ref(props.layer.text);
 const typing = ref(false);
-const choosing = ref(false);
-const trying = useTrying();
 
 watch(
     () => [props.layer.id, props.layer.text] as const,
@@ -45,32 +37,6 @@ watch(
 );
 
 const content = (fields: object) => ({ layer: props.layer.id, content: fields });
-
-const broughtIn = computed(() => media.list.filter((one) => one.font));
-
-/** Those that were brought in, then those that ship with Ricamo; `face` is how shapers know them. */
-const fonts = computed(() => [
-    ...broughtIn.value.map(({ id, font, name }) => ({ id, face: `media:${id}`, family: font ?? name, style: '' })),
-    ...vocabulary.words.fonts.map(({ id, family, style }) => ({ id, face: id, family, style })),
-]);
-const chosenFont = computed(() => props.layer.fontMedia ?? props.layer.font ?? '');
-const fontName = computed(() => {
-    const found = fonts.value.find(({ id }) => id === chosenFont.value);
-    return found ? `${found.family} ${found.style}` : chosenFont.value;
-});
-
-const fontFields = (id: string): object =>
-    broughtIn.value.some((one) => one.id === id) ? { fontMedia: id } : { font: id, fontMedia: null };
-
-function closeFonts(): void {
-    trying.stop();
-    choosing.value = false;
-}
-
-function setFont(id: string): void {
-    closeFonts();
-    void composition.edit('set-content', content(fontFields(id)));
-}
 
 /** Along a path that is drawn in the picture. */
 async function setOnPath(): Promise<void> {
@@ -154,20 +120,6 @@ function makeShapes(event: Event): void {
         />
         <WordStyleFields v-if="chosen" :layer="layer" :from="chosen.from" :to="chosen.to" />
         <div class="line">
-            <button type="button" class="font" data-choose-font :title="fontName" @click="choosing = true">
-                <FontSample v-if="!layer.fontMedia" :font="layer.font ?? ''" :size="15" class="sample" />
-                <span>{{ fontName }}</span>
-            </button>
-            <ColumnPanel v-if="choosing" title="Typeface" @close="closeFonts">
-                <FontPicker
-                    :text="layer.text"
-                    :chosen="chosenFont"
-                    :fonts="fonts"
-                    @attempt="(id) => trying.show('set-content', content(fontFields(id)))"
-                    @stop="trying.stop"
-                    @choose="setFont"
-                />
-            </ColumnPanel>
             <IconButton
                 v-for="[align, icon] in ALIGNMENTS"
                 :key="align"
@@ -248,10 +200,6 @@ textarea {
 textarea:focus {
     box-shadow: inset 0 0 0 1.5px var(--second);
 }
-.sample {
-    flex: none;
-    width: 26px;
-}
 .hyphens {
     display: grid;
     grid-template-columns: 84px minmax(0, 1fr);
@@ -262,29 +210,6 @@ textarea:focus {
 .line {
     display: flex;
     align-items: center;
-}
-.font {
-    display: flex;
-    flex: 1;
-    align-items: center;
-    gap: 8px;
-    min-width: 0;
-    height: 27px;
-    margin-right: 6px;
-    padding: 0 8px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 13px;
-    cursor: pointer;
-}
-.font span {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
 }
 .along {
     display: flex;

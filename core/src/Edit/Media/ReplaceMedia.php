@@ -82,6 +82,12 @@ final readonly class ReplaceMedia implements ProjectEdit
             'brush' => $brush?->media === $this->media ? $brush->ofMedia($this->by) : $brush,
         ]);
 
+        if (in_array($this->media, array_merge(...array_values($layer->mediaAsValues())), true)) {
+            $layer = $new->known()->font === null
+                ? throw new Refusal("“{$new->name}” is not a font")
+                : $layer->withMediaAsValues([$this->media => $this->by]);
+        }
+
         return $content instanceof Replaceable && in_array($this->media, $content->media(), true)
             ? $content->replacedIn($layer, $old, $new)
             : $layer;

@@ -47,7 +47,7 @@ use WeakMap;
 final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
 {
     /** By which words are set; the axes of their font beside these. */
-    private const SET_BY = ['typeSize', 'tracking', 'leading', 'boxWidth', 'fitBox', 'number', 'path'];
+    private const SET_BY = ['typeface', 'typeSize', 'tracking', 'leading', 'boxWidth', 'fitBox', 'number', 'path'];
 
     private PaintedPictures $pictures;
 
@@ -264,8 +264,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     /** @return ?TextBlock the same words heavier by an amount; null where their font cannot be varied in that */
     private function heavier(Layer $layer, int|float $at, Composition $composition, float $by): ?TextBlock
     {
-        assert($layer->content instanceof TextContent);
-        $resting = $this->blocks->weight($layer->content->face());
+        $resting = $this->blocks->weight(self::inFace($layer, $at)->face());
 
         return $resting === null
             ? null
@@ -289,14 +288,23 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         return $text;
     }
 
+    /** What it says, in the face that it is set in at a moment. */
+    private static function inFace(Layer $layer, int|float $at): TextContent
+    {
+        $face = $layer->value('typeface', $at);
+        assert($layer->content instanceof TextContent && is_string($face));
+
+        return $layer->content->inFace($face);
+    }
+
     /**
      * @param  ?Composition  $composition  null where it does not matter how much is added to numbers
      * @param  ?array<string, float>  $axes  of its font, by their tags, in the place of its own
      */
     private function set(Layer $layer, int|float $at, ?Composition $composition, ?array $axes = null): SetText
     {
-        assert($layer->content instanceof TextContent);
-        $font = $layer->content->fontMedia;
+        $words = self::inFace($layer, $at);
+        $font = $words->fontMedia;
         if ($font !== null && $this->media->get($font)->known()->font === null) {
             throw new Refusal("“{$this->media->get($font)->name}” is no font");
         }
@@ -304,8 +312,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         [$typeSize, $tracking, $width] = [
             max(0.01, $layer->number('typeSize', $at)), $layer->number('tracking', $at), $layer->number('boxWidth', $at),
         ];
-        $added = $composition === null ? 0.0 : $layer->content->counts?->added($layer->span, $at, $composition) ?? 0.0;
-        $content = $layer->content->at($layer->number('number', $at) + $added);
+        $added = $composition === null ? 0.0 : $words->counts?->added($layer->span, $at, $composition) ?? 0.0;
+        $content = $words->at($layer->number('number', $at) + $added);
         $content = OnPath::isSet($layer, $at) ? $content->level() : $content;
         [$leading, $axes] = [$layer->number('leading', $at), $axes ?? FontAxes::of($layer, $at)];
         if ($width <= 0) {

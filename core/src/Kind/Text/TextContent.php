@@ -20,12 +20,10 @@ use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyles;
 use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
+use Ricamo\Core\Value\Face;
 
 final readonly class TextContent implements Content, Readable, Replaceable, RunsByItself, SaysIdle, TakesFromLayers
 {
-    /** What the id of a face begins with that is one of the media. */
-    private const MEDIA = 'media:';
-
     public const DEFAULT_FONT = 'karla-bold';
 
     /** The most characters that a text may have. */
@@ -56,13 +54,17 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
     /** The id of the face that it is set in, by which a shaper knows it. */
     public function face(): string
     {
-        return $this->fontMedia === null ? $this->font : self::MEDIA.$this->fontMedia;
+        return $this->fontMedia === null ? $this->font : Face::ofMedia($this->fontMedia);
     }
 
-    /** The media that a face is, by its id; null where it ships with the project. */
-    public static function mediaOfFace(string $face): ?string
+    /** A copy that is set in another face; in its own where none is told. */
+    public function inFace(string $face): self
     {
-        return str_starts_with($face, self::MEDIA) ? substr($face, strlen(self::MEDIA)) : null;
+        return match (true) {
+            $face === '' || $face === $this->face() => $this,
+            Face::media($face) !== null => $this->with(['fontMedia' => Face::media($face)]),
+            default => $this->with(['font' => $face, 'fontMedia' => null]),
+        };
     }
 
     public function media(): array
@@ -153,11 +155,12 @@ final readonly class TextContent implements Content, Readable, Replaceable, Runs
         return $this->down ? $this->with(['down' => false]) : $this;
     }
 
-    /** @param  array{text?: string, fontMedia?: string, counts?: ?Counting, styles?: WordStyles, down?: bool}  $fields */
+    /** @param  array{text?: string, font?: string, fontMedia?: ?string, counts?: ?Counting, styles?: WordStyles, down?: bool}  $fields */
     private function with(array $fields): self
     {
         return new self(
-            $fields['text'] ?? $this->text, $this->font, $this->align, $fields['fontMedia'] ?? $this->fontMedia, $this->features,
+            $fields['text'] ?? $this->text, $fields['font'] ?? $this->font, $this->align,
+            array_key_exists('fontMedia', $fields) ? $fields['fontMedia'] : $this->fontMedia, $this->features,
             array_key_exists('counts', $fields)
                 ? $fields['counts']
                 : $this->counts, $fields['styles'] ?? $this->styles, $this->hyphens, $fields['down'] ?? $this->down,

@@ -23,7 +23,9 @@ use Ricamo\Core\Text\FontFeature;
 use Ricamo\Core\Text\Language;
 use Ricamo\Core\Text\WordStyle;
 use Ricamo\Core\Text\WordStyles;
+use Ricamo\Core\Value\Face;
 use Ricamo\Core\Value\Type\ColourType;
+use Ricamo\Core\Value\Type\FaceType;
 use Ricamo\Core\Value\Type\FlagType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PathType;
@@ -54,6 +56,7 @@ final class TextKind extends LayerKind implements DrawnKind
     protected function ownProperties(): array
     {
         return [
+            new PropertyDefinition('typeface', new FaceType, '', title: 'Typeface', section: Section::Type, rare: true),
             new PropertyDefinition('typeSize', new NumberType, 72.0, 1, 4000, 'Type size', Section::Type, 'px', isFactor: true),
             new PropertyDefinition('fill', new ColourType, Colour::parse('#f3e3c3'), title: 'Fill', section: Section::Type),
             new PropertyDefinition('tracking', new NumberType, 0.0, -500, 5000, 'Tracking', Section::Type, '‰ em'),
@@ -76,7 +79,7 @@ final class TextKind extends LayerKind implements DrawnKind
     public function readContent(Node $layer): TextContent
     {
         $font = $layer->optional('font');
-        if ($font !== null && ! preg_match('/^[a-z0-9][a-z0-9-]{0,63}$/', $font->string())) {
+        if ($font !== null && ! preg_match('/'.Face::ID.'/', $font->string())) {
             $font->refuse(json_encode($font->value).' is not the id of a font');
         }
 
@@ -97,7 +100,7 @@ final class TextKind extends LayerKind implements DrawnKind
     {
         return [
             'text' => ['type' => 'string', 'maxLength' => TextContent::LONGEST],
-            'font' => ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]{0,63}$'],
+            'font' => ['type' => 'string', 'pattern' => Face::ID],
             'fontMedia' => [
                 'description' => 'the media that are the font, instead of one that ships with the project',
                 'type' => 'string',
