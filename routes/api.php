@@ -39,6 +39,7 @@ Route::post('projects', [ProjectController::class, 'store']);
 Route::delete('projects/{project}', [ProjectController::class, 'destroy']);
 Route::get('projects/{project}/export.{ending}', [ProjectController::class, 'export'])->whereIn('ending', ['ricamo', 'json']);
 Route::get('projects/{project}/media', [MediaController::class, 'index']);
+Route::post('projects/{project}/media/along', [MediaController::class, 'along']);
 Route::get('projects/{project}', [ProjectEditController::class, 'show']);
 Route::post('projects/{project}/edits', [ProjectEditController::class, 'store']);
 Route::get('projects/{project}/history', [ProjectEditController::class, 'history']);

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Editing\ProjectRecord;
+use App\Http\JsonBody;
+use App\Media\Along;
 use App\Media\Intake;
 use App\Models\MediaRow;
 use App\Models\ProjectRow;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Edit\Layers\PasteLayers;
 use Ricamo\Raster\Media\OriginalFrame;
 
 final class MediaController
@@ -18,6 +23,16 @@ final class MediaController
     {
         return new JsonResponse(['media' => ProjectRow::present()->findOrFail($project)->media()->orderBy('id')->get()
             ->map(fn (MediaRow $media): array => $media->summary())]);
+    }
+
+    /** Brings along what copied layers use of another project, before they are pasted. */
+    public function along(Request $request, int $project, Along $along): JsonResponse
+    {
+        $found = ProjectRow::present()->findOrFail($project);
+        $layers = array_map(Layer::read(...), JsonBody::of($request)->field('layers')->items(PasteLayers::MOST));
+        $keys = array_merge(...array_map(fn (Layer $layer): array => array_values($layer->media()), $layers));
+
+        return new JsonResponse(['media' => (object) $along->bring($found, $keys)]);
     }
 
     public function show(MediaRow $media): JsonResponse

@@ -3334,6 +3334,7 @@ export interface EditArguments {
          */
         layers: unknown[];
         at?: number | null;
+        media?: unknown[] | null;
     };
     'place-anchors': {
         /**

@@ -2,6 +2,7 @@ import { useVocabulary } from '@/project/vocabulary';
 import type { ArgumentsOf, OfLayers } from '@/api/edits';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
+import { post, type Failure } from '@/api/client';
 import { useComposition } from './composition';
 import { useMedia } from './media';
 import { useGroups } from './groups';
@@ -19,6 +20,8 @@ const COPIED = 'ricamo-layers';
 
 interface Copied {
     [COPIED]: 1;
+    /** The server and the project that they are of. */
+    from: string;
     layers: Layer[];
 }
 
@@ -80,12 +83,28 @@ export function useLayerActions() {
         }
     }
 
+    const home = (): string => `${window.location.origin}/projects/${project.id}`;
+
+    /** Has what layers of another project use brought into this one. @returns by what; null where that cannot be done */
+    async function broughtAlong(layers: Layer[]): Promise<{ media: string; by: string }[] | null> {
+        try {
+            const answer = await post<{ media: Record<string, string> }>(`/projects/${project.id}/media/along`, {
+                layers,
+            });
+            await media.refresh();
+            return Object.entries(answer.media).map(([old, by]) => ({ media: old, by }));
+        } catch (failure) {
+            composition.problem = (failure as Failure).message;
+            return null;
+        }
+    }
+
     /** @returns what goes into the clipboard; null where nothing is selected */
     function copied(): string | null {
         // Of the document, not of a drag that is tried.
         const layers = groups.withAll(ids.value, composition.document?.layers);
         parts.copied = layers.find(({ id }) => id === ids.value.at(-1)) ?? null;
-        return layers.length === 0 ? null : JSON.stringify({ [COPIED]: 1, layers });
+        return layers.length === 0 ? null : JSON.stringify({ [COPIED]: 1, from: home(), layers });
     }
 
     /** @returns whether the text was layers */
@@ -99,10 +118,13 @@ export function useLayerActions() {
         if (found?.[COPIED] !== 1 || !Array.isArray(found.layers)) {
             return false;
         }
-        const { layers } = found;
-        void selectingNew(() =>
-            composition.edit('paste-layers', { layers, ...(sameTime ? {} : { at: playhead.frame }) }),
-        );
+        const { layers, from } = found;
+        void selectingNew(async () => {
+            const isOthers = from !== home() && !!from?.startsWith(`${window.location.origin}/`);
+            const media = isOthers ? await broughtAlong(layers) : [];
+            const at = sameTime ? {} : { at: playhead.frame };
+            return media !== null && composition.edit('paste-layers', { layers, ...at, media });
+        });
         return true;
     }
 

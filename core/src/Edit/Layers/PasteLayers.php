@@ -19,19 +19,28 @@ use Ricamo\Core\Time\FrameRange;
  */
 final readonly class PasteLayers implements CompositionEdit
 {
-    private const MOST = 500;
+    /** How many at once. */
+    public const MOST = 500;
 
-    /** @param  non-empty-list<Node>  $layers */
+    /**
+     * @param  non-empty-list<Node>  $layers
+     * @param  list<Node>  $media
+     */
     public function __construct(
         #[Field('as documents hold them', longest: self::MOST, fewest: 1)] private array $layers,
         #[Frame] private ?int $at = null,
+        #[Field('of {media, by}: what is used in the place of media of another project', longest: 1000)] private array $media = [],
     ) {
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
-        $layers = array_map(Layer::read(...), $this->layers);
-        $by = $this->at === null ? 0 : $this->at - min(array_map(fn (Layer $layer): int => $layer->span->in, $layers));
+        $by = [];
+        foreach ($this->media as $one) {
+            $by[$one->allow(['media', 'by'])->field('media')->string(64)] = $one->field('by')->string(64);
+        }
+        $layers = array_map(fn (Node $one): Layer => Layer::read($one)->usingMedia($by), $this->layers);
+        $later = $this->at === null ? 0 : $this->at - min(array_map(fn (Layer $layer): int => $layer->span->in, $layers));
         foreach ($layers as $index => $layer) {
             foreach ($layer->media() as $field => $id) {
                 if (! $evaluator->media->has($id) || $evaluator->media->get($id)->removed) {
@@ -44,7 +53,7 @@ final readonly class PasteLayers implements CompositionEdit
         // A group that is not copied along is left behind.
         $groups = array_column(array_filter($layers, fn (Layer $layer): bool => $layer->kind->holdsLayers()), null, 'id');
         $copies = Copies::of(array_map(fn (Layer $layer): Layer => $layer->with([
-            'span' => new FrameRange($layer->span->in + $by, $layer->span->out + $by),
+            'span' => new FrameRange($layer->span->in + $later, $layer->span->out + $later),
             'group' => isset($groups[$layer->group ?? '']) ? $layer->group : null,
         ]), $layers), $composition->layers);
 
