@@ -116,6 +116,22 @@ test('layers are copied into another composition, at the playhead or at the same
     ]);
 });
 
+test('a clip that is pasted into another project is there, with its media', async ({ page }) => {
+    await emptyComposition(page);
+    await upload(page, 'silent.mp4');
+    await page.getByRole('button', { name: 'Add silent.mp4' }).dblclick();
+    await kept(page, () => page.locator('[data-match]').click());
+    await page.mouse.click(700, 300);
+    await page.keyboard.press('Control+c');
+    await emptyComposition(page);
+    await page.mouse.click(700, 300);
+    await kept(page, () => page.keyboard.press('Control+v'));
+    expect(await spans(page)).toHaveLength(1);
+    await page.locator('[data-tab=kit]').click();
+    await page.locator('[data-drawer=media]').click();
+    await expect(page.getByRole('button', { name: 'Add silent.mp4' })).toBeVisible();
+});
+
 test('markers are dropped while it plays, named, moved, gone to and taken away', async ({ page }) => {
     await emptyComposition(page);
     await addToComposition(page, 'Bar');
