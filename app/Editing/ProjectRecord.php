@@ -29,7 +29,7 @@ final readonly class ProjectRecord
     {
         $row = ProjectRow::present()->findOrFail($id);
         $rows = CompositionRow::query()->where('project_id', $id)->orderBy('place')->orderBy('id')
-            ->get(['id', 'project_id', 'key', 'name', 'place', 'revision', 'removed_at'])->keyBy('key')->all();
+            ->get(['id', 'project_id', 'key', 'name', 'folder', 'place', 'revision', 'removed_at'])->keyBy('key')->all();
         $present = array_filter($rows, fn (CompositionRow $one): bool => $one->removed_at === null);
 
         return new self($row, $rows, new Project(

@@ -16,13 +16,13 @@ final class ProjectSummary
     /** @return array<string, mixed> */
     public static function of(int $id): array
     {
-        $project = ProjectRow::query()->with(['media', 'compositions:id,project_id,key,name,place'])->findOrFail($id);
+        $project = ProjectRow::query()->with(['media', 'compositions:id,project_id,key,name,folder,place'])->findOrFail($id);
 
         return [
             'id' => $project->id,
             'name' => $project->name,
             'revision' => $project->revision,
-            'compositions' => $project->compositions->map(fn (CompositionRow $one): array => $one->only(['id', 'key', 'name']))->values(),
+            'compositions' => $project->compositions->map(fn (CompositionRow $one): array => $one->only(['id', 'key', 'name', 'folder']))->values(),
             'media' => $project->media->map(fn (MediaRow $media): array => $media->summary())->values(),
             ...$project->kept(),
         ];
@@ -32,7 +32,7 @@ final class ProjectSummary
     public static function changed(Project $before, Project $after): bool
     {
         $names = fn (Project $project): array => array_map(
-            fn (StoredComposition $entry): string => $entry->name, $project->compositions->entries(),
+            fn (StoredComposition $entry): array => [$entry->name, $entry->folder], $project->compositions->entries(),
         );
 
         return $before->name !== $after->name

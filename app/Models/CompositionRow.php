@@ -24,6 +24,7 @@ use stdClass;
  * @property string $key the id by which documents of the project refer to it
  * @property int $place among the project's compositions
  * @property string $name
+ * @property ?string $folder the one that it is filed in
  * @property string $head all but the layers, and their order; JSON
  * @property string $document the whole, JSON
  * @property int $revision
@@ -48,7 +49,7 @@ final class CompositionRow extends Model
         return DB::transaction(function () use ($project, $document, $place): self {
             $made = self::query()->create([
                 'project_id' => $project, 'key' => $document->id, 'place' => $place, 'name' => $document->name,
-                'head' => DocumentText::head($document),
+                'folder' => $document->folder,                'head' => DocumentText::head($document),
             ]);
             foreach (array_chunk(DocumentText::rows($made->id, $document->layers->entries()), self::TOGETHER) as $rows) {
                 DB::table('layers')->insert($rows);
@@ -67,7 +68,7 @@ final class CompositionRow extends Model
     /** As a part of its project, read when it is asked for. */
     public function stub(): StoredComposition
     {
-        return StoredComposition::unread($this->key, $this->name, $this->read(...));
+        return StoredComposition::unread($this->key, $this->name, $this->folder, $this->read(...));
     }
 
     /** @return HasMany<Render, $this> */
@@ -94,7 +95,7 @@ final class CompositionRow extends Model
     /** @return stdClass what is stored of it now, apart from its layers */
     private function stored(): stdClass
     {
-        return DB::selectOne('select head, revision, name from compositions where id = ?', [$this->id]);
+        return DB::selectOne('select head, revision, name, folder from compositions where id = ?', [$this->id]);
     }
 
     /** @return Attribute<string, never> */
@@ -124,7 +125,7 @@ final class CompositionRow extends Model
     {
         $before = $this->read();
         $isKept = self::query()->whereKey($this->id)->where('revision', $this->revision)->update([
-            'revision' => $this->revision + 1, 'name' => $after->name, 'head' => DocumentText::head($after),
+            'revision' => $this->revision + 1, 'name' => $after->name, 'folder' => $after->folder, 'head' => DocumentText::head($after),
         ]) > 0;
         if ($isKept) {
             foreach (array_chunk(DocumentText::rows($this->id, $after->layers->changedFrom($before->layers)), self::TOGETHER) as $rows) {

@@ -52,7 +52,7 @@ final class ProjectRow extends Model
     public static function libraryOf(int $id): MediaLibrary
     {
         $rows = CompositionRow::query()->where('project_id', $id)->orderBy('place')->orderBy('id')->get([
-            'id', 'project_id', 'key', 'name', 'removed_at',
+            'id', 'project_id', 'key', 'name', 'folder', 'removed_at',
         ]);
         $present = $rows->filter(fn (CompositionRow $one): bool => $one->removed_at === null);
 

@@ -181,7 +181,7 @@ final class ProjectLogTest extends TestCase
     public function test_what_is_erased_for_good_cannot_come_back(): void
     {
         [$one, $two] = $this->two();
-        $this->edit($one, 'remove-composition', ['composition' => $two->key])->assertOk();
+        $this->edit($one, 'remove-compositions', ['compositions' => [$two->key]])->assertOk();
         $this->deleteJson("/api/removed/composition/{$two->id}")->assertOk();
         $this->walk('undo', '', $one)->assertStatus(422)->assertJsonPath('message', 'what that would bring back has been erased for good');
         $this->edit($one, 'rename-layer', ['layer' => 'a', 'name' => 'Still'])->assertOk();

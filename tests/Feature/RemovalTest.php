@@ -71,13 +71,13 @@ final class RemovalTest extends TestCase
     public function test_a_project_keeps_at_least_one_composition(): void
     {
         $composition = $this->composition();
-        $this->edit($composition, 'remove-composition', ['composition' => 'c1'])->assertStatus(422);
+        $this->edit($composition, 'remove-compositions', ['compositions' => ['c1']])->assertStatus(422);
         $made = $this->edit($composition, 'add-composition', ['name' => 'Two', 'width' => 64, 'height' => 36, 'length' => 10])->assertOk();
         $other = $made->json('open');
         self::assertSame(['c1', 'c2'], array_column($made->json('project.compositions'), 'key'));
         $two = CompositionRow::query()->findOrFail($other);
         $this->edit(
-            $two, 'remove-composition', ['composition' => 'c2'],
+            $two, 'remove-compositions', ['compositions' => ['c2']],
         )->assertOk()->assertJsonPath('open', $composition->id)->assertJsonPath('glimpse', null);
         $this->getJson("/api/compositions/$other")->assertStatus(404);
         $this->postJson(

@@ -1,4 +1,4 @@
-import { type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
 import { addToComposition, emptyComposition, kept, layersOf, upload } from './producer';
 import { expect, test } from './test';
 
@@ -57,6 +57,48 @@ test('compositions are duplicated, renamed, put in order and removed, and undo l
     }
     await page.locator('[data-compositions]').click();
     await expect.poll(() => names(page)).toEqual(['Opener', 'Composition 1']);
+});
+
+test('several compositions are selected, filed in a folder, and removed together', async ({ page }) => {
+    await emptyComposition(page);
+    for (const name of ['Opener', 'Closer']) {
+        const request = page.request.post(`/api${new URL(page.url()).pathname}/edits`, {
+            data: { edit: 'add-composition', args: { name }, revision: 0 },
+        });
+        expect((await request).status()).toBe(200);
+    }
+    await page.reload();
+    await page.locator('[data-compositions]').click();
+    const card = (key: string): Locator => page.locator(`[data-composition=${key}]`);
+    await card('c2')
+        .locator('.picture')
+        .click({ modifiers: ['Control'] });
+    await card('c3')
+        .locator('.picture')
+        .click({ modifiers: ['Shift'] });
+    await expect(page.locator('[data-several] [role=status]')).toHaveText('2 selected');
+    await page.locator('[data-several-folder]').click();
+    await page.locator('[data-name]').fill('Open day');
+    await kept(page, () => page.locator('[data-name]').press('Enter'));
+    const heading = page.locator('[data-folder-heading="Open day"]');
+    await expect(heading).toContainText('2');
+    await heading.click();
+    await expect(page.locator('[data-composition]')).toHaveCount(1);
+    await heading.click();
+    // Dragged onto what is in no folder, it is in none, either; what is selected goes along.
+    await page.getByRole('button', { name: 'Clear the selection' }).click();
+    await kept(page, () => card('c2').locator('.picture').dragTo(card('c1').locator('.picture')));
+    await expect(card('c2')).toHaveAttribute('data-folder', '');
+    await kept(page, () => card('c2').locator('.picture').dragTo(heading));
+    await expect(card('c2')).toHaveAttribute('data-folder', 'Open day');
+    await card('c3').locator('.picture').click({ modifiers: ['Control'] });
+    await card('c2').locator('.picture').click({ modifiers: ['Control'] });
+    await kept(page, () => page.locator('[data-several-remove]').click());
+    await expect(page.locator('[data-composition]')).toHaveCount(1);
+    await expect(heading).toHaveCount(0);
+    await kept(page, () => page.locator('[data-undo]').click());
+    await page.locator('[data-compositions]').click();
+    await expect(card('c3')).toHaveAttribute('data-folder', 'Open day');
 });
 
 test('each composition remembers the playhead and what was selected', async ({ page }) => {

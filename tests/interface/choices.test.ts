@@ -77,8 +77,8 @@ describe('the way into bundles', () => {
         sessionStorage.clear();
         withLayers([bar('a')]);
         useProject().compositions = [
-            { id: 7, key: 'c', name: 'Lower third' },
-            { id: 8, key: 'inner', name: 'Name bar' },
+            { id: 7, key: 'c', folder: null, name: 'Lower third' },
+            { id: 8, key: 'inner', folder: null, name: 'Name bar' },
         ];
         usePlayhead().frame = 40;
         const { result: within } = inComponent(

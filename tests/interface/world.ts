@@ -32,7 +32,7 @@ export function opened(layers: Layer[], revision = 4): CompositionAnswer {
             id: 2,
             name: 'Depot Nine',
             revision: 1,
-            compositions: [{ id: 7, key: 'c', name: 'Lower third' }],
+            compositions: [{ id: 7, key: 'c', folder: null, name: 'Lower third' }],
             media: [],
             swatches: [],
             curves: [],

@@ -55,6 +55,8 @@ final readonly class Composition
         public array $guides = [],
         #[Field('how frames are exposed, where layers have motion blur', ref: 'Shutter')]
         public Shutter $shutter = new Shutter,
+        #[Name('the folder that it is filed in among the compositions', 100)]
+        public ?string $folder = null,
     ) {
     }
 

@@ -13,19 +13,23 @@ use Closure;
 final class StoredComposition
 {
     /** @param  Composition|Closure(): Composition  $composition */
-    private function __construct(public readonly string $id, public readonly string $name, private Composition|Closure $composition)
-    {
+    private function __construct(
+        public readonly string $id,
+        public readonly string $name,
+        public readonly ?string $folder,
+        private Composition|Closure $composition,
+    ) {
     }
 
     public static function of(Composition $composition): self
     {
-        return new self($composition->id, $composition->name, $composition);
+        return new self($composition->id, $composition->name, $composition->folder, $composition);
     }
 
     /** @param  Closure(): Composition  $read */
-    public static function unread(string $id, string $name, Closure $read): self
+    public static function unread(string $id, string $name, ?string $folder, Closure $read): self
     {
-        return new self($id, $name, $read);
+        return new self($id, $name, $folder, $read);
     }
 
     public function composition(): Composition

@@ -18,8 +18,9 @@ use Ricamo\Core\Edit\Cascades\PullCascade;
 use Ricamo\Core\Edit\Cascades\SetCascades;
 use Ricamo\Core\Edit\Compositions\AddComposition;
 use Ricamo\Core\Edit\Compositions\DuplicateComposition;
+use Ricamo\Core\Edit\Compositions\FileCompositions;
 use Ricamo\Core\Edit\Compositions\MatchComposition;
-use Ricamo\Core\Edit\Compositions\RemoveComposition;
+use Ricamo\Core\Edit\Compositions\RemoveCompositions;
 use Ricamo\Core\Edit\Compositions\RenameComposition;
 use Ricamo\Core\Edit\Compositions\ReorderComposition;
 use Ricamo\Core\Edit\Compositions\RestoreComposition;
@@ -263,7 +264,8 @@ final class Edits
         'set-pin' => SetPin::class,
         'add-composition' => AddComposition::class,
         'duplicate-composition' => DuplicateComposition::class,
-        'remove-composition' => RemoveComposition::class,
+        'remove-compositions' => RemoveCompositions::class,
+        'file-compositions' => FileCompositions::class,
         'rename-composition' => RenameComposition::class,
         'reorder-composition' => ReorderComposition::class,
         'restore-composition' => RestoreComposition::class,

@@ -62,6 +62,7 @@ final class AnyEdit
             $name === 'layer', $name === 'like' => $this->layer(),
             $name === 'media' => $isList ? [$this->media()] : $this->media(),
             $name === 'composition' => $this->otherComposition(),
+            $name === 'compositions' => [$this->otherComposition()],
             $name === 'keyframes' => $this->keyframes(),
             $name === 'property' => $this->property(),
             $name === 'properties' => [$this->property()],

@@ -153,7 +153,7 @@ final class BundleEditsTest extends TestCase
     public function test_a_composition_that_is_placed_is_not_removed(): void
     {
         $this->expectExceptionMessage('“Name bar” is placed elsewhere: “Name bar” in “Test”; remove it there first.');
-        $this->edited($this->wrapped(), 'remove-composition', ['composition' => 'c2']);
+        $this->edited($this->wrapped(), 'remove-compositions', ['compositions' => ['c2']]);
     }
 
     public function test_a_locked_layer_is_not_wrapped_up(): void

@@ -77,7 +77,7 @@ final class ProjectEditsTest extends TestCase
 
     public function test_a_removed_composition_comes_back_as_it_was_and_its_id_is_not_given_again(): void
     {
-        $removed = $this->edit($this->project(), 'remove-composition', ['composition' => 'c5']);
+        $removed = $this->edit($this->project(), 'remove-compositions', ['compositions' => ['c5']]);
         self::assertSame(['Interview', 'Opener'], $this->names($removed));
         self::assertTrue($this->edit($removed, 'add-composition', [])->compositions->has('c6'));
         $back = $this->edit($removed, 'restore-composition', ['composition' => 'c5']);
@@ -86,14 +86,38 @@ final class ProjectEditsTest extends TestCase
         $this->edit($removed, 'rename-composition', ['composition' => 'c5', 'name' => 'X']);
     }
 
+    public function test_compositions_are_filed_in_folders_and_keep_them(): void
+    {
+        $folders = fn (Project $project): array => array_column($project->compositions->entries(), 'folder', 'id');
+        $filed = $this->edit($this->project(), 'file-compositions', ['compositions' => ['c1', 'c5'], 'folder' => 'Open day']);
+        self::assertSame(['c1' => 'Open day', 'c2' => null, 'c5' => 'Open day'], $folders($filed));
+        $read = Project::read(new Node(json_decode((string) json_encode($filed->toJson()), true)));
+        self::assertSame($folders($filed), $folders($read));
+        self::assertSame('Open day', $folders($this->edit($filed, 'duplicate-composition', ['composition' => 'c1']))['c6']);
+        // Without a folder they are as if they never had one.
+        self::assertSame(
+            $this->project()->toJson(), $this->edit($filed, 'file-compositions', ['compositions' => ['c1', 'c5']])->toJson(),
+        );
+    }
+
+    public function test_several_are_removed_at_once_with_those_that_only_they_show(): void
+    {
+        $placed = $this->edit($this->project(), 'add-layer', ['layer' => ['kind' => 'bundle', 'composition' => 'c5']], 'c2');
+        self::assertSame(
+            ['Interview'], $this->names($this->edit($placed, 'remove-compositions', ['compositions' => ['c5', 'c2']])),
+        );
+        $this->expectExceptionMessage('“Closer” is placed elsewhere: “Closer” in “Opener”; remove it there first.');
+        $this->edit($placed, 'remove-compositions', ['compositions' => ['c1', 'c5']]);
+    }
+
     public function test_a_project_keeps_one_composition(): void
     {
         $one = $this->edit(
-            $this->edit($this->project(), 'remove-composition', ['composition' => 'c1']), 'remove-composition',
-            ['composition' => 'c5'],
+            $this->edit($this->project(), 'remove-compositions', ['compositions' => ['c1']]), 'remove-compositions',
+            ['compositions' => ['c5']],
         );
         $this->expectExceptionMessage('“Opener” is the only composition of its project');
-        $this->edit($one, 'remove-composition', ['composition' => 'c2']);
+        $this->edit($one, 'remove-compositions', ['compositions' => ['c2']]);
     }
 
     public function test_compositions_are_put_in_order_and_renamed(): void
@@ -214,7 +238,7 @@ final class ProjectEditsTest extends TestCase
     {
         $project = $this->project();
         $stored = array_map(fn (StoredComposition $entry): StoredComposition => StoredComposition::unread(
-            $entry->id, $entry->name,
+            $entry->id, $entry->name, $entry->folder,
             fn (): Composition => $entry->id === 'c2' ? $entry->composition() : self::fail("{$entry->id} was read"),
         ), $project->compositions->entries());
         $after = $this->edit($project->with(['compositions' => Compositions::stored($stored, ['c1', 'c2', 'c5'])]), $edit, $args, $touched);

@@ -422,6 +422,7 @@ export interface Named {
 /** A composition of the project; documents and edits call it by its key. */
 export interface CompositionName extends Named {
     key: string;
+    folder: string | null;
 }
 
 /** A moment of a composition with a name. */

@@ -1536,6 +1536,10 @@ export interface Composition {
         at: number;
     }[];
     shutter?: Shutter;
+    /**
+     * the folder that it is filed in among the compositions
+     */
+    folder?: string;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3117,6 +3121,13 @@ export interface EditArguments {
          */
         keyframes: unknown[];
     };
+    'file-compositions': {
+        /**
+         * @maxItems 500
+         */
+        compositions: string[];
+        folder?: string | null;
+    };
     'file-media': {
         /**
          * @maxItems 5000
@@ -3466,8 +3477,11 @@ export interface EditArguments {
          */
         layers: string[];
     };
-    'remove-composition': {
-        composition: string;
+    'remove-compositions': {
+        /**
+         * @maxItems 500
+         */
+        compositions: string[];
     };
     'remove-curve': {
         /**

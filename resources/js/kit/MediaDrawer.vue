@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { ChevronRight, Upload as UploadIcon, X } from 'lucide-vue-next';
+import { Upload as UploadIcon, X } from 'lucide-vue-next';
 import { computed, ref, watch } from 'vue';
 import type { Media } from '@/api/answers';
+import { useFolders } from '@/project/folders';
 import { useMedia } from '@/project/media';
 import { picked } from '@/project/picking';
+import FolderHeading from '@/shell/FolderHeading.vue';
 import IconButton from '@/shell/IconButton.vue';
 import { useKit } from './kit';
 import MediaCard from './MediaCard.vue';
@@ -15,7 +17,7 @@ const media = useMedia();
 const kit = useKit();
 const chooser = ref<HTMLInputElement | null>(null);
 const order = ref<Order>('upload');
-const closed = ref<string[]>([]);
+const folders = useFolders<Media>(({ id }) => id);
 
 const ORDERS: Record<Order, (a: Media, b: Media) => number> = {
     upload: (a, b) => a.number - b.number,
@@ -24,16 +26,7 @@ const ORDERS: Record<Order, (a: Media, b: Media) => number> = {
 };
 
 const found = computed(() => media.list.filter((one) => kit.matches(one.name)).sort(ORDERS[order.value]));
-/** Folders and what is in them in one list, so that a card stays the same one when it is filed elsewhere. */
-const entries = computed(() =>
-    [null, ...media.folders].flatMap((folder) => {
-        const clips = found.value.filter((one) => one.folder === folder);
-        const shown = folder !== null && closed.value.includes(folder) ? [] : clips;
-        const heading =
-            folder === null || clips.length === 0 ? [] : [{ key: `/${folder}`, folder, count: clips.length }];
-        return [...heading, ...shown.map((clip) => ({ key: clip.id, folder, clip }))];
-    }),
-);
+const entries = computed(() => folders.listed(found.value));
 
 function choose(): void {
     void media.addAll([...(chooser.value?.files ?? [])]);
@@ -47,7 +40,7 @@ const selected = ref<string[]>([]);
 const last = ref<string | null>(null);
 
 function pick(id: string, event: MouseEvent): void {
-    const shown = entries.value.flatMap((entry) => ('clip' in entry ? [entry.clip.id] : []));
+    const shown = entries.value.flatMap((entry) => ('one' in entry ? [entry.one.id] : []));
     selected.value = picked(selected.value, last.value, id, shown, event);
     last.value = event.shiftKey ? last.value : id;
 }
@@ -55,12 +48,6 @@ watch(
     () => media.list.map(({ id }) => id),
     (ids) => (selected.value = selected.value.filter((id) => ids.includes(id))),
 );
-
-function toggle(folder: string): void {
-    closed.value = closed.value.includes(folder)
-        ? closed.value.filter((one) => one !== folder)
-        : [...closed.value, folder];
-}
 </script>
 
 <template>
@@ -116,22 +103,20 @@ function toggle(folder: string): void {
     <div class="clips">
         <template v-for="entry in entries" :key="entry.key">
             <MediaCard
-                v-if="'clip' in entry"
-                :clip="entry.clip"
-                :picked="selected.includes(entry.clip.id)"
+                v-if="'one' in entry"
+                :clip="entry.one"
+                :picked="selected.includes(entry.one.id)"
                 :data-folder="entry.folder ?? ''"
-                @pick="pick(entry.clip.id, $event)"
+                @pick="pick(entry.one.id, $event)"
             />
-            <button
+            <FolderHeading
                 v-else
-                type="button"
                 class="folder"
-                :aria-expanded="!closed.includes(entry.folder)"
-                @click="toggle(entry.folder)"
-            >
-                <ChevronRight :size="14" aria-hidden="true" /><span dir="auto">{{ entry.folder }}</span
-                ><i>{{ entry.count }}</i>
-            </button>
+                :name="entry.folder"
+                :count="entry.count"
+                :open="folders.isOpen(entry.folder)"
+                @click="folders.toggle(entry.folder)"
+            />
         </template>
     </div>
 </template>
@@ -196,39 +181,7 @@ function toggle(folder: string): void {
     color: var(--ink);
 }
 .folder {
-    display: flex;
-    align-items: center;
-    gap: 5px;
     grid-column: 1 / -1;
-    height: 28px;
-    padding: 0 6px 0 2px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--ink);
-    font-size: 12.5px;
-    font-weight: 600;
-    cursor: pointer;
-}
-.folder:hover {
-    background: var(--hover);
-}
-.folder span {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-}
-.folder i {
-    margin-left: auto;
-    color: var(--quiet);
-    font-style: normal;
-    font-weight: 400;
-}
-.folder svg {
-    flex: none;
-}
-.folder[aria-expanded='true'] svg {
-    transform: rotate(90deg);
 }
 .clips {
     display: grid;

@@ -1,53 +1,88 @@
 <script setup lang="ts">
-import { ChevronDown, Copy, Plus, Trash2 } from 'lucide-vue-next';
-import { nextTick, ref } from 'vue';
+import { ChevronDown, Plus } from 'lucide-vue-next';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { CompositionName } from '@/api/answers';
 import { useComposition } from '@/project/composition';
+import { useFolders } from '@/project/folders';
+import { useNaming } from '@/project/naming';
+import { adds, picked } from '@/project/picking';
 import { useProject } from '@/project/project';
-import CompositionPicture from './CompositionPicture.vue';
-import IconButton from './IconButton.vue';
+import CompositionCard from './CompositionCard.vue';
+import FolderHeading from './FolderHeading.vue';
 import { useOpened } from './opened';
+import SeveralCompositions from './SeveralCompositions.vue';
 
+/** All compositions of the project, in their folders: to open, to put in order, to file and to remove. */
 const emit = defineEmits<{ compose: [] }>();
 
 const composition = useComposition();
 const project = useProject();
+const naming = useNaming();
 const router = useRouter();
+const folders = useFolders<CompositionName>(({ key }) => key);
 const open = defineModel<boolean>({ default: false });
 useOpened(open);
-const renaming = ref<string | null>(null);
+const entries = computed(() => folders.listed(project.compositions));
 const dragged = ref<string | null>(null);
+/** The folder that what is dragged is over. */
+const aimed = ref<string | null>(null);
 
-function go(one: CompositionName): void {
-    open.value = false;
-    void router.push(`/compositions/${one.id}`);
+/** Those that are selected, to be filed or removed together. */
+const selected = ref<string[]>([]);
+const last = ref<string | null>(null);
+watch(
+    () => project.compositions.map(({ key }) => key),
+    (keys) => (selected.value = selected.value.filter((key) => keys.includes(key))),
+);
+watch(open, () => (selected.value = []));
+
+/** A click opens one; with Ctrl or Shift it selects. */
+function pick(one: CompositionName, event: MouseEvent): void {
+    if (!adds(event) && !event.shiftKey) {
+        open.value = false;
+        void router.push(`/compositions/${one.id}`);
+        return;
+    }
+    const shown = entries.value.flatMap((entry) => ('one' in entry ? [entry.one.key] : []));
+    selected.value = picked(selected.value, last.value, one.key, shown, event);
+    last.value = event.shiftKey ? last.value : one.key;
 }
 
-async function beginRenaming(one: CompositionName): Promise<void> {
-    renaming.value = one.key;
-    await nextTick();
-    const field = document.querySelector<HTMLInputElement>('[data-composition-name]');
-    field?.focus();
-    field?.select();
-}
-
-function rename(one: CompositionName, event: Event): void {
-    const name = (event.target as HTMLInputElement).value.trim();
-    // Taking the field away makes it lose focus, which asks for the same again.
-    if (renaming.value === one.key) {
-        renaming.value = null;
-        if (name && name !== one.name) {
-            void composition.edit('rename-composition', { composition: one.key, name });
-        }
+async function file(compositions: string[]): Promise<void> {
+    const [known] = folders.namesOf(project.compositions);
+    const folder = await naming.ask('Move to folder', known ?? 'Folder', 'Move');
+    if (folder !== null) {
+        void composition.edit('file-compositions', { compositions, folder });
     }
 }
 
-function drop(to: number): void {
-    if (dragged.value !== null && project.compositions[to]?.key !== dragged.value) {
-        void composition.edit('reorder-composition', { composition: dragged.value, to });
-    }
+/** What is dragged with others that are selected takes them along. */
+const carried = (key: string): string[] => (selected.value.includes(key) ? selected.value : [key]);
+
+function drop(onto: CompositionName): void {
+    const one = project.compositions.find(({ key }) => key === dragged.value);
     dragged.value = null;
+    if (!one || one.key === onto.key) {
+        return;
+    }
+    if (one.folder !== onto.folder) {
+        into(one.key, onto.folder);
+        return;
+    }
+    const to = project.compositions.findIndex(({ key }) => key === onto.key);
+    void composition.edit('reorder-composition', { composition: one.key, to });
+}
+
+function into(key: string | null, folder: string | null): void {
+    dragged.value = null;
+    aimed.value = null;
+    if (key !== null) {
+        void composition.edit('file-compositions', {
+            compositions: carried(key),
+            ...(folder === null ? {} : { folder }),
+        });
+    }
 }
 
 function compose(): void {
@@ -71,70 +106,40 @@ function compose(): void {
             </button>
         </template>
         <nav v-if="open" aria-label="Compositions">
+            <SeveralCompositions
+                v-if="selected.length > 0"
+                :selected="selected"
+                @file="file(selected)"
+                @none="selected = []"
+            />
             <ul>
-                <li
-                    v-for="(one, index) in project.compositions"
-                    :key="one.key"
-                    :class="{ here: one.id === composition.id, dragged: one.key === dragged }"
-                    :draggable="renaming !== one.key"
-                    :data-composition="one.key"
-                    @dragstart="dragged = one.key"
-                    @dragend="dragged = null"
-                    @dragover.prevent
-                    @drop.prevent="drop(index)"
-                >
-                    <button
-                        type="button"
-                        class="picture"
-                        :aria-label="`Open ${one.name}`"
-                        :aria-current="one.id === composition.id ? 'page' : undefined"
-                        @click="go(one)"
-                    >
-                        <CompositionPicture :id="one.id" />
-                    </button>
-                    <div class="line">
-                        <input
-                            v-if="renaming === one.key"
-                            :value="one.name"
-                            aria-label="Name of the composition"
-                            data-composition-name
-                            dir="auto"
-                            @keydown.enter="rename(one, $event)"
-                            @keydown.esc.stop="renaming = null"
-                            @blur="rename(one, $event)"
+                <template v-for="entry in entries" :key="entry.key">
+                    <CompositionCard
+                        v-if="'one' in entry"
+                        :one="entry.one"
+                        :picked="selected.includes(entry.one.key)"
+                        :class="{ dragged: entry.one.key === dragged, filed: entry.folder !== null }"
+                        :data-folder="entry.folder ?? ''"
+                        @pick="pick(entry.one, $event)"
+                        @file="file(carried(entry.one.key))"
+                        @dragstart="dragged = entry.one.key"
+                        @dragend="dragged = null"
+                        @dragover.prevent
+                        @drop.prevent="drop(entry.one)"
+                    />
+                    <li v-else class="folder filed" :class="{ aimed: aimed === entry.folder }">
+                        <FolderHeading
+                            :name="entry.folder"
+                            :count="entry.count"
+                            :open="folders.isOpen(entry.folder)"
+                            @click="folders.toggle(entry.folder)"
+                            @dragover.prevent="aimed = entry.folder"
+                            @dragleave="aimed = null"
+                            @drop.prevent="into(dragged, entry.folder)"
                         />
-                        <span
-                            v-else
-                            class="name"
-                            dir="auto"
-                            :title="`${one.name} (double-click to rename)`"
-                            @dblclick="beginRenaming(one)"
-                            >{{ one.name }}</span
-                        >
-                    </div>
-                    <div class="acts">
-                        <IconButton
-                            :icon="Copy"
-                            :size="13"
-                            class="act"
-                            :label="`Duplicate ${one.name}`"
-                            @click="composition.edit('duplicate-composition', { composition: one.key })"
-                        />
-                        <IconButton
-                            :icon="Trash2"
-                            :size="13"
-                            class="act"
-                            :disabled="project.compositions.length < 2"
-                            :label="
-                                project.compositions.length < 2
-                                    ? 'A project keeps one composition'
-                                    : `Remove ${one.name}`
-                            "
-                            @click="composition.edit('remove-composition', { composition: one.key })"
-                        />
-                    </div>
-                </li>
-                <li>
+                    </li>
+                </template>
+                <li class="last">
                     <button type="button" class="fresh" data-new-composition @click="compose">
                         <Plus :size="18" :stroke-width="1.75" aria-hidden="true" />New composition
                     </button>
@@ -177,74 +182,21 @@ ul {
     overflow-y: auto;
     list-style: none;
 }
-li {
-    position: relative;
-    min-width: 0;
+.last {
+    order: 1;
+}
+/* Folders stand after what is in none, and after the place of a new one. */
+.filed {
+    order: 2;
 }
 .dragged {
     opacity: 0.4;
 }
-.picture {
-    display: block;
-    width: 100%;
-    padding: 2px;
-    border: 2px solid transparent;
-    border-radius: 9px;
-    background: none;
-    cursor: pointer;
+.folder {
+    grid-column: 1 / -1;
 }
-.picture:hover {
-    border-color: var(--hairline);
-}
-.here .picture {
-    border-color: var(--accent);
-}
-.line {
-    display: flex;
-    align-items: center;
-    height: 26px;
-    padding-left: 5px;
-}
-.name {
-    flex: 1;
-    min-width: 0;
-    overflow: hidden;
-    font-size: 12.5px;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    cursor: text;
-}
-.here .name {
-    font-weight: 600;
-}
-input {
-    flex: 1;
-    min-width: 0;
-    height: 22px;
-    padding: 0 4px;
-    border: 1px solid var(--accent);
-    border-radius: 5px;
-    background: var(--field);
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-}
-.acts {
-    position: absolute;
-    top: 7px;
-    right: 7px;
-    display: flex;
-    border-radius: 8px;
-    background: var(--raised);
-    opacity: 0;
-}
-li:hover .acts,
-.acts:focus-within {
-    opacity: 1;
-}
-.acts :deep(.act) {
-    width: 26px;
-    height: 26px;
+.aimed {
+    background: var(--selected);
 }
 .fresh {
     display: flex;
