@@ -254,3 +254,54 @@ test('layers are chosen by a rectangle over their bands, and moved in the stack 
     await page.keyboard.press('z');
     await expect.poll(async () => (await page.locator('[data-band=l1]').boundingBox())!.width).toBeCloseTo(before, 0);
 });
+
+test('a clip is looked through before it is placed, and the stretch that was marked is what is placed', async ({
+    page,
+}) => {
+    await emptyComposition(page);
+    await upload(page, 'street.mp4');
+    await page.getByRole('button', { name: 'Look through street.mp4' }).click();
+    const viewer = page.locator('[data-viewer]');
+    const strip = viewer.locator('.strip');
+    await expect(strip).toBeVisible();
+    // Its keys are the clip’s: forwards ten frames, the beginning; fifteen on, the end.
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.keyboard.press('i');
+    for (let step = 0; step < 14; step++) {
+        await page.keyboard.press('ArrowRight');
+    }
+    await page.keyboard.press('o');
+    await expect(viewer.locator('.lasts')).toContainText('15 frames');
+    await expect(viewer).toHaveAttribute('data-frame', '24');
+    expect(await page.locator('[data-picture]').count()).toBe(1);
+    // Played, it goes to its last frame and stops there.
+    await page.keyboard.press('Home');
+    await viewer.getByRole('button', { name: 'Play the stretch' }).click();
+    await expect(viewer).toHaveAttribute('data-frame', '24');
+    // Dragged out over the picture, it lets that be seen; whose size and rate count is asked, and the stretch not forgotten meanwhile.
+    await viewer.locator('[data-viewed]').dragTo(page.locator('.picture'), { targetPosition: { x: 300, y: 200 } });
+    await kept(page, () => page.locator('[data-match]').click());
+    await expect(viewer).toHaveCount(0);
+    await expect.poll(async () => (await layersOf(page)).length).toBe(1);
+    const [placed] = await layersOf(page);
+    expect([placed!.from, Number(placed!.out) - Number(placed!.in)]).toEqual([10, 15]);
+
+    // Looked at again, it is still marked; dragged to the timeline, it begins where it is let go.
+    await page.getByRole('button', { name: 'Look through street.mp4' }).click();
+    await expect(viewer.locator('.lasts')).toContainText('15 frames');
+    await kept(page, () =>
+        viewer.locator('[data-viewed]').dragTo(page.locator('.timeline .rows'), { targetPosition: { x: 700, y: 10 } }),
+    );
+    await expect(viewer).toHaveCount(0);
+    const [, second] = await layersOf(page);
+    expect(second!.from).toBe(10);
+    expect(Number(second!.in)).toBeGreaterThan(0);
+
+    // What is marked goes to the playhead by a key; Escape leads back to the composition.
+    await page.getByRole('button', { name: 'Look through street.mp4' }).click();
+    await kept(page, () => page.keyboard.press('Enter'));
+    expect((await layersOf(page))[2]!.from).toBe(10);
+    await page.getByRole('button', { name: 'Look through street.mp4' }).click();
+    await page.keyboard.press('Escape');
+    await expect(viewer).toHaveCount(0);
+});

@@ -2910,6 +2910,8 @@ export interface EditArguments {
         at?: number | null;
         position?: [number, number] | null;
         lasts?: number | null;
+        from?: number | null;
+        to?: number | null;
     };
     'add-motion': {
         name: string;
@@ -3838,6 +3840,7 @@ export interface EditArguments {
         layers: string[];
         media?: string | null;
         composition?: string | null;
+        from?: number | null;
     };
     'slip-layers': {
         /**

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { AudioLines, Ellipsis, FolderOpen, RotateCcw, X } from 'lucide-vue-next';
+import { AudioLines, Ellipsis, FolderOpen, RotateCcw, ScanEye, X } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Media } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useMedia } from '@/project/media';
+import { useViewing } from '@/project/viewing';
 import { perSecond, rateLabel } from '@/project/rates';
 import IconButton from '@/shell/IconButton.vue';
 import { useOpened } from '@/shell/opened';
@@ -15,6 +16,7 @@ const emit = defineEmits<{ pick: [event: MouseEvent] }>();
 
 const media = useMedia();
 const adding = useAdding();
+const viewing = useViewing();
 const looking = ref(false);
 useOpened(looking);
 
@@ -57,6 +59,15 @@ const ordinal = (number: number): string =>
                 </span>
             </div>
         </KitItem>
+        <IconButton
+            v-if="viewing.plays(clip)"
+            :icon="ScanEye"
+            :size="15"
+            class="view"
+            :label="`Look through ${clip.name}`"
+            :pressed="viewing.clip?.id === clip.id"
+            @click="viewing.open(clip)"
+        />
         <span class="facts">
             {{ facts }}
             <IconButton
@@ -99,6 +110,7 @@ const ordinal = (number: number): string =>
 
 <style scoped>
 .clip {
+    position: relative;
     min-width: 0;
 }
 .poster {
@@ -148,6 +160,22 @@ const ordinal = (number: number): string =>
 }
 .more {
     margin-left: auto;
+}
+.view {
+    position: absolute;
+    top: 8px;
+    right: 8px;
+    width: 26px;
+    height: 26px;
+    background: #1b1a1dc0;
+    color: #fff;
+    opacity: 0.7;
+}
+.clip:hover .view,
+.view.pressed,
+.view:focus-visible {
+    background: #1b1a1d;
+    opacity: 1;
 }
 .facts :deep(.quiet) {
     opacity: 0.55;

@@ -10,10 +10,12 @@ import { useMedia } from '@/project/media';
 import { usePlayhead } from '@/project/playhead';
 import { isBundle, isWindow } from '@/project/playing';
 import { useSelection } from '@/project/selection';
+import { useViewing } from '@/project/viewing';
 import { useWithin } from '@/project/within';
 import { useCanvas } from './canvas';
 import { useDrawing } from './drawing';
 import { useChoosing } from './choosing';
+import ClipViewer from './ClipViewer.vue';
 import FramingOverlay from './FramingOverlay.vue';
 import DragBadge from './DragBadge.vue';
 import DrawOverlay from './DrawOverlay.vue';
@@ -43,6 +45,7 @@ const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
 const media = useMedia();
+const viewing = useViewing();
 const within = useWithin();
 
 const area = ref<HTMLElement | null>(null);
@@ -304,6 +307,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
                 !framed &&
                 !drawing.active &&
                 !adding.inHand &&
+                !viewing.clip &&
                 (grip || hovered || over !== 'move')
             "
             :layer="subject"
@@ -313,7 +317,8 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             :at="pointer"
             :width="view.width.value"
         />
-        <p v-if="composition.layers.length === 0 && composition.document" class="empty">
+        <ClipViewer v-if="viewing.clip" :key="viewing.clip.id" :clip="viewing.clip" :pictures="pictures" />
+        <p v-if="composition.layers.length === 0 && composition.document && !viewing.clip" class="empty">
             Drop a clip here, or take words and shapes from the Kit.
         </p>
         <p v-else-if="looking.wanted" class="note" role="status">Click where the colour is; Escape gives up.</p>

@@ -6,6 +6,7 @@ import { useComposition } from './composition';
 import { usePreferences } from './preferences';
 import { usePlayhead } from './playhead';
 import { useSelection } from './selection';
+import type { Stretch } from './viewing';
 
 /** Where something is dropped: a place on the picture, or a moment in the timeline. */
 export interface Drop {
@@ -34,6 +35,8 @@ export const useAdding = defineStore('adding', () => {
     const selection = useSelection();
     /** The first clip of an empty composition of another size or rate: whose is to count? */
     const question = ref<Media | null>(null);
+    /** What is meant of that clip, where it is not all of it. */
+    let asked: Stretch | undefined;
     /** What a thing of the Kit does when it is dropped, while one is being dragged. */
     const carried = shallowRef<((drop: Drop) => void) | null>(null);
 
@@ -80,8 +83,8 @@ export const useAdding = defineStore('adding', () => {
     const add = (layer: object, { position, at }: Drop = {}): Promise<void> =>
         make('add-layer', { layer: { ...layer, ...(position && { position }) } }, at);
 
-    const addMedia = (media: Media, { position, at }: Drop = {}): Promise<void> =>
-        make('add-media', { media: media.id, ...(position && { position }) }, at);
+    const addMedia = (media: Media, { position, at }: Drop = {}, stretch?: Stretch): Promise<void> =>
+        make('add-media', { media: media.id, ...(position && { position }), ...stretch }, at);
 
     /** Another composition: seen through a window that it is dropped onto, else placed as a bundle. */
     async function addBundle(key: string, place: Drop = {}): Promise<void> {
@@ -90,18 +93,21 @@ export const useAdding = defineStore('adding', () => {
             : add({ kind: 'bundle', composition: key }, place));
     }
 
-    async function addClip(media: Media, place: Drop = {}): Promise<void> {
+    /** @param stretch what is taken of it, where that is not all */
+    async function addClip(media: Media, place: Drop = {}, stretch?: Stretch): Promise<void> {
         if (place.onto) {
-            await composition.edit('show-instead', { layers: [place.onto], media: media.id });
+            const from = stretch && { from: stretch.from };
+            await composition.edit('show-instead', { layers: [place.onto], media: media.id, ...from });
             return;
         }
         const isClip = !media.still && !media.heard && !media.font;
         const isFirst = isClip && composition.layers.length === 0;
         if (isFirst && (await composition.wouldChange('match-composition', { media: media.id }))) {
             question.value = media;
+            asked = stretch;
             return;
         }
-        await addMedia(media, place);
+        await addMedia(media, place, stretch);
     }
 
     async function answer(match: boolean): Promise<void> {
@@ -111,7 +117,7 @@ export const useAdding = defineStore('adding', () => {
             if (match) {
                 await composition.edit('match-composition', { media: media.id });
             }
-            await addMedia(media);
+            await addMedia(media, {}, asked);
         }
     }
 

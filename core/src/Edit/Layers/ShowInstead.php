@@ -9,9 +9,13 @@ use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Paints\SetGradient;
 use Ricamo\Core\Edit\Windows\Windowed;
 use Ricamo\Core\Evaluate\Evaluator;
+use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Json\Misfit;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Bundle\BundleContent;
+use Ricamo\Core\Kind\Playing\Pace;
+use Ricamo\Core\Kind\Playing\Stretch;
 use Ricamo\Core\Kind\Replaceable;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Text\TextContent;
@@ -26,7 +30,7 @@ use Ricamo\Core\Refusal;
 final readonly class ShowInstead implements CompositionEdit
 {
     /** @param  non-empty-list<string>  $layers */
-    private function __construct(private array $layers, private ?string $media, private ?string $composition)
+    private function __construct(private array $layers, private ?string $media, private ?string $composition, private ?int $from)
     {
     }
 
@@ -39,12 +43,13 @@ final readonly class ShowInstead implements CompositionEdit
         #[LayerIds] array $layers,
         #[Id] ?string $media = null,
         #[Id('another composition, in the place of media')] ?string $composition = null,
+        #[Field('the frame of the clip that is seen at their in points', least: 0, most: Pace::FARTHEST)] ?int $from = null,
     ): self {
         if ($composition === null && $media === null) {
             throw Misfit::missing('media');
         }
 
-        return new self($layers, $composition === null ? $media : null, $composition);
+        return new self($layers, $composition === null ? $media : null, $composition, $from);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
@@ -54,6 +59,7 @@ final readonly class ShowInstead implements CompositionEdit
         }
         $new = $evaluator->media->get($this->media);
         $new->checkPicture();
+        $stretch = Stretch::of($new, $this->from, null);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             if ($layer->content instanceof TextContent) {
@@ -68,8 +74,9 @@ final readonly class ShowInstead implements CompositionEdit
                 throw new Refusal("“{$layer->name}” shows neither a clip nor a picture");
             }
             $shown = array_values($content->media())[0] ?? null;
-            $composition = $composition->replacing($content->replacedIn(
-                $layer, $shown === null ? null : $evaluator->media->get($shown), $new,
+            $layer = $content->replacedIn($layer, $shown === null ? null : $evaluator->media->get($shown), $new);
+            $composition = $composition->replacing($stretch === null ? $layer : $layer->withContent(
+                $layer->kind->readContent(new Node([...$layer->content->toJson(), 'from' => $stretch->from])),
             ));
         }
 
