@@ -213,6 +213,7 @@ final class AnyEdit
         return [
             'trim-layer' => fn (): array => [
                 'layer' => $this->layer(), ...($this->is() ? ['in' => mt_rand(-9, 20)] : ['out' => mt_rand(21, 90)]),
+                ...($this->is() ? ['beads' => $this->one(['stay', 'stretch', 'usual', 'unusual'])] : []),
             ],
             'retime-layers' => fn (): array => [
                 'layers' => $this->layers(),

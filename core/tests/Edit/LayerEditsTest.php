@@ -190,6 +190,54 @@ final class LayerEditsTest extends TestCase
         );
     }
 
+    /** @return list<float> the opacity of “bar”, or how much of “drawing” is drawn */
+    private static function course(Composition $composition, string $layer, string $property, int ...$frames): array
+    {
+        return array_map(fn (int $frame): float => $composition->layer($layer)->number($property, $frame), array_values($frames));
+    }
+
+    public function test_keyframes_are_stretched_with_a_layer_where_that_is_meant(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes(
+            [0, 0], [10, 100], [-10, 100, 'linear', 'end'], [-1, 0, 'linear', 'end'],
+        )])]);
+        $half = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 50, 'beads' => 'stretch']);
+        // 0, 10, 90 and 99 of 100 frames are 0, 5, 45 and 49.5 of 50.
+        self::assertSame([0.0, 100.0, 100.0, 0.0], self::course($half, 'bar', 'opacity', 0, 5, 45, 50));
+        self::assertSame(['start', 'start', 'end', 'end'], array_column(Fixture::json($half, 'bar')['opacity']['keyframes'], 'pin'));
+        $later = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'in' => 50, 'beads' => 'stretch']);
+        self::assertSame([0.0, 100.0, 100.0], self::course($later, 'bar', 'opacity', 50, 55, 95));
+        // All but drawings keep theirs where nothing is said, and the other way round.
+        self::assertEquals(
+            Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 50]),
+            Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 50, 'beads' => 'usual']),
+        );
+        self::assertEquals($half, Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 50, 'beads' => 'unusual']));
+    }
+
+    public function test_a_drawing_is_stretched_by_its_end_and_keeps_its_pace_where_that_is_meant(): void
+    {
+        $drawing = Fixture::bar([
+            'id' => 'drawing', 'form' => 'path', 'path' => 'M0 0L100 0', 'drawEnd' => Fixture::keyframes([0, 0], [20, 30], [40, 100]),
+        ]);
+        $before = Fixture::composition([$drawing]);
+        $drawn = fn (string $beads, int ...$frames): array => self::course(
+            Fixture::edit($before, 'trim-layer', ['layer' => 'drawing', 'out' => 200, 'beads' => $beads]), 'drawing', 'drawEnd', ...$frames,
+        );
+        self::assertSame([0.0, 30.0, 100.0], $drawn('usual', 0, 40, 80));
+        self::assertSame([0.0, 30.0, 100.0], $drawn('unusual', 0, 20, 40));
+    }
+
+    public function test_two_keyframes_that_meet_as_a_layer_is_stretched_are_one(): void
+    {
+        $before = Fixture::composition([Fixture::bar(['opacity' => Fixture::keyframes([0, 0], [1, 40], [2, 80], [99, 100])])]);
+        $tiny = Fixture::edit($before, 'trim-layer', ['layer' => 'bar', 'out' => 25, 'beads' => 'stretch']);
+        // On 0, 0.25, 0.5 and 24.75: to the nearest frame 0, 0, 1 and 25.
+        self::assertSame([[0, 40], [1, 80], [25, 100]], array_map(
+            fn (array $one): array => [$one['at'], (int) $one['value']], Fixture::json($tiny, 'bar')['opacity']['keyframes'],
+        ));
+    }
+
     public function test_a_trimmed_clip_shows_the_same_pictures_at_the_same_time(): void
     {
         $before = Fixture::composition([Fixture::clip(['in' => 20, 'out' => 120, 'from' => 30])]);

@@ -3938,6 +3938,7 @@ export interface EditArguments {
         layer: string;
         in?: number | null;
         out?: number | null;
+        beads?: string | null;
         snap?: {
             /**
              * frames

@@ -102,7 +102,8 @@ function trim(side: 'in' | 'out', event: PointerEvent): void {
         const { id } = props.layer;
         const from = props.layer[side];
         pulled.value = side;
-        begin(event, { request: (by) => ({ edit: 'trim-layer', args: { layer: id, [side]: from + by } }) });
+        const beads = event.ctrlKey || event.metaKey ? 'unusual' : 'usual';
+        begin(event, { request: (by) => ({ edit: 'trim-layer', args: { layer: id, [side]: from + by, beads } }) });
     }
 }
 </script>

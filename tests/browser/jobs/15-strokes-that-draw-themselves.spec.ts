@@ -1,6 +1,7 @@
 import { type Page } from '@playwright/test';
 import {
     addToComposition,
+    drag,
     emptyComposition,
     goToFrame,
     kept,
@@ -89,6 +90,24 @@ test('lines that are drawn by hand draw themselves, at the pace of the hand, eve
     expect(paced.length).toBeGreaterThan(2);
     const evened = (even!.drawEnd as Curve).keyframes;
     expect(evened.map(({ value }) => value)).toEqual([0, 100]);
+
+    // Pulled by its end, a drawing takes its pace along; with Ctrl it keeps it.
+    const end = page.locator('[data-band=l1] [data-trim=out]');
+    const ends = async (): Promise<[number, number]> => {
+        const [layer] = await layersOf(page);
+        return [Number(layer!.out), (layer!.drawEnd as Curve).keyframes.at(-1)!.at];
+    };
+    const [before, ended] = await ends();
+    await kept(page, () => drag(page, end, -300, 0));
+    const [after, sooner] = await ends();
+    expect(after).toBeLessThan(before);
+    expect(sooner).toBe(Math.round((ended * after) / before));
+    await kept(page, () => page.keyboard.press('Control+z'));
+    await page.keyboard.down('Control');
+    await kept(page, () => drag(page, end, -300, 0));
+    await page.keyboard.up('Control');
+    expect(await ends()).toEqual([after, ended]);
+    await kept(page, () => page.keyboard.press('Control+z'));
 
     // Slower: its end comes 60 frames after its beginning. Then eased, all of it.
     await page.locator('[data-layer=l2] .name').click();

@@ -15,7 +15,8 @@ use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Refusal;
 
 /**
- * Moves a layer's in point, its out point, or both. Keyframes stay with the end that they are pinned to, and a bundle that begins
+ * Moves a layer's in point, its out point, or both. Keyframes stay with the end that they are pinned to, or are stretched
+ * with the layer; a bundle that begins
  * or ends there goes on for longer. With `snap`, what the point comes near to draws it in, and a frame of the layer is left.
  */
 final readonly class TrimLayer implements Snapping
@@ -24,6 +25,7 @@ final readonly class TrimLayer implements Snapping
         private string $layer,
         private ?float $in,
         private ?float $out,
+        private PulledBeads $beads = PulledBeads::Stay,
         private ?Snap $snap = null,
         private int $by = 0,
         private ?int $met = null,
@@ -35,6 +37,7 @@ final readonly class TrimLayer implements Snapping
         #[Id] string $layer,
         #[Frames] ?float $in = null,
         #[Frames] ?float $out = null,
+        #[Field('`usual` stretches those of a drawing, `unusual` those of all else')] PulledBeads $beads = PulledBeads::Stay,
         #[Field] ?Snap $snap = null,
     ): self {
         if ($in === null && $out === null) {
@@ -44,7 +47,7 @@ final readonly class TrimLayer implements Snapping
             $to === null || floor($to) === $to || throw new Misfit($end, "$to is not a whole number");
         }
 
-        return new self($layer, $in, $out, $snap);
+        return new self($layer, $in, $out, $beads, $snap);
     }
 
     public function settled(Composition $composition): static
@@ -68,7 +71,7 @@ final readonly class TrimLayer implements Snapping
         $ends = array_values(array_filter([$in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out], is_int(...)));
 
         return new self(
-            $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, null, $in ?? $out ?? 0,
+            $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, $this->beads, null, $in ?? $out ?? 0,
             $this->snap->met($composition, $ends, [$this->layer]),
         );
     }
@@ -92,7 +95,9 @@ final readonly class TrimLayer implements Snapping
             throw new Refusal("“{$layer->name}” would end on frame $out, before it begins on $in");
         }
 
-        return $composition->replacing(Trimmed::to($layer, $in, $out, $composition->rate, $evaluator->media));
+        $trimmed = Trimmed::to($layer, $in, $out, $composition->rate, $evaluator->media);
+
+        return $composition->replacing($this->beads->areStretched($layer) ? Stretched::with($layer, $trimmed) : $trimmed);
     }
 
     public function title(): string
