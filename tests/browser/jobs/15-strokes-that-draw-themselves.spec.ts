@@ -97,16 +97,16 @@ test('lines that are drawn by hand draw themselves, at the pace of the hand, eve
         const [layer] = await layersOf(page);
         return [Number(layer!.out), (layer!.drawEnd as Curve).keyframes.at(-1)!.at];
     };
-    const [before, ended] = await ends();
+    const [whole, ended] = await ends();
     await kept(page, () => drag(page, end, -300, 0));
-    const [after, sooner] = await ends();
-    expect(after).toBeLessThan(before);
-    expect(sooner).toBe(Math.round((ended * after) / before));
+    const [pulled, sooner] = await ends();
+    expect(pulled).toBeLessThan(whole);
+    expect(sooner).toBe(Math.round((ended * pulled) / whole));
     await kept(page, () => page.keyboard.press('Control+z'));
     await page.keyboard.down('Control');
     await kept(page, () => drag(page, end, -300, 0));
     await page.keyboard.up('Control');
-    expect(await ends()).toEqual([after, ended]);
+    expect(await ends()).toEqual([pulled, ended]);
     await kept(page, () => page.keyboard.press('Control+z'));
 
     // Slower: its end comes 60 frames after its beginning. Then eased, all of it.
