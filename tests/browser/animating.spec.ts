@@ -343,3 +343,34 @@ test('a value is animated in one act, and what lies between two beads is dragged
     expect(moved[1]!.at - moved[0]!.at).toBe(20);
     expect(moved.map(({ value }) => value)).toEqual([0, 90]);
 });
+
+test('several threads are seen in one, each as high as it, and their beads are pulled there', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Bar');
+    await keyframe(page, 'rotation', 'Rotation', [
+        [0, '0'],
+        [40, '90'],
+    ]);
+    await keyframe(page, 'opacity', 'Opacity', [
+        [20, '0'],
+        [60, '100'],
+    ]);
+    const thread = page.locator('[data-thread=rotation]');
+    await thread.locator('[data-taller]').click();
+    await expect(thread.locator('[data-bead]')).toHaveCount(2);
+    await thread.locator('[data-together=opacity]').click();
+    await expect(thread.locator('[data-bead]')).toHaveCount(4);
+    const height = async (property: string, frame: number): Promise<number> => {
+        const bead = thread.locator(`[data-property=${property}][data-bead="${frame}"]`);
+        return (await bead.boundingBox())!.y;
+    };
+    // 90° and 100 % lie at the same height, and so do 0° and 0 %.
+    expect(await height('opacity', 60)).toBeCloseTo(await height('rotation', 40), 0);
+    expect(await height('opacity', 20)).toBeCloseTo(await height('rotation', 0), 0);
+    await kept(page, () => drag(page, thread.locator('[data-property=opacity][data-bead="20"]'), 0, -40));
+    const [bar] = await layersOf(page);
+    const values = (bar!.opacity as { keyframes: { value: number }[] }).keyframes.map(({ value }) => value);
+    expect(values[0]).toBeGreaterThan(15);
+    expect(values[1]).toBe(100);
+    expect((bar!.rotation as { keyframes: { value: number }[] }).keyframes.map(({ value }) => value)).toEqual([0, 90]);
+});

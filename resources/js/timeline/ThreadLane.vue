@@ -12,7 +12,16 @@ import { ROW_HEIGHT, useTimeView } from './timeView';
 import { useDragInValue } from './dragInValue';
 
 /** A property's course over time, with its keyframes as beads. */
-const props = defineProps<{ layer: Layer; thread: Thread; definition: PropertyDefinition; height: number }>();
+const props = defineProps<{
+    layer: Layer;
+    thread: Thread;
+    definition: PropertyDefinition;
+    height: number;
+    /** Whether it lies over another one, of which all is that is not on its line. */
+    over?: boolean;
+    /** Its colour, where that is not its layer's. */
+    dye?: string;
+}>();
 const emit = defineEmits<{ menu: [bead: Bead, event: MouseEvent]; lasso: [event: PointerEvent] }>();
 
 const INSET = 9;
@@ -141,7 +150,7 @@ function grab(bead: Bead, event: PointerEvent): void {
 /** What lies between two beads, where there is room to take hold of it. */
 const stretches = computed(() =>
     props.thread.beads.flatMap((to, index) => {
-        const from = props.thread.beads[index - 1];
+        const from = props.over ? undefined : props.thread.beads[index - 1];
         return from && view.x(to.frame) - view.x(from.frame) > 16 ? [{ from, to }] : [];
     }),
 );
@@ -203,7 +212,7 @@ const speedScale = computed<Scale>(() => {
 /** How fast the value changes, by the height of a line, and the most of it in a second. */
 const speed = computed(() => {
     const { speeds, frames } = props.thread;
-    if (!isTall.value || own.value.fastest <= 0) {
+    if (!isTall.value || props.over || own.value.fastest <= 0) {
         return null;
     }
     const points = speeds.map(
@@ -250,7 +259,8 @@ function menuOnLine(event: MouseEvent): void {
 <template>
     <div
         class="lane"
-        :style="{ '--dye': `var(--dye-${layer.label ?? 'madder'})` }"
+        :class="{ over }"
+        :style="{ '--dye': dye ?? `var(--dye-${layer.label ?? 'madder'})` }"
         title="Double-click adds a keyframe; right-click sets the easing; drag across beads to select them"
         @pointerdown="$event.button === 0 && emit('lasso', $event)"
         @dblclick="add"
@@ -339,6 +349,15 @@ function menuOnLine(event: MouseEvent): void {
     position: relative;
     height: 100%;
     overflow: hidden;
+}
+/* Whatever is not a bead is the one's that it lies over. */
+.over {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+}
+.over .bead {
+    pointer-events: auto;
 }
 svg {
     position: absolute;

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ChevronsDownUp, ChevronsUpDown } from 'lucide-vue-next';
 import { useEventListener } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Bead } from '@/api/answers';
@@ -8,8 +7,6 @@ import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { usePreferences } from '@/project/preferences';
 import { useSelection } from '@/project/selection';
-import PropertyValue from '@/sheet/PropertyRow.vue';
-import IconButton from '@/shell/IconButton.vue';
 import BandLane from './BandLane.vue';
 import KeyframeMenu, { type MenuTarget } from './KeyframeMenu.vue';
 import { useLasso } from './lasso';
@@ -19,7 +16,7 @@ import OverviewBar from './OverviewBar.vue';
 import { useReordering } from './reordering';
 import { useRows, type PropertyRow, type Row } from './rows';
 import { useRowWindow } from './rowWindow';
-import ThreadLane from './ThreadLane.vue';
+import ThreadRow from './ThreadRow.vue';
 import TimeRuler from './TimeRuler.vue';
 import { provideTimeView, ROW_HEIGHT, TALL_HEIGHT } from './timeView';
 
@@ -42,6 +39,15 @@ watch(rows, (now) => (selection.listed = now.flatMap((row) => (row.kind === 'lay
 });
 const isTall = (row: Row): boolean =>
     row.kind === 'property' && !!row.thread && preferences.tall.includes(row.definition.name);
+/** The other threads of its layer that are curves. */
+const othersOf = (row: PropertyRow): PropertyRow[] =>
+    rows.value.filter(
+        (one): one is PropertyRow =>
+            one.kind === 'property' &&
+            one.layer.id === row.layer.id &&
+            one.key !== row.key &&
+            !!one.thread?.channels.length,
+    );
 const heightOf = (row: Row): number => (isTall(row) ? TALL_HEIGHT : ROW_HEIGHT);
 const { body, slots, total, onScroll, show } = useRowWindow(rows, heightOf, ROW_HEIGHT);
 
@@ -180,37 +186,17 @@ function onDrop(event: DragEvent): void {
                             @lasso="lasso.begin($event, 'bands')"
                         />
                     </div>
-                    <div
+                    <ThreadRow
                         v-else
-                        class="row thread"
-                        :class="{ tall: isTall(row) }"
+                        class="row"
+                        :row="row"
+                        :tall="isTall(row)"
+                        :others="isTall(row) ? othersOf(row) : []"
                         :style="{ transform: `translateY(${top}px)` }"
-                        :data-thread="row.definition.name"
-                    >
-                        <div class="value">
-                            <PropertyValue compact :layer="row.layer" :definition="row.definition" :state="row.state" />
-                            <IconButton
-                                v-if="row.thread && row.thread.channels.length > 0"
-                                :icon="isTall(row) ? ChevronsDownUp : ChevronsUpDown"
-                                :size="12"
-                                :pressed="isTall(row)"
-                                class="taller"
-                                :label="isTall(row) ? 'Close this thread' : 'Open this thread'"
-                                data-taller
-                                @click="toggleTall(row.definition.name)"
-                            />
-                        </div>
-                        <ThreadLane
-                            v-if="row.thread"
-                            :layer="row.layer"
-                            :thread="row.thread"
-                            :definition="row.definition"
-                            :height="isTall(row) ? TALL_HEIGHT : ROW_HEIGHT"
-                            @menu="(bead, event) => openMenu(row as PropertyRow, bead, event)"
-                            @lasso="lasso.begin"
-                        />
-                        <span v-else />
-                    </div>
+                        @tall="toggleTall(row.definition.name)"
+                        @menu="openMenu"
+                        @lasso="lasso.begin"
+                    />
                 </template>
             </div>
         </div>
@@ -306,28 +292,6 @@ function onDrop(event: DragEvent): void {
 }
 .row > :nth-child(2) {
     border-left: 1px solid var(--hairline);
-}
-.thread {
-    background: var(--raised);
-}
-.tall {
-    height: 150px;
-}
-.value {
-    position: relative;
-    min-width: 0;
-}
-.taller {
-    position: absolute;
-    top: 4px;
-    left: 2px;
-    width: 20px;
-    height: 22px;
-    opacity: 0.45;
-}
-.taller:hover,
-.taller.pressed {
-    opacity: 1;
 }
 .moving {
     z-index: 3;

@@ -56,7 +56,7 @@ final class FaceType implements NamesMedia
 
     public function channels(mixed $value): array
     {
-        return [0.0];
+        return [];
     }
 
     public function swatch(mixed $value): ?string
